@@ -1,0 +1,54 @@
+'use strict';
+
+/* What every page shares: small Alpine components for the CSP build, which calls methods and reads properties only. */
+document.addEventListener('alpine:init', () => {
+    const Alpine = window.Alpine;
+
+    /* The ribbon's zoom: three steps; the drawing stays the server's. */
+    Alpine.data('ribbon', () => ({
+        zoom: 0,
+        init() { this.$refs.scroll.scrollLeft = this.$refs.scroll.scrollWidth; },
+        closer() { this.step(1); },
+        wider() { this.step(-1); },
+        step(by) {
+            const scroll = this.$refs.scroll;
+            const middle = (scroll.scrollLeft + scroll.clientWidth / 2) / scroll.scrollWidth;
+            this.zoom = Math.max(0, Math.min(2, this.zoom + by));
+            this.$root.classList.toggle('near', this.zoom === 1);
+            this.$root.classList.toggle('nearest', this.zoom === 2);
+            scroll.scrollLeft = middle * scroll.scrollWidth - scroll.clientWidth / 2;
+        },
+    }));
+
+    /* Times the flow test and writes the minutes into the form. */
+    Alpine.data('stopwatch', () => ({
+        began: 0,
+        seconds: 0,
+        timer: null,
+        get running() { return this.timer !== null; },
+        get stopped() { return this.timer === null; },
+        get clock() { return Math.floor(this.seconds / 60) + ':' + String(this.seconds % 60).padStart(2, '0'); },
+        toggle() {
+            if (this.timer === null) {
+                this.began = Date.now();
+                this.seconds = 0;
+                this.timer = setInterval(() => { this.seconds = Math.floor((Date.now() - this.began) / 1000); }, 250);
+                return;
+            }
+            clearInterval(this.timer);
+            this.timer = null;
+            this.$refs.minutes.querySelector('input').value = Math.max(0.1, Math.round((Date.now() - this.began) / 6000) / 10);
+        },
+        destroy() { clearInterval(this.timer); },
+    }));
+
+    /* A link that takes a while says so. */
+    Alpine.data('slow', () => ({
+        busy: false,
+        get idle() { return !this.busy; },
+        begin() {
+            this.busy = true;
+            setTimeout(() => { this.busy = false; }, 8000);
+        },
+    }));
+});

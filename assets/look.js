@@ -1,0 +1,321 @@
+'use strict';
+
+/*
+ * The Look bench: one key or tap for the kind, the distance is already there, one more for the size, and it is saved.
+ * What is shown of the line (ribbon, list, numbers) comes from the server after every entry.
+ */
+document.addEventListener('alpine:init', () => {
+    /** A UUID of version 7: 48 bits of time, the rest chance. */
+    const freshId = () => {
+        const bytes = crypto.getRandomValues(new Uint8Array(16));
+        let time = Date.now();
+        for (let i = 5; i >= 0; i--) {
+            bytes[i] = time % 256;
+            time = Math.floor(time / 256);
+        }
+        bytes[6] = (bytes[6] & 0x0f) | 0x70;
+        bytes[8] = (bytes[8] & 0x3f) | 0x80;
+        const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
+        return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
+    };
+    const hourText = (hours) => (Math.floor(hours) === 0 ? 12 : Math.floor(hours)) + (hours % 1 ? ':30' : '');
+    const onDial = (hours, radius) => [radius * Math.sin(hours / 6 * Math.PI), -radius * Math.cos(hours / 6 * Math.PI)];
+
+    window.Alpine.data('look', () => ({
+        tiles: [], words: {}, family: null, kind: null, size: '', answers: {}, sure: 'clear', joint: false,
+        from: null, to: null, bottom: 6, rolling: false, errors: null, told: '', busy: false, helping: false, open: [], last: null, id: null,
+
+        init() {
+            this.tiles = JSON.parse(document.getElementById('tiles').textContent);
+            this.words = JSON.parse(this.$root.dataset.words);
+            try {
+                this.open = JSON.parse(localStorage.getItem(this.storeName)) || [];
+            } catch {
+                this.open = [];
+            }
+        },
+        get storeName() { return 'jurvex-open-' + this.$root.dataset.run; },
+        get reading() { return this.$refs.reading.value.trim(); },
+
+        /* Tiles and kinds */
+        get families() {
+            return this.tiles.map((family) => ({
+                code: family.code, name: family.name, holds: family.holds, letter: family.key.toUpperCase(),
+                state: this.family === family ? 'on' : '', open: () => this.openFamily(family),
+            }));
+        },
+        get isOpen() { return this.kind !== null; },
+        get kinds() {
+            return (this.family ? this.family.kinds : []).map((kind) => ({
+                code: kind.code, name: kind.name, state: kind === this.kind ? 'on' : '', pressed: String(kind === this.kind), choose: () => this.chooseKind(kind),
+            }));
+        },
+        openFamily(family) {
+            if (this.family === family && this.kind) {
+                const next = (family.kinds.indexOf(this.kind) + 1) % family.kinds.length;
+                this.chooseKind(family.kinds[next]);
+                return;
+            }
+            this.shut();
+            this.family = family;
+            const begun = this.open.find((stretch) => family.kinds.some((kind) => kind.code === stretch.kind));
+            this.chooseKind(begun ? family.kinds.find((kind) => kind.code === begun.kind) : family.kinds[0]);
+        },
+        chooseKind(kind) {
+            this.kind = kind;
+            this.id = freshId();
+            this.errors = null;
+            this.told = '';
+            this.answers = kind.water ? {water: this.$root.dataset.water} : {};
+            this.$nextTick(() => (kind.sized ? this.$refs.size : this.$refs.reading).focus({preventScroll: true}));
+            if (!kind.sized) this.$refs.reading.blur();
+        },
+        shut() {
+            this.family = this.kind = this.errors = this.from = this.to = null;
+            this.size = '';
+            this.sure = 'clear';
+            this.joint = this.rolling = false;
+            this.$refs.size.value = this.$refs.note.value = this.$refs.photo.value = '';
+        },
+
+        /* Size and facts */
+        get isSized() { return this.kind !== null && this.kind.sized; },
+        get measureName() { return this.kind ? this.kind.measure : ''; },
+        get unit() { return this.kind ? this.kind.unit : ''; },
+        get sizes() {
+            return (this.kind ? this.kind.sizes : []).map((value) => ({value, label: value + ' ' + this.kind.unit, save: () => { this.size = value; this.$refs.size.value = value; this.save(); }}));
+        },
+        typeSize(event) { this.size = event.target.value; },
+        get facts() {
+            return (this.kind ? this.kind.facts : []).map((fact) => ({
+                code: fact.code, name: fact.name, id: 'fact-' + fact.code, isChoice: fact.choices.length > 0, isTyped: fact.choices.length === 0,
+                value: this.answers[fact.code] || '', type: (event) => { this.answers[fact.code] = event.target.value; },
+                choices: fact.choices.map((choice) => ({
+                    code: choice.code, name: choice.name, state: this.answers[fact.code] === choice.code ? 'on' : '', pressed: String(this.answers[fact.code] === choice.code),
+                    choose: () => this.answer(fact, choice.code),
+                })),
+            }));
+        },
+        /** Where a kind has no size, its first choice is what one more tap decides: it saves. */
+        answer(fact, code) {
+            this.answers[fact.code] = this.answers[fact.code] === code ? '' : code;
+            if (!this.kind.sized && fact === this.kind.facts[0] && this.answers[fact.code]) this.save();
+        },
+        get sureState() { return Object.fromEntries(['clear', 'likely', 'cannot_say'].map((sure) => [sure, this.sure === sure ? 'on' : ''])); },
+        chooseSure(event) { this.sure = event.currentTarget.dataset.sure; },
+        get jointState() { return this.joint ? 'on' : ''; },
+        toggleJoint() { this.joint = !this.joint; },
+
+        /* Stretches: started here, ended later; kept in the browser until then */
+        get canStretch() { return this.kind !== null && this.kind.stretch; },
+        get isWater() { return this.kind !== null && this.kind.water; },
+        get begun() { return this.kind ? this.open.find((stretch) => stretch.kind === this.kind.code) : undefined; },
+        get stretchText() {
+            const begun = this.begun;
+            return begun ? this.words.started + ' ' + begun.from + (begun.deepest ? ' · ' + begun.deepest : '') + (begun.to ? ' – ' + begun.to : '') : '';
+        },
+        get hasOpen() { return this.open.length > 0; },
+        get openStretches() {
+            const kinds = this.tiles.flatMap((family) => family.kinds.map((kind) => [family, kind]));
+            return this.open.map((stretch) => {
+                const [family, kind] = kinds.find(([, each]) => each.code === stretch.kind);
+                return {key: stretch.kind, label: kind.name + ' ' + this.words.started + ' ' + stretch.from, finish: () => { this.shut(); this.family = family; this.chooseKind(kind); this.markEnd(); }};
+            });
+        },
+        keepOpen(open) {
+            this.open = open;
+            localStorage.setItem(this.storeName, JSON.stringify(open));
+        },
+        markStart() {
+            if (!this.canStretch) return;
+            this.keepOpen([...this.open.filter((stretch) => stretch.kind !== this.kind.code), {kind: this.kind.code, from: this.reading}]);
+            this.shut();
+        },
+        markDeepest() {
+            if (!this.isWater || !this.begun) return;
+            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, deepest: this.reading} : stretch)));
+            this.shut();
+        },
+        markEnd() {
+            if (!this.canStretch || !this.begun) return;
+            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, to: this.reading} : stretch)));
+        },
+
+        /* The clock: tapped on the dial where it stands on the picture; the server corrects for roll */
+        get clockText() {
+            if (this.from === null) return '–';
+            return hourText(this.from) + (this.to === null ? '' : '–' + hourText(this.to));
+        },
+        get dialWater() {
+            const [x1, y1] = onDial(this.bottom - 1.2, 44);
+            const [x2, y2] = onDial(this.bottom + 1.2, 44);
+            return `M${x2} ${y2}A44 44 0 0 0 ${x1} ${y1}Z`;
+        },
+        get dialArc() {
+            if (this.from === null) return '';
+            const [x1, y1] = onDial(this.from - 0.12, 40);
+            const end = this.to === null ? this.from : this.to;
+            const [x2, y2] = onDial(end + 0.12, 40);
+            return `M${x1} ${y1}A40 40 0 ${(end - this.from + 12) % 12 > 6 ? 1 : 0} 1 ${x2} ${y2}`;
+        },
+        get rollState() { return this.rolling ? 'on' : ''; },
+        toggleRoll() { this.rolling = !this.rolling; },
+        clearClock() { this.from = this.to = null; },
+        tapDial(event) {
+            const box = this.$refs.dial.getBoundingClientRect();
+            const angle = Math.atan2(event.clientX - box.left - box.width / 2, box.top + box.height / 2 - event.clientY);
+            this.setClock(Math.round(((angle / Math.PI * 6) + 12) % 12 * 2) / 2 || 12);
+        },
+        setClock(hours) {
+            if (this.rolling) {
+                this.bottom = hours;
+                this.rolling = false;
+            } else if (this.from === null || this.to !== null) {
+                this.from = hours;
+                this.to = null;
+            } else {
+                this.to = hours;
+            }
+        },
+        turnClock(by) { this.from = this.from === null ? 12 : ((this.from + by + 11.5) % 12) + 0.5; },
+
+        /* The distance */
+        less() { this.move(-1); },
+        more() { this.move(1); },
+        /** Only a plain number can be stepped; what is typed as feet and inches is read by the server. */
+        move(steps) {
+            const input = this.$refs.reading;
+            const feet = input.value.match(/^\s*(\d+)'\s*(\d+)?"?\s*$/);
+            const now = feet ? Number(feet[1]) + Number(feet[2] || 0) / 12 : Number(input.value.replace(',', '.'));
+            if (Number.isNaN(now)) return;
+            input.value = String(Math.max(0, Math.round((now + steps * Number(input.dataset.step)) * 100) / 100));
+            input.dispatchEvent(new Event('reading'));
+        },
+        readingDone() { this.$refs.reading.blur(); },
+
+        /* Saving */
+        get hasError() { return this.errors !== null; },
+        get errorText() { return this.errors === null ? '' : this.errors; },
+        get saveText() { return this.kind ? this.kind.name + ' · ' + this.reading : ''; },
+        fields() {
+            const begun = this.begun;
+            const data = new FormData();
+            const put = (name, value) => { if (value !== null && value !== undefined && value !== '') data.append(name, value); };
+            put('kind', this.kind.code);
+            put('reading_from', begun && begun.to ? begun.from : this.reading);
+            if (begun && begun.to) {
+                put('reading_to', begun.to);
+                put('reading_deepest', begun.deepest);
+            }
+            put('size', this.size.trim());
+            put('sureness', this.sure);
+            put('at_joint', this.joint ? '1' : '');
+            put('note', this.$refs.note.value);
+            if (this.from !== null) {
+                put('clock_from', hourText(this.from));
+                put('clock_to', this.to === null ? '' : hourText(this.to));
+                put('invert_on_screen', hourText(this.bottom));
+            }
+            Object.entries(this.answers).forEach(([fact, value]) => put(`facts[${fact}]`, value));
+            if (this.$refs.photo.files.length > 0) data.append('photo', this.$refs.photo.files[0]);
+            return data;
+        },
+        async post(path, body) {
+            const token = document.querySelector('meta[name=csrf]').content;
+            return fetch(this.$root.dataset.url + path, {method: 'POST', body, headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'}});
+        },
+        async save() {
+            if (this.kind === null || this.busy) return;
+            const begun = this.begun;
+            if (begun && !begun.to) this.markEnd();
+            const kind = this.kind;
+            const body = this.fields();
+            this.busy = true;
+            this.errors = null;
+            try {
+                const answer = await this.post('/findings/' + this.id, body);
+                if (answer.status === 422) {
+                    this.errors = Object.values((await answer.json()).errors).join(' ');
+                    return;
+                }
+                if (!answer.ok) throw new Error(String(answer.status));
+                if (begun) this.keepOpen(this.open.filter((stretch) => stretch.kind !== kind.code));
+                this.last = {family: this.family, kind, size: this.size, answers: {...this.answers}, from: this.from, to: this.to, joint: this.joint, sure: this.sure};
+                this.shut();
+                this.tell(this.words.saved + ': ' + kind.name);
+            } catch {
+                this.errors = this.words.unsent;
+            } finally {
+                this.busy = false;
+            }
+        },
+        again() {
+            if (this.last === null) {
+                this.told = this.words.noLast;
+                return;
+            }
+            const last = this.last;
+            this.shut();
+            this.family = last.family;
+            this.chooseKind(last.kind);
+            Object.assign(this, {size: last.size, answers: {...last.answers}, from: last.from, to: last.to, joint: last.joint, sure: last.sure});
+            this.save();
+        },
+        async undo() {
+            try {
+                const answer = await this.post('/undo', new FormData());
+                if (!answer.ok) throw new Error(String(answer.status));
+                this.tell(this.words.undone);
+            } catch {
+                this.told = this.words.unsent;
+            }
+        },
+        tell(words) {
+            this.told = words;
+            document.body.dispatchEvent(new Event('logged'));
+        },
+        help() { this.helping = !this.helping; },
+
+        /* Keys */
+        key(event) {
+            if (event.ctrlKey || event.metaKey || event.altKey) return;
+            const target = event.target;
+            const inSize = target === this.$refs.size;
+            const typing = target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') && !inSize;
+            const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+            if (pressed === 'Escape') {
+                this.shut();
+                target.blur();
+            } else if (pressed === 'Enter' && inSize) {
+                this.save();
+            } else if (typing) {
+                return;
+            } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary')) {
+                this.save();
+            } else if (!this.act(pressed)) {
+                return;
+            }
+            event.preventDefault();
+        },
+        /** @returns {boolean} whether the key means something here */
+        act(pressed) {
+            const family = this.tiles.find((each) => each.key === pressed);
+            const acts = {
+                z: () => this.undo(), g: () => this.again(), '?': () => this.help(),
+                x: () => this.markStart(), c: () => this.markDeepest(), v: () => this.markEnd(),
+                ArrowUp: () => this.move(1), ArrowDown: () => this.move(-1),
+            };
+            if (this.isOpen) Object.assign(acts, {ArrowLeft: () => this.turnClock(-0.5), ArrowRight: () => this.turnClock(0.5)});
+            if (family) this.openFamily(family);
+            else if (acts[pressed]) acts[pressed]();
+            else if (/^\d$/.test(pressed) && !this.isOpen) this.startTyping(pressed);
+            else return false;
+            return true;
+        },
+        startTyping(digit) {
+            this.$refs.reading.value = digit;
+            this.$refs.reading.focus();
+            this.$refs.reading.dispatchEvent(new Event('reading'));
+        },
+    }));
+});

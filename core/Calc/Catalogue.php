@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Calc;
+
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+
+/** Every calculation of the core by its name. */
+final class Catalogue
+{
+    /** @var array<string, Calculation> */
+    private array $calculations = [];
+
+    private function __construct(Calculation ...$calculations)
+    {
+        foreach ($calculations as $calculation) {
+            $this->calculations[$calculation->name()] = $calculation;
+        }
+        ksort($this->calculations);
+    }
+
+    public static function complete(): self
+    {
+        return new self(new GradeCalculation(), new CounterCalculation(), new ClockCalculation());
+    }
+
+    /** @return list<string> */
+    public function names(): array
+    {
+        return array_keys($this->calculations);
+    }
+
+    /**
+     * @param array<mixed> $input
+     *
+     * @return array<string, mixed>
+     *
+     * @throws BadInput when the name is unknown, or the input is missing or impossible, or the result leaves the range of numbers
+     */
+    public function calculate(string $name, array $input): array
+    {
+        $calculation = $this->calculations[$name] ?? throw new BadInput('unknown_calculation', '', ['choices' => implode(', ', $this->names())]);
+        $result = $calculation->calculate(new Input($input));
+        array_walk_recursive($result, static function (mixed $value, string|int $key): void {
+            if (\is_float($value) && !is_finite($value)) {
+                throw new BadInput('out_of_range', (string) $key);
+            }
+        });
+
+        return $result;
+    }
+}

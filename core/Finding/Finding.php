@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Finding;
+
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\ClockPosition;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\Size;
+use Jurvex\Core\Measure\SizeUnit;
+
+/** One thing seen on a run. Places are distances from the run's zero; the clock is read the way the camera travelled. */
+final readonly class Finding
+{
+    private const FARTHEST_M = 10_000;
+
+    /** @param array<string, string|float> $facts by the fact's code */
+    private function __construct(
+        public string $id,
+        public Kind $kind,
+        public Length $from,
+        public ?Length $to,
+        public ?Length $deepest,
+        public Sureness $sureness,
+        public ?ClockPosition $clockFrom,
+        public ?ClockPosition $clockTo,
+        public ?Size $size,
+        public bool $atJoint,
+        public array $facts,
+        public string $note,
+    ) {
+    }
+
+    /**
+     * Reads `id`, `kind`, `from_m`, and where they apply `to_m`, `deepest_m`, `sureness`, `clock_from`, `clock_to`,
+     * `size`, `unit`, `at_joint`, `facts` and `note`.
+     *
+     * @throws BadInput beside the usual codes: end_before_start, deepest_outside, not_for_this_kind
+     */
+    public static function read(Input $input): self
+    {
+        $kind = $input->choice('kind', Kind::class);
+        $from = Length::metres($input->number('from_m', 0, self::FARTHEST_M));
+        $to = self::readEnd($input, $kind, $from);
+        $size = self::readSize($input, $kind);
+        $clockFrom = $input->optionalNumber('clock_from', 0, 12);
+        $clockTo = $input->optionalNumber('clock_to', 0, 12);
+
+        return new self(
+            $input->text('id', 64),
+            $kind,
+            $from,
+            $to,
+            self::readDeepest($input, $kind, $from, $to),
+            $input->optionalChoice('sureness', Sureness::class) ?? Sureness::Clear,
+            null === $clockFrom ? null : ClockPosition::hours($clockFrom),
+            null === $clockTo ? null : ClockPosition::hours($clockTo),
+            $size,
+            $input->flag('at_joint') || Family::Joint === $kind->family(),
+            self::readFacts($input, $kind),
+            $input->optionalText('note'),
+        );
+    }
+
+    public function end(): Length
+    {
+        return $this->to ?? $this->from;
+    }
+
+    public function lengthMetres(): float
+    {
+        return $this->end()->metres - $this->from->metres;
+    }
+
+    /** The value of a choice or text, if it was given. */
+    public function fact(Fact $fact): ?string
+    {
+        $value = $this->facts[$fact->value] ?? null;
+
+        return null === $value ? null : (string) $value;
+    }
+
+    public function says(Fact $fact, string $value = Fact::YES): bool
+    {
+        return $this->fact($fact) === $value;
+    }
+
+    public function sizeIn(SizeUnit $unit): ?float
+    {
+        return $this->size?->unit === $unit ? $this->size->value : null;
+    }
+
+    private static function readEnd(Input $input, Kind $kind, Length $from): ?Length
+    {
+        if (Extent::Point === $kind->extent()) {
+            if ($input->has('to_m')) {
+                throw new BadInput('not_for_this_kind', $input->at('to_m'));
+            }
+
+            return null;
+        }
+        if (Extent::Either === $kind->extent() && !$input->has('to_m')) {
+            return null;
+        }
+        $to = Length::metres($input->number('to_m', 0, self::FARTHEST_M));
+        if ($to->compareTo($from) < 0) {
+            throw new BadInput('end_before_start', $input->at('to_m'));
+        }
+
+        return $to;
+    }
+
+    private static function readDeepest(Input $input, Kind $kind, Length $from, ?Length $to): ?Length
+    {
+        if (!$input->has('deepest_m')) {
+            return null;
+        }
+        if (!$kind->isWater() || null === $to) {
+            throw new BadInput('not_for_this_kind', $input->at('deepest_m'));
+        }
+        $deepest = Length::metres($input->number('deepest_m', 0, self::FARTHEST_M));
+        if ($deepest->compareTo($from) < 0 || $deepest->compareTo($to) > 0) {
+            throw new BadInput('deepest_outside', $input->at('deepest_m'));
+        }
+
+        return $deepest;
+    }
+
+    private static function readSize(Input $input, Kind $kind): ?Size
+    {
+        if (!$input->has('size')) {
+            return null;
+        }
+        $units = $kind->units();
+        if ([] === $units) {
+            throw new BadInput('not_for_this_kind', $input->at('size'));
+        }
+        $unit = $input->optionalChoice('unit', SizeUnit::class) ?? $units[0];
+        if (!\in_array($unit, $units, true)) {
+            throw BadInput::unknownValue($input->at('unit'), array_map(static fn (SizeUnit $unit) => $unit->value, $units));
+        }
+
+        return new Size($input->number('size', 0, $unit->most()), $unit);
+    }
+
+    /** @return array<string, string|float> in the order in which the kind asks */
+    private static function readFacts(Input $input, Kind $kind): array
+    {
+        $given = $input->map('facts');
+        $read = [];
+        $facts = new Input($given, $input->at('facts'));
+        foreach ($kind->facts() as $fact) {
+            if (!$facts->has($fact->value)) {
+                continue;
+            }
+            $read[$fact->value] = $fact->isNumber() ? $facts->number($fact->value, 0) : self::answer($facts, $fact);
+        }
+        foreach (array_keys($given) as $key) {
+            if (!\in_array(Fact::tryFrom((string) $key), $kind->facts(), true)) {
+                throw new BadInput('not_for_this_kind', $facts->at((string) $key));
+            }
+        }
+
+        return $read;
+    }
+
+    private static function answer(Input $facts, Fact $fact): string
+    {
+        $value = $facts->text($fact->value, 200);
+        if ([] !== $fact->choices() && !\in_array($value, $fact->choices(), true)) {
+            throw BadInput::unknownValue($facts->at($fact->value), $fact->choices());
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Input;
+
+/**
+ * A tree of given values (decoded JSON, a form, a row of a file) read with its type and bounds.
+ * Every method throws BadInput with the path of what is missing or impossible.
+ */
+final readonly class Input
+{
+    /** @param array<mixed> $values */
+    public function __construct(private array $values, private string $path = '')
+    {
+    }
+
+    /** Whether the key is there with something in it. */
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]) && '' !== $this->values[$key];
+    }
+
+    public function number(string $key, float $least = -\INF, float $most = \INF): float
+    {
+        $value = $this->required($key);
+        if (!\is_int($value) && !\is_float($value)) {
+            throw BadInput::notANumber($this->at($key));
+        }
+        if (!is_finite((float) $value) || $value < $least || $value > $most) {
+            throw BadInput::outOfRange($this->at($key), is_finite($least) ? $least : null, is_finite($most) ? $most : null);
+        }
+
+        return (float) $value;
+    }
+
+    /** A number over zero. */
+    public function positive(string $key): float
+    {
+        $value = $this->number($key, 0.0);
+        if (0.0 === $value) {
+            throw new BadInput('out_of_range', $this->at($key), ['over' => 0]);
+        }
+
+        return $value;
+    }
+
+    public function optionalNumber(string $key, float $least = -\INF, float $most = \INF): ?float
+    {
+        return $this->has($key) ? $this->number($key, $least, $most) : null;
+    }
+
+    public function text(string $key, int $longest = 4000): string
+    {
+        $value = $this->required($key);
+        if (!\is_string($value)) {
+            throw new BadInput('not_text', $this->at($key));
+        }
+        if (mb_strlen($value) > $longest) {
+            throw new BadInput('too_long', $this->at($key), ['longest' => $longest]);
+        }
+
+        return $value;
+    }
+
+    public function optionalText(string $key, int $longest = 4000): string
+    {
+        return $this->has($key) ? $this->text($key, $longest) : '';
+    }
+
+    public function flag(string $key): bool
+    {
+        $value = $this->values[$key] ?? false;
+        if (!\is_bool($value)) {
+            throw new BadInput('not_yes_or_no', $this->at($key));
+        }
+
+        return $value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return T
+     */
+    public function choice(string $key, string $enum): \BackedEnum
+    {
+        $value = $this->required($key);
+        $case = \is_string($value) ? $enum::tryFrom($value) : null;
+        if (null === $case) {
+            throw BadInput::unknownValue($this->at($key), array_map(static fn (\BackedEnum $case) => (string) $case->value, $enum::cases()));
+        }
+
+        return $case;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     *
+     * @return ?T
+     */
+    public function optionalChoice(string $key, string $enum): ?\BackedEnum
+    {
+        return $this->has($key) ? $this->choice($key, $enum) : null;
+    }
+
+    /** @return array<mixed> */
+    public function map(string $key): array
+    {
+        $value = $this->values[$key] ?? [];
+        if (!\is_array($value)) {
+            throw new BadInput('unknown_value', $this->at($key));
+        }
+
+        return $value;
+    }
+
+    public function at(string $key): string
+    {
+        return '' === $this->path ? $key : $this->path.'.'.$key;
+    }
+
+    private function required(string $key): mixed
+    {
+        if (!$this->has($key)) {
+            throw BadInput::missing($this->at($key));
+        }
+
+        return $this->values[$key];
+    }
+}

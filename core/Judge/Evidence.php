@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Judge;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\SizeUnit;
+use Jurvex\Core\Run\PipeSpan;
+use Jurvex\Core\Run\RunRecord;
+
+/** What is known about one finding when it is judged: its own measures, the pipe around it and its neighbours. */
+final readonly class Evidence
+{
+    public PipeSpan $before;
+    public PipeSpan $after;
+
+    public function __construct(public Finding $finding, public RunRecord $run, public HouseRules $rules)
+    {
+        [$this->before, $this->after] = $run->pipesAround($finding->from, Length::metres($rules->limit('same_place_m')));
+    }
+
+    /** A measured value by its name (the name carries the unit); null when it is not known. */
+    public function value(string $name): float|string|null
+    {
+        return match ($name) {
+            'depth_mm' => $this->depthMm(),
+            'depth_percent' => $this->depthPercent(),
+            'length_m' => $this->finding->lengthMetres(),
+            'step_percent' => $this->stepPercent(),
+            'area_percent' => $this->areaPercent(),
+            'share_percent' => $this->finding->sizeIn(SizeUnit::Percent),
+            'bore_mm' => $this->after->bore?->inMillimetres(),
+            'material' => $this->after->material->value,
+            'material_before' => $this->before->material->value,
+            'root_joints' => (float) $this->rootJointsNear(),
+            'share_of_stretch_percent' => $this->wornShareOfStretch(),
+            default => $this->finding->fact(Fact::from($name)),
+        };
+    }
+
+    public function depthMm(): ?float
+    {
+        return $this->finding->sizeIn(SizeUnit::Millimetres);
+    }
+
+    public function depthPercent(): ?float
+    {
+        return $this->shareOfBore($this->depthMm());
+    }
+
+    /** Step of an offset as share of the bore. */
+    public function stepPercent(): ?float
+    {
+        return $this->finding->sizeIn(SizeUnit::Percent) ?? $this->shareOfBore($this->finding->sizeIn(SizeUnit::Millimetres));
+    }
+
+    /**
+     * Share of the bore's area that a deposit takes. Given as a thickness t in a bore D: a lining (grease, scale) takes
+     * 1 − ((D − 2t)/D)²; what lies on the invert takes the part-full circle of depth t.
+     */
+    public function areaPercent(): ?float
+    {
+        $share = $this->finding->sizeIn(SizeUnit::Percent);
+        $thickness = $this->shareOfBore($this->finding->sizeIn(SizeUnit::Millimetres));
+        if (null !== $share || null === $thickness) {
+            return $share;
+        }
+        $part = min(1.0, $thickness / 100);
+        if (\in_array($this->finding->kind, [Kind::Grease, Kind::Scale], true)) {
+            return 100 * (1 - max(0.0, 1 - 2 * $part) ** 2);
+        }
+        $angle = 2 * acos(1 - 2 * $part);
+
+        return 100 * ($angle - sin($angle)) / (2 * \M_PI);
+    }
+
+    /** Whether both sides of the place are plastic welded with solvent. */
+    public function isWeldedPlastic(): bool
+    {
+        return $this->before->material->isSolventWelded() && $this->after->material->isSolventWelded();
+    }
+
+    /** Whether an offset, a gap or a break stands at the same place. */
+    public function hasDamageBeside(): bool
+    {
+        return $this->hasNeighbour(fn (Finding $other) => \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true));
+    }
+
+    /** The most joints with roots in any window of the house's length that this finding is in. */
+    public function rootJointsNear(): int
+    {
+        $window = $this->rules->limit('roots_many_within_m');
+        $places = [];
+        foreach ($this->run->findings as $other) {
+            if (Family::Roots === $other->kind->family() && abs($other->from->metres - $this->finding->from->metres) <= $window) {
+                $places[] = $other->from->metres;
+            }
+        }
+        $most = 0;
+        foreach ($places as $start) {
+            $within = array_filter($places, static fn (float $place) => $place >= $start && $place <= $start + $window);
+            if ($this->finding->from->metres >= $start && $this->finding->from->metres <= $start + $window) {
+                $most = max($most, \count(array_unique($within)));
+            }
+        }
+
+        return $most;
+    }
+
+    /** Share of this stretch of pipe (one material and bore) whose invert is worn thin or through. */
+    public function wornShareOfStretch(): float
+    {
+        $pipe = $this->run->pipeAt($this->finding->from);
+        $length = $pipe->to->metres - $pipe->from->metres;
+        $worn = 0.0;
+        foreach ($this->run->findings as $other) {
+            if (Kind::WornInvert === $other->kind && !$other->says(Fact::Wear, 'rough')) {
+                $worn += max(0.0, min($other->end()->metres, $pipe->to->metres) - max($other->from->metres, $pipe->from->metres));
+            }
+        }
+
+        return $length > 0 ? min(100.0, 100 * $worn / $length) : 0.0;
+    }
+
+    public function isIn(Material $material): bool
+    {
+        return $this->after->material === $material || $this->before->material === $material;
+    }
+
+    public function limit(string $name): float
+    {
+        return $this->rules->limit($name);
+    }
+
+    /** @param \Closure(Finding):bool $matches */
+    private function hasNeighbour(\Closure $matches): bool
+    {
+        $reach = $this->rules->limit('same_place_m');
+        foreach ($this->run->findings as $other) {
+            $apart = max($other->from->metres - $this->finding->end()->metres, $this->finding->from->metres - $other->end()->metres);
+            // Places are typed to the centimetre: a hair over the limit is still the same place.
+            if ($apart <= $reach + 1e-9 && $matches($other)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function shareOfBore(?float $millimetres): ?float
+    {
+        $bore = $this->after->bore?->inMillimetres();
+
+        return null === $millimetres || null === $bore || 0.0 === $bore ? null : min(100.0, 100 * $millimetres / $bore);
+    }
+}

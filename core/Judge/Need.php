@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Judge;
+
+/** The five classes, lowest first. */
+enum Need: string
+{
+    case Leave = 'leave';
+    case Watch = 'watch';
+    case KeepClean = 'keep_clean';
+    case Mend = 'mend';
+    case Now = 'now';
+
+    /** 0 for leave to 4 for now. */
+    public function level(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+
+    public function oneHigher(): self
+    {
+        return self::cases()[min($this->level() + 1, self::Now->level())];
+    }
+
+    public function worse(?self $other): self
+    {
+        return null !== $other && $other->level() > $this->level() ? $other : $this;
+    }
+}

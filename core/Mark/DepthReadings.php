@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Mark;
+
+use Jurvex\Core\Measure\Length;
+
+/** Depth readings of a locator at one mark. */
+final readonly class DepthReadings
+{
+    /** A spread over either of these is not good enough to dig by. */
+    private const SPREAD_SHARE = 0.10;
+    private const SPREAD_METRES = 0.15;
+
+    /** @var non-empty-list<float> in metres, least first */
+    private array $metres;
+
+    /** @throws \DomainException without any reading */
+    public function __construct(Length ...$readings)
+    {
+        $metres = array_map(static fn (Length $reading) => $reading->metres, array_values($readings));
+        if ([] === $metres) {
+            throw new \DomainException('A mark needs at least one depth reading.');
+        }
+        sort($metres);
+        $this->metres = $metres;
+    }
+
+    public function median(): Length
+    {
+        $count = \count($this->metres);
+        $middle = intdiv($count, 2);
+
+        return Length::metres(1 === $count % 2 ? $this->metres[$middle] : ($this->metres[$middle - 1] + $this->metres[$middle]) / 2);
+    }
+
+    public function spread(): Length
+    {
+        return Length::metres($this->metres[\count($this->metres) - 1] - $this->metres[0]);
+    }
+
+    /** Whether the readings agree well enough; one alone shows nothing. */
+    public function agree(): bool
+    {
+        // Readings are to the centimetre: a spread of just the limit is not over it.
+        return \count($this->metres) > 1
+            && $this->spread()->metres <= min(self::SPREAD_METRES, self::SPREAD_SHARE * $this->median()->metres) + 1e-9;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Ribbon;
+
+/** A clearing pass as a bar below the line, from where the tool went in to where it came to. */
+final readonly class PassBar
+{
+    public function __construct(public float $left, public float $right, public float $y, public float $head)
+    {
+    }
+}

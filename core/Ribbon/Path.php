@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Ribbon;
+
+/** Writes SVG path data with one decimal. */
+final class Path
+{
+    private string $data = '';
+
+    /** @param iterable<array{float, float}> $points */
+    public static function along(iterable $points): self
+    {
+        $path = new self();
+        foreach ($points as [$x, $y]) {
+            '' === $path->data ? $path->move($x, $y) : $path->line($x, $y);
+        }
+
+        return $path;
+    }
+
+    /** @param iterable<array{float, float}> $points */
+    public static function around(iterable $points): self
+    {
+        return self::along($points)->close();
+    }
+
+    public function move(float $x, float $y): self
+    {
+        return $this->add('M', $x, $y);
+    }
+
+    public function line(float $x, float $y): self
+    {
+        return $this->add('L', $x, $y);
+    }
+
+    public function curve(float $controlX, float $controlY, float $x, float $y): self
+    {
+        return $this->add('Q', $controlX, $controlY, $x, $y);
+    }
+
+    public function arc(float $radius, float $x, float $y): self
+    {
+        return $this->add('A', $radius, $radius, 0, 1, 1, $x, $y);
+    }
+
+    public function close(): self
+    {
+        $this->data .= 'Z';
+
+        return $this;
+    }
+
+    public function data(): string
+    {
+        return $this->data;
+    }
+
+    private function add(string $command, float ...$numbers): self
+    {
+        $this->data .= $command.implode(' ', array_map(static fn (float $number) => (string) round($number, 1), $numbers));
+
+        return $this;
+    }
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Ribbon;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Run\Coverage;
+use Jurvex\Core\Run\RunRecord;
+use Jurvex\Core\Run\Sight;
+
+/**
+ * The line drawn to scale from its zero, flowing left to right to the main; bore height and dips exaggerated.
+ * Coordinates are units of a drawing `width` by HEIGHT; nothing here is worded.
+ */
+final readonly class Ribbon
+{
+    public const HEIGHT = 252.0;
+    public const AXIS = 224.0;
+    private const FLAG_TOP = 34.0;
+    private const FLAG_WIDTH = 46.0;
+    private const SIGN_WIDTH = 17.0;
+    private const SIGN_LANES = 3;
+    private const PASS_HEIGHT = 5.0;
+    private const NOMINAL_M = 10.0;
+
+    /**
+     * @param list<Band>    $walls
+     * @param list<Band>    $unseen
+     * @param list<float[]> $joints  x, top, bottom
+     * @param list<Shape>   $shapes
+     * @param list<Sign>    $signs
+     * @param list<Flag>    $flags
+     * @param list<PassBar> $passes
+     * @param list<Tick>    $ticks
+     */
+    private function __construct(
+        public float $width,
+        public string $bore,
+        public array $walls,
+        public array $unseen,
+        public array $joints,
+        public array $shapes,
+        public array $signs,
+        public array $flags,
+        public array $passes,
+        public array $ticks,
+        public string $rod,
+        public float $headX,
+        public float $headY,
+        public float $zeroX,
+        public bool $empty,
+    ) {
+    }
+
+    /**
+     * @param array<string, Judgement>           $judgements by finding
+     * @param list<MarkedPlace>                  $marks
+     * @param list<array{in: Length, to: Length}> $passes
+     */
+    public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width): self
+    {
+        $coverage = Coverage::of($run);
+        $known = max($run->length()->metres, ...array_map(static fn (array $pass) => $pass['to']->metres, $passes), ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks), ...[0.0]);
+        $end = Length::metres($coverage->openEnded ? max(self::NOMINAL_M, 1.1 * $known + 1) : max($known, 1.0));
+        $scale = new Scale($width, $end->metres, $run->travel);
+        $profile = new Profile($run, $scale);
+
+        return new self(
+            $width,
+            $profile->band(Length::metres(0), $end, 0, Profile::BORE),
+            self::walls($run, $profile, $end),
+            self::unseen($coverage, $profile, $end),
+            self::joints($run, $profile, $scale),
+            self::shapes($run, $profile, $scale),
+            self::signs($run, $judgements, $scale),
+            self::flags($marks, $profile, $scale),
+            self::passes($passes, $scale),
+            $scale->ticks($units),
+            Path::along($profile->along(Length::metres(0), $run->reached, -9))->data(),
+            $scale->x($run->reached),
+            $profile->invert($run->reached) - 9,
+            $scale->x(Length::metres(0)),
+            0.0 === $run->reached->metres,
+        );
+    }
+
+    /** @return list<Band> */
+    private static function walls(RunRecord $run, Profile $profile, Length $end): array
+    {
+        $walls = [];
+        foreach ($run->pipes as $i => $pipe) {
+            $to = $i === \count($run->pipes) - 1 ? $end : $pipe->to;
+            $walls[] = new Band($pipe->material->value, $profile->band($pipe->from, $to, -Profile::WALL, 0).$profile->band($pipe->from, $to, Profile::BORE, Profile::BORE + Profile::WALL));
+        }
+
+        return $walls;
+    }
+
+    /** @return list<Band> */
+    private static function unseen(Coverage $coverage, Profile $profile, Length $end): array
+    {
+        $unseen = [];
+        foreach ($coverage->gaps() as $gap) {
+            $unseen[] = new Band($gap->sight->value, $profile->band($gap->from, $gap->to, -Profile::WALL, Profile::BORE + Profile::WALL));
+        }
+        if ($coverage->openEnded) {
+            $last = [] === $coverage->spans ? Length::metres(0) : $coverage->spans[\count($coverage->spans) - 1]->to;
+            $unseen[] = new Band(Sight::Unreached->value, $profile->band($last, $end, -Profile::WALL, Profile::BORE + Profile::WALL));
+        }
+
+        return $unseen;
+    }
+
+    /** @return list<float[]> */
+    private static function joints(RunRecord $run, Profile $profile, Scale $scale): array
+    {
+        $joints = [];
+        foreach ($run->findings as $finding) {
+            if ($finding->atJoint) {
+                $joints[] = [round($scale->x($finding->from), 1), round($profile->crown($finding->from), 1), round($profile->invert($finding->from), 1)];
+            }
+        }
+
+        return $joints;
+    }
+
+    /** @return list<Shape> water first, so that what lies in it stays in sight */
+    private static function shapes(RunRecord $run, Profile $profile, Scale $scale): array
+    {
+        $drawer = new ShapeDrawer($run, $profile, $scale);
+        $shapes = array_filter(array_map($drawer->draw(...), $run->findings));
+        usort($shapes, static fn (Shape $a, Shape $b) => ('water' === $b->paint) <=> ('water' === $a->paint));
+
+        return $shapes;
+    }
+
+    /**
+     * @param array<string, Judgement> $judgements
+     *
+     * @return list<Sign>
+     */
+    private static function signs(RunRecord $run, array $judgements, Scale $scale): array
+    {
+        $judged = array_values(array_filter($run->findings, static fn (Finding $finding) => isset($judgements[$finding->id])
+            && (Family::Way !== $finding->kind->family() || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind));
+        // The worst are placed first: where it is crowded, what matters least gives way.
+        usort($judged, static fn (Finding $a, Finding $b) => ($judgements[$b->id]->counts()?->level() ?? 2.5) <=> ($judgements[$a->id]->counts()?->level() ?? 2.5));
+        $lanes = array_fill(0, self::SIGN_LANES, []);
+        $signs = [];
+        foreach ($judged as $finding) {
+            $need = $judgements[$finding->id]->counts();
+            $x = ($scale->x($finding->from) + $scale->x($finding->end())) / 2;
+            foreach ($lanes as $lane => $taken) {
+                if ([] === array_filter($taken, static fn (float $other) => abs($other - $x) < self::SIGN_WIDTH)) {
+                    $lanes[$lane][] = $x;
+                    $signs[] = new Sign($finding->id, round($x, 1), self::AXIS - $lane * (self::SIGN_WIDTH - 2), $need);
+                    break;
+                }
+            }
+        }
+
+        return $signs;
+    }
+
+    /**
+     * @param list<MarkedPlace> $marks
+     *
+     * @return list<Flag>
+     */
+    private static function flags(array $marks, Profile $profile, Scale $scale): array
+    {
+        usort($marks, static fn (MarkedPlace $a, MarkedPlace $b) => $scale->x($a->at) <=> $scale->x($b->at));
+        $flags = [];
+        $last = -\INF;
+        $lower = false;
+        foreach ($marks as $mark) {
+            $x = $scale->x($mark->at);
+            $lower = $x - $last < self::FLAG_WIDTH && !$lower;
+            $flags[] = new Flag(round($x, 1), self::FLAG_TOP + ($lower ? 20 : 0), round($profile->crown($mark->at) - Profile::WALL, 1), $mark->depth, $mark->good);
+            $last = $x;
+        }
+
+        return $flags;
+    }
+
+    /**
+     * @param list<array{in: Length, to: Length}> $passes
+     *
+     * @return list<PassBar>
+     */
+    private static function passes(array $passes, Scale $scale): array
+    {
+        $bars = [];
+        foreach ($passes as $i => $pass) {
+            $in = $scale->x($pass['in']);
+            $to = $scale->x($pass['to']);
+            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), 240 + self::PASS_HEIGHT * ($i % 2), round($to, 1));
+        }
+
+        return $bars;
+    }
+}

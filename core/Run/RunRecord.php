@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Run;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\SizeUnit;
+
+/** One travel of the camera with all that was found, in order of distance from its zero. */
+final readonly class RunRecord
+{
+    /** @var list<Finding> */
+    public array $findings;
+
+    /** @var non-empty-list<PipeSpan> without gaps, from zero to the line's length */
+    public array $pipes;
+
+    /** How far the camera has been. */
+    public Length $reached;
+
+    /**
+     * @param list<Finding> $findings in any order
+     * @param ?Length       $expected length of the whole line from zero, as far as anybody knows
+     * @param ?Length       $reached  the end of the run; until it has ended, the farthest finding
+     */
+    public function __construct(
+        array $findings,
+        public Material $material,
+        public ?Length $bore,
+        public Travel $travel,
+        public ?Length $expected = null,
+        ?Length $reached = null,
+        public ?EndReason $ended = null,
+    ) {
+        usort($findings, static fn (Finding $a, Finding $b) => [$a->from->metres, $a->end()->metres, $a->id] <=> [$b->from->metres, $b->end()->metres, $b->id]);
+        $this->findings = $findings;
+        $farthest = array_reduce($findings, static fn (float $most, Finding $finding) => max($most, $finding->end()->metres), 0.0);
+        $this->reached = Length::metres(max($farthest, $reached->metres ?? 0.0));
+        $this->pipes = $this->pipes();
+    }
+
+    /** Length of the line from zero as known: what was reached, or what is expected when that is more and nothing says the line ends before. */
+    public function length(): Length
+    {
+        if (null === $this->expected || true === $this->ended?->isComplete()) {
+            return $this->reached;
+        }
+
+        return $this->expected->compareTo($this->reached) > 0 ? $this->expected : $this->reached;
+    }
+
+    /**
+     * The pipe on either side of a place; the same twice when no transition lies within the tolerance.
+     *
+     * @return array{PipeSpan, PipeSpan}
+     */
+    public function pipesAround(Length $place, Length $tolerance): array
+    {
+        $near = array_values(array_filter($this->pipes, static fn (PipeSpan $span) => $place->metres >= $span->from->metres - $tolerance->metres
+            && $place->metres <= $span->to->metres + $tolerance->metres));
+        if ([] === $near) {
+            $near = $this->pipes;
+        }
+
+        return [$near[0], $near[\count($near) - 1]];
+    }
+
+    public function pipeAt(Length $place): PipeSpan
+    {
+        return $this->pipesAround($place, Length::metres(0))[1];
+    }
+
+    /** @return non-empty-list<PipeSpan> */
+    private function pipes(): array
+    {
+        $spans = [];
+        $from = Length::metres(0);
+        $material = $this->material;
+        $bore = $this->bore;
+        foreach ($this->findings as $finding) {
+            if (Kind::Transition !== $finding->kind) {
+                continue;
+            }
+            if ($finding->from->compareTo($from) > 0) {
+                $spans[] = new PipeSpan($from, $finding->from, $material, $bore);
+            }
+            $from = $finding->from;
+            $material = Material::tryFrom($finding->fact(Fact::MaterialAfter) ?? '') ?? $material;
+            $size = $finding->sizeIn(SizeUnit::Millimetres);
+            $bore = null === $size ? $bore : Length::millimetres($size);
+        }
+        $spans[] = new PipeSpan($from, $this->length(), $material, $bore);
+
+        return $spans;
+    }
+}

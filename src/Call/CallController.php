@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Call;
+
+use App\Account\Account;
+use App\Shared\Database\Id;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+final class CallController extends JobController
+{
+    protected const STAGE = Stage::Call;
+
+    #[Route('/jobs/new', name: 'job_new', methods: 'GET', priority: 1)]
+    public function new(Account $account): Response
+    {
+        $sheet = new CallSheet();
+        $sheet->plannedOn = $account->firm->today(new \DateTimeImmutable());
+        $sheet->reportUnits = $account->units();
+        $id = Id::fresh();
+
+        return $this->render('call/new.html.twig', ['form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id])])]);
+    }
+
+    /** Opens a job under the identifier that the screen has made; sent twice, it is there once. */
+    #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
+    public function open(string $id, Account $account, JobRepository $jobs, Request $request): Response
+    {
+        $known = $jobs->find($id);
+        if (null !== $known) {
+            return $known->firm === $account->firm ? $this->backToStage($known, Stage::WayIn) : throw $this->createNotFoundException('error.no_such_job');
+        }
+        $sheet = new CallSheet();
+        $form = $this->createForm(CallForm::class, $sheet, ['action' => $request->getPathInfo()]);
+        if (!self::isAccepted($form, $request)) {
+            return $this->render('call/new.html.twig', ['form' => $form]);
+        }
+        $now = new \DateTimeImmutable();
+        $sheet->number = '' === $sheet->number ? $jobs->nextNumber($account->firm, $account->firm->today($now)) : $sheet->number;
+        $job = new Job($id, $account->firm, $sheet, $now, $account->firm->name);
+        $this->store($job);
+
+        return $this->backToStage($job, Stage::WayIn);
+    }
+
+    #[Route('/jobs/{job}', name: 'call', methods: ['GET', 'POST'])]
+    public function call(Job $job, Request $request): Response
+    {
+        $sheet = clone $job->call();
+        $form = $this->createForm(CallForm::class, $sheet);
+        if (self::isAccepted($form, $request)) {
+            $job->answerCall($sheet);
+            $this->store($job);
+
+            return $this->backToStage($job);
+        }
+
+        return $this->show($job, $request, ['form' => $form]);
+    }
+}

@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Call;
+
+use App\Account\Firm;
+use App\Clear\Cleared;
+use App\Clear\FlowTest;
+use App\Clear\Pass;
+use App\Look\Run;
+use App\WayIn\Opening;
+use App\WayIn\Zero;
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Judge\HouseRules;
+use Jurvex\Core\Judge\School;
+
+/** One job, from the call to the hand-over. */
+#[ORM\Entity(repositoryClass: JobRepository::class)]
+#[ORM\Index(columns: ['firm_id', 'planned_on', 'turn'])]
+#[ORM\Index(columns: ['firm_id', 'upkeep_due_on'])]
+class Job
+{
+    #[ORM\Embedded(columnPrefix: false)]
+    private CallSheet $call;
+
+    #[ORM\ManyToOne]
+    private ?Opening $chosenOpening = null;
+
+    #[ORM\Column(enumType: Zero::class)]
+    private Zero $zero = Zero::Foot;
+
+    #[ORM\Column(length: 200)]
+    private string $zeroNote = '';
+
+    #[ORM\Column(enumType: Cleared::class, nullable: true)]
+    private ?Cleared $cleared = null;
+
+    #[ORM\Column(type: 'text')]
+    private string $clearedNote = '';
+
+    /** Hazards and faults seen around the job that are not in the pipe. */
+    #[ORM\Column(type: 'text')]
+    private string $seenAround = '';
+
+    #[ORM\Column(enumType: School::class, nullable: true)]
+    private ?School $waterSchool = null;
+
+    #[ORM\Column(enumType: School::class, nullable: true)]
+    private ?School $rootsSchool = null;
+
+    /** What we advise, in the technician's words for the customer. */
+    #[ORM\Column(type: 'text')]
+    private string $advice = '';
+
+    #[ORM\Column(type: 'text')]
+    private string $upkeep = '';
+
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $upkeepDueOn = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $handedOverAt = null;
+
+    /** Why an unfinished look is left unfinished. */
+    #[ORM\Column(type: 'text')]
+    private string $lookClosedBecause = '';
+
+    /** @var Collection<int, Opening> */
+    #[ORM\OneToMany(targetEntity: Opening::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    private Collection $openings;
+
+    /** @var Collection<int, Pass> */
+    #[ORM\OneToMany(targetEntity: Pass::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['loggedAt' => 'ASC', 'id' => 'ASC'])]
+    private Collection $passes;
+
+    /** @var Collection<int, FlowTest> */
+    #[ORM\OneToMany(targetEntity: FlowTest::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['loggedAt' => 'ASC', 'id' => 'ASC'])]
+    private Collection $flowTests;
+
+    /** @var Collection<int, Run> */
+    #[ORM\OneToMany(targetEntity: Run::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['startedAt' => 'ASC', 'id' => 'ASC'])]
+    private Collection $runs;
+
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 36)]
+        public readonly string $id,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        public readonly Firm $firm,
+        CallSheet $call,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $openedAt,
+        /** The firm that did the work, as the report names it. */
+        #[ORM\Column(length: 120)]
+        public readonly string $doneBy,
+    ) {
+        $this->call = $call;
+        $this->openings = new ArrayCollection();
+        $this->passes = new ArrayCollection();
+        $this->flowTests = new ArrayCollection();
+        $this->runs = new ArrayCollection();
+    }
+
+    public function call(): CallSheet
+    {
+        return $this->call;
+    }
+
+    public function answerCall(CallSheet $call): void
+    {
+        $this->call = clone $call;
+    }
+
+    /** @throws \DomainException when the opening is another job's */
+    public function chooseOpening(?Opening $opening, Zero $zero, string $zeroNote): void
+    {
+        if (null !== $opening && $opening->job !== $this) {
+            throw new \DomainException('An opening of another job cannot be chosen.');
+        }
+        $this->chosenOpening = $opening;
+        $this->zero = $zero;
+        $this->zeroNote = $zeroNote;
+    }
+
+    public function chosenOpening(): ?Opening
+    {
+        return $this->chosenOpening;
+    }
+
+    public function zero(): Zero
+    {
+        return $this->zero;
+    }
+
+    public function zeroNote(): string
+    {
+        return $this->zeroNote;
+    }
+
+    public function sayCleared(?Cleared $cleared, string $note): void
+    {
+        $this->cleared = $cleared;
+        $this->clearedNote = $note;
+    }
+
+    public function cleared(): ?Cleared
+    {
+        return $this->cleared;
+    }
+
+    public function clearedNote(): string
+    {
+        return $this->clearedNote;
+    }
+
+    public function noteSeenAround(string $seen): void
+    {
+        $this->seenAround = $seen;
+    }
+
+    public function seenAround(): string
+    {
+        return $this->seenAround;
+    }
+
+    /** Judges by other schools than the firm's; none is the firm's own. */
+    public function judgeBy(?School $water, ?School $roots): void
+    {
+        $this->firm->rules()->with($water, $roots);
+        $this->waterSchool = $water;
+        $this->rootsSchool = $roots;
+    }
+
+    public function waterSchool(): ?School
+    {
+        return $this->waterSchool;
+    }
+
+    public function rootsSchool(): ?School
+    {
+        return $this->rootsSchool;
+    }
+
+    public function rules(): HouseRules
+    {
+        return $this->firm->rules()->with($this->waterSchool, $this->rootsSchool);
+    }
+
+    public function advise(string $advice, string $upkeep, ?\DateTimeImmutable $upkeepDueOn): void
+    {
+        $this->advice = $advice;
+        $this->upkeep = $upkeep;
+        $this->upkeepDueOn = $upkeepDueOn;
+    }
+
+    public function advice(): string
+    {
+        return $this->advice;
+    }
+
+    public function upkeep(): string
+    {
+        return $this->upkeep;
+    }
+
+    public function upkeepDueOn(): ?\DateTimeImmutable
+    {
+        return $this->upkeepDueOn;
+    }
+
+    public function handOver(?\DateTimeImmutable $at): void
+    {
+        $this->handedOverAt = $at;
+    }
+
+    public function handedOverAt(): ?\DateTimeImmutable
+    {
+        return $this->handedOverAt;
+    }
+
+    public function closeLook(string $because): void
+    {
+        $this->lookClosedBecause = $because;
+    }
+
+    public function lookClosedBecause(): string
+    {
+        return $this->lookClosedBecause;
+    }
+
+    /** @return list<Opening> */
+    public function openings(): array
+    {
+        return array_values($this->openings->filter(static fn (Opening $opening) => null === $opening->withdrawnAt())->toArray());
+    }
+
+    /** @return list<Pass> */
+    public function passes(): array
+    {
+        return array_values($this->passes->filter(static fn (Pass $pass) => null === $pass->withdrawnAt())->toArray());
+    }
+
+    /** @return list<FlowTest> */
+    public function flowTests(): array
+    {
+        return array_values($this->flowTests->filter(static fn (FlowTest $test) => null === $test->withdrawnAt())->toArray());
+    }
+
+    /** @return list<Run> in the order in which they were made */
+    public function runs(): array
+    {
+        return array_values($this->runs->toArray());
+    }
+}

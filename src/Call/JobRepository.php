@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Call;
+
+use App\Account\Firm;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Jurvex\Core\Run\EndReason;
+
+/** @extends ServiceEntityRepository<Job> */
+final class JobRepository extends ServiceEntityRepository
+{
+    private const LONGEST_LIST = 40;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Job::class);
+    }
+
+    public function ofFirm(string $id, Firm $firm): ?Job
+    {
+        return $this->findOneBy(['id' => $id, 'firm' => $firm]);
+    }
+
+    /** @return list<Job> in the order in which they are to be done */
+    public function onDay(Firm $firm, \DateTimeImmutable $day): array
+    {
+        return $this->findBy(['firm' => $firm, 'call.plannedOn' => $day], ['call.turn' => 'ASC', 'id' => 'ASC'], self::LONGEST_LIST);
+    }
+
+    /** @return list<Job> planned before or after the day, or not at all, and not handed over; newest call first */
+    public function openBesides(Firm $firm, \DateTimeImmutable $day): array
+    {
+        return array_values($this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
+            ->setParameter('firm', $firm->id)->setParameter('day', $day, 'date_immutable')
+            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+    }
+
+    /**
+     * Jobs whose last look ended before the end of the line, and nobody said why that is enough.
+     *
+     * @return list<array{job: Job, reason: ?EndReason, reachedM: ?float}>
+     */
+    public function unfinishedLooks(Firm $firm): array
+    {
+        return array_values($this->createQueryBuilder('job')
+            ->select('job AS job', 'run.endReason AS reason', 'run.reachedM AS reachedM')
+            ->join('job.runs', 'run')
+            ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
+            ->where('job.firm = :firm AND later.id IS NULL AND job.lookClosedBecause = :nothing')
+            ->andWhere('run.endReason IS NULL OR run.endReason NOT IN (:complete)')
+            ->setParameter('firm', $firm->id)->setParameter('nothing', '')
+            ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
+            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+    }
+
+    /** @return list<Job> soonest first */
+    public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
+    {
+        return array_values($this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND job.upkeepDueOn <= :until')
+            ->setParameter('firm', $firm->id)->setParameter('until', $until, 'date_immutable')
+            ->orderBy('job.upkeepDueOn', 'ASC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+    }
+
+    /** @return list<Job> whose place, customer or number has the words in it, newest first */
+    public function search(Firm $firm, string $words): array
+    {
+        return array_values($this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)')
+            ->setParameter('firm', $firm->id)->setParameter('words', '%'.addcslashes($words, '%_').'%')
+            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+    }
+
+    /** The firm's own number for its next job: the year and how many before. */
+    public function nextNumber(Firm $firm, \DateTimeImmutable $day): string
+    {
+        $year = $day->format('y').'-';
+        $last = $this->createQueryBuilder('job')->select('MAX(job.call.number)')
+            ->where('job.firm = :firm AND job.call.number LIKE :year')
+            ->setParameter('firm', $firm->id)->setParameter('year', $year.'____')->getQuery()->getSingleScalarResult();
+
+        return $year.str_pad((string) ((int) substr((string) $last, 3) + 1), 4, '0', \STR_PAD_LEFT);
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Call\Job;
+use App\Shared\Database\Id;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/jobs/{job}/clear', requirements: ['id' => Id::PATTERN])]
+final class ClearController extends JobController
+{
+    protected const STAGE = Stage::Clear;
+
+    #[Route('', name: 'clear', methods: 'GET')]
+    public function clear(Job $job, Request $request): Response
+    {
+        return $this->show($job, $request, $this->forms($job));
+    }
+
+    #[Route('/passes/{id}', name: 'pass', methods: ['GET', 'POST'])]
+    public function pass(Job $job, string $id, Request $request): Response
+    {
+        $pass = $this->find(Pass::class, $job, $id);
+        $details = null === $pass ? new PassDetails() : clone $pass->details();
+        $form = $this->passForm($job, $id, $details);
+        if (!self::isAccepted($form, $request)) {
+            return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'editing' => $pass]);
+        }
+        $pass ??= new Pass($id, $job, $job->chosenOpening(), new \DateTimeImmutable(), $details);
+        $pass->describe($details);
+        $this->store($pass);
+
+        return $this->backToStage($job);
+    }
+
+    #[Route('/tests/{id}', name: 'flow_test', methods: ['GET', 'POST'])]
+    public function flowTest(Job $job, string $id, Request $request): Response
+    {
+        $test = $this->find(FlowTest::class, $job, $id);
+        $details = null === $test ? new FlowTestDetails() : clone $test->details();
+        $form = $this->testForm($job, $id, $details);
+        if (!self::isAccepted($form, $request)) {
+            return $this->show($job, $request, [...$this->forms($job), 'testForm' => $form, 'editing' => $test]);
+        }
+        $test ??= new FlowTest($id, $job, new \DateTimeImmutable(), $details);
+        $test->describe($details);
+        $this->store($test);
+
+        return $this->backToStage($job);
+    }
+
+    #[Route('/{what}/{id}/withdraw', name: 'clear_withdraw', requirements: ['what' => 'passes|tests'], methods: 'POST')]
+    public function withdraw(Job $job, string $what, string $id): Response
+    {
+        $entry = $this->find('passes' === $what ? Pass::class : FlowTest::class, $job, $id) ?? throw $this->createNotFoundException();
+        $entry->withdraw(new \DateTimeImmutable());
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+
+    #[Route('/cleared', name: 'cleared', methods: 'POST')]
+    public function cleared(Job $job, Request $request): Response
+    {
+        $form = $this->clearedForm($job);
+        if (!self::isAccepted($form, $request)) {
+            return $this->show($job, $request, [...$this->forms($job), 'clearedForm' => $form]);
+        }
+        /** @var array{cleared: Cleared, clearedNote: string} $answer */
+        $answer = $form->getData();
+        $job->sayCleared($answer['cleared'], $answer['clearedNote']);
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+
+    /**
+     * @template T of Pass|FlowTest
+     *
+     * @param class-string<T> $class
+     *
+     * @return ?T
+     */
+    private function find(string $class, Job $job, string $id): Pass|FlowTest|null
+    {
+        $entry = $this->manager->find($class, $id);
+        if (null !== $entry && $entry->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+
+        return $entry;
+    }
+
+    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null} */
+    private function forms(Job $job): array
+    {
+        $next = new PassDetails();
+        $passes = $job->passes();
+        $last = end($passes);
+        if (false !== $last) {
+            $next->tool = $last->details()->tool;
+            $next->head = $last->details()->head;
+        }
+
+        return [
+            'passForm' => $this->passForm($job, Id::fresh(), $next),
+            'testForm' => $this->testForm($job, Id::fresh(), new FlowTestDetails()),
+            'clearedForm' => $this->clearedForm($job),
+            'editing' => null,
+        ];
+    }
+
+    private function passForm(Job $job, string $id, PassDetails $details): FormInterface
+    {
+        return $this->createForm(PassForm::class, $details, ['action' => $this->generateUrl('pass', ['job' => $job->id, 'id' => $id])]);
+    }
+
+    private function testForm(Job $job, string $id, FlowTestDetails $details): FormInterface
+    {
+        return $this->createForm(FlowTestForm::class, $details, ['action' => $this->generateUrl('flow_test', ['job' => $job->id, 'id' => $id])]);
+    }
+
+    private function clearedForm(Job $job): FormInterface
+    {
+        return $this->createForm(ClearedForm::class, ['cleared' => $job->cleared(), 'clearedNote' => $job->clearedNote()],
+            ['action' => $this->generateUrl('cleared', ['job' => $job->id])]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Shared\Form\DistanceType;
+use App\Shared\Form\PickType;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\TextareaType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+final class PassForm extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $builder
+            ->add('tool', PickType::class, ['class' => Tool::class, 'words' => 'tool'])
+            ->add('head', TextType::class, ['empty_data' => '', 'attr' => ['list' => 'heads']])
+            ->add('inM', DistanceType::class)
+            ->add('outM', DistanceType::class, ['required' => false, 'empty_data' => '0'])
+            ->add('felt', ChoiceType::class, [
+                'choices' => PassDetails::feelings(), 'choice_label' => static fn (string $felt) => 'felt.'.$felt,
+                'multiple' => true, 'expanded' => true, 'required' => false,
+            ])
+            ->add('water', PickType::class, ['class' => WaterAtOpening::class, 'words' => 'water_at', 'required' => false])
+            ->add('cameBack', TextareaType::class, ['empty_data' => '', 'required' => false])
+            ->add('note', TextareaType::class, ['empty_data' => '', 'required' => false]);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => PassDetails::class, 'label_format' => 'label.%name%']);
+    }
+}

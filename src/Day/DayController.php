@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Day;
+
+use App\Account\Account;
+use App\Call\JobRepository;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The day: what is to be done in order, what is unfinished, what is due. */
+final class DayController extends AbstractController
+{
+    private const UPKEEP_AHEAD = '+30 days';
+
+    #[Route('/', name: 'day', methods: 'GET')]
+    public function day(Account $account, JobRepository $jobs, Request $request): Response
+    {
+        $firm = $account->firm;
+        $today = $firm->today(new \DateTimeImmutable());
+        $words = trim($request->query->getString('find'));
+
+        return $this->render('day/day.html.twig', [
+            'today' => $today,
+            'find' => $words,
+            'found' => '' === $words ? null : $jobs->search($firm, $words),
+            'jobs' => $jobs->onDay($firm, $today),
+            'unfinished' => $jobs->unfinishedLooks($firm),
+            'due' => $jobs->upkeepDue($firm, $today->modify(self::UPKEEP_AHEAD)),
+            'others' => $jobs->openBesides($firm, $today),
+        ]);
+    }
+
+    /** Signed in and nothing else: what the benchmark measures the other pages against. */
+    #[Route('/bare', name: 'bare', methods: 'GET')]
+    public function bare(Account $account): Response
+    {
+        return new Response($account->name, 200, ['Content-Type' => 'text/plain']);
+    }
+}

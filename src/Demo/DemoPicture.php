@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+/** A drawn stand-in for a picture from the line. */
+final class DemoPicture
+{
+    private const WIDTH = 960;
+    private const HEIGHT = 720;
+
+    /** @return string a JPEG: the view down a clay pipe with roots hanging from the crown */
+    public static function rootsInClay(): string
+    {
+        $picture = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
+        \assert(false !== $picture);
+        $x = intdiv(self::WIDTH, 2);
+        $y = intdiv(self::HEIGHT, 2);
+        for ($radius = 470; $radius > 10; $radius -= 4) {
+            $light = ($radius / 470) ** 1.6;
+            $joint = 0 === $radius % 92 ? 0.55 : 1.0;
+            $colour = (int) imagecolorallocate($picture, (int) (178 * $light * $joint), (int) (112 * $light * $joint), (int) (76 * $light * $joint));
+            imagefilledellipse($picture, $x, $y, $radius * 2, $radius * 2, $colour);
+        }
+        imagesetthickness($picture, 4);
+        for ($i = 0; $i < 26; ++$i) {
+            $colour = (int) imagecolorallocate($picture, 150 + $i % 5 * 14, 132 + $i % 4 * 9, 84);
+            $start = $x - 130 + $i * 10;
+            imageline($picture, $start, $y - 190 + abs($i - 13) * 3, $start + ($i * 37 % 44) - 22, $y - 60 + ($i * 53 % 90), $colour);
+        }
+        ob_start();
+        imagejpeg($picture, null, 88);
+
+        return (string) ob_get_clean();
+    }
+}

@@ -1,0 +1,344 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\Account\Firm;
+use App\Call\CallSheet;
+use App\Call\Job;
+use App\Clear\Cleared;
+use App\Clear\FlowTest;
+use App\Clear\FlowTestDetails;
+use App\Clear\Pass;
+use App\Clear\PassDetails;
+use App\HandOver\FileError;
+use App\HandOver\RefusedFile;
+use App\Judge\OwnOpinion;
+use App\Look\LoggedFinding;
+use App\Look\PictureReader;
+use App\Look\RefusedPicture;
+use App\Look\Run;
+use App\Look\RunDetails;
+use App\Mark\Mark;
+use App\Mark\MarkDetails;
+use App\Shared\Record\Correction;
+use App\WayIn\Opening;
+use App\WayIn\OpeningDetails;
+use App\WayIn\Zero;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\School;
+use Jurvex\Core\Run\EndReason;
+use Symfony\Component\Validator\Validator\ValidatorInterface;
+
+/** Takes a job file into a firm: whole, or not at all. */
+final class JobFileReader
+{
+    /** @var list<FileError> */
+    private array $errors = [];
+
+    /** @var list<object> */
+    private array $entries = [];
+
+    /** @var array<string, true> */
+    private array $ids = [];
+
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly ValidatorInterface $validator,
+        private readonly DetailsMapper $details,
+        private readonly JobFileSchema $schema,
+        private readonly JobFileWriter $writer,
+    ) {
+    }
+
+    /**
+     * A file of a job that is here already and says the same is passed over.
+     *
+     * @throws RefusedFile when anything in it is wrong, or when the job is here already and says otherwise
+     */
+    public function read(string $json, Firm $firm): Job
+    {
+        $document = $this->schema->check($json);
+        /** @var array{id: string} $given */
+        $given = $document['job'];
+        $known = $this->manager->find(Job::class, $given['id']);
+        if (null !== $known) {
+            return $this->sameAs($known, $firm, $json);
+        }
+        $this->errors = $this->entries = $this->ids = [];
+        $job = $this->job($document, $firm);
+        $this->refuseKnownIds();
+        if ([] !== $this->errors) {
+            throw new RefusedFile($this->errors);
+        }
+        // The job points to its chosen opening, which points to the job: first all entries, then the choice.
+        $this->manager->wrapInTransaction(function () use ($job, $given): void {
+            array_map($this->manager->persist(...), $this->entries);
+            $this->manager->flush();
+            $this->manager->getConnection()->update('job', ['chosen_opening_id' => $given['chosen_opening'] ?? null], ['id' => $job->id]);
+        });
+        $this->manager->refresh($job);
+
+        return $job;
+    }
+
+    private function sameAs(Job $known, Firm $firm, string $json): Job
+    {
+        if ($known->firm !== $firm) {
+            throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
+        }
+        $here = json_decode($this->writer->write($known), true, 64, \JSON_THROW_ON_ERROR);
+        // Loose on purpose: 3 and 3.0 are the same number in JSON.
+        if ($here != json_decode($json, true, 64, \JSON_THROW_ON_ERROR)) {
+            throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
+        }
+
+        return $known;
+    }
+
+    /** @param array<string, mixed> $document */
+    private function job(array $document, Firm $firm): Job
+    {
+        /** @var array<string, mixed> $given */
+        $given = $document['job'];
+        $job = new Job($this->id($given, 'job'), $firm, $this->checked($given['call'], CallSheet::class, 'job.call'), self::time($given['opened_at']), self::text($given['done_by']));
+        $this->entries[] = $job;
+        $job->chooseOpening(null, Zero::from(self::text($given['zero'])), self::text($given['zero_note']));
+        $job->sayCleared(Cleared::tryFrom(self::text($given['cleared'])), self::text($given['cleared_note']));
+        $job->noteSeenAround(self::text($given['seen_around']));
+        $this->attempt('job', static fn () => $job->judgeBy(School::tryFrom(self::text($given['water_school'])), School::tryFrom(self::text($given['roots_school']))));
+        $due = self::text($given['upkeep_due_on']);
+        $job->advise(self::text($given['advice']), self::text($given['upkeep']), '' === $due ? null : new \DateTimeImmutable($due));
+        $job->handOver(self::optionalTime($given['handed_over_at']));
+        $job->closeLook(self::text($given['look_closed_because']));
+        $openings = $this->openings($document, $job);
+        $this->opening($given['chosen_opening'], $openings, 'job.chosen_opening');
+        $this->clearing($document, $job, $openings);
+        foreach (self::rows($document['runs']) as $i => $row) {
+            $this->run($row, $job, $openings, 'runs.'.$i);
+        }
+        foreach (self::rows($document['corrections']) as $i => $row) {
+            /** @var array<string, array{mixed, mixed}> $changes */
+            $changes = $row['changes'];
+            $this->entries[] = new Correction($job->id, self::text($row['entry_id']), self::text($row['entry']), $changes, self::text($row['by']), self::time($row['at']), $this->id($row, 'corrections.'.$i));
+        }
+
+        return $job;
+    }
+
+    /**
+     * @param array<string, mixed> $document
+     *
+     * @return array<string, Opening>
+     */
+    private function openings(array $document, Job $job): array
+    {
+        $openings = [];
+        foreach (self::rows($document['openings']) as $i => $row) {
+            $opening = new Opening($this->id($row, 'openings.'.$i), $job, $this->checked($row, OpeningDetails::class, 'openings.'.$i));
+            $this->withdraw($opening, $row);
+            $openings[$opening->id] = $this->entries[] = $opening;
+        }
+
+        return $openings;
+    }
+
+    /**
+     * @param array<string, mixed>   $document
+     * @param array<string, Opening> $openings
+     */
+    private function clearing(array $document, Job $job, array $openings): void
+    {
+        foreach (self::rows($document['passes']) as $i => $row) {
+            $opening = $this->opening($row['opening'], $openings, 'passes.'.$i.'.opening');
+            $pass = new Pass($this->id($row, 'passes.'.$i), $job, $opening, self::time($row['logged_at']), $this->checked($row, PassDetails::class, 'passes.'.$i));
+            $this->withdraw($pass, $row);
+            $this->entries[] = $pass;
+        }
+        foreach (self::rows($document['flow_tests']) as $i => $row) {
+            $test = new FlowTest($this->id($row, 'flow_tests.'.$i), $job, self::time($row['logged_at']), $this->checked($row, FlowTestDetails::class, 'flow_tests.'.$i));
+            $this->withdraw($test, $row);
+            $this->entries[] = $test;
+        }
+    }
+
+    /**
+     * @param array<string, mixed>   $row
+     * @param array<string, Opening> $openings
+     */
+    private function run(array $row, Job $job, array $openings, string $at): void
+    {
+        $opening = $this->opening($row['opening'], $openings, $at.'.opening');
+        if (null === $opening) {
+            $this->errors[] = new FileError($at.'.opening', 'missing');
+
+            return;
+        }
+        $run = new Run($this->id($row, $at), $job, $opening, self::time($row['started_at']), $this->checked($row, RunDetails::class, $at));
+        $this->entries[] = $run;
+        $waterOff = self::optionalTime($row['water_off_at']);
+        if (null !== $waterOff) {
+            $run->turnWater(false, $waterOff);
+        }
+        if (\is_int($row['reached_m']) || \is_float($row['reached_m'])) {
+            $reason = EndReason::tryFrom(self::text($row['end_reason']));
+            $run->end($reason ?? EndReason::Other, (float) $row['reached_m'], self::text($row['end_note']), self::optionalTime($row['ended_at']) ?? $run->startedAt);
+            if (null === $reason) {
+                $run->goOn();
+            }
+        }
+        $here = [];
+        foreach (self::rows($row['findings']) as $i => $finding) {
+            $this->finding($finding, $run, $here, $at.'.findings.'.$i);
+        }
+        foreach (self::rows($row['marks']) as $i => $each) {
+            $mark = new Mark($this->id($each, $at.'.marks.'.$i), $run, self::time($each['logged_at']), $this->checked($each, MarkDetails::class, $at.'.marks.'.$i));
+            $this->withdraw($mark, $each);
+            $this->entries[] = $mark;
+        }
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     * @param array<string, true>  $here findings of the run so far
+     */
+    private function finding(array $row, Run $run, array &$here, string $at): void
+    {
+        $finding = $this->attempt($at, static fn () => Finding::read(new Input($row)));
+        if (!$finding instanceof Finding) {
+            return;
+        }
+        $replaces = self::text($row['replaces']);
+        if ('' !== $replaces && !isset($here[$replaces])) {
+            $this->errors[] = new FileError($at.'.replaces', 'job_file.not_in_file');
+        }
+        $logged = new LoggedFinding($this->id($row, $at), $run, $finding, self::time($row['logged_at']), self::number($row['reading_m']), self::number($row['invert_on_screen']), '' === $replaces ? null : $replaces);
+        $this->withdraw($logged, $row);
+        $here[$logged->id] = true;
+        $this->entries[] = $logged;
+        foreach (self::rows($row['opinions']) as $i => $each) {
+            $opinion = new OwnOpinion($this->id($each, $at.'.opinions.'.$i), $logged->id, Need::from(self::text($each['need'])), self::text($each['reason']), self::text($each['by']), self::time($each['at']));
+            $this->withdraw($opinion, $each);
+            $this->entries[] = $opinion;
+        }
+        if (\is_string($row['photo'])) {
+            try {
+                $this->entries[] = PictureReader::fromJobFile($logged->id, $row['photo']);
+            } catch (RefusedPicture $refused) {
+                $this->errors[] = new FileError($at.'.photo', $refused->reason);
+            }
+        }
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function checked(mixed $values, string $class, string $at): object
+    {
+        \assert(\is_array($values));
+        $details = $this->details->read($values, $class);
+        foreach ($this->validator->validate($details) as $violation) {
+            $this->errors[] = new FileError($at.'.'.$violation->getPropertyPath(), 'said', ['text' => (string) $violation->getMessage()]);
+        }
+
+        return $details;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $work
+     *
+     * @return ?T
+     */
+    private function attempt(string $at, \Closure $work): mixed
+    {
+        try {
+            return $work();
+        } catch (BadInput $error) {
+            $this->errors[] = new FileError($at.'.'.$error->at, $error->reason, $error->allowed);
+
+            return null;
+        }
+    }
+
+    /** @param array<string, Opening> $openings */
+    private function opening(mixed $id, array $openings, string $at): ?Opening
+    {
+        if (null === $id) {
+            return null;
+        }
+        $opening = $openings[self::text($id)] ?? null;
+        if (null === $opening) {
+            $this->errors[] = new FileError($at, 'job_file.not_in_file');
+        }
+
+        return $opening;
+    }
+
+    /** @param array<string, mixed> $row */
+    private function id(array $row, string $at): string
+    {
+        $id = self::text($row['id']);
+        if (isset($this->ids[$id])) {
+            $this->errors[] = new FileError($at.'.id', 'job_file.twice');
+        }
+        $this->ids[$id] = true;
+
+        return $id;
+    }
+
+    private function refuseKnownIds(): void
+    {
+        foreach ([Opening::class, Pass::class, FlowTest::class, Run::class, LoggedFinding::class, Mark::class, OwnOpinion::class, Correction::class] as $class) {
+            foreach ($this->manager->getRepository($class)->findBy(['id' => array_keys($this->ids)], null, 3) as $taken) {
+                $this->errors[] = new FileError($taken->id, 'job_file.id_taken');
+            }
+        }
+    }
+
+    /** @param array<string, mixed> $row */
+    private function withdraw(Opening|Pass|FlowTest|Mark|OwnOpinion|LoggedFinding $entry, array $row): void
+    {
+        $at = self::optionalTime($row['withdrawn_at']);
+        if (null !== $at) {
+            $entry->withdraw($at);
+        }
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function rows(mixed $rows): array
+    {
+        /** @var list<array<string, mixed>> $rows the schema has been checked */
+        return $rows;
+    }
+
+    private static function text(mixed $value): string
+    {
+        return \is_string($value) ? $value : '';
+    }
+
+    private static function number(mixed $value): ?float
+    {
+        return \is_int($value) || \is_float($value) ? (float) $value : null;
+    }
+
+    private static function time(mixed $value): \DateTimeImmutable
+    {
+        return (new \DateTimeImmutable(self::text($value)))->setTimezone(new \DateTimeZone('UTC'));
+    }
+
+    private static function optionalTime(mixed $value): ?\DateTimeImmutable
+    {
+        return null === $value ? null : self::time($value);
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\HandOver\FileError;
+use App\HandOver\RefusedFile;
+use Opis\JsonSchema\Errors\ErrorFormatter;
+use Opis\JsonSchema\Errors\ValidationError;
+use Opis\JsonSchema\Validator;
+
+/** The published JSON Schema of the job file. */
+final readonly class JobFileSchema
+{
+    private const MOST_BYTES = 200 * 1024 * 1024;
+    private const MOST_ERRORS = 20;
+
+    public function __construct(private string $projectDir)
+    {
+    }
+
+    /**
+     * @return array<string, mixed> the document
+     *
+     * @throws RefusedFile when it is no JSON or does not fit the schema
+     */
+    public function check(string $json): array
+    {
+        if (\strlen($json) > self::MOST_BYTES) {
+            throw new RefusedFile([new FileError('', 'job_file.too_large')]);
+        }
+        try {
+            $document = json_decode($json, false, 64, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException) {
+            throw new RefusedFile([new FileError('', 'job_file.bad_json')]);
+        }
+        $validator = new Validator(max_errors: self::MOST_ERRORS, stop_at_first_error: false);
+        $result = $validator->validate($document, (string) file_get_contents($this->projectDir.'/public/schema/job.schema.json'));
+        $error = $result->error();
+        if (null !== $error) {
+            $errors = [];
+            foreach ((new ErrorFormatter())->formatFlat($error, self::inOurWords(...)) as $each) {
+                \assert($each instanceof FileError);
+                $errors[$each->at.$each->code] = $each;
+            }
+            throw new RefusedFile(array_values($errors) ?: [new FileError('', 'job_file.bad_json')]);
+        }
+        /** @var array<string, mixed> $values */
+        $values = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+
+        return $values;
+    }
+
+    private static function inOurWords(ValidationError $error): FileError
+    {
+        $path = implode('.', array_map(strval(...), $error->data()->fullPath()));
+        $args = $error->args();
+
+        return match ($error->keyword()) {
+            'required' => new FileError(ltrim($path.'.'.self::listed($args['missing'] ?? []), '.'), 'missing'),
+            'additionalProperties', 'unevaluatedProperties' => new FileError(ltrim($path.'.'.self::listed($args['properties'] ?? []), '.'), 'job_file.unknown_key'),
+            'type' => new FileError($path, 'job_file.type', ['wanted' => self::listed($args['expected'] ?? [])]),
+            'enum', 'const' => new FileError($path, 'job_file.value'),
+            'minimum', 'maximum', 'exclusiveMinimum' => new FileError($path, 'out_of_range'),
+            'pattern', 'format' => new FileError($path, 'job_file.form'),
+            default => new FileError($path, 'job_file.value'),
+        };
+    }
+
+    private static function listed(mixed $names): string
+    {
+        return \is_array($names) ? implode(', ', array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $names)) : (\is_string($names) ? $names : '');
+    }
+}

@@ -1,0 +1,143 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\Call\Job;
+use App\Clear\FlowTest;
+use App\Clear\Pass;
+use App\Judge\OwnOpinion;
+use App\Look\FindingRepository;
+use App\Look\LoggedFinding;
+use App\Look\Photo;
+use App\Look\Run;
+use App\Mark\Mark;
+use App\Shared\Record\Correction;
+use App\WayIn\Opening;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected included. Share links are not part of it. */
+final readonly class JobFileWriter
+{
+    public const FORMAT = 'jurvex-job';
+    public const VERSION = 1;
+
+    public function __construct(private EntityManagerInterface $manager, private FindingRepository $findings, private DetailsMapper $details)
+    {
+    }
+
+    public function write(Job $job): string
+    {
+        return json_encode($this->document($job), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)."\n";
+    }
+
+    /** @return array<string, mixed> */
+    private function document(Job $job): array
+    {
+        return [
+            'format' => self::FORMAT,
+            'version' => self::VERSION,
+            'job' => $this->job($job),
+            'openings' => array_map(fn (Opening $opening) => [
+                'id' => $opening->id, 'withdrawn_at' => self::time($opening->withdrawnAt()), ...$this->details->plain($opening->details()),
+            ], $this->all(Opening::class, $job)),
+            'passes' => array_map(fn (Pass $pass) => [
+                'id' => $pass->id, 'opening' => $pass->opening?->id, 'logged_at' => self::time($pass->loggedAt), 'withdrawn_at' => self::time($pass->withdrawnAt()),
+                ...$this->details->plain($pass->details()),
+            ], $this->all(Pass::class, $job)),
+            'flow_tests' => array_map(fn (FlowTest $test) => [
+                'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()), ...$this->details->plain($test->details()),
+            ], $this->all(FlowTest::class, $job)),
+            'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
+            'corrections' => array_map(static fn (Correction $correction) => [
+                'id' => $correction->id, 'entry_id' => $correction->entryId, 'entry' => $correction->entry, 'changes' => (object) $correction->changes,
+                'by' => $correction->by, 'at' => self::time($correction->at),
+            ], $this->manager->getRepository(Correction::class)->findBy(['jobId' => $job->id], ['id' => 'ASC'])),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function job(Job $job): array
+    {
+        return [
+            'id' => $job->id,
+            'opened_at' => self::time($job->openedAt),
+            'done_by' => $job->doneBy,
+            'call' => $this->details->plain($job->call()),
+            'chosen_opening' => $job->chosenOpening()?->id,
+            'zero' => $job->zero()->value,
+            'zero_note' => $job->zeroNote(),
+            'cleared' => $job->cleared()?->value,
+            'cleared_note' => $job->clearedNote(),
+            'seen_around' => $job->seenAround(),
+            'water_school' => $job->waterSchool()?->value,
+            'roots_school' => $job->rootsSchool()?->value,
+            'advice' => $job->advice(),
+            'upkeep' => $job->upkeep(),
+            'upkeep_due_on' => $job->upkeepDueOn()?->format('Y-m-d'),
+            'handed_over_at' => self::time($job->handedOverAt()),
+            'look_closed_because' => $job->lookClosedBecause(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function run(Run $run): array
+    {
+        return [
+            'id' => $run->id,
+            'opening' => $run->opening->id,
+            'started_at' => self::time($run->startedAt),
+            ...$this->details->plain($run->details()),
+            'water_off_at' => self::time($run->waterOffAt()),
+            'ended_at' => self::time($run->endedAt()),
+            'end_reason' => $run->endReason()?->value,
+            'reached_m' => $run->reachedM(),
+            'end_note' => $run->endNote(),
+            'findings' => $this->findings($run),
+            'marks' => array_map(fn (Mark $mark) => [
+                'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()), ...$this->details->plain($mark->details()),
+            ], $this->manager->getRepository(Mark::class)->findBy(['run' => $run], ['id' => 'ASC'])),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function findings(Run $run): array
+    {
+        $logged = $this->findings->everythingOf($run);
+        $ids = array_map(static fn (LoggedFinding $finding) => $finding->id, $logged);
+        $photos = $opinions = [];
+        foreach ($this->manager->getRepository(Photo::class)->findBy(['findingId' => $ids]) as $photo) {
+            $photos[$photo->findingId] = $photo->jpeg;
+        }
+        foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $ids], ['id' => 'ASC']) as $opinion) {
+            $opinions[$opinion->findingId][] = ['id' => $opinion->id, 'need' => $opinion->need->value, 'reason' => $opinion->reason, 'by' => $opinion->by,
+                'at' => self::time($opinion->at), 'withdrawn_at' => self::time($opinion->withdrawnAt())];
+        }
+
+        return array_map(static fn (LoggedFinding $finding) => [
+            'id' => $finding->id, 'logged_at' => self::time($finding->loggedAt), 'withdrawn_at' => self::time($finding->withdrawnAt()), 'replaces' => $finding->replaces,
+            'kind' => $finding->kind->value, 'from_m' => $finding->fromM, 'to_m' => $finding->toM, 'deepest_m' => $finding->deepestM, 'reading_m' => $finding->readingM,
+            'sureness' => $finding->sureness->value, 'clock_from' => $finding->clockFrom, 'clock_to' => $finding->clockTo, 'invert_on_screen' => $finding->invertOnScreen,
+            'size' => $finding->size, 'unit' => $finding->unit?->value, 'at_joint' => $finding->atJoint, 'facts' => (object) $finding->facts, 'note' => $finding->note,
+            'opinions' => $opinions[$finding->id] ?? [], 'photo' => $photos[$finding->id] ?? null,
+        ], $logged);
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return list<T> also what was withdrawn
+     */
+    private function all(string $class, Job $job): array
+    {
+        return $this->manager->getRepository($class)->findBy(['job' => $job], ['id' => 'ASC']);
+    }
+
+    private static function time(?\DateTimeImmutable $time): ?string
+    {
+        return $time?->format(\DATE_ATOM);
+    }
+}

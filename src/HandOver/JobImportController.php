@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use App\Account\Account;
+use App\HandOver\JobFile\JobFileReader;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+final class JobImportController extends AbstractController
+{
+    #[Route('/import', name: 'job_import', methods: ['GET', 'POST'])]
+    public function import(Account $account, Request $request, JobFileReader $reader): Response
+    {
+        $errors = [];
+        if ($request->isMethod('POST')) {
+            $file = $request->files->get('file');
+            try {
+                $job = $reader->read($file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '', $account->firm);
+
+                return $this->redirectToRoute('call', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+            } catch (RefusedFile $refused) {
+                $errors = $refused->errors;
+            }
+        }
+
+        return $this->render('hand_over/import.html.twig', ['errors' => $errors], new Response(status: [] === $errors ? 200 : 422));
+    }
+}

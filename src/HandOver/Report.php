@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use App\Call\Job;
+use App\Judge\JudgedRun;
+use App\Mark\Mark;
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\Verdict;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Ribbon\Ribbon;
+
+/** All that a job's report shows. */
+final readonly class Report
+{
+    /**
+     * @param list<JudgedRun>       $runs    in the order in which they were made
+     * @param list<JudgedRun>       $current the latest of each opening and direction: what is said of the line rests on these
+     * @param array<string, Ribbon> $ribbons by run
+     * @param list<Mark>            $marks
+     */
+    public function __construct(public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks, public UnitSystem $units)
+    {
+    }
+
+    /** None when nothing was looked at. */
+    public function verdict(): ?Verdict
+    {
+        return array_reduce($this->current, static fn (?Verdict $worst, JudgedRun $line) => $line->verdict->whole()->worse($worst ?? Verdict::Passes), null);
+    }
+
+    /** The worst class of the whole line. */
+    public function worstNeed(): ?Need
+    {
+        $needs = array_map(static fn (array $row) => $row['line']->judgements[$row['finding']->id]->counts(), $this->notable());
+
+        return array_reduce($needs, static fn (?Need $worst, ?Need $need) => $need?->worse($worst) ?? $worst, null);
+    }
+
+    /**
+     * What a reader should know of, worst first: not the plain joints, bends and sound tie-ins.
+     *
+     * @return list<array{line: JudgedRun, finding: Finding}>
+     */
+    public function notable(): array
+    {
+        $rows = [];
+        foreach ($this->current as $line) {
+            foreach ($line->record->findings as $finding) {
+                if ((Family::Way !== $finding->kind->family() || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind
+                    && Need::Leave !== $line->judgements[$finding->id]->counts()) {
+                    $rows[] = ['line' => $line, 'finding' => $finding];
+                }
+            }
+        }
+        $level = static fn (array $row) => $row['line']->judgements[$row['finding']->id]->counts()?->level() ?? 1.5;
+        usort($rows, static fn (array $a, array $b) => $level($b) <=> $level($a));
+
+        return $rows;
+    }
+
+    /** Whether a camera look was made after the last pass. */
+    public function isLookedAtAfterClearing(): bool
+    {
+        $passes = $this->job->passes();
+        $last = end($passes);
+        $runs = $this->runs;
+        $run = end($runs);
+
+        return false !== $last && false !== $run && $run->run->startedAt >= $last->loggedAt;
+    }
+}

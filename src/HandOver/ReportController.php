@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use App\Call\Job;
+use App\HandOver\JobFile\JobFileWriter;
+use App\Look\FindingRepository;
+use App\Look\Photo;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The report as page and PDF, for the firm and for whoever holds a share link; and the job's files. */
+final class ReportController extends AbstractController
+{
+    public function __construct(private readonly Reports $reports, private readonly string $projectDir)
+    {
+    }
+
+    #[Route('/jobs/{job}/report', name: 'report', methods: 'GET')]
+    public function report(Job $job): Response
+    {
+        $report = $this->reports->of($job);
+        $photos = [];
+        foreach ($report->runs as $line) {
+            foreach ($line->photographed as $finding) {
+                $photos[$finding] = $this->generateUrl('photo', ['job' => $job->id, 'run' => $line->run->id, 'id' => $finding]);
+            }
+        }
+
+        return $this->render('hand_over/report.html.twig', ['report' => $report, 'photos' => $photos, 'assets' => null, 'pdf' => $this->generateUrl('report_pdf', ['job' => $job->id]), 'home' => true]);
+    }
+
+    #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
+    public function pdf(Job $job, PdfPrinter $printer): Response
+    {
+        return $this->printed($job, $printer);
+    }
+
+    #[Route('/jobs/{job}/job.json', name: 'job_file', methods: 'GET')]
+    public function jobFile(Job $job, JobFileWriter $writer): Response
+    {
+        return self::download($writer->write($job), 'application/json', self::fileName($job, 'json'));
+    }
+
+    #[Route('/jobs/{job}/findings.csv', name: 'findings_csv', methods: 'GET')]
+    public function findings(Job $job, FindingsCsv $csv): Response
+    {
+        return self::download($csv->export($job), 'text/csv; charset=UTF-8', self::fileName($job, 'csv'));
+    }
+
+    #[Route('/r/{token}', name: 'shared_report', methods: 'GET')]
+    public function shared(string $token, ShareLinks $links): Response
+    {
+        $report = $this->reports->of($this->jobOf($token, $links));
+        $photos = [];
+        foreach ($report->runs as $line) {
+            foreach ($line->photographed as $finding) {
+                $photos[$finding] = $this->generateUrl('shared_photo', ['token' => $token, 'id' => $finding]);
+            }
+        }
+        $response = $this->render('hand_over/report.html.twig', ['report' => $report, 'photos' => $photos, 'assets' => null, 'pdf' => $this->generateUrl('shared_pdf', ['token' => $token]), 'home' => false]);
+
+        return self::unlisted($response);
+    }
+
+    #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
+    public function sharedPdf(string $token, ShareLinks $links, PdfPrinter $printer): Response
+    {
+        return self::unlisted($this->printed($this->jobOf($token, $links), $printer));
+    }
+
+    #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
+    public function sharedPhoto(string $token, string $id, ShareLinks $links, FindingRepository $findings, EntityManagerInterface $manager): Response
+    {
+        $job = $this->jobOf($token, $links);
+        $finding = $findings->find($id);
+        $photo = $finding?->run->job === $job && null === $finding->withdrawnAt() ? $manager->find(Photo::class, $id) : null;
+
+        return self::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
+    }
+
+    private function jobOf(string $token, ShareLinks $links): Job
+    {
+        return $links->find($token)->job ?? throw $this->createNotFoundException('error.no_such_link');
+    }
+
+    private function printed(Job $job, PdfPrinter $printer): Response
+    {
+        $report = $this->reports->of($job);
+        $html = $this->renderView('hand_over/report.html.twig', [
+            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report), 'assets' => 'file://'.$this->projectDir.'/assets', 'pdf' => null, 'home' => false,
+        ]);
+        try {
+            return self::download($printer->print($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
+        } catch (PdfFailed) {
+            return $this->render('error/plain.html.twig', ['code' => 503, 'message' => 'error.pdf_failed'], new Response(status: 503));
+        }
+    }
+
+    private static function fileName(Job $job, string $ending): string
+    {
+        return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
+    }
+
+    private static function download(string $content, string $type, string $name, string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT): Response
+    {
+        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition($disposition, $name), 'Cache-Control' => 'private, no-store']);
+    }
+
+    private static function unlisted(Response $response): Response
+    {
+        $response->headers->set('X-Robots-Tag', 'noindex, nofollow');
+        $response->headers->set('Referrer-Policy', 'no-referrer');
+        $response->headers->set('Cache-Control', 'private, no-store');
+
+        return $response;
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use App\Call\Job;
+use App\Judge\JudgedRun;
+use App\Judge\JudgedRuns;
+use App\Look\Photo;
+use App\Mark\MarkRepository;
+use App\Shared\Job\JobScreens;
+use Doctrine\ORM\EntityManagerInterface;
+
+/** Makes a job's report from its record. */
+final readonly class Reports
+{
+    public function __construct(private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens, private EntityManagerInterface $manager)
+    {
+    }
+
+    public function of(Job $job): Report
+    {
+        $units = $job->call()->reportUnits;
+        $marks = $this->marks->ofJob($job);
+        $runs = array_map($this->runs->judge(...), $job->runs());
+        $current = $ribbons = [];
+        foreach ($runs as $line) {
+            $current[$line->run->opening->id.$line->run->details()->travel->value] = $line;
+            $ribbons[$line->run->id] = $this->screens->ribbon($job, $line, $marks, $units);
+        }
+
+        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units);
+    }
+
+    /** @return array<string, string> the pictures as data addresses, by finding */
+    public function embeddedPhotos(Report $report): array
+    {
+        $ids = array_merge(...array_map(static fn (JudgedRun $line) => $line->photographed, $report->runs), ...[[]]);
+        $embedded = [];
+        foreach ($this->manager->getRepository(Photo::class)->findBy(['findingId' => $ids]) as $photo) {
+            $embedded[$photo->findingId] = 'data:image/jpeg;base64,'.$photo->jpeg;
+        }
+
+        return $embedded;
+    }
+}

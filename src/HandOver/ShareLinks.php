@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Uid\Uuid;
+
+/**
+ * Makes and reads the addresses of share links: the link's identifier and a signature of it under the application's secret.
+ * The database alone gives no address away, and a guess has to hit 192 bits.
+ */
+final readonly class ShareLinks
+{
+    private const SIGNATURE_BYTES = 24;
+
+    public function __construct(private EntityManagerInterface $manager, private string $secret)
+    {
+    }
+
+    public function token(ShareLink $link): string
+    {
+        $id = Uuid::fromString($link->id)->toBinary();
+
+        return rtrim(strtr(base64_encode($id.$this->signature($id)), '+/', '-_'), '=');
+    }
+
+    /** The link of an address, if it is genuine and was not revoked. */
+    public function find(string $token): ?ShareLink
+    {
+        $bytes = base64_decode(strtr($token, '-_', '+/'), true);
+        if (false === $bytes || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))) {
+            return null;
+        }
+        $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());
+
+        return null === $link?->revokedAt() ? $link : null;
+    }
+
+    private function signature(string $id): string
+    {
+        return substr(hash_hmac('sha256', 'share-link'.$id, $this->secret, true), 0, self::SIGNATURE_BYTES);
+    }
+}

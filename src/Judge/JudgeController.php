@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Judge;
+
+use App\Account\Account;
+use App\Call\Job;
+use App\Look\FindingRepository;
+use App\Shared\Database\Id;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\School;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/jobs/{job}/judge', requirements: ['id' => Id::PATTERN, 'finding' => Id::PATTERN])]
+final class JudgeController extends JobController
+{
+    protected const STAGE = Stage::Judge;
+
+    #[Route('', name: 'judge', methods: 'GET')]
+    public function judge(Job $job, Request $request): Response
+    {
+        return $this->show($job, $request, ['refused' => null]);
+    }
+
+    /** An empty choice is the firm's own school. */
+    #[Route('/schools', name: 'schools', methods: 'POST')]
+    public function schools(Job $job, Request $request): Response
+    {
+        $water = School::tryFrom($request->request->getString('water'));
+        $roots = School::tryFrom($request->request->getString('roots'));
+        if (false === ($water?->isAboutWater() ?? true) || true === $roots?->isAboutWater()) {
+            throw new BadRequestHttpException('error.unknown_value');
+        }
+        $job->judgeBy($water, $roots);
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+
+    #[Route('/findings/{finding}/opinions/{id}', name: 'opinion', methods: 'POST')]
+    public function opinion(Job $job, string $finding, string $id, Account $account, FindingRepository $findings, Request $request): Response
+    {
+        $logged = $findings->find($finding);
+        if ($logged?->run->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+        $need = Need::tryFrom($request->request->getString('need'));
+        $reason = trim($request->request->getString('reason'));
+        if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
+            return $this->show($job, $request, ['refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason]])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
+        }
+        if (null === $this->manager->find(OwnOpinion::class, $id)) {
+            $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, new \DateTimeImmutable()));
+        }
+
+        return $this->backToStage($job);
+    }
+
+    /** Goes back to the rule's class; the opinions stay in the record. */
+    #[Route('/findings/{finding}/by-the-rule', name: 'by_the_rule', methods: 'POST')]
+    public function byTheRule(Job $job, string $finding, FindingRepository $findings): Response
+    {
+        if ($findings->find($finding)?->run->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+        foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $finding]) as $opinion) {
+            $opinion->withdraw(new \DateTimeImmutable());
+        }
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+}

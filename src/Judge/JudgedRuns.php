@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Judge;
+
+use App\Look\FindingRepository;
+use App\Look\Run;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Judge\Judge;
+
+/** Judges runs by their job's rules, with the technician's own opinions beside. */
+final readonly class JudgedRuns
+{
+    public function __construct(private FindingRepository $findings, private EntityManagerInterface $manager)
+    {
+    }
+
+    public function judge(Run $run): JudgedRun
+    {
+        $record = $this->findings->record($run);
+        $judgements = (new Judge($run->job->rules()))->judgeAll($record);
+        foreach ($this->opinions($run) as $opinion) {
+            if (isset($judgements[$opinion->findingId])) {
+                $judgements[$opinion->findingId] = $judgements[$opinion->findingId]->overriddenBy($opinion->asOverride());
+            }
+        }
+
+        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run));
+    }
+
+    /** @return list<OwnOpinion> that count, oldest first */
+    private function opinions(Run $run): array
+    {
+        return array_values($this->manager->createQuery(
+            'SELECT opinion FROM App\Judge\OwnOpinion opinion JOIN App\Look\LoggedFinding finding WITH finding.id = opinion.findingId
+              WHERE finding.run = :run AND opinion.withdrawnAt IS NULL ORDER BY opinion.at ASC, opinion.id ASC')
+            ->setParameter('run', $run->id)->getResult());
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\ClockPosition;
+use Jurvex\Core\Measure\DistanceReader;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\Size;
+use Jurvex\Core\Measure\SizeReader;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Measure\UnreadableMeasure;
+
+/**
+ * Reads a finding as it was typed or tapped: places as counter readings (`reading_from` …) or distances (`from` …),
+ * clock positions as they stand on the rolled picture.
+ */
+final class FindingEntry
+{
+    private const PLACES = ['from', 'to', 'deepest'];
+    private const CLOCK = '/^(\d{1,2})(?::([0-5]\d)|[.,](\d+))?$/';
+
+    /** @var array<string, array{code: string, allowed: array<string, scalar>}> */
+    private array $errors = [];
+
+    /** @param array<string, mixed> $typed */
+    private function __construct(private readonly array $typed, private readonly Run $run, private readonly UnitSystem $units)
+    {
+    }
+
+    /**
+     * @param array<string, mixed> $typed fields of the request
+     *
+     * @throws RefusedEntry
+     */
+    public static function read(string $id, array $typed, Run $run, UnitSystem $units, \DateTimeImmutable $now): LoggedFinding
+    {
+        return (new self($typed, $run, $units))->finding($id, $now);
+    }
+
+    private function finding(string $id, \DateTimeImmutable $now): LoggedFinding
+    {
+        $given = ['id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'), 'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint')];
+        foreach (self::PLACES as $place) {
+            $given[$place.'_m'] = $this->place($place);
+        }
+        $size = $this->size(Kind::tryFrom($given['kind']));
+        $given['size'] = $size?->value;
+        $given['unit'] = $size?->unit->value;
+        $invert = $this->clock('invert_on_screen');
+        foreach (['clock_from', 'clock_to'] as $clock) {
+            $seen = $this->clock($clock);
+            $given[$clock] = null === $invert ? $seen?->hours : $seen?->correctedForRoll($invert)->hours;
+        }
+        $given['facts'] = $this->facts(Kind::tryFrom($given['kind']));
+        $finding = null;
+        try {
+            $finding = Finding::read(new Input(array_filter($given, static fn (mixed $value) => null !== $value)));
+        } catch (BadInput $error) {
+            $this->errors += [self::field($error->at) => ['code' => $error->reason, 'allowed' => $error->allowed]];
+        }
+        if (null === $finding || [] !== $this->errors) {
+            throw new RefusedEntry($this->errors ?: ['kind' => ['code' => 'missing', 'allowed' => []]]);
+        }
+        $replaces = $this->text('replaces');
+
+        return new LoggedFinding($id, $this->run, $finding, $now, $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces);
+    }
+
+    /** Metres from zero. */
+    private function place(string $name): ?float
+    {
+        $reading = $this->reading('reading_'.$name);
+
+        return null === $reading ? $this->reading($name) : $this->run->counter()->distance(Length::metres($reading))->metres;
+    }
+
+    private function reading(string $field): ?float
+    {
+        return $this->measured($field, fn (string $typed) => DistanceReader::read($typed, $this->units)->metres);
+    }
+
+    private function size(?Kind $kind): ?Size
+    {
+        $units = $kind?->units() ?? [];
+
+        return [] === $units ? null : $this->measured('size', fn (string $typed) => SizeReader::read($typed, $units, $this->units));
+    }
+
+    private function clock(string $field): ?ClockPosition
+    {
+        $typed = $this->text($field);
+        if ('' === $typed) {
+            return null;
+        }
+        $hours = preg_match(self::CLOCK, $typed, $found) ? (float) $found[1] + (float) ($found[2] ?? 0) / 60 + (float) ('0.'.($found[3] ?? 0)) : -1.0;
+        if ($hours < 0 || $hours >= 13) {
+            $this->errors[$field] = ['code' => 'not_a_clock', 'allowed' => []];
+
+            return null;
+        }
+
+        // Half past twelve is written 12:30 and lies just past the crown.
+        return ClockPosition::hours($hours > 12 ? $hours - 12 : $hours);
+    }
+
+    /** @return array<string, string|float> */
+    private function facts(?Kind $kind): array
+    {
+        $given = $this->typed['facts'] ?? [];
+        if (!\is_array($given)) {
+            return [];
+        }
+        $facts = [];
+        foreach ($kind?->facts() ?? [] as $fact) {
+            $value = $given[$fact->value] ?? '';
+            if (!\is_string($value) || '' === $value) {
+                continue;
+            }
+            $facts[$fact->value] = $fact->isNumber() ? $this->number($fact, $value) : $value;
+        }
+
+        return $facts;
+    }
+
+    private function number(Fact $fact, string $typed): float
+    {
+        $typed = str_replace(',', '.', $typed);
+        if (!is_numeric($typed)) {
+            $this->errors[$fact->value] = ['code' => 'not_a_number', 'allowed' => []];
+
+            return 0.0;
+        }
+
+        return (float) $typed;
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(string): T $read
+     *
+     * @return ?T
+     */
+    private function measured(string $field, \Closure $read): mixed
+    {
+        $typed = $this->text($field);
+        if ('' === $typed) {
+            return null;
+        }
+        try {
+            return $read($typed);
+        } catch (UnreadableMeasure $error) {
+            $this->errors[$field] = ['code' => 'measure.'.$error->reason, 'allowed' => ['typed' => $typed]];
+
+            return null;
+        }
+    }
+
+    private function text(string $field): string
+    {
+        $value = $this->typed[$field] ?? '';
+
+        return \is_scalar($value) ? trim((string) $value) : '';
+    }
+
+    /** The field of the screen for a path of the core's: `to_m` is `to`, `facts.wear` is `wear`. */
+    private static function field(string $at): string
+    {
+        return preg_replace(['/^facts\./', '/_m$/'], '', $at) ?? $at;
+    }
+}

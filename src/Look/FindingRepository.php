@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\RunRecord;
+
+/** @extends ServiceEntityRepository<LoggedFinding> */
+final class FindingRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, LoggedFinding::class);
+    }
+
+    /** The run with all that counts of what was logged; read as rows, since a long run has hundreds. */
+    public function record(Run $run): RunRecord
+    {
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note
+               FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL', [$run->id]);
+        $details = $run->details();
+
+        return new RunRecord(
+            array_map(self::finding(...), $rows),
+            $details->material,
+            null === $details->boreMm ? null : Length::millimetres($details->boreMm),
+            $details->travel,
+            null === $details->expectedM ? null : Length::metres($details->expectedM),
+            null === $run->reachedM() ? null : Length::metres($run->reachedM()),
+            $run->endReason(),
+        );
+    }
+
+    /** @return list<LoggedFinding> all that was ever logged on the run, in the order of entry */
+    public function everythingOf(Run $run): array
+    {
+        return $this->findBy(['run' => $run], ['loggedAt' => 'ASC', 'id' => 'ASC']);
+    }
+
+    public function ofRun(string $id, Run $run): ?LoggedFinding
+    {
+        return $this->findOneBy(['id' => $id, 'run' => $run]);
+    }
+
+    public function lastEntered(Run $run): ?LoggedFinding
+    {
+        return $this->findOneBy(['run' => $run, 'withdrawnAt' => null], ['loggedAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /** @return list<string> findings of the run that have a picture */
+    public function photographed(Run $run): array
+    {
+        return array_map(strval(...), $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]));
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function finding(array $row): Finding
+    {
+        $row['at_joint'] = (bool) $row['at_joint'];
+        $row['facts'] = json_decode((string) $row['facts'], true, 8, \JSON_THROW_ON_ERROR);
+
+        return Finding::read(new Input($row));
+    }
+}

@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Account\Account;
+use App\Call\Job;
+use App\Shared\Database\Id;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Jurvex\Core\Measure\DistanceReader;
+use Jurvex\Core\Measure\UnreadableMeasure;
+use Jurvex\Core\Run\EndReason;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The runs of a job: starting one, its water, its end. */
+#[Route('/jobs/{job}/look', requirements: ['id' => Id::PATTERN])]
+final class LookController extends JobController
+{
+    protected const STAGE = Stage::Look;
+
+    #[Route('', name: 'look', methods: 'GET')]
+    public function look(Job $job, Request $request): Response
+    {
+        return $this->bench($job, $request);
+    }
+
+    /** Starts a run or corrects how it was set up; the screen has made the identifier. */
+    #[Route('/runs/{id}', name: 'run', methods: ['GET', 'POST'])]
+    public function run(Job $job, string $id, Request $request): Response
+    {
+        $run = $this->find($job, $id);
+        $details = null === $run ? $this->likeLast($job) : clone $run->details();
+        $form = $this->runForm($job, $id, $details);
+        $opening = $run->opening ?? $job->chosenOpening();
+        if (null === $opening || !self::isAccepted($form, $request)) {
+            return $this->bench($job, $request, ['runForm' => $form]);
+        }
+        $run ??= new Run($id, $job, $opening, new \DateTimeImmutable(), $details);
+        $run->describe($details);
+        $this->store($run);
+
+        return $this->backToRun($run);
+    }
+
+    #[Route('/runs/{id}/water', name: 'run_water', methods: 'POST')]
+    public function water(Job $job, string $id, Request $request): Response
+    {
+        $run = $this->existing($job, $id);
+        $run->turnWater('on' === $request->request->getString('water'), new \DateTimeImmutable());
+        $this->store();
+
+        return $this->backToRun($run);
+    }
+
+    #[Route('/runs/{id}/end', name: 'run_end', methods: ['GET', 'POST'])]
+    public function end(Job $job, string $id, Request $request): Response
+    {
+        $run = $this->existing($job, $id);
+        $end = new RunEnd();
+        $form = $this->createForm(RunEndForm::class, $end, ['action' => $this->generateUrl('run_end', ['job' => $job->id, 'id' => $id])]);
+        if (!self::isAccepted($form, $request)) {
+            return $this->bench($job, $request, ['endForm' => $form]);
+        }
+        $run->end($end->reason ?? EndReason::Other, $end->reachedM ?? 0.0, $end->note, new \DateTimeImmutable());
+        $this->store();
+
+        return $this->backToRun($run);
+    }
+
+    /** What a counter reading comes to: distance from zero and rod left. */
+    #[Route('/runs/{id}/reading', name: 'run_reading', methods: 'GET')]
+    public function reading(Job $job, string $id, Account $account, Request $request): Response
+    {
+        $run = $this->existing($job, $id);
+        try {
+            $reading = DistanceReader::read($request->query->getString('reading'), $account->units());
+
+            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable()]);
+        } catch (UnreadableMeasure $error) {
+            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => null, 'problem' => $error, 'now' => new \DateTimeImmutable()]);
+        }
+    }
+
+    #[Route('/runs/{id}/go-on', name: 'run_go_on', methods: 'POST')]
+    public function goOn(Job $job, string $id): Response
+    {
+        $run = $this->existing($job, $id);
+        $run->goOn();
+        $this->store();
+
+        return $this->backToRun($run);
+    }
+
+    /** @param array<string, mixed> $parameters */
+    private function bench(Job $job, Request $request, array $parameters = []): Response
+    {
+        $wantsNew = [] === $job->runs() || $request->query->has('start');
+        if ($wantsNew && !isset($parameters['runForm']) && null !== $job->chosenOpening()) {
+            $parameters['runForm'] = $this->runForm($job, Id::fresh(), $this->likeLast($job));
+        }
+
+        return $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, ...$parameters]);
+    }
+
+    /** A new run begins with the job's zero and the last run's reel. */
+    private function likeLast(Job $job): RunDetails
+    {
+        $runs = $job->runs();
+        $last = end($runs);
+        $details = false === $last ? new RunDetails() : clone $last->details();
+        $details->zero = $job->zero();
+        $details->zeroNote = $job->zeroNote();
+
+        return $details;
+    }
+
+    private function runForm(Job $job, string $id, RunDetails $details): FormInterface
+    {
+        return $this->createForm(RunForm::class, $details, ['action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id])]);
+    }
+
+    private function find(Job $job, string $id): ?Run
+    {
+        $run = $this->manager->find(Run::class, $id);
+        if (null !== $run && $run->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+
+        return $run;
+    }
+
+    private function existing(Job $job, string $id): Run
+    {
+        return $this->find($job, $id) ?? throw $this->createNotFoundException();
+    }
+
+    private function backToRun(Run $run): Response
+    {
+        return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Shared\Form\DistanceType;
+use App\Shared\Form\PickType;
+use App\WayIn\Zero;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Run\Travel;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\NumberType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+final class RunForm extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $builder
+            ->add('travel', PickType::class, ['class' => Travel::class, 'words' => 'travel'])
+            ->add('zero', PickType::class, ['class' => Zero::class, 'words' => 'zero'])
+            ->add('zeroNote', TextType::class, ['empty_data' => '', 'required' => false])
+            ->add('material', PickType::class, ['class' => Material::class, 'words' => 'material', 'expanded' => false])
+            ->add('boreMm', DistanceType::class, ['small' => true, 'required' => false])
+            ->add('expectedM', DistanceType::class, ['required' => false])
+            ->add('waterOn', CheckboxType::class, ['required' => false])
+            ->add('counterFactor', NumberType::class, ['scale' => 4, 'invalid_message' => 'error.number'])
+            ->add('cableOutAtZeroM', DistanceType::class)
+            ->add('cableLengthM', DistanceType::class);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        $resolver->setDefaults(['data_class' => RunDetails::class, 'label_format' => 'label.%name%']);
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Mark;
+
+use App\Call\Job;
+use App\Shared\Database\Id;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/jobs/{job}/mark', requirements: ['id' => Id::PATTERN])]
+final class MarkController extends JobController
+{
+    protected const STAGE = Stage::Mark;
+    /** Fields for depth readings on the screen. */
+    private const READINGS = 5;
+
+    #[Route('', name: 'mark', methods: 'GET')]
+    public function marks(Job $job, Request $request): Response
+    {
+        $details = new MarkDetails();
+        $at = $request->query->getString('at');
+        $details->atM = is_numeric($at) && $at >= 0 ? (float) $at : null;
+
+        return $this->show($job, $request, ['form' => $this->form($job, Id::fresh(), $details), 'editing' => null]);
+    }
+
+    /** Adds a mark on the job's latest run, or corrects one; the screen has made the identifier. */
+    #[Route('/{id}', name: 'mark_entry', methods: ['GET', 'POST'])]
+    public function mark(Job $job, string $id, Request $request, MarkRepository $marks): Response
+    {
+        $mark = $marks->onJob($id, $job);
+        $runs = $job->runs();
+        $run = $mark->run ?? (end($runs) ?: throw $this->createNotFoundException());
+        $details = null === $mark ? new MarkDetails() : clone $mark->details();
+        $form = $this->form($job, $id, $details);
+        if (!self::isAccepted($form, $request)) {
+            return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
+        }
+        $details->depthsM = array_values($details->depthsM);
+        $mark ??= new Mark($id, $run, new \DateTimeImmutable(), $details);
+        $mark->describe($details);
+        $this->store($mark);
+
+        return $this->backToStage($job);
+    }
+
+    #[Route('/{id}/withdraw', name: 'mark_withdraw', methods: 'POST')]
+    public function withdraw(Job $job, string $id, MarkRepository $marks): Response
+    {
+        $mark = $marks->onJob($id, $job) ?? throw $this->createNotFoundException();
+        $mark->withdraw(new \DateTimeImmutable());
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+
+    private function form(Job $job, string $id, MarkDetails $details): FormInterface
+    {
+        // Empty fields stand ready for the readings; what stays empty is left out.
+        $details->depthsM = array_pad($details->depthsM, self::READINGS, null);
+
+        return $this->createForm(MarkForm::class, $details, ['action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id])]);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Shared\Job;
+
+use App\Call\Job;
+use App\Judge\JudgedRun;
+use App\Look\Run;
+use App\Mark\Mark;
+use Jurvex\Core\Ribbon\Ribbon;
+
+/** What every screen of a job shows beside its own bench: the ribbon of one run, and where the job stands. */
+final readonly class JobScreen
+{
+    /**
+     * @param ?JudgedRun $line  the run on the ribbon, if there is one
+     * @param list<Run>  $runs
+     * @param list<Mark> $marks of the whole job
+     */
+    public function __construct(
+        public Job $job,
+        public Stage $stage,
+        public ?JudgedRun $line,
+        public array $runs,
+        public array $marks,
+        public Ribbon $ribbon,
+    ) {
+    }
+
+    /** @return list<Mark> on the ribbon's run */
+    public function marksHere(): array
+    {
+        return array_values(array_filter($this->marks, fn (Mark $mark) => $mark->run === $this->line?->run));
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use App\Call\Job;
+use App\Shared\Record\Withdrawable;
+use Doctrine\ORM\Mapping as ORM;
+
+/** A way into the line. */
+#[ORM\Entity]
+class Opening
+{
+    use Withdrawable;
+
+    #[ORM\Embedded(columnPrefix: false)]
+    private OpeningDetails $details;
+
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 36)]
+        public readonly string $id,
+        #[ORM\ManyToOne(inversedBy: 'openings'), ORM\JoinColumn(nullable: false)]
+        public readonly Job $job,
+        OpeningDetails $details,
+    ) {
+        $this->details = $details;
+    }
+
+    public function describe(OpeningDetails $details): void
+    {
+        $this->details = clone $details;
+    }
+
+    public function details(): OpeningDetails
+    {
+        return $this->details;
+    }
+}
