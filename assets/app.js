@@ -1,6 +1,11 @@
 'use strict';
 
 /* What every page shares: small Alpine components for the CSP build, which calls methods and reads properties only. */
+/* A whole page that was refused or is not there is shown as it came; a part of one leaves the screen as it is. */
+document.addEventListener('htmx:beforeSwap', (event) => {
+    if (event.detail.boosted) event.detail.shouldSwap = true;
+});
+
 document.addEventListener('alpine:init', () => {
     const Alpine = window.Alpine;
 

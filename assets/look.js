@@ -44,6 +44,7 @@ document.addEventListener('alpine:init', () => {
                 state: this.family === family ? 'on' : '', open: () => this.openFamily(family),
             }));
         },
+        get tilesState() { return this.isOpen ? 'compact' : ''; },
         get isOpen() { return this.kind !== null; },
         get kinds() {
             return (this.family ? this.family.kinds : []).map((kind) => ({

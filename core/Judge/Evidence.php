@@ -89,7 +89,7 @@ final readonly class Evidence
     /** Whether an offset, a gap or a break stands at the same place. */
     public function hasDamageBeside(): bool
     {
-        return $this->hasNeighbour(fn (Finding $other) => \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true));
+        return $this->hasNeighbour(static fn (Finding $other) => \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true));
     }
 
     /** The most joints with roots in any window of the house's length that this finding is in. */

@@ -36,7 +36,7 @@ final readonly class Judge
         }
 
         return new Judgement($judgement->findingId, $judgement->rule, $judgement->need, $judgement->lookAgain, $judgement->remedy,
-            $judgement->values, $judgement->limits, $judgement->school ?? $others->school?->other(), $others);
+            $judgement->values, $judgement->limits, $judgement->school ?? $others->school->other(), $others);
     }
 
     private function answer(Evidence $evidence, School $water, School $roots): Judgement

@@ -37,6 +37,8 @@ final readonly class LineVerdict
             $stretches[] = new Stretch('run_end', $run->reached, 'unknown', null, Verdict::NotFullySeen, [], 0.0, 0.0, null);
         }
 
+        \assert([] !== $stretches);
+
         return new self($stretches, $coverage);
     }
 

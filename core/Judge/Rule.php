@@ -12,8 +12,8 @@ final readonly class Rule
     /**
      * @param list<Kind>              $kinds
      * @param \Closure(Evidence):bool $when
-     * @param ?Need                   $need  none: not judged, look again
-     * @param list<string>            $uses  names of the evidence that it looks at
+     * @param ?Need                   $need   none: not judged, look again
+     * @param list<string>            $uses   names of the evidence that it looks at
      * @param list<string>            $limits names of the house limits that it looks at
      */
     public function __construct(

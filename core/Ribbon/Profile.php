@@ -14,10 +14,10 @@ final readonly class Profile
 {
     public const BORE = 58.0;
     public const WALL = 8.0;
-    private const TOP = 100.0;
+    private const TOP = 66.0;
     private const FALL = 12.0;
     private const DIP_EXAGGERATION = 1.5;
-    private const DEEPEST_DIP = 30.0;
+    private const DEEPEST_DIP = 27.0;
     private const SAMPLES = 8;
     private const ASSUMED_BORE_MM = 100.0;
 
@@ -56,7 +56,7 @@ final readonly class Profile
     /**
      * Points along the invert from one place to another, close together only where it dips; shifted down by some units.
      *
-     * @return list<array{float, float}>
+     * @return non-empty-list<array{float, float}>
      */
     public function along(Length $from, Length $to, float $shift = 0.0): array
     {
@@ -69,6 +69,7 @@ final readonly class Profile
         }
         $places = array_unique(array_filter($places, static fn (float $place) => $place >= $from->metres && $place <= $to->metres));
         sort($places);
+        \assert([] !== $places);
 
         return array_map(function (float $place) use ($shift): array {
             $length = Length::metres($place);
@@ -88,7 +89,7 @@ final readonly class Profile
     {
         $bed = $this->along($from, $to);
         $level = max($bed[0][1], $bed[\count($bed) - 1][1]);
-        $deepest = max(array_column($bed, 1));
+        $deepest = max([$level, ...array_column($bed, 1)]);
         $level = min($level, $deepest - $leastDepth);
         $surface = array_map(static fn (array $point) => [$point[0], max($level, $point[1] - self::BORE)], array_reverse($bed));
 

@@ -8,7 +8,6 @@ use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
-use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Run\Coverage;
@@ -21,9 +20,9 @@ use Jurvex\Core\Run\Sight;
  */
 final readonly class Ribbon
 {
-    public const HEIGHT = 252.0;
-    public const AXIS = 224.0;
-    private const FLAG_TOP = 34.0;
+    public const HEIGHT = 228.0;
+    public const AXIS = 191.0;
+    private const FLAG_TOP = 18.0;
     private const FLAG_WIDTH = 46.0;
     private const SIGN_WIDTH = 17.0;
     private const SIGN_LANES = 3;
@@ -33,7 +32,7 @@ final readonly class Ribbon
     /**
      * @param list<Band>    $walls
      * @param list<Band>    $unseen
-     * @param list<float[]> $joints  x, top, bottom
+     * @param list<float[]> $joints x, top, bottom
      * @param list<Shape>   $shapes
      * @param list<Sign>    $signs
      * @param list<Flag>    $flags
@@ -60,8 +59,8 @@ final readonly class Ribbon
     }
 
     /**
-     * @param array<string, Judgement>           $judgements by finding
-     * @param list<MarkedPlace>                  $marks
+     * @param array<string, Judgement>            $judgements by finding
+     * @param list<MarkedPlace>                   $marks
      * @param list<array{in: Length, to: Length}> $passes
      */
     public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width): self
@@ -201,7 +200,7 @@ final readonly class Ribbon
         foreach ($passes as $i => $pass) {
             $in = $scale->x($pass['in']);
             $to = $scale->x($pass['to']);
-            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), 240 + self::PASS_HEIGHT * ($i % 2), round($to, 1));
+            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2), round($to, 1));
         }
 
         return $bars;

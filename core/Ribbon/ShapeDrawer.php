@@ -8,7 +8,6 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Run\RunRecord;
 
@@ -44,12 +43,12 @@ final readonly class ShapeDrawer
         $y = $this->onClock($finding);
         $way = $height >= -0.4 ? 1 : -1;
         $length = max(12.0, $this->share($finding, 15) * Profile::BORE);
-        $strands = self::STRANDS[$finding->kind->value];
+        $strands = self::STRANDS[$finding->kind->value] ?? 5;
         foreach ($this->repeats($finding, 26) as $x) {
             for ($i = 0; $i < $strands; ++$i) {
                 $spread = $i - ($strands - 1) / 2;
                 $reach = $length * (1 - 0.09 * abs($spread));
-                $path->move($x + $spread * 0.9, $y)->curve($x + $spread * 3.2, $y + $way * $reach * 0.5, $x + $spread * (0 === $i % 2 ? 1.4 : 2.4), $y + $way * $reach);
+                $path->move($x + $spread * 0.8, $y)->curve($x + $spread * 0.6, $y + $way * $reach * 0.6, $x + $spread * (0 === $i % 2 ? 2.0 : 3.2), $y + $way * $reach);
             }
         }
 

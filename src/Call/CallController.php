@@ -14,8 +14,6 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final class CallController extends JobController
 {
-    protected const STAGE = Stage::Call;
-
     #[Route('/jobs/new', name: 'job_new', methods: 'GET', priority: 1)]
     public function new(Account $account): Response
     {
@@ -61,5 +59,10 @@ final class CallController extends JobController
         }
 
         return $this->show($job, $request, ['form' => $form]);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Call;
     }
 }

@@ -33,10 +33,13 @@ final class JobRepository extends ServiceEntityRepository
     /** @return list<Job> planned before or after the day, or not at all, and not handed over; newest call first */
     public function openBesides(Firm $firm, \DateTimeImmutable $day): array
     {
-        return array_values($this->createQueryBuilder('job')
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
             ->where('job.firm = :firm AND job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
             ->setParameter('firm', $firm->id)->setParameter('day', $day, 'date_immutable')
-            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
     }
 
     /**
@@ -46,33 +49,42 @@ final class JobRepository extends ServiceEntityRepository
      */
     public function unfinishedLooks(Firm $firm): array
     {
-        return array_values($this->createQueryBuilder('job')
-            ->select('job AS job', 'run.endReason AS reason', 'run.reachedM AS reachedM')
+        /** @var list<array{0: Job, reason: ?EndReason, reachedM: ?float}> $rows */
+        $rows = $this->createQueryBuilder('job')
+            ->select('job', 'run.endReason AS reason', 'run.reachedM AS reachedM')
             ->join('job.runs', 'run')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
             ->where('job.firm = :firm AND later.id IS NULL AND job.lookClosedBecause = :nothing')
             ->andWhere('run.endReason IS NULL OR run.endReason NOT IN (:complete)')
             ->setParameter('firm', $firm->id)->setParameter('nothing', '')
             ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
-            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return array_map(static fn (array $row) => ['job' => $row[0], 'reason' => $row['reason'], 'reachedM' => $row['reachedM']], $rows);
     }
 
     /** @return list<Job> soonest first */
     public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
     {
-        return array_values($this->createQueryBuilder('job')
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
             ->where('job.firm = :firm AND job.upkeepDueOn <= :until')
             ->setParameter('firm', $firm->id)->setParameter('until', $until, 'date_immutable')
-            ->orderBy('job.upkeepDueOn', 'ASC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+            ->orderBy('job.upkeepDueOn', 'ASC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
     }
 
     /** @return list<Job> whose place, customer or number has the words in it, newest first */
     public function search(Firm $firm, string $words): array
     {
-        return array_values($this->createQueryBuilder('job')
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
             ->where('job.firm = :firm AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)')
             ->setParameter('firm', $firm->id)->setParameter('words', '%'.addcslashes($words, '%_').'%')
-            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult());
+            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
     }
 
     /** The firm's own number for its next job: the year and how many before. */

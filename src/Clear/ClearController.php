@@ -16,8 +16,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear', requirements: ['id' => Id::PATTERN])]
 final class ClearController extends JobController
 {
-    protected const STAGE = Stage::Clear;
-
     #[Route('', name: 'clear', methods: 'GET')]
     public function clear(Job $job, Request $request): Response
     {
@@ -131,5 +129,10 @@ final class ClearController extends JobController
     {
         return $this->createForm(ClearedForm::class, ['cleared' => $job->cleared(), 'clearedNote' => $job->clearedNote()],
             ['action' => $this->generateUrl('cleared', ['job' => $job->id])]);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Clear;
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Call\Job;
-use App\WayIn\Opening;
 use App\Shared\Record\Withdrawable;
+use App\WayIn\Opening;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Measure\Length;
 

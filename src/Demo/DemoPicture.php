@@ -20,7 +20,7 @@ final class DemoPicture
         for ($radius = 470; $radius > 10; $radius -= 4) {
             $light = ($radius / 470) ** 1.6;
             $joint = 0 === $radius % 92 ? 0.55 : 1.0;
-            $colour = (int) imagecolorallocate($picture, (int) (178 * $light * $joint), (int) (112 * $light * $joint), (int) (76 * $light * $joint));
+            $colour = (int) imagecolorallocate($picture, self::shade(178 * $light * $joint), self::shade(112 * $light * $joint), self::shade(76 * $light * $joint));
             imagefilledellipse($picture, $x, $y, $radius * 2, $radius * 2, $colour);
         }
         imagesetthickness($picture, 4);
@@ -33,5 +33,11 @@ final class DemoPicture
         imagejpeg($picture, null, 88);
 
         return (string) ob_get_clean();
+    }
+
+    /** @return int<0, 255> */
+    private static function shade(float $value): int
+    {
+        return max(0, min(255, (int) $value));
     }
 }

@@ -21,8 +21,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/hand-over', requirements: ['id' => Id::PATTERN])]
 final class HandOverController extends JobController
 {
-    protected const STAGE = Stage::HandOver;
-
     public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ShareLinks $links)
     {
         parent::__construct($screens, $manager);
@@ -118,5 +116,10 @@ final class HandOverController extends JobController
             'form' => $this->createForm(AdviceForm::class, $sheet, ['action' => $this->generateUrl('advice', ['job' => $job->id])]),
             'links' => $links, 'refused' => [], ...$parameters,
         ]);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::HandOver;
     }
 }

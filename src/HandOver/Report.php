@@ -37,9 +37,12 @@ final readonly class Report
     /** The worst class of the whole line. */
     public function worstNeed(): ?Need
     {
-        $needs = array_map(static fn (array $row) => $row['line']->judgements[$row['finding']->id]->counts(), $this->notable());
+        $worst = null;
+        foreach ($this->notable() as ['line' => $line, 'finding' => $finding]) {
+            $worst = $line->judgements[$finding->id]->counts()?->worse($worst) ?? $worst;
+        }
 
-        return array_reduce($needs, static fn (?Need $worst, ?Need $need) => $need?->worse($worst) ?? $worst, null);
+        return $worst;
     }
 
     /**
@@ -58,8 +61,8 @@ final readonly class Report
                 }
             }
         }
-        $level = static fn (array $row) => $row['line']->judgements[$row['finding']->id]->counts()?->level() ?? 1.5;
-        usort($rows, static fn (array $a, array $b) => $level($b) <=> $level($a));
+        $level = static fn (JudgedRun $line, Finding $finding) => $line->judgements[$finding->id]->counts()?->level() ?? 1.5;
+        usort($rows, static fn (array $a, array $b) => $level($b['line'], $b['finding']) <=> $level($a['line'], $a['finding']));
 
         return $rows;
     }

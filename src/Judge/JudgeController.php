@@ -20,8 +20,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/judge', requirements: ['id' => Id::PATTERN, 'finding' => Id::PATTERN])]
 final class JudgeController extends JobController
 {
-    protected const STAGE = Stage::Judge;
-
     #[Route('', name: 'judge', methods: 'GET')]
     public function judge(Job $job, Request $request): Response
     {
@@ -75,5 +73,10 @@ final class JudgeController extends JobController
         $this->store();
 
         return $this->backToStage($job);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Judge;
     }
 }

@@ -32,9 +32,12 @@ final readonly class JudgedRuns
     /** @return list<OwnOpinion> that count, oldest first */
     private function opinions(Run $run): array
     {
-        return array_values($this->manager->createQuery(
+        /** @var list<OwnOpinion> $opinions */
+        $opinions = $this->manager->createQuery(
             'SELECT opinion FROM App\Judge\OwnOpinion opinion JOIN App\Look\LoggedFinding finding WITH finding.id = opinion.findingId
               WHERE finding.run = :run AND opinion.withdrawnAt IS NULL ORDER BY opinion.at ASC, opinion.id ASC')
-            ->setParameter('run', $run->id)->getResult());
+            ->setParameter('run', $run->id)->getResult();
+
+        return $opinions;
     }
 }

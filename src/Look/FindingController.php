@@ -22,8 +22,6 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/look/runs/{run}', requirements: ['run' => Id::PATTERN, 'id' => Id::PATTERN])]
 final class FindingController extends JobController
 {
-    protected const STAGE = Stage::Look;
-
     #[Route('/findings/{id}', name: 'finding', methods: 'POST')]
     public function log(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings, TranslatorInterface $translator): Response
     {
@@ -166,5 +164,10 @@ final class FindingController extends JobController
     private function backToRun(Run $run): Response
     {
         return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Look;
     }
 }

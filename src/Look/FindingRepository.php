@@ -57,15 +57,18 @@ final class FindingRepository extends ServiceEntityRepository
     /** @return list<string> findings of the run that have a picture */
     public function photographed(Run $run): array
     {
-        return array_map(strval(...), $this->getEntityManager()->getConnection()->fetchFirstColumn(
-            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]));
+        /** @var list<string> $ids */
+        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]);
+
+        return $ids;
     }
 
     /** @param array<string, mixed> $row */
     private static function finding(array $row): Finding
     {
         $row['at_joint'] = (bool) $row['at_joint'];
-        $row['facts'] = json_decode((string) $row['facts'], true, 8, \JSON_THROW_ON_ERROR);
+        $row['facts'] = json_decode(\is_string($row['facts']) ? $row['facts'] : '[]', true, 8, \JSON_THROW_ON_ERROR);
 
         return Finding::read(new Input($row));
     }

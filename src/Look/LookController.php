@@ -21,8 +21,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/look', requirements: ['id' => Id::PATTERN])]
 final class LookController extends JobController
 {
-    protected const STAGE = Stage::Look;
-
     #[Route('', name: 'look', methods: 'GET')]
     public function look(Job $job, Request $request): Response
     {
@@ -142,5 +140,10 @@ final class LookController extends JobController
     private function backToRun(Run $run): Response
     {
         return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Look;
     }
 }

@@ -77,7 +77,7 @@ final class PictureReader
         fwrite($stream, $bytes);
         rewind($stream);
         $exif = @exif_read_data($stream);
-        $turn = self::TURNS[\is_array($exif) ? $exif['Orientation'] ?? 1 : 1] ?? 0;
+        $turn = self::TURNS[\is_array($exif) && \is_int($exif['Orientation'] ?? null) ? $exif['Orientation'] : 1] ?? 0;
 
         return 0 === $turn ? $picture : (imagerotate($picture, $turn, 0) ?: $picture);
     }

@@ -16,10 +16,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/mark', requirements: ['id' => Id::PATTERN])]
 final class MarkController extends JobController
 {
-    protected const STAGE = Stage::Mark;
-    /** Fields for depth readings on the screen. */
-    private const READINGS = 5;
-
     #[Route('', name: 'mark', methods: 'GET')]
     public function marks(Job $job, Request $request): Response
     {
@@ -42,7 +38,6 @@ final class MarkController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
         }
-        $details->depthsM = array_values($details->depthsM);
         $mark ??= new Mark($id, $run, new \DateTimeImmutable(), $details);
         $mark->describe($details);
         $this->store($mark);
@@ -62,9 +57,11 @@ final class MarkController extends JobController
 
     private function form(Job $job, string $id, MarkDetails $details): FormInterface
     {
-        // Empty fields stand ready for the readings; what stays empty is left out.
-        $details->depthsM = array_pad($details->depthsM, self::READINGS, null);
-
         return $this->createForm(MarkForm::class, $details, ['action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id])]);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Mark;
     }
 }

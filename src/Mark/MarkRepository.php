@@ -19,9 +19,12 @@ final class MarkRepository extends ServiceEntityRepository
     /** @return list<Mark> in order along each run */
     public function ofJob(Job $job): array
     {
-        return array_values($this->createQueryBuilder('mark')->join('mark.run', 'run')
+        /** @var list<Mark> $marks */
+        $marks = $this->createQueryBuilder('mark')->join('mark.run', 'run')
             ->where('run.job = :job AND mark.withdrawnAt IS NULL')->setParameter('job', $job->id)
-            ->orderBy('run.startedAt')->addOrderBy('mark.details.atM')->addOrderBy('mark.id')->getQuery()->getResult());
+            ->orderBy('run.startedAt')->addOrderBy('mark.details.atM')->addOrderBy('mark.id')->getQuery()->getResult();
+
+        return $marks;
     }
 
     public function onJob(string $id, Job $job): ?Mark

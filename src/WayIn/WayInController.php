@@ -16,8 +16,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/way-in', requirements: ['id' => Id::PATTERN])]
 final class WayInController extends JobController
 {
-    protected const STAGE = Stage::WayIn;
-
     #[Route('', name: 'way_in', methods: 'GET')]
     public function wayIn(Job $job, Request $request): Response
     {
@@ -100,5 +98,10 @@ final class WayInController extends JobController
         $now = ['opening' => $job->chosenOpening(), 'zero' => $job->zero(), 'zeroNote' => $job->zeroNote()];
 
         return $this->createForm(ZeroForm::class, $now, ['job' => $job, 'action' => $this->generateUrl('zero', ['job' => $job->id])]);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::WayIn;
     }
 }

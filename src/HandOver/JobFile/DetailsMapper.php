@@ -30,8 +30,8 @@ final readonly class DetailsMapper
     /** @return array<string, mixed> */
     public function plain(object $details): array
     {
+        /** @var array<string, mixed> $values */
         $values = $this->serializer->normalize($details, 'json');
-        \assert(\is_array($values));
 
         return $values;
     }

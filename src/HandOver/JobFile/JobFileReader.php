@@ -64,7 +64,7 @@ final class JobFileReader
     public function read(string $json, Firm $firm): Job
     {
         $document = $this->schema->check($json);
-        /** @var array{id: string} $given */
+        /** @var array{id: string, chosen_opening: ?string} $given */
         $given = $document['job'];
         $known = $this->manager->find(Job::class, $given['id']);
         if (null !== $known) {
@@ -80,7 +80,7 @@ final class JobFileReader
         $this->manager->wrapInTransaction(function () use ($job, $given): void {
             array_map($this->manager->persist(...), $this->entries);
             $this->manager->flush();
-            $this->manager->getConnection()->update('job', ['chosen_opening_id' => $given['chosen_opening'] ?? null], ['id' => $job->id]);
+            $this->manager->getConnection()->update('job', ['chosen_opening_id' => $given['chosen_opening']], ['id' => $job->id]);
         });
         $this->manager->refresh($job);
 

@@ -12,7 +12,6 @@ use App\Look\Run;
 use App\Mark\Mark;
 use App\Mark\MarkRepository;
 use Jurvex\Core\Finding\Material;
-use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;

@@ -31,10 +31,15 @@ final readonly class CorrectionKeeper
         $work = $manager->getUnitOfWork();
         foreach ($work->getScheduledEntityUpdates() as $entry) {
             $job = self::jobOf($entry);
-            if (null === $job) {
+            if (null === $job || !isset($entry->id) || !\is_string($entry->id)) {
                 continue;
             }
-            $changes = array_map(static fn (array $change) => array_map(self::plain(...), $change), $work->getEntityChangeSet($entry));
+            $changes = [];
+            foreach ($work->getEntityChangeSet($entry) as $field => $change) {
+                if (\is_array($change)) {
+                    $changes[$field] = [self::plain($change[0]), self::plain($change[1])];
+                }
+            }
             $account = $this->security->getUser();
             $correction = new Correction($job->id, $entry->id, (new \ReflectionClass($entry))->getShortName(), $changes, $account instanceof Account ? $account->name : '', new \DateTimeImmutable());
             $manager->persist($correction);

@@ -6,19 +6,22 @@ namespace App\Shared\Web;
 
 use App\Account\Account;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 
 /** Gives a controller who is signed in. */
+#[AutoconfigureTag('controller.argument_value_resolver', ['priority' => 150])]
 final readonly class AccountResolver implements ValueResolverInterface
 {
     public function __construct(private Security $security)
     {
     }
 
-    public function resolve(Request $request, ArgumentMetadata $argument): iterable
+    /** @return list<Account> */
+    public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         if (Account::class !== $argument->getType()) {
             return [];

@@ -17,25 +17,25 @@ use Symfony\Component\HttpFoundation\Response;
 /** What the controllers of a job's stages share: saying what the stage is, showing it, and going back to it after an entry. */
 abstract class JobController extends AbstractController
 {
-    protected const STAGE = Stage::Call;
-
     public function __construct(protected readonly JobScreens $screens, protected readonly EntityManagerInterface $manager)
     {
     }
+
+    abstract protected function stage(): Stage;
 
     /** @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422 */
     protected function show(Job $job, Request $request, array $parameters = []): Response
     {
         $account = $this->getUser();
         \assert($account instanceof Account);
-        $screen = $this->screens->of($job, static::STAGE, $account->units(), $request->query->getString('run') ?: null);
+        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
 
-        return $this->render(static::STAGE->value.'/'.static::STAGE->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters]);
+        return $this->render($this->stage()->value.'/'.$this->stage()->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters]);
     }
 
     protected function backToStage(Job $job, ?Stage $stage = null): Response
     {
-        return $this->redirectToRoute(($stage ?? static::STAGE)->value, ['job' => $job->id], Response::HTTP_SEE_OTHER);
+        return $this->redirectToRoute(($stage ?? $this->stage())->value, ['job' => $job->id], Response::HTTP_SEE_OTHER);
     }
 
     protected static function isAccepted(FormInterface $form, Request $request): bool

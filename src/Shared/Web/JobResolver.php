@@ -8,19 +8,22 @@ use App\Account\Account;
 use App\Call\Job;
 use App\Call\JobRepository;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** Gives a controller the job of the address, if it is the signed-in person's firm's; to anybody else it is not there. */
+/** Gives a controller the job of the address, if it is the signed-in person's firm's; to anybody else it is not there. Ahead of the resolver that would give the bare identifier. */
+#[AutoconfigureTag('controller.argument_value_resolver', ['priority' => 150])]
 final readonly class JobResolver implements ValueResolverInterface
 {
     public function __construct(private JobRepository $jobs, private Security $security)
     {
     }
 
-    public function resolve(Request $request, ArgumentMetadata $argument): iterable
+    /** @return list<Job> */
+    public function resolve(Request $request, ArgumentMetadata $argument): array
     {
         $id = $request->attributes->get($argument->getName());
         if (Job::class !== $argument->getType() || !\is_string($id)) {
