@@ -42,7 +42,14 @@ final class Catalogue
     public function calculate(string $name, array $input): array
     {
         $calculation = $this->calculations[$name] ?? throw new BadInput('unknown_calculation', '', ['choices' => implode(', ', $this->names())]);
-        $result = $calculation->calculate(new Input($input));
+        try {
+            $result = $calculation->calculate(new Input($input));
+        } catch (BadInput $error) {
+            throw $error;
+        } catch (\DomainException) {
+            // Each value was possible, what comes of them is not: a length that no number holds.
+            throw new BadInput('out_of_range', '');
+        }
         array_walk_recursive($result, static function (mixed $value, string|int $key): void {
             if (\is_float($value) && !is_finite($value)) {
                 throw new BadInput('out_of_range', (string) $key);

@@ -93,12 +93,13 @@ final class DistanceReader
             throw new UnreadableMeasure(UnreadableMeasure::TOO_MANY_INCHES, $typed);
         }
 
-        return Length::feet((float) $feet + $count / 12);
+        return Length::feet(self::number($feet) + $count / 12);
     }
 
     private static function number(string $digits): float
     {
-        return (float) str_replace(',', '.', $digits);
+        // A hundred nines are too long, not infinite.
+        return min((float) str_replace(',', '.', $digits), 1e12);
     }
 
     private static function inches(string $text): float
