@@ -30,7 +30,7 @@ final class SettingsController extends AbstractController
         $manager->flush();
         $back = $request->request->getString('back');
 
-        return $this->redirect(str_starts_with($back, '/') && !str_starts_with($back, '//') ? $back : $this->generateUrl('settings'), Response::HTTP_SEE_OTHER);
+        return $this->redirect(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('settings'), Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/settings/house', name: 'settings_house', methods: 'POST')]

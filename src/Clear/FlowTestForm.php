@@ -16,7 +16,7 @@ final class FlowTestForm extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
-            ->add('minutes', NumberType::class, ['invalid_message' => 'error.number', 'scale' => 1])
+            ->add('minutes', NumberType::class, ['invalid_message' => 'error.number'])
             ->add('result', PickType::class, ['class' => FlowResult::class, 'words' => 'flow'])
             ->add('note', TextareaType::class, ['empty_data' => '', 'required' => false]);
     }

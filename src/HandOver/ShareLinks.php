@@ -23,19 +23,24 @@ final readonly class ShareLinks
     {
         $id = Uuid::fromString($link->id)->toBinary();
 
-        return rtrim(strtr(base64_encode($id.$this->signature($id)), '+/', '-_'), '=');
+        return self::written($id.$this->signature($id));
     }
 
     /** The link of an address, if it is genuine and was not revoked. */
     public function find(string $token): ?ShareLink
     {
         $bytes = base64_decode(strtr($token, '-_', '+/'), true);
-        if (false === $bytes || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))) {
+        if (false === $bytes || self::written($bytes) !== $token || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))) {
             return null;
         }
         $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());
 
         return null === $link?->revokedAt() ? $link : null;
+    }
+
+    private static function written(string $bytes): string
+    {
+        return rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
     }
 
     private function signature(string $id): string

@@ -82,9 +82,9 @@ final class JobFileReader
             $this->manager->flush();
             $this->manager->getConnection()->update('job', ['chosen_opening_id' => $given['chosen_opening']], ['id' => $job->id]);
         });
-        $this->manager->refresh($job);
+        $this->manager->clear();
 
-        return $job;
+        return $this->manager->find(Job::class, $job->id) ?? throw new \LogicException('A job that was just stored is not there.');
     }
 
     private function sameAs(Job $known, Firm $firm, string $json): Job

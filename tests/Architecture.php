@@ -9,7 +9,7 @@ use PHPat\Test\Builder\Rule;
 use PHPat\Test\PHPat;
 
 /** Checked by phpstan through phpat. */
-final class ArchitectureTest
+final class Architecture
 {
     public function testTheCoreKnowsNoFrameworkNoDatabaseAndNoApplication(): Rule
     {

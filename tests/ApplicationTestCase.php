@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Account\Account;
+use App\Call\Job;
+use App\Call\JobRepository;
+use App\Look\Run;
+use App\Shared\Database\Id;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+/** A person at the demo's data, through HTTP. */
+abstract class ApplicationTestCase extends WebTestCase
+{
+    protected const TECHNICIAN = 'ana@tideway.example';
+    protected const OFFICE = 'office@tideway.example';
+    protected const OTHER_FIRM = 'bo@lantern.example';
+    protected const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
+
+    protected KernelBrowser $browser;
+
+    protected function setUp(): void
+    {
+        $this->browser = self::createClient();
+    }
+
+    protected function signIn(string $email = self::TECHNICIAN): void
+    {
+        $account = $this->manager()->getRepository(Account::class)->findOneBy(['email' => $email]);
+        self::assertNotNull($account);
+        $this->browser->loginUser($account);
+    }
+
+    protected function manager(): EntityManagerInterface
+    {
+        return self::getContainer()->get(EntityManagerInterface::class);
+    }
+
+    /** @param string $place part of where the job is */
+    protected function job(string $place = 'Pottery'): Job
+    {
+        $this->manager()->clear();
+        $job = self::getContainer()->get(JobRepository::class)->createQueryBuilder('job')->where('job.call.place LIKE :place')->setParameter('place', '%'.$place.'%')->getQuery()->getSingleResult();
+        self::assertInstanceOf(Job::class, $job);
+
+        return $job;
+    }
+
+    protected function lastRun(Job $job): Run
+    {
+        $runs = $job->runs();
+        $run = end($runs);
+        self::assertInstanceOf(Run::class, $run);
+
+        return $run;
+    }
+
+    protected function get(string $address): Crawler
+    {
+        return $this->browser->request('GET', $address);
+    }
+
+    protected function page(): string
+    {
+        return (string) $this->browser->getResponse()->getContent();
+    }
+
+    protected function statusCode(): int
+    {
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    /** The session's token, as a page carries it. */
+    protected function token(): string
+    {
+        return (string) $this->get('/settings')->filter('meta[name=csrf]')->attr('content');
+    }
+
+    /**
+     * Sends fields as the screen's scripts do.
+     *
+     * @param array<string, mixed>        $fields
+     * @param array<string, UploadedFile> $files
+     *
+     * @return array<mixed> the answer
+     */
+    protected function send(string $address, array $fields, array $files = []): array
+    {
+        $this->browser->request('POST', $address, $fields, $files, ['HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest']);
+        $answer = json_decode($this->page(), true);
+
+        return \is_array($answer) ? $answer : [];
+    }
+
+    /** @param array<string, mixed> $fields */
+    protected function fill(Crawler $page, string $button, array $fields): Crawler
+    {
+        $form = $page->selectButton($button)->form();
+        $form->disableValidation()->setValues($fields);
+
+        return $this->browser->submit($form);
+    }
+
+    protected function findingAddress(Run $run, ?string $id = null): string
+    {
+        return '/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/findings/'.($id ?? Id::fresh());
+    }
+
+    protected function upload(string $bytes, string $name = 'picture.jpg'): UploadedFile
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'jurvex');
+        file_put_contents($path, $bytes);
+
+        return new UploadedFile($path, $name, null, null, true);
+    }
+}

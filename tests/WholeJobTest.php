@@ -1,0 +1,190 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Call\Job;
+use App\HandOver\PdfPrinter;
+use App\Shared\Database\Id;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** A job through its stages by the pages' own forms. */
+final class WholeJobTest extends ApplicationTestCase
+{
+    public function testAJobGoesFromTheCallToTheReport(): void
+    {
+        $this->signIn();
+        $this->fill($this->get('/jobs/new'), 'Open the job', ['call_form[why]' => 'before_purchase', 'call_form[place]' => 'Chandlery, Tar Steps', 'call_form[customer]' => 'Lio Brand', 'call_form[notOrdered]' => 'The laundry line.']);
+        $this->fill($this->browser->followRedirect(), 'Add it', ['opening_form[place]' => 'Yard by the store', 'opening_form[sizeMm]' => '100', 'opening_form[dropM]' => '0.6']);
+        $this->fill($this->browser->followRedirect(), 'Use this opening', ['zero_form[zero]' => 'rim']);
+        $job = $this->job('Chandlery');
+        self::assertMatchesRegularExpression('/^\d\d-\d{4}$/', $job->call()->number);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'cable', 'pass_form[head]' => 'Small blade', 'pass_form[inM]' => '18.5', 'pass_form[felt]' => ['grabs'], 'pass_form[cameBack]' => 'Wipes']);
+        $this->fill($this->browser->followRedirect(), 'Log the test', ['flow_test_form[minutes]' => '5', 'flow_test_form[result]' => 'holds']);
+        $this->fill($this->browser->followRedirect(), 'Say so', ['cleared_form[cleared]' => 'yes']);
+        $this->fill($this->get('/jobs/'.$job->id.'/look'), 'Zero the counter and start', ['run_form[material]' => 'clay', 'run_form[boreMm]' => '100', 'run_form[expectedM]' => '30']);
+        $run = $this->lastRun($this->job('Chandlery'));
+        $this->send($this->findingAddress($run), ['kind' => 'root_clump', 'reading_from' => '12.3', 'size' => '55', 'clock_from' => '3']);
+        $this->send($this->findingAddress($run), ['kind' => 'low_spot', 'reading_from' => '15', 'reading_to' => '17', 'size' => '31', 'facts' => ['water' => 'off']]);
+        $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/end'), 'End the run', ['run_end_form[reason]' => 'rod_out', 'run_end_form[reachedM]' => '26']);
+        $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', ['mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30', 'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate']);
+        self::assertStringContainsString('1.29 m deep, spread 0.02 m', $this->browser->followRedirect()->filter('.entries')->text());
+        $judge = $this->get('/jobs/'.$job->id.'/judge');
+        self::assertSame('The line does not pass', $judge->filter('.verdict h2')->text());
+        self::assertStringContainsString('4.0 m not reached', $judge->filter('.stretches')->text());
+
+        $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
+        foreach (['Chandlery, Tar Steps', 'Root clump at 12.3 m: needs work before the line is used.', 'The stoppage was cleared.', '26.0 m to 30.0 m from Yard by the store: not reached.',
+            'Not ordered, so not looked at: The laundry line.', 'Cable, Small blade', 'came back: Wipes', '1.29 m deep', 'zero at the rim of the opening', 'Low spot at 15.0 m: needs repair.'] as $words) {
+            self::assertStringContainsString($words, $report);
+        }
+    }
+
+    public function testSchoolsAndTheTechniciansOwnClassChangeTheJudgement(): void
+    {
+        $this->signIn();
+        $job = $this->job('Sail');
+        $this->signIn(self::OTHER_FIRM);
+        $address = '/jobs/'.$job->id.'/judge';
+        $low = static fn (Crawler $page) => $page->filter('.judgements > li')->reduce(static fn (Crawler $row) => str_contains($row->text(), 'Low spot'));
+        self::assertStringStartsWith('Leave', $low($this->get($address))->text());
+        $this->fill($this->get($address), 'Judge so', ['water' => 'grade']);
+        $row = $low($this->browser->followRedirect());
+        self::assertStringStartsWith('Mend', $row->text());
+        self::assertStringContainsString('The Carrying school would sayLeave. Short and shallow', $row->text());
+        $refused = $this->browser->submit($row->selectButton('Keep my class')->form(['need' => 'watch']));
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('say why', $refused->filter('.opinion .error')->text());
+        $this->browser->submit($low($refused)->selectButton('Keep my class')->form(['need' => 'watch', 'reason' => 'Shallow; seen dry in May']));
+        $row = $low($this->browser->followRedirect());
+        self::assertStringStartsWith('Watch', $row->text());
+        self::assertStringContainsString('Shallow; seen dry in May (Bo Hallin)', $row->text());
+        self::assertStringContainsString('Shallow; seen dry in May', $this->get('/jobs/'.$job->id.'/report')->text());
+        $this->browser->submit($row->selectButton("Back to the rule's class")->form());
+        self::assertStringStartsWith('Mend', $low($this->browser->followRedirect())->text());
+    }
+
+    /** @return list<array{string, string, array<string, string>, string, string}> page, button, what was typed, the field, the words beside it */
+    public static function badForms(): array
+    {
+        return [
+            ['/jobs/new', 'Open the job', ['call_form[customer]' => 'Lio', 'call_form[place]' => ' '], 'call_form_place', 'Say where the job is'],
+            ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => 'old'], 'call_form_yearBuilt', 'A whole number'],
+            ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => '3001'], 'call_form_yearBuilt', 'A year between 1500 and 2100'],
+            ['/jobs/{job}/way-in', 'Add it', ['opening_form[sizeMm]' => 'four', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'cannot be read'],
+            ['/jobs/{job}/way-in', 'Add it', ['opening_form[sizeMm]' => '3', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'A size between'],
+            ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => ''], 'pass_form_inM', 'Say how far'],
+            ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => '5', 'pass_form[outM]' => '6'], 'pass_form_outM', 'Swap the two'],
+            ['/jobs/{job}/clear', 'Log the test', ['flow_test_form[minutes]' => 'five'], 'flow_test_form_minutes', 'A number'],
+            ['/jobs/{job}/clear', 'Log the test', ['flow_test_form[minutes]' => '5'], 'flow_test_form_result', 'Choose one'],
+            ['/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[counterFactor]' => '9'], 'run_form_counterFactor', 'A counter factor between'],
+            ['/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[expectedM]' => "14' 13\""], 'run_form_expectedM', 'Twelve inches'],
+            ['/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '-4', 'mark_form[depthsM][0]' => '1'], 'mark_form_atM', 'cannot be under zero'],
+            ['/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '4'], 'mark_form_depthsM', 'at least one depth'],
+        ];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('badForms')]
+    public function testABadFormSaysWhatToPutRightAtTheFieldAndKeepsWhatWasTyped(string $page, string $button, array $typed, string $field, string $words): void
+    {
+        $this->signIn();
+        $refused = $this->fill($this->get(str_replace('{job}', $this->job()->id, $page)), $button, $typed);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString($words, $refused->filter('#'.$field.'_error')->text());
+        foreach ($typed as $name => $value) {
+            $kept = trim((string) $refused->filter('[name="'.$name.'"]')->attr('value'));
+            self::assertTrue(trim($value) === $kept || (is_numeric($value) && (float) $value === (float) $kept), $name.' is now '.$kept);
+        }
+    }
+
+    public function testAJobOpenedTwiceUnderOneIdentifierIsThereOnce(): void
+    {
+        $this->signIn();
+        $page = $this->get('/jobs/new');
+        $form = $page->selectButton('Open the job')->form(['call_form[place]' => 'Twice, Tar Steps', 'call_form[customer]' => 'Lio Brand']);
+        $this->browser->submit($form);
+        $first = $this->browser->getResponse()->headers->get('Location');
+        $this->browser->submit($form);
+        self::assertResponseRedirects($first);
+        self::assertCount(1, $this->manager()->getRepository(Job::class)->findBy(['call.place' => 'Twice, Tar Steps']));
+    }
+
+    public function testTheReportIsPrintedToPdf(): void
+    {
+        $this->signIn();
+        $this->get('/jobs/'.$this->job()->id.'/report.pdf');
+        self::assertResponseHeaderSame('Content-Type', 'application/pdf');
+        $file = (string) tempnam(sys_get_temp_dir(), 'jurvex');
+        file_put_contents($file, $this->page());
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        self::assertStringContainsString('Pottery studio, 4 Quay Lane', $text);
+        self::assertStringContainsString('Root clump at 24.8 m', $text);
+        self::assertStringContainsString('AtkinsonHyperlegible', (string) shell_exec('pdffonts '.escapeshellarg($file)));
+    }
+
+    public function testWithoutChromiumThePageSaysThatNoPdfCanBeMade(): void
+    {
+        $this->signIn();
+        self::getContainer()->set(PdfPrinter::class, new PdfPrinter('/nowhere/chromium'));
+        $this->get('/jobs/'.$this->job()->id.'/report.pdf');
+        self::assertSame(503, $this->statusCode());
+        self::assertStringContainsString('can be printed', $this->page());
+    }
+
+    public function testAShareLinkOpensTheReportToAnybodyUntilItIsRevoked(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $hand = '/jobs/'.$job->id.'/hand-over';
+        $this->send($hand.'/links/'.Id::fresh(), []);
+        $address = (string) parse_url((string) $this->get($hand)->filter('.share-address')->attr('href'), \PHP_URL_PATH);
+        $this->browser->getCookieJar()->clear();
+        $report = $this->get($address);
+        self::assertStringContainsString('Pottery studio', $report->filter('h1')->text());
+        self::assertResponseHeaderSame('X-Robots-Tag', 'noindex, nofollow');
+        self::assertCount(0, $report->filter('a[href^="/jobs"]'));
+        $this->get((string) $report->filter('.report-finding img')->attr('src'));
+        self::assertResponseHeaderSame('Content-Type', 'image/jpeg');
+        foreach ([substr($address, 0, -1).('A' === $address[-1] ? 'B' : 'A'), substr($address, 0, -4), '/r/'.str_repeat('A', 54)] as $guess) {
+            $this->get($guess);
+            self::assertSame(404, $this->statusCode());
+        }
+        $this->signIn();
+        $this->browser->submit($this->get($hand)->selectButton('Revoke')->form());
+        $this->browser->getCookieJar()->clear();
+        $this->get($address);
+        self::assertSame(404, $this->statusCode());
+    }
+
+    public function testNoMainPageAsksTheDatabaseTooOftenNorMoreForMoreJobs(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'])];
+        $count = function (string $page): int {
+            $this->browser->enableProfiler();
+            $holder = self::getContainer()->get('doctrine.debug_data_holder');
+            self::assertInstanceOf(\Symfony\Bridge\Doctrine\Middleware\Debug\DebugDataHolder::class, $holder);
+            $this->get($page);
+            self::assertSame(200, $this->statusCode(), $page);
+
+            return \count(self::getContainer()->get('doctrine.debug_data_holder')->getData()['default'] ?? []);
+        };
+        array_map($count, $pages);
+        $before = array_map($count, $pages);
+        for ($i = 0; $i < 30; ++$i) {
+            $sheet = clone $job->call();
+            $sheet->number = '26-9'.$i;
+            $this->manager()->persist(new Job(Id::fresh(), $this->manager()->getReference(\App\Account\Firm::class, $job->firm->id) ?? $job->firm, $sheet, new \DateTimeImmutable(), $job->doneBy));
+        }
+        $this->manager()->flush();
+        foreach ($pages as $i => $page) {
+            self::assertGreaterThan(2, $before[$i]);
+            self::assertLessThanOrEqual(25, $before[$i], $page);
+            self::assertLessThanOrEqual($before[$i], $count($page), $page);
+        }
+    }
+}
