@@ -26,7 +26,7 @@ document.addEventListener('alpine:init', () => {
         from: null, to: null, bottom: 6, rolling: false, errors: null, told: '', busy: false, helping: false, open: [], last: null, id: null,
 
         init() {
-            this.tiles = JSON.parse(document.getElementById('tiles').textContent);
+            this.tiles = JSON.parse(this.$root.dataset.tiles);
             this.words = JSON.parse(this.$root.dataset.words);
             try {
                 this.open = JSON.parse(localStorage.getItem(this.storeName)) || [];
@@ -68,8 +68,8 @@ document.addEventListener('alpine:init', () => {
             this.errors = null;
             this.told = '';
             this.answers = kind.water ? {water: this.$root.dataset.water} : {};
-            this.$nextTick(() => (kind.sized ? this.$refs.size : this.$refs.reading).focus({preventScroll: true}));
-            if (!kind.sized) this.$refs.reading.blur();
+            document.activeElement.blur();
+            if (kind.sized) this.$nextTick(() => this.$refs.size.focus({preventScroll: true}));
         },
         shut() {
             this.family = this.kind = this.errors = this.from = this.to = null;
@@ -192,7 +192,6 @@ document.addEventListener('alpine:init', () => {
             input.value = String(Math.max(0, Math.round((now + steps * Number(input.dataset.step)) * 100) / 100));
             input.dispatchEvent(new Event('reading'));
         },
-        readingDone() { this.$refs.reading.blur(); },
 
         /* Saving */
         get hasError() { return this.errors !== null; },
@@ -289,6 +288,8 @@ document.addEventListener('alpine:init', () => {
                 target.blur();
             } else if (pressed === 'Enter' && inSize) {
                 this.save();
+            } else if (pressed === 'Enter' && target === this.$refs.reading) {
+                target.blur();
             } else if (typing) {
                 return;
             } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary')) {
@@ -309,14 +310,20 @@ document.addEventListener('alpine:init', () => {
             if (this.isOpen) Object.assign(acts, {ArrowLeft: () => this.turnClock(-0.5), ArrowRight: () => this.turnClock(0.5)});
             if (family) this.openFamily(family);
             else if (acts[pressed]) acts[pressed]();
-            else if (/^\d$/.test(pressed) && !this.isOpen) this.startTyping(pressed);
+            else if (/^\d$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
             else return false;
             return true;
         },
+        /** Digits go to the size of an open finding, else to the distance. */
         startTyping(digit) {
-            this.$refs.reading.value = digit;
-            this.$refs.reading.focus();
-            this.$refs.reading.dispatchEvent(new Event('reading'));
+            if (this.isSized) {
+                this.$refs.size.value = this.size = digit;
+                this.$refs.size.focus();
+            } else if (!this.isOpen) {
+                this.$refs.reading.value = digit;
+                this.$refs.reading.focus();
+                this.$refs.reading.dispatchEvent(new Event('reading'));
+            }
         },
     }));
 });

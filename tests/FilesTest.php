@@ -63,6 +63,7 @@ final class FilesTest extends ApplicationTestCase
                 $place = &$place[$key];
             }
             $place = $value;
+            \assert(\is_array($file));
 
             return $file;
         };
@@ -208,9 +209,7 @@ final class FilesTest extends ApplicationTestCase
 
     private function command(string $name): CommandTester
     {
-        self::assertNotNull(self::$kernel);
-
-        return new CommandTester((new Application(self::$kernel))->find($name));
+        return new CommandTester((new Application($this->browser->getKernel()))->find($name));
     }
 
     /** As if the job had never been in this database. */

@@ -41,7 +41,7 @@ final class ProcessTest extends TestCase
         array_map(unlink(...), glob($database.'*') ?: []);
         copy(self::ROOT.'/var/data/test.db', $database);
         $server = $this->serve($database);
-        $jar = (string) tempnam(sys_get_temp_dir(), 'jurvex');
+        $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
         $day = $this->signIn($jar);
         preg_match_all('~/jobs/([0-9a-f-]{36})/look"~', $day, $jobs);
         $acknowledged = [];
@@ -78,7 +78,7 @@ final class ProcessTest extends TestCase
         $missing = array_filter($acknowledged, static fn (string $id) => !str_contains($list, 'id="f-'.$id.'"'));
         self::assertSame([], $missing);
         $check = new \PDO('sqlite:'.$database);
-        self::assertSame('ok', $check->query('PRAGMA integrity_check')?->fetchColumn());
+        self::assertSame('ok', ($check->query('PRAGMA integrity_check') ?: null)?->fetchColumn());
         array_map(unlink(...), glob($database.'*') ?: []);
     }
 
@@ -96,6 +96,7 @@ final class ProcessTest extends TestCase
         self::fail('The server did not start: '.$server->getErrorOutput());
     }
 
+    /** @param non-empty-string $jar */
     private function signIn(string $jar): string
     {
         preg_match('~name="csrf" content="([^"]+)"~', $this->curl($jar, '/sign-in'), $token);
@@ -104,7 +105,10 @@ final class ProcessTest extends TestCase
         return $this->curl($jar, '/');
     }
 
-    /** @param array<string, string> $fields */
+    /**
+     * @param non-empty-string      $jar
+     * @param array<string, string> $fields
+     */
     private function curl(string $jar, string $path, array $fields = [], string $token = ''): string
     {
         $curl = curl_init('http://127.0.0.1:'.self::PORT.$path);

@@ -17,12 +17,12 @@ use Jurvex\Core\Run\Travel;
 /** Makes runs for tests in a line. */
 final class RunBuilder
 {
+    private static int $count = 0;
+
     /** @param array<string, mixed> $more */
     public static function finding(Kind $kind, float $from, array $more = []): Finding
     {
-        static $count = 0;
-
-        return Finding::read(new Input(['id' => 'f'.++$count, 'kind' => $kind->value, 'from_m' => $from, ...$more]));
+        return Finding::read(new Input(['id' => 'f'.++self::$count, 'kind' => $kind->value, 'from_m' => $from, ...$more]));
     }
 
     /** @param list<Finding> $findings */

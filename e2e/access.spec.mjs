@@ -1,0 +1,59 @@
+import AxeBuilder from '@axe-core/playwright';
+import {expect, test} from '@playwright/test';
+import {complaints, jobAddress, signIn} from './steps.mjs';
+
+const office = 'office@tideway.example';
+
+for (const theme of ['Daylight', 'Basement']) {
+    test(`nothing serious for axe on any main screen, ${theme.toLowerCase()}`, async ({page}) => {
+        const heard = complaints(page);
+        // Each theme has its own person, so that the two do not switch each other's screen.
+        await signIn(page, theme === 'Daylight' ? office : 'bo@lantern.example');
+        await page.goto('/settings');
+        await page.locator('.pick', {hasText: theme}).click();
+        await page.getByRole('button', {name: 'Keep'}).first().click();
+        await expect(page.locator('html')).toHaveAttribute('data-bs-theme', theme === 'Daylight' ? 'light' : 'dark');
+        const job = await jobAddress(page, theme === 'Daylight' ? 'Pottery' : 'Sail');
+        const pages = ['/', '/jobs/new', '/settings', '/import', job, ...['way-in', 'clear', 'look', 'mark', 'judge', 'hand-over', 'report'].map((stage) => job + '/' + stage)];
+        for (const address of pages) {
+            await page.goto(address);
+            if (address.endsWith('/look')) {
+                await page.keyboard.press('w');
+                await expect(page.locator('.panel')).toBeVisible();
+            }
+            if (address.endsWith('/judge')) await page.locator('.judgements summary').first().click();
+            const found = await new AxeBuilder({page}).analyze();
+            const serious = found.violations.filter((violation) => ['serious', 'critical'].includes(violation.impact));
+            expect(serious.map((violation) => `${address}: ${violation.id} ${violation.nodes[0].html.slice(0, 160)} ${violation.nodes[0].failureSummary}`)).toEqual([]);
+        }
+        expect(heard).toEqual([]);
+    });
+}
+
+test('the ribbon says in words what it draws, and leads to the finding', async ({page}) => {
+    await signIn(page, office);
+    await page.goto(await jobAddress(page, 'Pottery') + '/judge');
+    await expect(page.locator('#ribbon ol')).toContainText('24.8 m: Root clump, 55 %, Now');
+    await expect(page.locator('#ribbon ol')).toContainText('26.9 m – 31.4 m: Not reached');
+    await page.locator('#ribbon .sign.need-now').click();
+    await expect(page.locator('.judgements li:target')).toContainText('Root clump');
+    const width = () => page.locator('#ribbon .drawing').evaluate((svg) => svg.getBoundingClientRect().width);
+    const before = await width();
+    await page.getByRole('button', {name: 'Closer'}).click();
+    expect(await width()).toBeCloseTo(2 * before, -1);
+});
+
+test('a share link opens the report on a phone without an account, until it is revoked', async ({page, browser}) => {
+    await signIn(page, office);
+    const hand = await jobAddress(page, 'Animal') + '/hand-over';
+    await page.goto(hand);
+    await page.getByRole('button', {name: 'Make a share link'}).click();
+    const address = await page.locator('.share-address').first().getAttribute('href');
+    const stranger = await (await browser.newContext({viewport: {width: 360, height: 740}})).newPage();
+    await stranger.goto(address);
+    await expect(stranger.locator('h1')).toHaveText('Animal clinic, 17 Rope Walk');
+    expect(await stranger.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+    await page.getByRole('button', {name: 'Revoke'}).first().click();
+    await expect(page.locator('.links')).toContainText('revoked');
+    expect((await stranger.goto(address)).status()).toBe(404);
+});

@@ -1,0 +1,154 @@
+import {expect, test} from '@playwright/test';
+import {complaints, signIn} from './steps.mjs';
+
+/** Moves the focus by Tab to what has this accessible name or id; no mouse anywhere. */
+async function tabTo(page, wanted) {
+    for (let i = 0; i < 120; i++) {
+        const found = await page.evaluate((target) => {
+            const at = document.activeElement;
+            return at.id === target || at.textContent.trim().startsWith(target) && at.matches('a, button, summary') || (at.labels && [...at.labels].some((label) => label.textContent.trim().startsWith(target)));
+        }, wanted);
+        if (found) return;
+        await page.keyboard.press('Tab');
+    }
+    throw new Error('Tab does not lead to ' + wanted);
+}
+
+async function type(page, id, text) {
+    await tabTo(page, id);
+    await page.keyboard.press('Control+a');
+    await page.keyboard.type(text);
+}
+
+/** Presses what leads to another page, and waits for that page. */
+async function press(page, name) {
+    await tabTo(page, name);
+    await page.evaluate(() => document.querySelector('main').setAttribute('data-left', ''));
+    await page.keyboard.press('Enter');
+    await page.waitForSelector('main:not([data-left])');
+    await page.waitForLoadState('networkidle');
+}
+
+async function pick(page, name) {
+    const radio = page.getByRole('radio', {name, exact: true}).first();
+    const group = await radio.getAttribute('name');
+    const isPicked = () => radio.isChecked();
+    await tabToGroup(page, group);
+    for (let i = 0; i < 12 && !(await isPicked()); i++) await page.keyboard.press(i === 0 ? 'Space' : 'ArrowRight');
+    expect(await isPicked()).toBe(true);
+}
+
+async function tabToGroup(page, group) {
+    for (let i = 0; i < 120; i++) {
+        if (await page.evaluate((name) => document.activeElement.name === name, group)) return;
+        await page.keyboard.press('Tab');
+    }
+    throw new Error('Tab does not lead to ' + group);
+}
+
+const keys = async (page, ...pressed) => {
+    for (const key of pressed) await page.keyboard.press(key);
+};
+
+test('a whole job on a laptop by keyboard alone, from the call to the report', async ({page}) => {
+    const heard = complaints(page);
+    await signIn(page);
+
+    await press(page, 'New job');
+    await pick(page, 'Inspection before purchase');
+    await type(page, 'call_form_place', 'Rope store, 9 Capstan Yard');
+    await type(page, 'call_form_customer', 'Mira Falk');
+    await type(page, 'call_form_notOrdered', 'The boiler drain.');
+    await press(page, 'Open the job');
+
+    await expect(page).toHaveURL(/way-in$/);
+    await type(page, 'opening_form_place', 'Yard by the crane');
+    await type(page, 'opening_form_sizeMm', '100');
+    await type(page, 'opening_form_dropM', '60 cm');
+    await press(page, 'Add it');
+    await pick(page, 'Rim of the opening');
+    await press(page, 'Use this opening');
+
+    await press(page, 'Clear');
+    await pick(page, 'Jet');
+    await type(page, 'pass_form_head', 'Piercer');
+    await type(page, 'pass_form_inM', '22');
+    await press(page, 'Log the pass');
+    await expect(page.locator('.entries').first()).toContainText('0.0–22.0 m');
+    await pick(page, 'Drains freely');
+    await type(page, 'flow_test_form_minutes', '5');
+    await press(page, 'Log the test');
+    await pick(page, 'Cleared');
+    await press(page, 'Say so');
+
+    await press(page, 'Look');
+    await tabTo(page, 'run_form_material');
+    await page.keyboard.type('Clay');
+    await type(page, 'run_form_boreMm', '100');
+    await type(page, 'run_form_expectedM', '24');
+    await press(page, 'Zero the counter and start');
+
+    // Distance, tile, size, Enter.
+    await page.evaluate(() => document.activeElement.blur());
+    const list = page.locator('#findings');
+    await page.keyboard.type('5.4');
+    await keys(page, 'Enter', 'q', 'q', 'q', 'ArrowRight', 'ArrowRight', 'ArrowRight');
+    await page.keyboard.type('55');
+    await page.keyboard.press('Enter');
+    await expect(list).toContainText('Root clump');
+    await expect(list).toContainText('55 % of the bore · 1 o\'clock');
+
+    // Same again, elsewhere; then undone.
+    await page.keyboard.type('6.6');
+    await keys(page, 'Enter', 'g');
+    await expect(list.locator('li')).toHaveCount(2);
+    await page.keyboard.press('z');
+    await expect(list.locator('li')).toHaveCount(1);
+
+    // A low spot: start, deepest, end, each with one key where it is.
+    for (const [reading, key] of [['9.4', 'x'], ['11', 'c'], ['13.1', 'v']]) {
+        await page.keyboard.type(reading);
+        await keys(page, 'Enter', 'w', key);
+    }
+    await page.keyboard.type('31');
+    await page.keyboard.press('Enter');
+    await expect(list).toContainText('9.4–13.1');
+    await expect(list).toContainText('31 mm deep');
+
+    // A refused size says why and keeps what was typed.
+    await page.keyboard.type('14');
+    await keys(page, 'Enter', 'a');
+    await page.keyboard.type('140');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.panel .error')).toContainText('more than can be');
+    await expect(page.locator('#size')).toHaveValue('140');
+    await page.keyboard.press('Backspace');
+    await page.keyboard.press('Enter');
+    await expect(list).toContainText('Grease');
+
+    await press(page, 'End the run');
+    await pick(page, 'Rod is out');
+    await type(page, 'run_end_form_reachedM', '20');
+    await press(page, 'End the run');
+
+    await press(page, 'Mark');
+    await type(page, 'mark_form_atM', '5.4');
+    for (const [i, depth] of ['1.28', '1.30', '1.29'].entries()) await type(page, 'mark_form_depthsM_' + i, depth);
+    await press(page, 'Keep the mark');
+    await expect(page.locator('.flag text')).toHaveText('1.29');
+
+    await press(page, 'Judge');
+    await expect(page.locator('.verdict')).toContainText('The line does not pass');
+    await expect(page.locator('.stretches')).toContainText('4.0 m not reached');
+    await tabTo(page, 'Now');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.judgements details[open]')).toContainText('Half of the bore or more.');
+
+    await press(page, 'Hand over');
+    await type(page, 'advice_form_advice', 'Renew the joint at 5.4 m.');
+    await press(page, 'Save');
+    await press(page, 'Read the report');
+    const report = page.locator('.report');
+    for (const words of ['Rope store, 9 Capstan Yard', 'Root clump at 5.4 m', 'Renew the joint at 5.4 m.', '20.0 m to 24.0 m', 'The boiler drain.', 'Piercer']) await expect(report).toContainText(words);
+    expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
+});

@@ -1,0 +1,28 @@
+import {expect} from '@playwright/test';
+
+export const technician = 'ana@tideway.example';
+
+export async function signIn(page, email = technician) {
+    await page.goto('/sign-in');
+    await page.fill('#email', email);
+    await page.fill('#password', 'jurvex-demo');
+    await page.getByRole('button', {name: 'Sign in'}).click();
+    await expect(page).toHaveURL('/');
+}
+
+/** Anything that the browser complains of (a blocked script or style, an uncaught error) fails the test. */
+export function complaints(page) {
+    const heard = [];
+    page.on('pageerror', (error) => heard.push(error.message));
+    page.on('console', (message) => {
+        if (message.type() === 'error') heard.push(message.text());
+    });
+    return heard;
+}
+
+/** Address of a demo job's stage. */
+export async function jobAddress(page, place) {
+    await page.goto('/?find=' + encodeURIComponent(place));
+    const link = await page.locator('.day-list a', {hasText: place}).first().getAttribute('href');
+    return link.match(/^\/jobs\/[0-9a-f-]{36}/)[0];
+}

@@ -1,0 +1,81 @@
+import {expect, test} from '@playwright/test';
+import {complaints, signIn} from './steps.mjs';
+
+test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
+
+test('a whole job on a phone by touch', async ({page}) => {
+    const heard = complaints(page);
+    const tap = async (locator) => { await locator.tap(); await page.waitForLoadState('networkidle'); };
+    const button = (name) => page.getByRole('button', {name}).first();
+    const choose = (name) => page.locator('.pick', {hasText: name}).first().tap();
+    const stage = (name) => tap(page.getByRole('navigation', {name: 'Stages of the job'}).getByRole('link', {name}));
+    await signIn(page);
+
+    await tap(page.getByRole('link', {name: 'New job'}));
+    await choose('Stoppage');
+    await page.getByLabel('Where').fill('Smokehouse, Herring Stairs');
+    await page.getByLabel('Customer', {exact: true}).fill('Vik Olander');
+    await tap(button('Open the job'));
+    await choose('Floor drain');
+    await page.getByLabel('Where').fill('By the kiln');
+    await tap(button('Add it'));
+    await stage('Clear');
+    await choose('Cable');
+    await page.getByLabel('Head or nozzle').fill('Small blade');
+    await page.getByLabel('Went in to').fill("14' 6\"");
+    await choose('Grabs');
+    await tap(button('Log the pass'));
+    await expect(page.locator('.entries').first()).toContainText('4.42 m');
+    await choose('Cleared');
+    await tap(button('Say so'));
+
+    await stage('Look');
+    await page.getByLabel('Pipe at zero').selectOption({label: 'Cast iron'});
+    await page.getByLabel('Bore at zero').fill('100');
+    await tap(button('Zero the counter and start'));
+    await page.getByLabel('Counter reads').fill('3.2');
+    // One tap for the kind, one more for the size, and it is saved.
+    await button('Deposit').tap();
+    await button('35 %').tap();
+    await expect(page.locator('#findings')).toContainText('Grease');
+    await expect(page.locator('#findings')).toContainText('3.2');
+    // A kind without a size is saved by its deciding answer; the clock is tapped on the dial.
+    await page.getByLabel('Counter reads').fill('4');
+    await button('Wall').tap();
+    const dial = await page.locator('.dial svg').boundingBox();
+    await page.locator('.dial svg').tap({position: {x: dial.width - 8, y: dial.height / 2}});
+    await expect(page.locator('.dial p')).toHaveText('3');
+    await button('closed').tap();
+    await expect(page.locator('#findings')).toContainText('Crack');
+    await expect(page.locator('#findings')).toContainText("3 o'clock");
+    await tap(page.getByRole('link', {name: 'End the run'}));
+    await choose('Main reached');
+    await page.getByLabel('Distance from zero').fill('6');
+    await tap(button('End the run'));
+
+    await stage('Judge');
+    await expect(page.locator('.verdict')).toContainText('The line does not pass');
+    await stage('Hand over');
+    await tap(page.getByRole('link', {name: 'Read the report'}));
+    await expect(page.locator('.report')).toContainText('Smokehouse, Herring Stairs');
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+    expect(heard).toEqual([]);
+});
+
+test('what is typed on a stretch stays when the page is closed, and an entry that finds no server stays on the screen', async ({page, context}) => {
+    await signIn(page);
+    await page.locator('.day-today a', {hasText: 'Pottery'}).tap();
+    await page.getByLabel('Counter reads').fill('2.5');
+    await page.getByRole('button', {name: 'Water start'}).tap();
+    await page.getByRole('button', {name: 'starts here'}).tap();
+    await page.reload();
+    await expect(page.locator('.open-stretches')).toContainText('Low spot since 2.5');
+    await context.setOffline(true);
+    await page.getByRole('button', {name: 'Roots share'}).tap();
+    await page.getByRole('button', {name: '25 %'}).tap();
+    await expect(page.locator('.panel .error')).toContainText('Not sent');
+    await expect(page.locator('#size')).toHaveValue('25');
+    await context.setOffline(false);
+    await page.locator('.panel-go .go').tap();
+    await expect(page.locator('.told')).toContainText('Saved');
+});
