@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Account\Firm;
+use App\Call\CallSheet;
+use App\Call\Job;
+use App\Look\LoggedFinding;
+use App\Look\Run;
+use App\Look\RunDetails;
+use App\Shared\Database\Id;
+use App\WayIn\Opening;
+use App\WayIn\OpeningDetails;
+use App\WayIn\Zero;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Run\EndReason;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+
+/** Fills a scratch database for bin/bench and prints the addresses to measure, a line `name address` each. */
+#[AsCommand('jurvex:bench:fill', 'Fills a scratch database for the benchmark')]
+final class FillBenchCommand extends Command
+{
+    private const JOBS = 2000;
+    private const FINDINGS = 50;
+    private const LONG_RUN = 300;
+    private const PACK = 100;
+
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly UrlGeneratorInterface $urls)
+    {
+        parent::__construct();
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => 'Tideway Drains']) ?? throw new \RuntimeException('The demo data is not loaded.');
+        for ($i = 0; $i < self::JOBS; ++$i) {
+            $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, $i, self::FINDINGS);
+            if (0 === $i % self::PACK) {
+                $this->manager->flush();
+                $this->manager->clear();
+            }
+        }
+        $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
+        $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
+        $this->manager->flush();
+        $addresses = ['bare' => 'bare', 'home' => 'day', 'look' => 'look', 'judge' => 'judge', 'report' => 'report'];
+        foreach ($addresses as $name => $route) {
+            $output->writeln($name.' '.$this->urls->generate($route, \in_array($name, ['bare', 'home'], true) ? [] : ['job' => $long->job->id]));
+        }
+        $output->writeln('store '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/findings/');
+
+        return Command::SUCCESS;
+    }
+
+    private function jobWithRun(Firm $firm, int $number, int $findings): Run
+    {
+        $sheet = new CallSheet();
+        $sheet->number = \sprintf('25-%04d', $number);
+        $sheet->place = 'House '.$number.', Long Row';
+        $sheet->customer = 'Customer '.$number;
+        $sheet->plannedOn = new \DateTimeImmutable('-'.(1 + $number % 700).' days');
+        $now = new \DateTimeImmutable('-1 day');
+        $job = new Job(Id::fresh(), $firm, $sheet, $now, 'Tideway Drains');
+        $job->advise('', 'Jet the line', new \DateTimeImmutable('+'.($number % 400 - 20).' days'));
+        $job->handOver(0 === $number % 4 ? null : $now);
+        $details = new OpeningDetails();
+        $details->place = 'Yard';
+        $opening = new Opening(Id::fresh(), $job, $details);
+        $setUp = new RunDetails();
+        [$setUp->material, $setUp->boreMm, $setUp->expectedM] = [Material::Clay, 100.0, 60.0];
+        $run = new Run(Id::fresh(), $job, $opening, $now, $setUp);
+        $run->end(0 === $number % 3 ? EndReason::CannotPass : EndReason::MainReached, 58.0, '', $now);
+        array_map($this->manager->persist(...), [$job, $opening, $run]);
+        $this->manager->flush();
+        $job->chooseOpening($opening, Zero::Foot, '');
+        foreach ($this->findings($findings) as $finding) {
+            $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $now));
+        }
+
+        return $run;
+    }
+
+    /** @return iterable<Finding> of every family, spread over 58 m */
+    private function findings(int $count): iterable
+    {
+        $kinds = [[Kind::SoundJoint, []], [Kind::RootThreads, ['size' => 8, 'clock_from' => 12]], [Kind::Crack, ['clock_from' => 3, 'facts' => ['crack_state' => 'closed']]], [Kind::SoundJoint, []],
+            [Kind::Grease, ['size' => 15]], [Kind::TieIn, ['size' => 75, 'clock_from' => 2]], [Kind::OffsetJoint, ['size' => 12, 'facts' => ['facing' => 'with_flow']]], [Kind::SoundJoint, []],
+            [Kind::LowSpot, ['length' => 0.1, 'size' => 10, 'facts' => ['water' => 'off']]], [Kind::Scale, ['size' => 20]]];
+        for ($i = 0; $i < $count; ++$i) {
+            [$kind, $more] = $kinds[$i % \count($kinds)];
+            $from = 58 * $i / $count;
+            if (isset($more['length'])) {
+                $more['to_m'] = $from + $more['length'];
+                unset($more['length']);
+            }
+            yield Finding::read(new Input(['id' => Id::fresh(), 'kind' => $kind->value, 'from_m' => $from, ...$more]));
+        }
+    }
+}
