@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jurvex\Core\Judge;
 
 use Jurvex\Core\Finding\Fact;
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
@@ -89,24 +88,33 @@ final readonly class Evidence
     /** Whether an offset, a gap or a break stands at the same place. */
     public function hasDamageBeside(): bool
     {
-        return $this->hasNeighbour(static fn (Finding $other) => \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true));
+        $reach = $this->rules->limit('same_place_m');
+        foreach ($this->run->findings as $other) {
+            $apart = max($other->from->metres - $this->finding->end()->metres, $this->finding->from->metres - $other->end()->metres);
+            // Places are typed to the centimetre: a hair over the limit is still the same place.
+            if ($apart <= $reach + 1e-9 && \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The most joints with roots in any window of the house's length that this finding is in. */
     public function rootJointsNear(): int
     {
         $window = $this->rules->limit('roots_many_within_m');
-        $places = [];
-        foreach ($this->run->findings as $other) {
-            if (Family::Roots === $other->kind->family() && abs($other->from->metres - $this->finding->from->metres) <= $window) {
-                $places[] = $other->from->metres;
-            }
-        }
+        $here = $this->finding->from->metres;
+        $places = array_values(array_filter($this->run->rootPlaces, static fn (float $place) => abs($place - $here) <= $window));
         $most = 0;
-        foreach ($places as $start) {
-            $within = array_filter($places, static fn (float $place) => $place >= $start && $place <= $start + $window);
-            if ($this->finding->from->metres >= $start && $this->finding->from->metres <= $start + $window) {
-                $most = max($most, \count(array_unique($within)));
+        $first = 0;
+        // The window slides along the places in order; only while it holds the finding does it count.
+        foreach ($places as $last => $place) {
+            while ($place - $places[$first] > $window) {
+                ++$first;
+            }
+            if ($place >= $here && $places[$first] <= $here) {
+                $most = max($most, $last - $first + 1);
             }
         }
 
@@ -136,21 +144,6 @@ final readonly class Evidence
     public function limit(string $name): float
     {
         return $this->rules->limit($name);
-    }
-
-    /** @param \Closure(Finding):bool $matches */
-    private function hasNeighbour(\Closure $matches): bool
-    {
-        $reach = $this->rules->limit('same_place_m');
-        foreach ($this->run->findings as $other) {
-            $apart = max($other->from->metres - $this->finding->end()->metres, $this->finding->from->metres - $other->end()->metres);
-            // Places are typed to the centimetre: a hair over the limit is still the same place.
-            if ($apart <= $reach + 1e-9 && $matches($other)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function shareOfBore(?float $millimetres): ?float

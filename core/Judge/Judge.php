@@ -30,6 +30,9 @@ final readonly class Judge
     {
         $evidence = new Evidence($finding, $run, $this->rules);
         $judgement = $this->answer($evidence, $this->rules->water, $this->rules->roots);
+        if (!RuleBook::divides($finding->kind)) {
+            return $judgement;
+        }
         $others = $this->answer($evidence, $this->rules->water->other(), $this->rules->roots->other());
         if (null === $judgement->school && null === $others->school) {
             return $judgement;

@@ -30,8 +30,7 @@ final readonly class LineVerdict
         for ($i = 1, $last = \count($cuts) - 1; $i <= $last; ++$i) {
             [$from, $starts] = $cuts[$i - 1];
             [$to, $ends] = $cuts[$i];
-            $findings = array_values(array_filter($run->findings, static fn (Finding $finding) => self::isWithin($finding, $from, $to, $i === $last)));
-            $stretches[] = self::stretch($starts, $from, $ends, $to, $findings, $judgements, $coverage);
+            $stretches[] = self::stretch($starts, $from, $ends, $to, self::findingsWithin($run, $from, $to, $i === $last), $judgements, $coverage);
         }
         if ($coverage->openEnded) {
             $stretches[] = new Stretch('run_end', $run->reached, 'unknown', null, Verdict::NotFullySeen, [], 0.0, 0.0, null);
@@ -65,12 +64,26 @@ final readonly class LineVerdict
         return $cuts;
     }
 
-    private static function isWithin(Finding $finding, Length $from, Length $to, bool $last): bool
+    /**
+     * What lies in a stretch. A point at its end belongs to the next one, if there is a next one.
+     *
+     * @return list<Finding>
+     */
+    private static function findingsWithin(RunRecord $run, Length $from, Length $to, bool $last): array
     {
-        $startsBeforeEnd = $finding->from->compareTo($to) < ($last ? 1 : 0);
-        $isPoint = 0 === $finding->end()->compareTo($finding->from);
+        $within = [];
+        foreach ($run->findings as $finding) {
+            $start = $finding->from->metres;
+            if ($start > $to->metres || ($start === $to->metres && !$last)) {
+                break;
+            }
+            $end = $finding->end()->metres;
+            if ($start >= $from->metres || $end > $from->metres) {
+                $within[] = $finding;
+            }
+        }
 
-        return $startsBeforeEnd && ($isPoint ? $finding->from->compareTo($from) >= 0 : $finding->end()->compareTo($from) > 0);
+        return $within;
     }
 
     /**

@@ -29,6 +29,12 @@ final class RuleBook
         return self::$byKind[$kind->value] ?? [];
     }
 
+    /** Whether the schools judge this kind differently. */
+    public static function divides(Kind $kind): bool
+    {
+        return Kind::LowSpot === $kind || Family::Roots === $kind->family();
+    }
+
     /** @return list<Rule> */
     public static function rules(): array
     {

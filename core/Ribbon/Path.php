@@ -60,7 +60,10 @@ final class Path
 
     private function add(string $command, float ...$numbers): self
     {
-        $this->data .= $command.implode(' ', array_map(static fn (float $number) => (string) round($number, 1), $numbers));
+        $this->data .= $command;
+        foreach ($numbers as $i => $number) {
+            $this->data .= (0 === $i ? '' : ' ').round($number, 1);
+        }
 
         return $this;
     }

@@ -10,7 +10,7 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\RunRecord;
 
 /** The invert as it is drawn: a gentle fall to the main, dipping where a low spot was found. The dip is to the bore's own scale, then exaggerated. */
-final readonly class Profile
+final class Profile
 {
     public const BORE = 58.0;
     public const WALL = 8.0;
@@ -18,13 +18,21 @@ final readonly class Profile
     private const FALL = 12.0;
     private const DIP_EXAGGERATION = 1.5;
     private const DEEPEST_DIP = 27.0;
+    /** Either side of the deepest point, for a dip that is wide on the drawing; and how wide a step is worth a point. */
     private const SAMPLES = 8;
+    private const SAMPLE_WIDTH = 4.0;
     private const ASSUMED_BORE_MM = 100.0;
 
-    /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units */
-    private array $dips;
+    /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units; by where they start */
+    private readonly array $dips;
 
-    public function __construct(RunRecord $run, private Scale $scale)
+    /** @var array<int|string, float> heights worked out so far, by metres: the same places are drawn again and again */
+    private array $inverts = [];
+
+    /** @var array<string, non-empty-list<array{float, float}>> stretches worked out so far: walls, bore and rod follow the same invert */
+    private array $lines = [];
+
+    public function __construct(RunRecord $run, private readonly Scale $scale)
     {
         $dips = [];
         foreach ($run->findings as $finding) {
@@ -32,20 +40,13 @@ final readonly class Profile
                 $dips[] = self::dip($finding, $run->pipeAt($finding->from)->bore);
             }
         }
+        sort($dips);
         $this->dips = $dips;
     }
 
     public function invert(Length $place): float
     {
-        $y = $this->straight($this->scale->x($place));
-        foreach ($this->dips as [$from, $deepest, $to, $depth]) {
-            if ($place->metres > $from && $place->metres < $to) {
-                $part = $place->metres < $deepest ? ($place->metres - $from) / ($deepest - $from) : ($to - $place->metres) / ($to - $deepest);
-                $y += $depth * (1 - cos(\M_PI * $part)) / 2;
-            }
-        }
-
-        return $y;
+        return $this->inverts[(string) $place->metres] ??= $this->heightOfInvert($place);
     }
 
     public function crown(Length $place): float
@@ -60,22 +61,12 @@ final readonly class Profile
      */
     public function along(Length $from, Length $to, float $shift = 0.0): array
     {
-        $places = [$from->metres, $to->metres];
-        foreach ($this->dips as [$start, $deepest, $end]) {
-            for ($i = 0; $i <= self::SAMPLES; ++$i) {
-                $places[] = $start + ($deepest - $start) * $i / self::SAMPLES;
-                $places[] = $deepest + ($end - $deepest) * $i / self::SAMPLES;
-            }
+        $points = $this->lines[$from->metres.' '.$to->metres] ??= $this->points($from->metres, $to->metres);
+        foreach ($points as &$point) {
+            $point[1] += $shift;
         }
-        $places = array_unique(array_filter($places, static fn (float $place) => $place >= $from->metres && $place <= $to->metres));
-        sort($places);
-        \assert([] !== $places);
 
-        return array_map(function (float $place) use ($shift): array {
-            $length = Length::metres($place);
-
-            return [$this->scale->x($length), $this->invert($length) + $shift];
-        }, $places);
+        return $points;
     }
 
     /** A band of the drawing from one place to another, between two heights over the invert. */
@@ -94,6 +85,53 @@ final readonly class Profile
         $surface = array_map(static fn (array $point) => [$point[0], max($level, $point[1] - self::BORE)], array_reverse($bed));
 
         return Path::around([...array_map(static fn (array $point) => [$point[0], max($point[1], $level)], $bed), ...array_map(static fn (array $point) => [$point[0], $level], $surface)])->data();
+    }
+
+    private function heightOfInvert(Length $place): float
+    {
+        $y = $this->straight($this->scale->x($place));
+        foreach ($this->dips as [$from, $deepest, $to, $depth]) {
+            if ($from >= $place->metres) {
+                break;
+            }
+            if ($place->metres < $to) {
+                $part = $place->metres < $deepest ? ($place->metres - $from) / ($deepest - $from) : ($to - $place->metres) / ($to - $deepest);
+                $y += $depth * (1 - cos(\M_PI * $part)) / 2;
+            }
+        }
+
+        return $y;
+    }
+
+    /** @return non-empty-list<array{float, float}> */
+    private function points(float $from, float $to): array
+    {
+        $places = [$from, $to];
+        foreach ($this->dips as [$start, $deepest, $end]) {
+            if ($end <= $from || $start >= $to) {
+                continue;
+            }
+            $width = abs($this->scale->x(Length::metres($end)) - $this->scale->x(Length::metres($start)));
+            $samples = (int) max(2, min(self::SAMPLES, $width / self::SAMPLE_WIDTH));
+            for ($i = 0; $i <= $samples; ++$i) {
+                $places[] = max($from, min($to, $start + ($deepest - $start) * $i / $samples));
+                $places[] = max($from, min($to, $deepest + ($end - $deepest) * $i / $samples));
+            }
+        }
+        sort($places);
+        $points = [];
+        $last = -1.0;
+        foreach ($places as $place) {
+            if ($place > $last) {
+                $length = Length::metres($place);
+                $points[] = [$this->scale->x($length), $this->invert($length)];
+                $last = $place;
+            }
+        }
+
+        \assert([] !== $points);
+
+        return $points;
     }
 
     private function straight(float $x): float

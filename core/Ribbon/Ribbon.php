@@ -8,6 +8,7 @@ use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Run\Coverage;
@@ -134,10 +135,15 @@ final readonly class Ribbon
     private static function shapes(RunRecord $run, Profile $profile, Scale $scale): array
     {
         $drawer = new ShapeDrawer($run, $profile, $scale);
-        $shapes = array_filter(array_map($drawer->draw(...), $run->findings));
-        usort($shapes, static fn (Shape $a, Shape $b) => ('water' === $b->paint) <=> ('water' === $a->paint));
+        $water = $others = [];
+        foreach ($run->findings as $finding) {
+            $shape = $drawer->draw($finding);
+            if (null !== $shape) {
+                $finding->kind->isWater() ? $water[] = $shape : $others[] = $shape;
+            }
+        }
 
-        return $shapes;
+        return [...$water, ...$others];
     }
 
     /**
@@ -147,19 +153,25 @@ final readonly class Ribbon
      */
     private static function signs(RunRecord $run, array $judgements, Scale $scale): array
     {
-        $judged = array_values(array_filter($run->findings, static fn (Finding $finding) => isset($judgements[$finding->id])
-            && (Family::Way !== $finding->kind->family() || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind));
+        $byLevel = [];
+        foreach ($run->findings as $finding) {
+            $isPlain = Kind::SoundJoint === $finding->kind || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
+            if (isset($judgements[$finding->id]) && !$isPlain) {
+                $byLevel[$judgements[$finding->id]->counts()?->level() ?? Need::KeepClean->level()][] = $finding;
+            }
+        }
         // The worst are placed first: where it is crowded, what matters least gives way.
-        usort($judged, static fn (Finding $a, Finding $b) => ($judgements[$b->id]->counts()?->level() ?? 2.5) <=> ($judgements[$a->id]->counts()?->level() ?? 2.5));
-        $lanes = array_fill(0, self::SIGN_LANES, []);
-        $signs = [];
-        foreach ($judged as $finding) {
-            $need = $judgements[$finding->id]->counts();
+        krsort($byLevel);
+        $signs = $taken = [];
+        foreach (array_merge(...array_values($byLevel)) as $finding) {
             $x = ($scale->x($finding->from) + $scale->x($finding->end())) / 2;
-            foreach ($lanes as $lane => $taken) {
-                if ([] === array_filter($taken, static fn (float $other) => abs($other - $x) < self::SIGN_WIDTH)) {
-                    $lanes[$lane][] = $x;
-                    $signs[] = new Sign($finding->id, round($x, 1), self::AXIS - $lane * (self::SIGN_WIDTH - 2), $need);
+            $cell = (int) ($x / self::SIGN_WIDTH);
+            for ($lane = 0; $lane < self::SIGN_LANES; ++$lane) {
+                // Only a sign in this cell or the next on either side can be nearer than a sign's width.
+                $nearest = min(abs($x - ($taken[$lane][$cell - 1] ?? -\INF)), abs($x - ($taken[$lane][$cell] ?? -\INF)), abs($x - ($taken[$lane][$cell + 1] ?? -\INF)));
+                if ($nearest >= self::SIGN_WIDTH) {
+                    $taken[$lane][$cell] = $x;
+                    $signs[] = new Sign($finding->id, round($x, 1), self::AXIS - $lane * (self::SIGN_WIDTH - 2), $judgements[$finding->id]->counts());
                     break;
                 }
             }

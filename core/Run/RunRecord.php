@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Run;
 
 use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
@@ -19,6 +20,9 @@ final readonly class RunRecord
 
     /** @var non-empty-list<PipeSpan> without gaps, from zero to the line's length */
     public array $pipes;
+
+    /** @var list<float> metres of the places with roots, each once, in order */
+    public array $rootPlaces;
 
     /** How far the camera has been. */
     public Length $reached;
@@ -42,6 +46,7 @@ final readonly class RunRecord
         $farthest = array_reduce($findings, static fn (float $most, Finding $finding) => max($most, $finding->end()->metres), 0.0);
         $this->reached = Length::metres(max($farthest, $reached->metres ?? 0.0));
         $this->pipes = $this->pipes();
+        $this->rootPlaces = $this->rootPlaces();
     }
 
     /** Length of the line from zero as known: what was reached, or what is expected when that is more and nothing says the line ends before. */
@@ -61,13 +66,15 @@ final readonly class RunRecord
      */
     public function pipesAround(Length $place, Length $tolerance): array
     {
-        $near = array_values(array_filter($this->pipes, static fn (PipeSpan $span) => $place->metres >= $span->from->metres - $tolerance->metres
-            && $place->metres <= $span->to->metres + $tolerance->metres));
-        if ([] === $near) {
-            $near = $this->pipes;
+        $first = $last = null;
+        foreach ($this->pipes as $span) {
+            if ($place->metres >= $span->from->metres - $tolerance->metres && $place->metres <= $span->to->metres + $tolerance->metres) {
+                $first ??= $span;
+                $last = $span;
+            }
         }
 
-        return [$near[0], $near[\count($near) - 1]];
+        return [$first ?? $this->pipes[0], $last ?? $this->pipes[\count($this->pipes) - 1]];
     }
 
     public function pipeAt(Length $place): PipeSpan
@@ -97,5 +104,18 @@ final readonly class RunRecord
         $spans[] = new PipeSpan($from, $this->length(), $material, $bore);
 
         return $spans;
+    }
+
+    /** @return list<float> */
+    private function rootPlaces(): array
+    {
+        $places = [];
+        foreach ($this->findings as $finding) {
+            if (Family::Roots === $finding->kind->family()) {
+                $places[] = $finding->from->metres;
+            }
+        }
+
+        return array_values(array_unique($places));
     }
 }

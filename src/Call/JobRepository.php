@@ -6,13 +6,14 @@ namespace App\Call;
 
 use App\Account\Firm;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
 use Jurvex\Core\Run\EndReason;
 
 /** @extends ServiceEntityRepository<Job> */
 final class JobRepository extends ServiceEntityRepository
 {
-    private const LONGEST_LIST = 40;
+    private const LONGEST_LIST = 30;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -30,49 +31,54 @@ final class JobRepository extends ServiceEntityRepository
         return $this->findBy(['firm' => $firm, 'call.plannedOn' => $day], ['call.turn' => 'ASC', 'id' => 'ASC'], self::LONGEST_LIST);
     }
 
-    /** @return list<Job> planned before or after the day, or not at all, and not handed over; newest call first */
+    /**
+     * Jobs planned before or after the day, or not at all, and not handed over; newest call first.
+     *
+     * @return list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}>
+     */
     public function openBesides(Firm $firm, \DateTimeImmutable $day): array
     {
-        /** @var list<Job> $jobs */
-        $jobs = $this->createQueryBuilder('job')
-            ->where('job.firm = :firm AND job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
-            ->setParameter('firm', $firm->id)->setParameter('day', $day, 'date_immutable')
-            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+        /** @var list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}> $rows */
+        $rows = $this->rows($firm)->addSelect('job.call.plannedOn AS plannedOn', 'job.call.why AS why')
+            ->andWhere('job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
+            ->setParameter('day', $day, 'date_immutable')
+            ->orderBy('job.id', 'DESC')->getQuery()->getResult();
 
-        return $jobs;
+        return $rows;
     }
 
     /**
-     * Jobs whose last look ended before the end of the line, and nobody said why that is enough.
+     * Jobs whose last look ended before the end of the line, and nobody said why that is enough; newest look first.
      *
-     * @return list<array{job: Job, reason: ?EndReason, reachedM: ?float}>
+     * @return list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}>
      */
     public function unfinishedLooks(Firm $firm): array
     {
-        /** @var list<array{0: Job, reason: ?EndReason, reachedM: ?float}> $rows */
-        $rows = $this->createQueryBuilder('job')
-            ->select('job', 'run.endReason AS reason', 'run.reachedM AS reachedM')
+        /** @var list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}> $rows */
+        $rows = $this->rows($firm)->addSelect('run.endReason AS reason', 'run.reachedM AS reachedM')
             ->join('job.runs', 'run')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
-            ->where('job.firm = :firm AND later.id IS NULL AND job.lookClosedBecause = :nothing')
-            ->andWhere('run.endReason IS NULL OR run.endReason NOT IN (:complete)')
-            ->setParameter('firm', $firm->id)->setParameter('nothing', '')
+            ->andWhere('later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))')
+            ->setParameter('nothing', '')
             ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
-            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+            ->orderBy('run.startedAt', 'DESC')->getQuery()->getResult();
 
-        return array_map(static fn (array $row) => ['job' => $row[0], 'reason' => $row['reason'], 'reachedM' => $row['reachedM']], $rows);
+        return $rows;
     }
 
-    /** @return list<Job> soonest first */
+    /**
+     * Soonest first.
+     *
+     * @return list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}>
+     */
     public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
     {
-        /** @var list<Job> $jobs */
-        $jobs = $this->createQueryBuilder('job')
-            ->where('job.firm = :firm AND job.upkeepDueOn <= :until')
-            ->setParameter('firm', $firm->id)->setParameter('until', $until, 'date_immutable')
-            ->orderBy('job.upkeepDueOn', 'ASC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+        /** @var list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}> $rows */
+        $rows = $this->rows($firm)->addSelect('job.upkeep AS upkeep', 'job.upkeepDueOn AS dueOn')
+            ->andWhere('job.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
+            ->orderBy('job.upkeepDueOn', 'ASC')->getQuery()->getResult();
 
-        return $jobs;
+        return $rows;
     }
 
     /** @return list<Job> whose place, customer or number has the words in it, newest first */
@@ -96,5 +102,12 @@ final class JobRepository extends ServiceEntityRepository
             ->setParameter('firm', $firm->id)->setParameter('year', $year.'____')->getQuery()->getSingleScalarResult();
 
         return $year.str_pad((string) ((int) substr((string) $last, 3) + 1), 4, '0', \STR_PAD_LEFT);
+    }
+
+    /** Rows for a list: a day's screen has many, and needs little of each. */
+    private function rows(Firm $firm): QueryBuilder
+    {
+        return $this->createQueryBuilder('job')->select('job.id AS id', 'job.call.place AS place')
+            ->where('job.firm = :firm')->setParameter('firm', $firm->id)->setMaxResults(self::LONGEST_LIST);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Look\Run;
+use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
 use Jurvex\Core\Judge\Need;
@@ -28,6 +29,25 @@ final readonly class JudgedRun
     public function count(Need $need): int
     {
         return \count(array_filter($this->judgements, static fn (Judgement $judgement) => $judgement->counts() === $need));
+    }
+
+    /** @return list<Finding> the worst, worst first, of those that need anything done */
+    public function worst(int $most): array
+    {
+        $level = fn (Finding $finding) => $this->judgements[$finding->id]->counts()?->level() ?? 0;
+        $pressing = array_filter($this->record->findings, static fn (Finding $finding) => $level($finding) >= Need::KeepClean->level());
+        usort($pressing, static fn (Finding $a, Finding $b) => $level($b) <=> $level($a));
+
+        return \array_slice($pressing, 0, $most);
+    }
+
+    /** @return list<Finding> the last entered first: identifiers grow with time */
+    public function newest(int $most): array
+    {
+        $findings = $this->record->findings;
+        usort($findings, static fn (Finding $a, Finding $b) => $b->id <=> $a->id);
+
+        return \array_slice($findings, 0, $most);
     }
 
     /** How many findings wait for another look. */
