@@ -149,6 +149,9 @@ final readonly class Finding
     private static function readFacts(Input $input, Kind $kind): array
     {
         $given = $input->map('facts');
+        if ([] === $given) {
+            return [];
+        }
         $read = [];
         $facts = new Input($given, $input->at('facts'));
         foreach ($kind->facts() as $fact) {

@@ -24,7 +24,7 @@ final class WordsExtension extends AbstractExtension
     }
 
     /** @param \BackedEnum|string|null $code none is a finding without a class: look again */
-    private function words(\BackedEnum|string|null $code, string $list): string
+    public function words(\BackedEnum|string|null $code, string $list): string
     {
         $key = $list.'.'.($code instanceof \BackedEnum ? $code->value : $code ?? 'look_again');
 
