@@ -6,6 +6,11 @@ document.addEventListener('htmx:beforeSwap', (event) => {
     if (event.detail.boosted) event.detail.shouldSwap = true;
 });
 
+/* On a phone the seven stages are wider than the screen: the one that is open is in sight. */
+const showStage = () => document.querySelector('.stages [aria-current]')?.scrollIntoView({inline: 'center', block: 'nearest'});
+document.addEventListener('DOMContentLoaded', showStage);
+document.addEventListener('htmx:afterSettle', showStage);
+
 document.addEventListener('alpine:init', () => {
     const Alpine = window.Alpine;
 

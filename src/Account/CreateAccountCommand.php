@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Console\Style\SymfonyStyle;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+
+/** Asks for the password, so that it stands in no shell history; or reads it from standard input. */
+#[AsCommand('jurvex:account:create', 'Adds somebody to a firm')]
+final class CreateAccountCommand extends Command
+{
+    private const SHORTEST_PASSWORD = 10;
+
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly UserPasswordHasherInterface $hasher)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('firm', InputArgument::REQUIRED)->addArgument('email', InputArgument::REQUIRED)
+            ->addArgument('role', InputArgument::REQUIRED, 'technician or office')->addArgument('name', InputArgument::REQUIRED);
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $style = new SymfonyStyle($input, $output);
+        $given = array_map(static fn (mixed $value) => \is_string($value) ? $value : '', $input->getArguments());
+        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => $given['firm']]);
+        $role = Role::tryFrom($given['role']);
+        $email = filter_var($given['email'], \FILTER_VALIDATE_EMAIL);
+        $problem = match (true) {
+            null === $firm => 'There is no firm of this name; jurvex:firm:create adds one.',
+            null === $role => 'The role is technician or office.',
+            !\is_string($email) || '' === $email => 'This is no e-mail address.',
+            null !== $this->manager->getRepository(Account::class)->findOneBy(['email' => $given['email']]) => 'Somebody signs in with this address already.',
+            default => null,
+        };
+        $password = null === $problem ? $style->askHidden('Password') : null;
+        if (null === $problem && (!\is_string($password) || mb_strlen($password) < self::SHORTEST_PASSWORD)) {
+            $problem = \sprintf('A password has at least %d letters.', self::SHORTEST_PASSWORD);
+        }
+        if (null !== $problem || null === $firm || null === $role || !\is_string($email) || '' === $email || !\is_string($password)) {
+            $style->error($problem ?? '');
+
+            return Command::INVALID;
+        }
+        $account = new Account($firm, $email, $given['name'], $role);
+        $account->changePassword($this->hasher->hashPassword($account, $password));
+        $this->manager->persist($account);
+        $this->manager->flush();
+
+        return Command::SUCCESS;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Account;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+use Symfony\Component\Console\Style\SymfonyStyle;
+
+#[AsCommand('jurvex:firm:create', 'Adds a firm')]
+final class CreateFirmCommand extends Command
+{
+    public function __construct(private readonly EntityManagerInterface $manager)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('name', InputArgument::REQUIRED)->addArgument('time-zone', InputArgument::REQUIRED);
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $style = new SymfonyStyle($input, $output);
+        $name = $input->getArgument('name');
+        $zone = $input->getArgument('time-zone');
+        if (!\is_string($name) || '' === trim($name) || null !== $this->manager->getRepository(Firm::class)->findOneBy(['name' => $name])) {
+            $style->error('A firm needs a name that no other firm has.');
+
+            return Command::INVALID;
+        }
+        if (!\is_string($zone) || !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
+            $style->error('The time zone must be one such as Europe/Lisbon.');
+
+            return Command::INVALID;
+        }
+        $this->manager->persist(new Firm($name, $zone));
+        $this->manager->flush();
+
+        return Command::SUCCESS;
+    }
+}
