@@ -7,6 +7,7 @@ namespace App\Account;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Exception\InvalidArgumentException;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -32,26 +33,18 @@ final class CreateAccountCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $style = new SymfonyStyle($input, $output);
         $given = array_map(static fn (mixed $value) => \is_string($value) ? $value : '', $input->getArguments());
-        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => $given['firm']]);
-        $role = Role::tryFrom($given['role']);
-        $email = filter_var($given['email'], \FILTER_VALIDATE_EMAIL);
-        $problem = match (true) {
-            null === $firm => 'There is no firm of this name; jurvex:firm:create adds one.',
-            null === $role => 'The role is technician or office.',
-            !\is_string($email) || '' === $email => 'This is no e-mail address.',
-            null !== $this->manager->getRepository(Account::class)->findOneBy(['email' => $given['email']]) => 'Somebody signs in with this address already.',
-            default => null,
-        };
-        $password = null === $problem ? $style->askHidden('Password') : null;
-        if (null === $problem && (!\is_string($password) || mb_strlen($password) < self::SHORTEST_PASSWORD)) {
-            $problem = \sprintf('A password has at least %d letters.', self::SHORTEST_PASSWORD);
+        $accounts = $this->manager->getRepository(Account::class);
+        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => $given['firm']])
+            ?? throw new InvalidArgumentException('There is no firm of this name; jurvex:firm:create adds one.');
+        $role = Role::tryFrom($given['role']) ?? throw new InvalidArgumentException('The role is technician or office.');
+        $email = filter_var($given['email'], \FILTER_VALIDATE_EMAIL) ?: throw new InvalidArgumentException('This is no e-mail address.');
+        if (null !== $accounts->findOneBy(['email' => $email])) {
+            throw new InvalidArgumentException('Somebody signs in with this address already.');
         }
-        if (null !== $problem || null === $firm || null === $role || !\is_string($email) || '' === $email || !\is_string($password)) {
-            $style->error($problem ?? '');
-
-            return Command::INVALID;
+        $password = (new SymfonyStyle($input, $output))->askHidden('Password');
+        if (!\is_string($password) || mb_strlen($password) < self::SHORTEST_PASSWORD) {
+            throw new InvalidArgumentException(\sprintf('A password has at least %d letters.', self::SHORTEST_PASSWORD));
         }
         $account = new Account($firm, $email, $given['name'], $role);
         $account->changePassword($this->hasher->hashPassword($account, $password));

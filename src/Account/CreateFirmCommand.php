@@ -7,10 +7,10 @@ namespace App\Account;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Exception\InvalidArgumentException;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
-use Symfony\Component\Console\Style\SymfonyStyle;
 
 #[AsCommand('jurvex:firm:create', 'Adds a firm')]
 final class CreateFirmCommand extends Command
@@ -27,18 +27,13 @@ final class CreateFirmCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $style = new SymfonyStyle($input, $output);
         $name = $input->getArgument('name');
         $zone = $input->getArgument('time-zone');
         if (!\is_string($name) || '' === trim($name) || null !== $this->manager->getRepository(Firm::class)->findOneBy(['name' => $name])) {
-            $style->error('A firm needs a name that no other firm has.');
-
-            return Command::INVALID;
+            throw new InvalidArgumentException('A firm needs a name that no other firm has.');
         }
         if (!\is_string($zone) || !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
-            $style->error('The time zone must be one such as Europe/Lisbon.');
-
-            return Command::INVALID;
+            throw new InvalidArgumentException('The time zone must be one such as Europe/Lisbon.');
         }
         $this->manager->persist(new Firm($name, $zone));
         $this->manager->flush();
