@@ -73,7 +73,7 @@ final class ProcessTest extends TestCase
 
         $again = $this->serve($database);
         $this->signIn($jar);
-        $list = $this->curl($jar, str_replace('/look/runs/', '/look?run=', $address));
+        $list = $this->curl($jar, str_replace('/look/runs/', '/look?all=1&run=', $address));
         $again->stop(1);
         $missing = array_filter($acknowledged, static fn (string $id) => !str_contains($list, 'id="f-'.$id.'"'));
         self::assertSame([], $missing);

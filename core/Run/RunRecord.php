@@ -74,7 +74,9 @@ final readonly class RunRecord
             }
         }
 
-        return [$first ?? $this->pipes[0], $last ?? $this->pipes[\count($this->pipes) - 1]];
+        $end = $this->pipes[\count($this->pipes) - 1];
+
+        return [$first ?? $end, $last ?? $end];
     }
 
     public function pipeAt(Length $place): PipeSpan

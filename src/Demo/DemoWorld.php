@@ -92,14 +92,14 @@ final class DemoWorld
             [Kind::Sludge, 2.5, ['to_m' => 4.2, 'size' => 18]], [Kind::Transition, 6.2, ['facts' => ['material_after' => 'pvc_welded'], 'size' => 102]],
             [Kind::TieIn, 8.6, ['clock_from' => 11, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'glaze sink', 'known_how' => 'ran_that_fixture']]],
             [Kind::LowSpot, 9.4, ['to_m' => 13.1, 'deepest_m' => 11.2, 'size' => 31, 'facts' => ['water' => 'off', 'minutes_off' => 14, 'lens_under' => 'no', 'deposit_in_it' => 'none']]],
-            [Kind::Transition, 14.0, ['facts' => ['material_after' => 'clay'], 'size' => 100]], ...$this->joints(15.2, 26.5),
+            [Kind::Transition, 14.0, ['facts' => ['material_after' => 'clay'], 'size' => 100]], ...$this->joints(15.2, 24.8),
         ];
         $this->run($job, $yard, '-3 hours', Material::CastIron, 100, 31.4, [...$line, [Kind::RootClump, 24.8, ['size' => 75, 'clock_from' => 11, 'clock_to' => 2, 'at_joint' => true]], [Kind::CannotGoFurther, 24.9, ['facts' => ['cause' => 'roots']]]], EndReason::CannotPass, 24.9);
         $this->pass($job, $yard, '-2 hours', Tool::Cable, 'Small blade', 25.5, ['drag', 'grabs'], WaterAtOpening::Dropping, 'Hair roots, finger long');
         $this->pass($job, $yard, '-100 minutes', Tool::Cable, 'Large blade', 31.0, ['drag', 'spins'], WaterAtOpening::Gone, 'A handful of root cords, clay shard');
         $this->test($job, '-90 minutes', 5, FlowResult::Holds, 'Level fell to the invert at once');
         $job->sayCleared(Cleared::Yes, 'Root ring left at the joint at 24.8 m.');
-        $after = $this->run($job, $yard, '-70 minutes', Material::CastIron, 100, 31.4, [...$line,
+        $after = $this->run($job, $yard, '-70 minutes', Material::CastIron, 100, 31.4, [...$line, ...$this->joints(26.0, 26.5),
             [Kind::RootThreads, 17.6, ['size' => 8, 'clock_from' => 12, 'at_joint' => true]],
             [Kind::OffsetJoint, 22.4, ['size' => 9, 'unit' => 'mm', 'clock_from' => 6, 'facts' => ['facing' => 'with_flow', 'camera_passed' => 'yes']]],
             [Kind::RootClump, 24.8, ['size' => 55, 'clock_from' => 11, 'clock_to' => 2, 'at_joint' => true, 'photo' => true]],
