@@ -177,10 +177,18 @@ final class FilesTest extends ApplicationTestCase
     public static function badTables(): array
     {
         return [
-            ['', '1', 'csv.empty'], ["kind\ncrack\n", '1', 'csv.column_missing'], ["kind,from_m,colour\n", '1', 'csv.column_unknown'], ["kind,from_m\ncrack\n", '2', 'csv.cells'],
-            ["kind,from_m\ncrack,2\ngremlin,3\n", '3, kind', 'unknown_value'], ["kind,from_m\ncrack,far\n", '2, from_m', 'not_a_number'], ["kind,from_m,size\nroot_cords,2,120\n", '2, size', 'out_of_range'],
-            ["id,kind,from_m\nmine,crack,2\n", '2, id', 'csv.bad_id'], ["kind,from_m,wear\nworn_invert,2,bit\n", '2, wear', 'unknown_value'], ["kind,from_m,at_joint\ncrack,2,perhaps\n", '2, at_joint', 'not_yes_or_no'],
-            ["kind,from_m,note\ncrack,2,\xff\n", '1', 'csv.encoding'], ["kind,from_m\n\ncrack,2\n,3\n", '4, kind', 'missing'],
+            ['', '1', 'csv.empty'],
+            ["kind\ncrack\n", '1', 'csv.column_missing'],
+            ["kind,from_m,colour\n", '1', 'csv.column_unknown'],
+            ["kind,from_m\ncrack\n", '2', 'csv.cells'],
+            ["kind,from_m\ncrack,2\ngremlin,3\n", '3, kind', 'unknown_value'],
+            ["kind,from_m\ncrack,far\n", '2, from_m', 'not_a_number'],
+            ["kind,from_m,size\nroot_cords,2,120\n", '2, size', 'out_of_range'],
+            ["id,kind,from_m\nmine,crack,2\n", '2, id', 'csv.bad_id'],
+            ["kind,from_m,wear\nworn_invert,2,bit\n", '2, wear', 'unknown_value'],
+            ["kind,from_m,at_joint\ncrack,2,perhaps\n", '2, at_joint', 'not_yes_or_no'],
+            ["kind,from_m,note\ncrack,2,\xff\n", '1', 'csv.encoding'],
+            ["kind,from_m\n\ncrack,2\n,3\n", '4, kind', 'missing'],
         ];
     }
 

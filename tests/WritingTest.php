@@ -80,8 +80,10 @@ final class WritingTest extends TestCase
             foreach (Kind::cases() as $kind) {
                 $allowed = $kind->units();
                 self::assertSame([] === $allowed, [] === $formatter->usualSizes($kind, $units), $kind->value);
+                if ([] === $allowed) {
+                    continue;
+                }
                 foreach ($formatter->usualSizes($kind, $units) as $typed) {
-                    self::assertNotSame([], $allowed);
                     self::assertGreaterThan(0, SizeReader::read($typed, $allowed, $units)->value);
                     self::assertNotSame('', $formatter->typedUnit($kind, $units));
                 }

@@ -24,12 +24,32 @@ final class ReadersTest extends TestCase
         $feet = UnitSystem::FeetAndInches;
 
         return [
-            ['14.5', $metric, 14.5], ['14,5', $metric, 14.5], [' 14.5 m ', $metric, 14.5], ['.5', $metric, 0.5], ['0', $metric, 0.0],
-            ['4.4 m', $feet, 4.4], ['4400 mm', $feet, 4.4], ['4400mm', $metric, 4.4], ['440 cm', $metric, 4.4], ['4,4 metres', $metric, 4.4],
-            ['14.5', $feet, 14.5 * self::FOOT], ['14', $feet, 14 * self::FOOT], ['14 6', $feet, 14.5 * self::FOOT], ["14' 6\"", $feet, 14.5 * self::FOOT],
-            ["14' 6\"", $metric, 14.5 * self::FOOT], ["14'6", $metric, 14.5 * self::FOOT], ['14ft6in', $metric, 14.5 * self::FOOT], ['14 FT 6 IN', $metric, 14.5 * self::FOOT],
-            ['14′ 6″', $feet, 14.5 * self::FOOT], ["14’ 6''", $feet, 14.5 * self::FOOT], ["14'", $metric, 14 * self::FOOT], ['6"', $metric, 0.5 * self::FOOT], ['6 in', $feet, 0.5 * self::FOOT],
-            ["14' 6 1/2\"", $feet, (14 + 6.5 / 12) * self::FOOT], ['14 6½', $feet, (14 + 6.5 / 12) * self::FOOT], ["14\u{a0}ft", $metric, 14 * self::FOOT],
+            ['14.5', $metric, 14.5],
+            ['14,5', $metric, 14.5],
+            [' 14.5 m ', $metric, 14.5],
+            ['.5', $metric, 0.5],
+            ['0', $metric, 0.0],
+            ['4.4 m', $feet, 4.4],
+            ['4400 mm', $feet, 4.4],
+            ['4400mm', $metric, 4.4],
+            ['440 cm', $metric, 4.4],
+            ['4,4 metres', $metric, 4.4],
+            ['14.5', $feet, 14.5 * self::FOOT],
+            ['14', $feet, 14 * self::FOOT],
+            ['14 6', $feet, 14.5 * self::FOOT],
+            ["14' 6\"", $feet, 14.5 * self::FOOT],
+            ["14' 6\"", $metric, 14.5 * self::FOOT],
+            ["14'6", $metric, 14.5 * self::FOOT],
+            ['14ft6in', $metric, 14.5 * self::FOOT],
+            ['14 FT 6 IN', $metric, 14.5 * self::FOOT],
+            ['14′ 6″', $feet, 14.5 * self::FOOT],
+            ["14’ 6''", $feet, 14.5 * self::FOOT],
+            ["14'", $metric, 14 * self::FOOT],
+            ['6"', $metric, 0.5 * self::FOOT],
+            ['6 in', $feet, 0.5 * self::FOOT],
+            ["14' 6 1/2\"", $feet, (14 + 6.5 / 12) * self::FOOT],
+            ['14 6½', $feet, (14 + 6.5 / 12) * self::FOOT],
+            ["14\u{a0}ft", $metric, 14 * self::FOOT],
         ];
     }
 
@@ -46,10 +66,21 @@ final class ReadersTest extends TestCase
         $feet = UnitSystem::FeetAndInches;
 
         return [
-            ['', $metric, UnreadableMeasure::EMPTY], ['   ', $feet, UnreadableMeasure::EMPTY], ['-3', $metric, UnreadableMeasure::NEGATIVE], ['−3 m', $metric, UnreadableMeasure::NEGATIVE],
-            ['far', $metric, UnreadableMeasure::UNCLEAR], ['14.5.2', $metric, UnreadableMeasure::UNCLEAR], ['14 6', $metric, UnreadableMeasure::UNCLEAR], ['1e3', $metric, UnreadableMeasure::UNCLEAR],
-            ['14 1/2', $feet, UnreadableMeasure::UNCLEAR], ['1,234.5', $metric, UnreadableMeasure::UNCLEAR], ['14 m 6', $metric, UnreadableMeasure::UNCLEAR], ['1/0 in', $feet, UnreadableMeasure::UNCLEAR],
-            ["14' 12\"", $feet, UnreadableMeasure::TOO_MANY_INCHES], ['14 13', $feet, UnreadableMeasure::TOO_MANY_INCHES], ['10001 m', $metric, UnreadableMeasure::TOO_LONG],
+            ['', $metric, UnreadableMeasure::EMPTY],
+            ['   ', $feet, UnreadableMeasure::EMPTY],
+            ['-3', $metric, UnreadableMeasure::NEGATIVE],
+            ['−3 m', $metric, UnreadableMeasure::NEGATIVE],
+            ['far', $metric, UnreadableMeasure::UNCLEAR],
+            ['14.5.2', $metric, UnreadableMeasure::UNCLEAR],
+            ['14 6', $metric, UnreadableMeasure::UNCLEAR],
+            ['1e3', $metric, UnreadableMeasure::UNCLEAR],
+            ['14 1/2', $feet, UnreadableMeasure::UNCLEAR],
+            ['1,234.5', $metric, UnreadableMeasure::UNCLEAR],
+            ['14 m 6', $metric, UnreadableMeasure::UNCLEAR],
+            ['1/0 in', $feet, UnreadableMeasure::UNCLEAR],
+            ["14' 12\"", $feet, UnreadableMeasure::TOO_MANY_INCHES],
+            ['14 13', $feet, UnreadableMeasure::TOO_MANY_INCHES],
+            ['10001 m', $metric, UnreadableMeasure::TOO_LONG],
             [str_repeat('9', 400), $metric, UnreadableMeasure::TOO_LONG],
         ];
     }
@@ -73,11 +104,20 @@ final class ReadersTest extends TestCase
         $depth = [SizeUnit::Millimetres];
 
         return [
-            ['55', $share, UnitSystem::Metric, 55.0], ['55 %', $share, UnitSystem::Metric, 55.0], ['9 mm', $step, UnitSystem::Metric, 9.0], ['9', $step, UnitSystem::FeetAndInches, 9.0],
-            ['31', $depth, UnitSystem::Metric, 31.0], ['1,5', $depth, UnitSystem::FeetAndInches, 38.1], ['1 1/4"', $depth, UnitSystem::FeetAndInches, 31.75], ['3 cm', $depth, UnitSystem::FeetAndInches, 30.0],
+            ['55', $share, UnitSystem::Metric, 55.0],
+            ['55 %', $share, UnitSystem::Metric, 55.0],
+            ['9 mm', $step, UnitSystem::Metric, 9.0],
+            ['9', $step, UnitSystem::FeetAndInches, 9.0],
+            ['31', $depth, UnitSystem::Metric, 31.0],
+            ['1,5', $depth, UnitSystem::FeetAndInches, 38.1],
+            ['1 1/4"', $depth, UnitSystem::FeetAndInches, 31.75],
+            ['3 cm', $depth, UnitSystem::FeetAndInches, 30.0],
             ['45°', [SizeUnit::Degrees], UnitSystem::Metric, 45.0],
-            ['101', $share, UnitSystem::Metric, UnreadableMeasure::TOO_LONG], ['9 mm', $share, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT], ['5 %', $depth, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT],
-            ['', $share, UnitSystem::Metric, UnreadableMeasure::EMPTY], ['half', $share, UnitSystem::Metric, UnreadableMeasure::UNCLEAR],
+            ['101', $share, UnitSystem::Metric, UnreadableMeasure::TOO_LONG],
+            ['9 mm', $share, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT],
+            ['5 %', $depth, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT],
+            ['', $share, UnitSystem::Metric, UnreadableMeasure::EMPTY],
+            ['half', $share, UnitSystem::Metric, UnreadableMeasure::UNCLEAR],
         ];
     }
 

@@ -1,0 +1,159 @@
+import {expect, test} from '@playwright/test';
+import {complaints, jobAddress, signIn} from './steps.mjs';
+
+/** A run of its own on the camp-site job, so that no other test meets these entries. */
+async function freshRun(page, place, fields = {}) {
+    const job = await jobAddress(page, place);
+    await page.goto(job + '/look?start=1');
+    for (const [label, text] of Object.entries({'Bore at zero': '100', ...fields})) await page.getByLabel(label).fill(text);
+    await page.getByRole('button', {name: 'Zero the counter and start'}).click();
+    await expect(page.locator('.tiles .tile')).toHaveCount(8);
+    return job;
+}
+
+const tile = (page, name) => page.locator('.tile', {hasText: name}).first();
+const chip = (page, name) => page.locator('.panel .chip', {hasText: name}).first();
+const read = (page, distance) => page.getByLabel('Counter reads').fill(distance);
+
+test('the ribbon and the numbers follow every entry', async ({page}) => {
+    const heard = complaints(page);
+    await signIn(page, 'office@tideway.example');
+    await freshRun(page, 'Wash block', {'Line is said to be long': '20'});
+    const ribbon = page.locator('#ribbon');
+
+    // What changes in the pipe is drawn as soon as it is logged.
+    await read(page, '6');
+    await tile(page, 'Way').click();
+    await chip(page, 'Transition').click();
+    await page.locator('.fact-row .chip', {hasText: 'Clay'}).click();
+    await page.locator('.chip-save', {hasText: '150 mm'}).click();
+    await expect(page.locator('#findings')).toContainText('Pipe after it: Clay');
+    await expect(ribbon.locator('.wall[fill="url(#m-clay)"]')).toHaveCount(1);
+
+    await read(page, '8');
+    await tile(page, 'Roots').click();
+    await page.locator('.chip-save', {hasText: '50 %'}).click();
+    await expect(ribbon.locator('.shape-roots')).toHaveCount(1);
+    await expect(ribbon.locator('.sign.need-now')).toHaveCount(1);
+    await expect(page.locator('#numbers')).toContainText('Root threads, 8.0: now');
+    await expect(page.locator('#stages [aria-current]')).toContainText('8.0 m');
+
+    // Undone, it is gone from all of them.
+    await page.getByRole('button', {name: 'Undo'}).click();
+    await expect(ribbon.locator('.shape-roots')).toHaveCount(0);
+    await expect(page.locator('#numbers')).not.toContainText('Root threads');
+    expect(heard).toEqual([]);
+});
+
+test('the counter says distance, rod left and when the rod ends', async ({page}) => {
+    await signIn(page, 'office@tideway.example');
+    const job = await jobAddress(page, 'Boat');
+    await page.goto(job + '/look?start=1');
+    await page.locator('summary', {hasText: 'Reel and zero'}).click();
+    await page.getByLabel('Counter factor').fill('1.02');
+    await page.getByLabel('Rod length').fill('30');
+    await page.getByRole('button', {name: 'Zero the counter and start'}).click();
+    const readouts = page.locator('#readouts');
+    await read(page, '10');
+    await expect(readouts).toContainText('10.2 m');
+    await expect(readouts).toContainText('19.8 m');
+    await page.getByRole('button', {name: 'On a little'}).click();
+    await expect(readouts).toContainText('10.3 m');
+    await read(page, '27.5');
+    await expect(readouts.locator('.readout-warn')).toContainText('the rod ends soon');
+    await read(page, '40');
+    await expect(readouts).toContainText('check its factor');
+    await read(page, 'far');
+    await expect(readouts.locator('.error')).toContainText('cannot be read');
+});
+
+test('a finding is corrected, and takes its picture along', async ({page}) => {
+    await signIn(page, 'office@tideway.example');
+    await freshRun(page, 'Wash block');
+    await read(page, '3');
+    await tile(page, 'Wall').click();
+    await page.setInputFiles('#photo', {name: 'crack.png', mimeType: 'image/png', buffer: Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')});
+    await chip(page, 'open').click();
+    const row = page.locator('#findings li').first();
+    await expect(row).toContainText('Crack');
+    await expect(row).toContainText('picture');
+
+    await row.locator('a').click();
+    await expect(page.locator('#p-from')).toHaveValue('3.0 m');
+    await page.locator('#p-from').fill('3.4');
+    await page.getByLabel('How sure').or(page.locator('.pick', {hasText: 'Likely'})).first().click();
+    await page.getByRole('button', {name: 'Save'}).click();
+    await expect(row).toContainText('3.4');
+    await expect(row).toContainText('likely');
+    await expect(row).toContainText('picture');
+    await expect(page.locator('#findings li')).toHaveCount(1);
+});
+
+test('a picture that is none is refused beside the finding, which stays as it was typed', async ({page}) => {
+    await signIn(page, 'office@tideway.example');
+    await freshRun(page, 'Wash block');
+    await read(page, '5');
+    await tile(page, 'Deposit').click();
+    await page.setInputFiles('#photo', {name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture')});
+    await page.locator('.chip-save', {hasText: '20 %'}).click();
+    await expect(page.locator('.panel .error')).toContainText('must be a JPEG or a PNG');
+    await expect(page.locator('#size')).toHaveValue('20');
+    await page.setInputFiles('#photo', []);
+    await page.locator('.panel-go .go').click();
+    await expect(page.locator('#findings')).toContainText('Grease');
+});
+
+test('a rolled picture is put upright, and water running makes a depth provisional', async ({page}) => {
+    await signIn(page, 'office@tideway.example');
+    const job = await freshRun(page, 'Wash block');
+    await page.getByRole('button', {name: 'Water on now'}).click();
+    await expect(page.locator('#readouts')).toContainText('depths are provisional');
+
+    // The bottom of the pipe stands at three: what is seen at three is at six.
+    await read(page, '4');
+    await tile(page, 'Joint').click();
+    const dial = page.locator('.dial svg');
+    const box = await dial.boundingBox();
+    const right = {x: box.width - 8, y: box.height / 2};
+    await page.getByRole('button', {name: 'Set the bottom'}).click();
+    await dial.click({position: right});
+    await dial.click({position: right});
+    await page.locator('.chip-save', {hasText: '10 %'}).click();
+    await expect(page.locator('#findings')).toContainText("6 o'clock");
+
+    await read(page, '7');
+    await tile(page, 'Water').click();
+    await page.getByRole('button', {name: 'starts here'}).click();
+    await read(page, '9');
+    await page.locator('.open-stretches button').click();
+    await page.locator('.chip-save', {hasText: '40 mm'}).click();
+    await expect(page.locator('#findings')).toContainText('7.0–9.0');
+    await expect(page.locator('#findings li', {hasText: 'Low spot'})).toContainText('Look again');
+    await page.goto(job + '/judge');
+    await expect(page.locator('.judgements')).toContainText('Turn it off, let it drain, look again.');
+});
+
+test('the office sets its limits and its schools, takes findings in from a table and sends a bad one back', async ({page}) => {
+    await signIn(page, 'office@lantern.example');
+    await page.goto('/settings');
+    await page.getByLabel('Deposit is left under (%)').fill('101');
+    await page.getByRole('button', {name: 'Keep'}).last().click();
+    await expect(page.locator('.field-bad')).toContainText('A number from 0 to 100');
+    await page.getByLabel('Deposit is left under (%)').fill('30');
+    await page.getByRole('button', {name: 'Keep'}).last().click();
+    await expect(page.locator('.field-bad')).toHaveCount(0);
+
+    const hand = await jobAddress(page, 'Sail') + '/hand-over';
+    await page.goto(hand);
+    const table = (text) => page.setInputFiles('#csv-file', {name: 'findings.csv', mimeType: 'text/csv', buffer: Buffer.from(text)});
+    await table('kind,from_m,size\ngrease,2,28\ngremlin,3,1\n');
+    await page.getByRole('button', {name: 'Take them in'}).click();
+    await expect(page.locator('.error').last()).toContainText('Line 3, kind:');
+    await table('kind,from_m,size\ngrease,2,28\n');
+    await page.getByRole('button', {name: 'Take them in'}).click();
+    await expect(page.locator('.told')).toContainText('1 finding taken in');
+    await page.goto(hand.replace('hand-over', 'judge'));
+    await expect(page.locator('.judgements li', {hasText: 'Grease'})).toContainText('Leave');
+    await page.locator('.judgements li', {hasText: 'Grease'}).locator('summary').click();
+    await expect(page.locator('.judgements details[open]')).toContainText('Deposit is left under 30 %');
+});
