@@ -9,6 +9,7 @@ use App\Call\Job;
 use App\Shared\Database\Id;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
+use App\WayIn\Opening;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
@@ -33,12 +34,15 @@ final class LookController extends JobController
     {
         $run = $this->find($job, $id);
         $details = null === $run ? $this->likeLast($job) : clone $run->details();
-        $form = $this->runForm($job, $id, $details);
-        $opening = $run->opening ?? $job->chosenOpening();
-        if (null === $opening || !self::isAccepted($form, $request)) {
+        $form = $this->runForm($job, $id, $details, null === $run);
+        if (null === $job->chosenOpening() || !self::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['runForm' => $form]);
         }
-        $run ??= new Run($id, $job, $opening, new \DateTimeImmutable(), $details);
+        if (null === $run) {
+            $opening = $form->get('opening')->getData();
+            \assert($opening instanceof Opening);
+            $run = new Run($id, $job, $opening, new \DateTimeImmutable(), $details);
+        }
         $run->describe($details);
         $this->store($run);
 
@@ -99,7 +103,7 @@ final class LookController extends JobController
     {
         $wantsNew = [] === $job->runs() || $request->query->has('start');
         if ($wantsNew && !isset($parameters['runForm']) && null !== $job->chosenOpening()) {
-            $parameters['runForm'] = $this->runForm($job, Id::fresh(), $this->likeLast($job));
+            $parameters['runForm'] = $this->runForm($job, Id::fresh(), $this->likeLast($job), true);
         }
 
         return $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, ...$parameters]);
@@ -117,9 +121,9 @@ final class LookController extends JobController
         return $details;
     }
 
-    private function runForm(Job $job, string $id, RunDetails $details): FormInterface
+    private function runForm(Job $job, string $id, RunDetails $details, bool $new): FormInterface
     {
-        return $this->createForm(RunForm::class, $details, ['action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(RunForm::class, $details, ['job' => $new ? $job : null, 'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id])]);
     }
 
     private function find(Job $job, string $id): ?Run

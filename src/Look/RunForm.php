@@ -4,22 +4,40 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Call\Job;
 use App\Shared\Form\DistanceType;
 use App\Shared\Form\PickType;
+use App\WayIn\Opening;
 use App\WayIn\Zero;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
+use Symfony\Component\Validator\Constraints as Assert;
 
+/** How a run is set up; with `job`, a new run of it, and so also from which opening. */
 final class RunForm extends AbstractType
 {
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
+        $job = $options['job'];
+        if ($job instanceof Job) {
+            $builder->add('opening', ChoiceType::class, [
+                'mapped' => false,
+                'data' => $job->chosenOpening(),
+                'choices' => $job->openings(),
+                'choice_value' => static fn (?Opening $opening) => $opening?->id,
+                'choice_label' => static fn (Opening $opening) => $opening->details()->place,
+                'choice_translation_domain' => false,
+                'expanded' => true,
+                'constraints' => [new Assert\NotNull(message: 'error.choose_opening')],
+            ]);
+        }
         $builder
             ->add('travel', PickType::class, ['class' => Travel::class, 'words' => 'travel'])
             ->add('zero', PickType::class, ['class' => Zero::class, 'words' => 'zero'])
@@ -35,6 +53,6 @@ final class RunForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => RunDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['job' => null, 'data_class' => RunDetails::class, 'label_format' => 'label.%name%']);
     }
 }
