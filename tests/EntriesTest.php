@@ -54,6 +54,20 @@ final class EntriesTest extends ApplicationTestCase
         self::assertEqualsWithDelta([4.4196, 38.1], [$logged?->fromM, $logged?->size], 1e-9);
     }
 
+    public function testAWaterReadingKnowsFromTheRunWhetherWaterWasRunningAndHowLongItWasOff(): void
+    {
+        $this->signIn();
+        $run = $this->lastRun($this->job());
+        foreach ([[true, '-5 minutes', ['water' => 'on']], [false, '-5 minutes', ['water' => 'off', 'minutes_off' => 5.0]]] as [$on, $when, $facts]) {
+            $run = $this->lastRun($this->job());
+            $run->turnWater($on, new \DateTimeImmutable($when));
+            $this->manager()->flush();
+            $id = Id::fresh();
+            $this->send($this->findingAddress($run, $id), ['kind' => 'low_spot', 'reading_from' => '10', 'reading_to' => '12', 'size' => '20']);
+            self::assertSame($facts, $this->manager()->find(LoggedFinding::class, $id)?->facts);
+        }
+    }
+
     public function testUndoTakesBackTheLastEntryAndRestoresWhatItCorrected(): void
     {
         $this->signIn();

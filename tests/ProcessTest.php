@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Shared\Database\Id;
+use Jurvex\Core\Calc\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
@@ -32,7 +33,11 @@ final class ProcessTest extends TestCase
         $answers = array_map($this->decoded(...), explode("\n", trim($lines->getOutput())));
         self::assertSame([2, 10.0, 'bad_json', 0.0], [$lines->getExitCode(), $answers[0]['mm_per_m'], $answers[1]['error'], $answers[2]['percent']]);
 
-        self::assertMatchesRegularExpression('/^clock .+\ncounter .+\ngrade .+\n$/', $this->calc(['--list'], '')->getOutput());
+        $listed = $this->calc(['--list'], '')->getOutput();
+        foreach (Catalogue::complete()->names() as $name) {
+            self::assertMatchesRegularExpression('/^'.$name.' — \S.+$/mu', $listed);
+            self::assertStringNotContainsString('calc.'.$name, $listed, 'it has its words');
+        }
     }
 
     public function testAServerKilledInAStreamOfEntriesHasEveryOneThatItAcknowledged(): void

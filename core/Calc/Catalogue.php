@@ -23,7 +23,11 @@ final class Catalogue
 
     public static function complete(): self
     {
-        return new self(new GradeCalculation(), new CounterCalculation(), new ClockCalculation());
+        return new self(
+            new GradeCalculation(), new CounterCalculation(), new ClockCalculation(),
+            new RigidPassCalculation(), new ReachPushCalculation(), new ReachPullCalculation(), new PullOutCalculation(), new ReachMapCalculation(),
+            new TriageCalculation(),
+        );
     }
 
     /** @return list<string> */

@@ -108,6 +108,43 @@ final readonly class Input
         return $this->has($key) ? $this->choice($key, $enum) : null;
     }
 
+    /** What stands under a key, itself read with its types. */
+    public function object(string $key): self
+    {
+        $value = $this->required($key);
+        if (!\is_array($value)) {
+            throw new BadInput('unknown_value', $this->at($key));
+        }
+
+        return new self($value, $this->at($key));
+    }
+
+    /** @return list<self> */
+    public function objects(string $key): array
+    {
+        $rows = $this->object($key)->values;
+        $objects = [];
+        foreach (array_values($rows) as $i => $row) {
+            if (!\is_array($row)) {
+                throw new BadInput('unknown_value', $this->at($key).'.'.$i);
+            }
+            $objects[] = new self($row, $this->at($key).'.'.$i);
+        }
+
+        return $objects;
+    }
+
+    /** One of some words. */
+    public function word(string $key, string ...$choices): string
+    {
+        $value = $this->required($key);
+        if (!\is_string($value) || !\in_array($value, $choices, true)) {
+            throw BadInput::unknownValue($this->at($key), array_values($choices));
+        }
+
+        return $value;
+    }
+
     /** @return array<mixed> */
     public function map(string $key): array
     {

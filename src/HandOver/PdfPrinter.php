@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Lock\LockFactory;
+use Symfony\Component\Lock\Store\FlockStore;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Process;
 
@@ -20,6 +22,9 @@ final readonly class PdfPrinter
     /** @throws PdfFailed when Chromium is missing, fails or takes too long */
     public function print(string $html): string
     {
+        // One at a time: each is a whole browser, and a share link may be opened by anybody who holds it.
+        $turn = (new LockFactory(new FlockStore()))->createLock('jurvex-pdf');
+        $turn->acquire(true);
         $files = new Filesystem();
         $folder = sys_get_temp_dir().'/jurvex-pdf-'.bin2hex(random_bytes(8));
         $files->mkdir($folder, 0o700);
@@ -39,6 +44,7 @@ final readonly class PdfPrinter
             throw new PdfFailed($error->getMessage(), 0, $error);
         } finally {
             $files->remove($folder);
+            $turn->release();
         }
     }
 }

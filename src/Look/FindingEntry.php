@@ -58,7 +58,8 @@ final class FindingEntry
             $seen = $this->clock($clock);
             $given[$clock] = null === $invert ? $seen?->hours : $seen?->correctedForRoll($invert)->hours;
         }
-        $given['facts'] = $this->facts(Kind::tryFrom($given['kind']));
+        $kind = Kind::tryFrom($given['kind']);
+        $given['facts'] = $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($now) : []);
         $finding = null;
         try {
             $finding = Finding::read(new Input(array_filter($given, static fn (mixed $value) => null !== $value)));
@@ -127,6 +128,21 @@ final class FindingEntry
         }
 
         return $facts;
+    }
+
+    /**
+     * Every water reading says whether water was running and how long it had been off; the run knows.
+     *
+     * @return array<string, string|float>
+     */
+    private function waterOfTheRun(\DateTimeImmutable $now): array
+    {
+        if ($this->run->details()->waterOn) {
+            return [Fact::Water->value => 'on'];
+        }
+        $offAt = $this->run->waterOffAt();
+
+        return [Fact::Water->value => 'off'] + (null === $offAt ? [] : [Fact::MinutesOff->value => floor(max(0, $now->getTimestamp() - $offAt->getTimestamp()) / 60)]);
     }
 
     private function number(Fact $fact, string $typed): float

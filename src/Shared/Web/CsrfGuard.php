@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Shared\Web;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\Security\Csrf\CsrfToken;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
@@ -27,6 +29,11 @@ final readonly class CsrfGuard
         $request = $event->getRequest();
         if (!$event->isMainRequest() || $request->isMethodSafe()) {
             return;
+        }
+        // PHP drops the fields of what is over its limit, the token among them.
+        $most = UploadedFile::getMaxFilesize();
+        if ((int) $request->headers->get('Content-Length') > $most && 0 === $request->request->count() && 0 === $request->files->count()) {
+            throw new HttpException(413);
         }
         $given = $request->headers->get('X-Csrf-Token') ?? $request->request->get('_token');
         if (!\is_string($given) || !$this->tokens->isTokenValid(new CsrfToken(self::TOKEN_ID, $given))) {

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\LineMap;
+
+use Jurvex\Core\Measure\Length;
+
+/** Where a tool enters the line: an opening, its drop, and the bend at the bottom. */
+final readonly class Access
+{
+    /** @param string $faces downstream, upstream or both */
+    public function __construct(public string $node, public Length $opening, public string $faces, public Length $drop, public float $bendDegrees, public Length $bendRadius)
+    {
+    }
+
+    public function leadsDown(): bool
+    {
+        return 'upstream' !== $this->faces;
+    }
+
+    public function leadsUp(): bool
+    {
+        return 'downstream' !== $this->faces;
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Reach;
+
+/** A place on a path, in metres from its start, that a tool does not pass. */
+final readonly class Stop
+{
+    public function __construct(public float $metres, public Stopped $by)
+    {
+    }
+
+    /** The one that is met first; at the same place, this one. */
+    public function orBefore(?self $other): self
+    {
+        return null !== $other && $other->metres < $this->metres ? $other : $this;
+    }
+}
