@@ -16,7 +16,13 @@ enum Need: string
     /** 0 for leave to 4 for now. */
     public function level(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        return match ($this) {
+            self::Leave => 0,
+            self::Watch => 1,
+            self::KeepClean => 2,
+            self::Mend => 3,
+            self::Now => 4,
+        };
     }
 
     public function oneHigher(): self

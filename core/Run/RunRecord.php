@@ -41,7 +41,7 @@ final readonly class RunRecord
         ?Length $reached = null,
         public ?EndReason $ended = null,
     ) {
-        usort($findings, static fn (Finding $a, Finding $b) => [$a->from->metres, $a->end()->metres, $a->id] <=> [$b->from->metres, $b->end()->metres, $b->id]);
+        usort($findings, static fn (Finding $a, Finding $b) => $a->from->metres <=> $b->from->metres ?: $a->end()->metres <=> $b->end()->metres ?: $a->id <=> $b->id);
         $this->findings = $findings;
         $farthest = array_reduce($findings, static fn (float $most, Finding $finding) => max($most, $finding->end()->metres), 0.0);
         $this->reached = Length::metres(max($farthest, $reached->metres ?? 0.0));

@@ -34,11 +34,16 @@ final readonly class JudgedRun
     /** @return list<Finding> the worst, worst first, of those that need anything done */
     public function worst(int $most): array
     {
-        $level = fn (Finding $finding) => $this->judgements[$finding->id]->counts()?->level() ?? 0;
-        $pressing = array_filter($this->record->findings, static fn (Finding $finding) => $level($finding) >= Need::KeepClean->level());
-        usort($pressing, static fn (Finding $a, Finding $b) => $level($b) <=> $level($a));
+        $byLevel = [];
+        foreach ($this->record->findings as $finding) {
+            $level = $this->judgements[$finding->id]->counts()?->level() ?? 0;
+            if ($level >= Need::KeepClean->level()) {
+                $byLevel[$level][] = $finding;
+            }
+        }
+        krsort($byLevel);
 
-        return \array_slice($pressing, 0, $most);
+        return \array_slice(array_merge(...array_values($byLevel)), 0, $most);
     }
 
     /** @return list<Finding> the last entered first: identifiers grow with time */
