@@ -17,7 +17,12 @@ document.addEventListener('alpine:init', () => {
     /* The ribbon's zoom: three steps; the drawing stays the server's. */
     Alpine.data('ribbon', () => ({
         zoom: 0,
-        init() { this.$refs.scroll.scrollLeft = this.$refs.scroll.scrollWidth; },
+        /* Where the drawing is wider than the screen, the head is in sight: that is where the hands are. */
+        init() {
+            const scroll = this.$refs.scroll;
+            const head = scroll.querySelector('.head');
+            if (head) scroll.scrollLeft += head.getBoundingClientRect().left - scroll.getBoundingClientRect().left - scroll.clientWidth / 2;
+        },
         closer() { this.step(1); },
         wider() { this.step(-1); },
         step(by) {
