@@ -25,7 +25,7 @@ final class ClearController extends JobController
     #[Route('/passes/{id}', name: 'pass', methods: ['GET', 'POST'])]
     public function pass(Job $job, string $id, Request $request): Response
     {
-        $pass = $this->find(Pass::class, $job, $id);
+        $pass = $this->entry(Pass::class, $job, $id);
         $details = null === $pass ? new PassDetails() : clone $pass->details();
         $form = $this->passForm($job, $id, $details);
         if (!self::isAccepted($form, $request)) {
@@ -41,7 +41,7 @@ final class ClearController extends JobController
     #[Route('/tests/{id}', name: 'flow_test', methods: ['GET', 'POST'])]
     public function flowTest(Job $job, string $id, Request $request): Response
     {
-        $test = $this->find(FlowTest::class, $job, $id);
+        $test = $this->entry(FlowTest::class, $job, $id);
         $details = null === $test ? new FlowTestDetails() : clone $test->details();
         $form = $this->testForm($job, $id, $details);
         if (!self::isAccepted($form, $request)) {
@@ -57,7 +57,7 @@ final class ClearController extends JobController
     #[Route('/{what}/{id}/withdraw', name: 'clear_withdraw', requirements: ['what' => 'passes|tests'], methods: 'POST')]
     public function withdraw(Job $job, string $what, string $id): Response
     {
-        $entry = $this->find('passes' === $what ? Pass::class : FlowTest::class, $job, $id) ?? throw $this->createNotFoundException();
+        $entry = $this->existing('passes' === $what ? Pass::class : FlowTest::class, $job, $id);
         $entry->withdraw(new \DateTimeImmutable());
         $this->store();
 
@@ -77,23 +77,6 @@ final class ClearController extends JobController
         $this->store();
 
         return $this->backToStage($job);
-    }
-
-    /**
-     * @template T of Pass|FlowTest
-     *
-     * @param class-string<T> $class
-     *
-     * @return ?T
-     */
-    private function find(string $class, Job $job, string $id): Pass|FlowTest|null
-    {
-        $entry = $this->manager->find($class, $id);
-        if (null !== $entry && $entry->job !== $job) {
-            throw $this->createNotFoundException();
-        }
-
-        return $entry;
     }
 
     /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null} */

@@ -25,7 +25,7 @@ final class FindingController extends JobController
     #[Route('/findings/{id}', name: 'finding', methods: 'POST')]
     public function log(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings, TranslatorInterface $translator): Response
     {
-        $run = $this->runOf($job, $run);
+        $run = $this->existing(Run::class, $job, $run);
         $stored = $findings->find($id);
         if (null !== $stored) {
             return $this->acknowledge($stored->run === $run ? $stored : throw $this->createNotFoundException(), $request);
@@ -58,7 +58,7 @@ final class FindingController extends JobController
     #[Route('/findings/{id}', name: 'finding_form', methods: 'GET')]
     public function form(Job $job, string $run, string $id, Request $request, FindingRepository $findings): Response
     {
-        $run = $this->runOf($job, $run);
+        $run = $this->existing(Run::class, $job, $run);
         $logged = $findings->ofRun($id, $run);
         $kind = $logged->kind ?? Kind::tryFrom($request->query->getString('kind')) ?? Kind::RootThreads;
         $values = null === $logged ? ['at_joint' => ''] : self::asTyped($logged);
@@ -70,7 +70,7 @@ final class FindingController extends JobController
     #[Route('/undo', name: 'finding_undo', methods: 'POST')]
     public function undo(Job $job, string $run, Request $request, FindingRepository $findings): Response
     {
-        $run = $this->runOf($job, $run);
+        $run = $this->existing(Run::class, $job, $run);
         $last = $findings->lastEntered($run);
         if (null !== $last) {
             $this->takeBack($last, $findings);
@@ -82,7 +82,7 @@ final class FindingController extends JobController
     #[Route('/findings/{id}/withdraw', name: 'finding_withdraw', methods: 'POST')]
     public function withdraw(Job $job, string $run, string $id, FindingRepository $findings): Response
     {
-        $run = $this->runOf($job, $run);
+        $run = $this->existing(Run::class, $job, $run);
         $finding = $findings->ofRun($id, $run) ?? throw $this->createNotFoundException();
         $finding->withdraw(new \DateTimeImmutable());
         $this->store();
@@ -93,7 +93,7 @@ final class FindingController extends JobController
     #[Route('/findings/{id}/photo', name: 'photo', methods: 'GET')]
     public function photo(Job $job, string $run, string $id, FindingRepository $findings): Response
     {
-        $finding = $findings->ofRun($id, $this->runOf($job, $run)) ?? throw $this->createNotFoundException();
+        $finding = $findings->ofRun($id, $this->existing(Run::class, $job, $run)) ?? throw $this->createNotFoundException();
         $photo = $this->manager->find(Photo::class, $finding->id) ?? throw $this->createNotFoundException();
 
         return $photo->asResponse();
@@ -152,18 +152,6 @@ final class FindingController extends JobController
             'clock_from' => $logged->clockFrom, 'clock_to' => $logged->clockTo, 'size' => $logged->size, 'unit' => $logged->unit,
             'at_joint' => $logged->atJoint ? '1' : '', 'note' => $logged->note, 'facts' => $logged->facts, 'stored' => true,
         ];
-    }
-
-    private function runOf(Job $job, string $id): Run
-    {
-        $run = $this->manager->find(Run::class, $id);
-
-        return $run?->job === $job ? $run : throw $this->createNotFoundException();
-    }
-
-    private function backToRun(Run $run): Response
-    {
-        return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
     }
 
     protected function stage(): Stage

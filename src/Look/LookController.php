@@ -32,7 +32,7 @@ final class LookController extends JobController
     #[Route('/runs/{id}', name: 'run', methods: ['GET', 'POST'])]
     public function run(Job $job, string $id, Request $request): Response
     {
-        $run = $this->find($job, $id);
+        $run = $this->entry(Run::class, $job, $id);
         $details = null === $run ? $this->likeLast($job) : clone $run->details();
         $form = $this->runForm($job, $id, $details, null === $run);
         if (null === $job->chosenOpening() || !self::isAccepted($form, $request)) {
@@ -52,7 +52,7 @@ final class LookController extends JobController
     #[Route('/runs/{id}/water', name: 'run_water', methods: 'POST')]
     public function water(Job $job, string $id, Request $request): Response
     {
-        $run = $this->existing($job, $id);
+        $run = $this->existing(Run::class, $job, $id);
         $run->turnWater('on' === $request->request->getString('water'), new \DateTimeImmutable());
         $this->store();
 
@@ -62,7 +62,7 @@ final class LookController extends JobController
     #[Route('/runs/{id}/end', name: 'run_end', methods: ['GET', 'POST'])]
     public function end(Job $job, string $id, Request $request): Response
     {
-        $run = $this->existing($job, $id);
+        $run = $this->existing(Run::class, $job, $id);
         $end = new RunEnd();
         $form = $this->createForm(RunEndForm::class, $end, ['action' => $this->generateUrl('run_end', ['job' => $job->id, 'id' => $id])]);
         if (!self::isAccepted($form, $request)) {
@@ -78,7 +78,7 @@ final class LookController extends JobController
     #[Route('/runs/{id}/reading', name: 'run_reading', methods: 'GET')]
     public function reading(Job $job, string $id, Account $account, Request $request): Response
     {
-        $run = $this->existing($job, $id);
+        $run = $this->existing(Run::class, $job, $id);
         try {
             $reading = DistanceReader::read($request->query->getString('reading'), $account->units());
 
@@ -91,7 +91,7 @@ final class LookController extends JobController
     #[Route('/runs/{id}/go-on', name: 'run_go_on', methods: 'POST')]
     public function goOn(Job $job, string $id): Response
     {
-        $run = $this->existing($job, $id);
+        $run = $this->existing(Run::class, $job, $id);
         $run->goOn();
         $this->store();
 
@@ -124,26 +124,6 @@ final class LookController extends JobController
     private function runForm(Job $job, string $id, RunDetails $details, bool $new): FormInterface
     {
         return $this->createForm(RunForm::class, $details, ['job' => $new ? $job : null, 'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id])]);
-    }
-
-    private function find(Job $job, string $id): ?Run
-    {
-        $run = $this->manager->find(Run::class, $id);
-        if (null !== $run && $run->job !== $job) {
-            throw $this->createNotFoundException();
-        }
-
-        return $run;
-    }
-
-    private function existing(Job $job, string $id): Run
-    {
-        return $this->find($job, $id) ?? throw $this->createNotFoundException();
-    }
-
-    private function backToRun(Run $run): Response
-    {
-        return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
     }
 
     protected function stage(): Stage

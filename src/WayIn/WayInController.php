@@ -26,7 +26,7 @@ final class WayInController extends JobController
     #[Route('/openings/{id}', name: 'opening', methods: ['GET', 'POST'])]
     public function opening(Job $job, string $id, Request $request): Response
     {
-        $opening = $this->find($job, $id);
+        $opening = $this->entry(Opening::class, $job, $id);
         $details = null === $opening ? new OpeningDetails() : clone $opening->details();
         $form = $this->openingForm($job, $id, $details);
         if (!self::isAccepted($form, $request)) {
@@ -47,7 +47,7 @@ final class WayInController extends JobController
     #[Route('/openings/{id}/withdraw', name: 'opening_withdraw', methods: 'POST')]
     public function withdraw(Job $job, string $id): Response
     {
-        $opening = $this->find($job, $id) ?? throw $this->createNotFoundException();
+        $opening = $this->existing(Opening::class, $job, $id);
         $opening->withdraw(new \DateTimeImmutable());
         if ($job->chosenOpening() === $opening) {
             $job->chooseOpening(null, $job->zero(), $job->zeroNote());
@@ -70,16 +70,6 @@ final class WayInController extends JobController
         $this->store();
 
         return $this->backToStage($job);
-    }
-
-    private function find(Job $job, string $id): ?Opening
-    {
-        $opening = $this->manager->find(Opening::class, $id);
-        if (null !== $opening && $opening->job !== $job) {
-            throw $this->createNotFoundException();
-        }
-
-        return $opening;
     }
 
     /** @return array{form: FormInterface, zeroForm: FormInterface, editing: null} */

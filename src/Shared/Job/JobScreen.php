@@ -27,10 +27,4 @@ final readonly class JobScreen
         public Ribbon $ribbon,
     ) {
     }
-
-    /** @return list<Mark> on the ribbon's run */
-    public function marksHere(): array
-    {
-        return array_values(array_filter($this->marks, fn (Mark $mark) => $mark->run === $this->line?->run));
-    }
 }

@@ -6,13 +6,18 @@ namespace App\Shared\Web;
 
 use App\Account\Account;
 use App\Call\Job;
+use App\Clear\FlowTest;
+use App\Clear\Pass;
+use App\Look\Run;
 use App\Shared\Job\JobScreens;
 use App\Shared\Job\Stage;
+use App\WayIn\Opening;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** What the controllers of a job's stages share: saying what the stage is, showing it, and going back to it after an entry. */
 abstract class JobController extends AbstractController
@@ -43,6 +48,46 @@ abstract class JobController extends AbstractController
         $form->handleRequest($request);
 
         return $form->isSubmitted() && $form->isValid();
+    }
+
+    /**
+     * An entry of the job under its identifier; none when nobody has made it yet.
+     *
+     * @template T of Opening|Pass|FlowTest|Run
+     *
+     * @param class-string<T> $class
+     *
+     * @return ?T
+     *
+     * @throws NotFoundHttpException when it is another job's
+     */
+    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|Run|null
+    {
+        $entry = $this->manager->find($class, $id);
+        if (null !== $entry && $entry->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+
+        return $entry;
+    }
+
+    /**
+     * @template T of Opening|Pass|FlowTest|Run
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws NotFoundHttpException when it is not there
+     */
+    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|Run
+    {
+        return $this->entry($class, $job, $id) ?? throw $this->createNotFoundException();
+    }
+
+    protected function backToRun(Run $run): Response
+    {
+        return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
     }
 
     protected function store(object ...$entries): void
