@@ -16,21 +16,31 @@ document.addEventListener('alpine:init', () => {
 
     /* The ribbon's zoom: three steps; the drawing stays the server's. */
     Alpine.data('ribbon', () => ({
-        zoom: 0,
+        /* Kept while the page is: every entry draws the ribbon anew. */
+        zoom: Number(sessionStorage.getItem('ribbon-zoom') || 0),
         /* Where the drawing is wider than the screen, the head is in sight: that is where the hands are. */
         init() {
             const scroll = this.$refs.scroll;
+            this.show();
             const head = scroll.querySelector('.head');
             if (head) scroll.scrollLeft += head.getBoundingClientRect().left - scroll.getBoundingClientRect().left - scroll.clientWidth / 2;
         },
+        zoomKey(event) {
+            if (event.key === '+') this.step(1);
+            if (event.key === '-') this.step(-1);
+        },
         closer() { this.step(1); },
         wider() { this.step(-1); },
+        show() {
+            this.$root.classList.toggle('near', this.zoom === 1);
+            this.$root.classList.toggle('nearest', this.zoom === 2);
+        },
         step(by) {
             const scroll = this.$refs.scroll;
             const middle = (scroll.scrollLeft + scroll.clientWidth / 2) / scroll.scrollWidth;
             this.zoom = Math.max(0, Math.min(2, this.zoom + by));
-            this.$root.classList.toggle('near', this.zoom === 1);
-            this.$root.classList.toggle('nearest', this.zoom === 2);
+            sessionStorage.setItem('ribbon-zoom', String(this.zoom));
+            this.show();
             scroll.scrollLeft = middle * scroll.scrollWidth - scroll.clientWidth / 2;
         },
     }));

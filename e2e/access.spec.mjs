@@ -41,6 +41,9 @@ test('the ribbon says in words what it draws, and leads to the finding', async (
     const before = await width();
     await page.getByRole('button', {name: 'Closer'}).click();
     expect(await width()).toBeCloseTo(2 * before, -1);
+    await page.locator('.ribbon-scroll').focus();
+    await page.keyboard.press('-');
+    expect(await width()).toBeCloseTo(before, -1);
 });
 
 test('a share link opens the report on a phone without an account, until it is revoked', async ({page, browser}) => {

@@ -42,6 +42,19 @@ final class WholeJobTest extends ApplicationTestCase
         }
     }
 
+    public function testDangerIsSaidAtTheStepWhereItIs(): void
+    {
+        $this->signIn();
+        self::assertStringContainsString('Roof and ladder.', $this->get('/jobs/'.$this->job()->id.'/way-in')->filter('.bench')->text());
+        self::assertStringContainsString('Nobody enters a chamber', $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in')->filter('.bench')->text());
+        $run = $this->lastRun($this->job());
+        self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
+        $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
+        foreach (['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over'] as $stage) {
+            self::assertStringContainsString('No cutting, no jetting', $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(), $stage);
+        }
+    }
+
     public function testSchoolsAndTheTechniciansOwnClassChangeTheJudgement(): void
     {
         $this->signIn();

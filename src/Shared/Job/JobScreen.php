@@ -8,6 +8,7 @@ use App\Call\Job;
 use App\Judge\JudgedRun;
 use App\Look\Run;
 use App\Mark\Mark;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Ribbon\Ribbon;
 
 /** What every screen of a job shows beside its own bench: the ribbon of one run, and where the job stands. */
@@ -26,5 +27,17 @@ final readonly class JobScreen
         public array $marks,
         public Ribbon $ribbon,
     ) {
+    }
+
+    /** Another utility runs through the pipe: nobody cuts or jets here. */
+    public function hasCrossBore(): bool
+    {
+        foreach ($this->line->record->findings ?? [] as $finding) {
+            if (Kind::CrossBore === $finding->kind) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }
