@@ -42,6 +42,22 @@ final class WholeJobTest extends ApplicationTestCase
         }
     }
 
+    public function testAReportNeverAdvisesToDoNothingAboutWhatNobodySaw(): void
+    {
+        $this->signIn();
+        $advice = fn (Job $job) => $this->get('/jobs/'.$job->id.'/report')->filter('.facts > div')->eq(2)->text();
+        self::assertStringContainsString('Have the line looked at by camera', $advice($this->job('tea room')));
+        $this->signIn(self::OTHER_FIRM);
+        $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/way-in'), 'Add it', ['opening_form[place]' => 'Gully']);
+        $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/look'), 'Zero the counter and start', ['run_form[expectedM]' => '60']);
+        $run = $this->lastRun($this->job('Net store'));
+        $end = fn (string $reason, string $reached) => $this->fill($this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end'), 'End the run', ['run_end_form[reason]' => $reason, 'run_end_form[reachedM]' => $reached]);
+        $end('rod_out', '40');
+        self::assertStringContainsString('Have what could not be seen looked at', $advice($this->job('Net store')));
+        $end('main_reached', '60');
+        self::assertStringContainsString('Nothing needs to be done.', $advice($this->job('Net store')));
+    }
+
     public function testDangerIsSaidAtTheStepWhereItIs(): void
     {
         $this->signIn();
@@ -50,7 +66,7 @@ final class WholeJobTest extends ApplicationTestCase
         $run = $this->lastRun($this->job());
         self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
         $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
-        foreach (['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over'] as $stage) {
+        foreach (['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
             self::assertStringContainsString('No cutting, no jetting', $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(), $stage);
         }
     }

@@ -67,6 +67,19 @@ final readonly class Report
         return $rows;
     }
 
+    /** Code of what to advise where the technician has not said it: never that nothing is to be done about what nobody saw. */
+    public function advice(): string
+    {
+        $worst = $this->worstNeed();
+        $presses = null !== $worst && $worst->level() >= Need::KeepClean->level();
+
+        return match (true) {
+            null === $this->verdict() => 'look',
+            !$presses && Verdict::NotFullySeen === $this->verdict() => 'see_the_rest',
+            default => $worst->value ?? Need::Leave->value,
+        };
+    }
+
     /** Whether a camera look was made after the last pass. */
     public function isLookedAtAfterClearing(): bool
     {
