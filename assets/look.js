@@ -69,13 +69,15 @@ document.addEventListener('alpine:init', () => {
             this.told = '';
             this.answers = kind.water ? {water: this.$root.dataset.water} : {};
             document.activeElement.blur();
-            if (kind.sized) this.$nextTick(() => this.$refs.size.focus({preventScroll: true}));
+            // A fast hand may have shut it again by then.
+            if (kind.sized) this.$nextTick(() => { if (this.kind === kind) this.$refs.size.focus({preventScroll: true}); });
         },
         shut() {
             this.family = this.kind = this.errors = this.from = this.to = null;
             this.size = '';
             this.sure = 'clear';
             this.joint = this.rolling = false;
+            this.$refs.size.blur();
             this.$refs.size.value = this.$refs.note.value = this.$refs.photo.value = '';
         },
 
@@ -310,14 +312,16 @@ document.addEventListener('alpine:init', () => {
             if (this.isOpen) Object.assign(acts, {ArrowLeft: () => this.turnClock(-0.5), ArrowRight: () => this.turnClock(0.5)});
             if (family) this.openFamily(family);
             else if (acts[pressed]) acts[pressed]();
-            else if (/^\d$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
+            else if (/^[\d.,]$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
             else return false;
             return true;
         },
         /** Digits go to the size of an open finding, else to the distance. */
         startTyping(digit) {
             if (this.isSized) {
-                this.$refs.size.value = this.size = digit;
+                // A fast hand types before the field is there to be focused.
+                this.size += digit;
+                this.$refs.size.value = this.size;
                 this.$refs.size.focus();
             } else if (!this.isOpen) {
                 this.$refs.reading.value = digit;
