@@ -1,5 +1,5 @@
 import {expect, test} from '@playwright/test';
-import {complaints, signIn} from './steps.mjs';
+import {complaints, leave, signIn} from './steps.mjs';
 
 /** Moves the focus by Tab to what has this accessible name or id; no mouse anywhere. */
 async function tabTo(page, wanted) {
@@ -20,13 +20,9 @@ async function type(page, id, text) {
     await page.keyboard.type(text);
 }
 
-/** Presses what leads to another page, and waits for that page. */
 async function press(page, name) {
     await tabTo(page, name);
-    await page.evaluate(() => document.querySelector('main').setAttribute('data-left', ''));
-    await page.keyboard.press('Enter');
-    await page.waitForSelector('main:not([data-left])');
-    await page.waitForLoadState('networkidle');
+    await leave(page, () => page.keyboard.press('Enter'));
 }
 
 async function pick(page, name) {

@@ -20,6 +20,14 @@ export function complaints(page) {
     return heard;
 }
 
+/** Does what leads to another page, and waits for that page: parts are swapped, so the address alone does not tell. */
+export async function leave(page, act) {
+    await page.evaluate(() => document.querySelector('main').setAttribute('data-left', ''));
+    await act();
+    await page.waitForSelector('main:not([data-left])');
+    await page.waitForLoadState('networkidle');
+}
+
 /** Address of a demo job's stage. */
 export async function jobAddress(page, place) {
     await page.goto('/?find=' + encodeURIComponent(place));

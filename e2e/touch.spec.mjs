@@ -1,11 +1,11 @@
 import {expect, test} from '@playwright/test';
-import {complaints, signIn} from './steps.mjs';
+import {complaints, leave, signIn} from './steps.mjs';
 
 test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
 
 test('a whole job on a phone by touch', async ({page}) => {
     const heard = complaints(page);
-    const tap = async (locator) => { await locator.tap(); await page.waitForLoadState('networkidle'); };
+    const tap = (locator) => leave(page, () => locator.tap());
     const button = (name) => page.getByRole('button', {name}).first();
     const choose = (name) => page.locator('.pick', {hasText: name}).first().tap();
     const stage = (name) => tap(page.getByRole('navigation', {name: 'Stages of the job'}).getByRole('link', {name}));

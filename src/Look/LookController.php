@@ -115,6 +115,7 @@ final class LookController extends JobController
         $runs = $job->runs();
         $last = end($runs);
         $details = false === $last ? new RunDetails() : clone $last->details();
+        $details->waterOn = false;
         $details->zero = $job->zero();
         $details->zeroNote = $job->zeroNote();
 
