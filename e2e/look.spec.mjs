@@ -129,7 +129,7 @@ test('a rolled picture is put upright, and water running makes a depth provision
     await page.locator('.chip-save', {hasText: '40 mm'}).click();
     await expect(page.locator('#findings')).toContainText('7.0–9.0');
     await expect(page.locator('#findings li', {hasText: 'Low spot'})).toContainText('Look again');
-    await page.goto(job + '/judge');
+    await page.goto(job + '/judge?run=' + await page.locator('.look').getAttribute('data-run'));
     await expect(page.locator('.judgements')).toContainText('Turn it off, let it drain, look again.');
 });
 
