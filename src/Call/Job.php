@@ -21,6 +21,7 @@ use Jurvex\Core\Judge\School;
 #[ORM\Entity(repositoryClass: JobRepository::class)]
 #[ORM\Index(columns: ['firm_id', 'planned_on', 'turn'])]
 #[ORM\Index(columns: ['firm_id', 'upkeep_due_on'])]
+#[ORM\Index(columns: ['firm_id', 'handed_over_at', 'id'])]
 class Job
 {
     #[ORM\Embedded(columnPrefix: false)]

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Call;
 
 use App\Account\Firm;
+use App\Look\Run;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\ORM\QueryBuilder;
 use Doctrine\Persistence\ManagerRegistry;
@@ -13,7 +14,7 @@ use Jurvex\Core\Run\EndReason;
 /** @extends ServiceEntityRepository<Job> */
 final class JobRepository extends ServiceEntityRepository
 {
-    private const LONGEST_LIST = 30;
+    private const LONGEST_LIST = 20;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -55,13 +56,16 @@ final class JobRepository extends ServiceEntityRepository
     public function unfinishedLooks(Firm $firm): array
     {
         /** @var list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}> $rows */
-        $rows = $this->rows($firm)->addSelect('run.endReason AS reason', 'run.reachedM AS reachedM')
-            ->join('job.runs', 'run')
+        $rows = $this->getEntityManager()->createQueryBuilder()
+            ->select('job.id AS id', 'job.call.place AS place', 'run.endReason AS reason', 'run.reachedM AS reachedM')
+            ->from(Run::class, 'run')
+            ->join('run.job', 'job')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
-            ->andWhere('later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))')
+            ->where('job.firm = :firm AND later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))')
+            ->setParameter('firm', $firm->id)
             ->setParameter('nothing', '')
             ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
-            ->orderBy('run.startedAt', 'DESC')->getQuery()->getResult();
+            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
 
         return $rows;
     }

@@ -13,6 +13,7 @@ use Jurvex\Core\Run\EndReason;
 
 /** One travel of the camera from one opening. */
 #[ORM\Entity]
+#[ORM\Index(columns: ['started_at'])]
 class Run
 {
     #[ORM\Embedded(columnPrefix: false)]

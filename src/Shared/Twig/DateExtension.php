@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Shared\Twig;
 
+use Psr\Cache\CacheItemPoolInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Contracts\Translation\LocaleAwareInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\AbstractExtension;
@@ -16,7 +18,7 @@ final class DateExtension extends AbstractExtension
     private array $formatters = [];
 
     /** @param TranslatorInterface&LocaleAwareInterface $translator */
-    public function __construct(private readonly TranslatorInterface $translator)
+    public function __construct(private readonly TranslatorInterface $translator, #[Autowire(service: 'cache.system')] private readonly CacheItemPoolInterface $patterns)
     {
     }
 
@@ -33,13 +35,25 @@ final class DateExtension extends AbstractExtension
         return (string) $formatter->format($date);
     }
 
+    /** The locale's own order of the parts. ICU takes a millisecond and more to find it, so it is kept. */
+    private function pattern(string $locale, string $parts): string
+    {
+        $kept = $this->patterns->getItem('date_pattern.'.$locale.'.'.$parts);
+        $pattern = $kept->get();
+        if (!\is_string($pattern)) {
+            $pattern = (new \IntlDatePatternGenerator($locale))->getBestPattern($parts) ?: 'y-MM-dd';
+            $this->patterns->save($kept->set($pattern));
+        }
+
+        return $pattern;
+    }
+
     private function formatter(string $parts, string $zone): \IntlDateFormatter
     {
         $locale = $this->translator->getLocale();
         // English without a country would be American; the house writes the day first.
         $locale = 'en' === $locale ? 'en_GB' : $locale;
-        $pattern = (new \IntlDatePatternGenerator($locale))->getBestPattern($parts);
 
-        return new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, null, false === $pattern ? 'y-MM-dd' : $pattern);
+        return new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, null, $this->pattern($locale, $parts));
     }
 }

@@ -10,11 +10,11 @@ use Doctrine\Migrations\AbstractMigration;
 /**
  * Auto-generated Migration: Please modify to your needs!
  */
-final class Version20261123062953 extends AbstractMigration
+final class Version20261123083331 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return '';
+        return 'The whole record: firms, people, jobs, runs, findings, marks.';
     }
 
     public function up(Schema $schema): void
@@ -34,6 +34,7 @@ final class Version20261123062953 extends AbstractMigration
         $this->addSql('CREATE INDEX IDX_FBD8E0F889AF7860 ON job (firm_id)');
         $this->addSql('CREATE INDEX IDX_FBD8E0F889AF786090BBAC3A20201547 ON job (firm_id, planned_on, turn)');
         $this->addSql('CREATE INDEX IDX_FBD8E0F889AF786026C76DF4 ON job (firm_id, upkeep_due_on)');
+        $this->addSql('CREATE INDEX IDX_FBD8E0F889AF78605A7C8BEDBF396750 ON job (firm_id, handed_over_at, id)');
         $this->addSql('CREATE TABLE logged_finding (kind VARCHAR(255) NOT NULL, from_m DOUBLE PRECISION NOT NULL, to_m DOUBLE PRECISION DEFAULT NULL, deepest_m DOUBLE PRECISION DEFAULT NULL, sureness VARCHAR(255) NOT NULL, clock_from DOUBLE PRECISION DEFAULT NULL, clock_to DOUBLE PRECISION DEFAULT NULL, size DOUBLE PRECISION DEFAULT NULL, unit VARCHAR(255) DEFAULT NULL, at_joint BOOLEAN NOT NULL, facts CLOB NOT NULL, note CLOB NOT NULL, id VARCHAR(36) NOT NULL, logged_at DATETIME NOT NULL, reading_m DOUBLE PRECISION DEFAULT NULL, invert_on_screen DOUBLE PRECISION DEFAULT NULL, replaces VARCHAR(36) DEFAULT NULL, withdrawn_at DATETIME DEFAULT NULL, run_id VARCHAR(36) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_FB075C2A84E3FEC4 FOREIGN KEY (run_id) REFERENCES run (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_FB075C2A84E3FEC4 ON logged_finding (run_id)');
         $this->addSql('CREATE INDEX IDX_FB075C2A84E3FEC4281C89EAC1171D13 ON logged_finding (run_id, withdrawn_at, from_m)');
@@ -50,6 +51,7 @@ final class Version20261123062953 extends AbstractMigration
         $this->addSql('CREATE TABLE run (water_off_at DATETIME DEFAULT NULL, ended_at DATETIME DEFAULT NULL, end_reason VARCHAR(255) DEFAULT NULL, reached_m DOUBLE PRECISION DEFAULT NULL, end_note CLOB NOT NULL, id VARCHAR(36) NOT NULL, started_at DATETIME NOT NULL, zero VARCHAR(255) NOT NULL, zero_note VARCHAR(200) NOT NULL, travel VARCHAR(255) NOT NULL, counter_factor DOUBLE PRECISION NOT NULL, cable_out_at_zero_m DOUBLE PRECISION NOT NULL, cable_length_m DOUBLE PRECISION NOT NULL, material VARCHAR(255) NOT NULL, bore_mm DOUBLE PRECISION DEFAULT NULL, expected_m DOUBLE PRECISION DEFAULT NULL, water_on BOOLEAN NOT NULL, job_id VARCHAR(36) NOT NULL, opening_id VARCHAR(36) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_5076A4C0BE04EA9 FOREIGN KEY (job_id) REFERENCES job (id) NOT DEFERRABLE INITIALLY IMMEDIATE, CONSTRAINT FK_5076A4C0464F291F FOREIGN KEY (opening_id) REFERENCES opening (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_5076A4C0BE04EA9 ON run (job_id)');
         $this->addSql('CREATE INDEX IDX_5076A4C0464F291F ON run (opening_id)');
+        $this->addSql('CREATE INDEX IDX_5076A4C0D46F4E3 ON run (started_at)');
         $this->addSql('CREATE TABLE share_link (revoked_at DATETIME DEFAULT NULL, id VARCHAR(36) NOT NULL, made_at DATETIME NOT NULL, job_id VARCHAR(36) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_8B6B9468BE04EA9 FOREIGN KEY (job_id) REFERENCES job (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_8B6B9468BE04EA9 ON share_link (job_id)');
     }
