@@ -13,9 +13,9 @@ use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\SegmentReach;
 use Jurvex\Core\LineMap\Tree;
 use Jurvex\Core\Measure\Length;
-use Jurvex\Core\Reach\Bend;
 use Jurvex\Core\Reach\Head;
 use Jurvex\Core\Reach\JetHose;
+use Jurvex\Core\Reach\Path;
 use Jurvex\Core\Reach\PushedTool;
 use Jurvex\Core\Reach\Tool;
 
@@ -48,7 +48,7 @@ final class ReachMapCalculation implements Calculation
         $bore = $segment->positive('pipe_id_mm');
         $bends = array_map(static fn (Input $bend) => [
             $bend->number('at_m', 0, $length),
-            new Bend($bend->number('bend_deg', 0, 180), Length::millimetres($bend->number('bend_radius_mm', $bore / 2)), Length::millimetres($bore)),
+            Path::readBend($bend, $bore),
         ], $segment->has('bends') ? $segment->objects('bends') : []);
         usort($bends, static fn (array $a, array $b) => $a[0] <=> $b[0]);
 

@@ -92,6 +92,17 @@ final readonly class Finding
         return $this->size?->unit === $unit ? $this->size->value : null;
     }
 
+    /** The size as share of the bore, to 100: as it was given, or from its millimetres; none when neither is known. */
+    public function percentOf(?Length $bore): ?float
+    {
+        $millimetres = $this->sizeIn(SizeUnit::Millimetres);
+        if (null === $millimetres || null === $bore || 0.0 === $bore->metres) {
+            return $this->sizeIn(SizeUnit::Percent);
+        }
+
+        return min(100.0, 100 * $millimetres / $bore->inMillimetres());
+    }
+
     private static function readEnd(Input $input, Kind $kind, Length $from): ?Length
     {
         if (Extent::Point === $kind->extent()) {

@@ -50,13 +50,13 @@ final readonly class Evidence
 
     public function depthPercent(): ?float
     {
-        return $this->shareOfBore($this->depthMm());
+        return $this->finding->percentOf($this->after->bore);
     }
 
     /** Step of an offset as share of the bore. */
     public function stepPercent(): ?float
     {
-        return $this->finding->sizeIn(SizeUnit::Percent) ?? $this->shareOfBore($this->finding->sizeIn(SizeUnit::Millimetres));
+        return $this->finding->percentOf($this->after->bore);
     }
 
     /**
@@ -66,11 +66,11 @@ final readonly class Evidence
     public function areaPercent(): ?float
     {
         $share = $this->finding->sizeIn(SizeUnit::Percent);
-        $thickness = $this->shareOfBore($this->finding->sizeIn(SizeUnit::Millimetres));
+        $thickness = $this->finding->percentOf($this->after->bore);
         if (null !== $share || null === $thickness) {
             return $share;
         }
-        $part = min(1.0, $thickness / 100);
+        $part = $thickness / 100;
         if (\in_array($this->finding->kind, [Kind::Grease, Kind::Scale], true)) {
             return 100 * (1 - max(0.0, 1 - 2 * $part) ** 2);
         }
@@ -144,12 +144,5 @@ final readonly class Evidence
     public function limit(string $name): float
     {
         return $this->rules->limit($name);
-    }
-
-    private function shareOfBore(?float $millimetres): ?float
-    {
-        $bore = $this->after->bore?->inMillimetres();
-
-        return null === $millimetres || null === $bore || 0.0 === $bore ? null : min(100.0, 100 * $millimetres / $bore);
     }
 }

@@ -24,17 +24,19 @@ final readonly class Path
     public static function read(Input $input, string $key): self
     {
         return new self(array_map(
-            static fn (Input $piece) => $piece->has('bend_deg') ? self::readBend($piece) : new Straight(
+            static fn (Input $piece) => $piece->has('bend_deg') ? self::readBend($piece, $piece->positive('pipe_id_mm')) : new Straight(
                 Length::metres($piece->number('length_m', 0)), Length::millimetres($piece->positive('pipe_id_mm')), $piece->number('down_deg', -90, 90)),
             $input->objects($key),
         ));
     }
 
-    /** @throws BadInput */
-    public static function readBend(Input $piece): Bend
+    /**
+     * @param float $bore in mm
+     *
+     * @throws BadInput
+     */
+    public static function readBend(Input $piece, float $bore): Bend
     {
-        $bore = $piece->positive('pipe_id_mm');
-
         return new Bend($piece->number('bend_deg', 0, 180), Length::millimetres($piece->number('bend_radius_mm', $bore / 2)), Length::millimetres($bore));
     }
 

@@ -8,7 +8,6 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Run\RunRecord;
 
 /** Draws each finding where it is on the clock: roots hang from the wall, deposits lie on the invert, an offset is a step. */
@@ -226,11 +225,7 @@ final readonly class ShapeDrawer
     /** The finding's size as share of the bore, 0 to 1. */
     private function share(Finding $finding, float $unknownPercent): float
     {
-        $bore = $this->run->pipeAt($finding->from)->bore?->inMillimetres();
-        $millimetres = $finding->sizeIn(SizeUnit::Millimetres);
-        $percent = $finding->sizeIn(SizeUnit::Percent) ?? (null !== $millimetres && null !== $bore && $bore > 0 ? 100 * $millimetres / $bore : $unknownPercent);
-
-        return min(1.0, $percent / 100);
+        return ($finding->percentOf($this->run->pipeAt($finding->from)->bore) ?? $unknownPercent) / 100;
     }
 
     private function zigzag(float $from, float $to, float $y, float $height, float $step): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Shared\Wording\Placeholders;
+
 /** One thing wrong with a file: where it stands and a code for what it is. */
 final readonly class FileError
 {
@@ -15,11 +17,6 @@ final readonly class FileError
     /** @return array<string, scalar> for the translator */
     public function parameters(): array
     {
-        $parameters = ['%at%' => $this->at];
-        foreach ($this->allowed as $name => $value) {
-            $parameters['%'.$name.'%'] = $value;
-        }
-
-        return $parameters;
+        return Placeholders::of(['at' => $this->at] + $this->allowed);
     }
 }

@@ -9,6 +9,7 @@ use App\Call\Job;
 use App\Shared\Database\Id;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
+use App\Shared\Wording\Placeholders;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Jurvex\Core\Finding\Kind;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -134,11 +135,7 @@ final class FindingController extends JobController
     {
         $words = [];
         foreach ($refused->errors as $field => $error) {
-            $parameters = [];
-            foreach ($error['allowed'] as $name => $value) {
-                $parameters['%'.$name.'%'] = $value;
-            }
-            $words[$field] = $translator->trans('error.'.$error['code'], $parameters);
+            $words[$field] = $translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
         }
 
         return $words;

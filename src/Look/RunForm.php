@@ -6,6 +6,7 @@ namespace App\Look;
 
 use App\Call\Job;
 use App\Shared\Form\DistanceType;
+use App\Shared\Form\OpeningType;
 use App\Shared\Form\PickType;
 use App\WayIn\Opening;
 use App\WayIn\Zero;
@@ -13,12 +14,10 @@ use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
-use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
-use Symfony\Component\Validator\Constraints as Assert;
 
 /** How a run is set up; with `job`, a new run of it, and so also from which opening. */
 final class RunForm extends AbstractType
@@ -27,16 +26,7 @@ final class RunForm extends AbstractType
     {
         $job = $options['job'];
         if ($job instanceof Job) {
-            $builder->add('opening', ChoiceType::class, [
-                'mapped' => false,
-                'data' => $job->chosenOpening(),
-                'choices' => $job->openings(),
-                'choice_value' => static fn (?Opening $opening) => $opening?->id,
-                'choice_label' => static fn (Opening $opening) => $opening->details()->place,
-                'choice_translation_domain' => false,
-                'expanded' => true,
-                'constraints' => [new Assert\NotNull(message: 'error.choose_opening')],
-            ]);
+            $builder->add('opening', OpeningType::class, ['job' => $job, 'mapped' => false, 'data' => $job->chosenOpening()]);
         }
         $builder
             ->add('travel', PickType::class, ['class' => Travel::class, 'words' => 'travel'])

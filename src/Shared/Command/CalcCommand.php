@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Shared\Command;
 
+use App\Shared\Wording\Placeholders;
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Input\BadInput;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -85,14 +86,9 @@ final class CalcCommand extends Command
 
     private function inWords(BadInput $error): string
     {
-        $parameters = ['%at%' => $error->at];
-        foreach ($error->allowed as $name => $value) {
-            $parameters['%'.$name.'%'] = $value;
-        }
-
         return json_encode([
             'error' => $error->reason, 'at' => $error->at,
-            'message' => trim($this->translator->trans('calc_error.'.$error->reason, $parameters)),
+            'message' => trim($this->translator->trans('calc_error.'.$error->reason, Placeholders::of(['at' => $error->at] + $error->allowed))),
         ], \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
     }
 }
