@@ -8,6 +8,7 @@ use App\Account\Firm;
 use App\Call\Job;
 use App\HandOver\FindingsCsv;
 use App\HandOver\JobFile\JobFileReader;
+use App\HandOver\JobFile\JobFileSchema;
 use App\HandOver\JobFile\JobFileWriter;
 use App\HandOver\RefusedFile;
 use App\Look\FindingRepository;
@@ -116,6 +117,19 @@ final class FilesTest extends ApplicationTestCase
             self::assertContains([$at, $code], array_map(static fn ($error) => [$error->at, $error->code], $refused->errors), $refused->getMessage());
         }
         self::assertSame($before, $counts());
+    }
+
+    public function testARefusedFileNamesWhatIsWrongAndNothingElse(): void
+    {
+        $json = str_replace('"from_m": 24.9', '"from_m": "far"', $this->export($this->job()->id), $count);
+        self::assertSame(1, $count);
+        try {
+            self::getContainer()->get(JobFileSchema::class)->check($json);
+            self::fail('It was taken.');
+        } catch (RefusedFile $refused) {
+            self::assertCount(1, $refused->errors, $refused->getMessage());
+            self::assertMatchesRegularExpression('/^runs\.0\.findings\.\d+\.from_m$/', $refused->errors[0]->at);
+        }
     }
 
     public function testAFileOfAJobThatSaysOtherwiseIsRefusedAndTheJobStays(): void

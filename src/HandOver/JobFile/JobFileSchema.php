@@ -41,8 +41,9 @@ final readonly class JobFileSchema
         if (null !== $error) {
             $errors = [];
             foreach ((new ErrorFormatter())->formatFlat($error, self::inOurWords(...)) as $each) {
-                \assert($each instanceof FileError);
-                $errors[$each->at.$each->code] = $each;
+                if ($each instanceof FileError) {
+                    $errors[$each->at.$each->code] = $each;
+                }
             }
             throw new RefusedFile(array_values($errors) ?: [new FileError('', 'job_file.bad_json')]);
         }
@@ -52,20 +53,35 @@ final readonly class JobFileSchema
         return $values;
     }
 
-    private static function inOurWords(ValidationError $error): FileError
+    /** None for a place that is only wrong because of what is wrong inside it. */
+    private static function inOurWords(ValidationError $error): ?FileError
     {
+        if ([] !== $error->subErrors()) {
+            return null;
+        }
         $path = implode('.', array_map(strval(...), $error->data()->fullPath()));
         $args = $error->args();
 
         return match ($error->keyword()) {
             'required' => new FileError(ltrim($path.'.'.self::listed($args['missing'] ?? []), '.'), 'missing'),
-            'additionalProperties', 'unevaluatedProperties' => new FileError(ltrim($path.'.'.self::listed($args['properties'] ?? []), '.'), 'job_file.unknown_key'),
+            'additionalProperties' => self::unknownKey($path, $error),
             'type' => new FileError($path, 'job_file.type', ['wanted' => self::listed($args['expected'] ?? [])]),
             'enum', 'const' => new FileError($path, 'job_file.value'),
             'minimum', 'maximum', 'exclusiveMinimum' => new FileError($path, 'out_of_range'),
             'pattern', 'format' => new FileError($path, 'job_file.form'),
             default => new FileError($path, 'job_file.value'),
         };
+    }
+
+    /** The validator names every key beside a wrong one; only those that the schema does not know are unknown. */
+    private static function unknownKey(string $path, ValidationError $error): ?FileError
+    {
+        $schema = $error->schema()->info()->data();
+        $known = \is_object($schema) && isset($schema->properties) && \is_object($schema->properties) ? array_keys(get_object_vars($schema->properties)) : [];
+        $given = $error->args()['properties'] ?? [];
+        $unknown = array_diff(\is_array($given) ? array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $given) : [], $known);
+
+        return [] === $unknown ? null : new FileError(ltrim($path.'.'.implode(', ', $unknown), '.'), 'job_file.unknown_key');
     }
 
     private static function listed(mixed $names): string
