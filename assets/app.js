@@ -11,8 +11,36 @@ const showStage = () => document.querySelector('.stages [aria-current]')?.scroll
 document.addEventListener('DOMContentLoaded', showStage);
 document.addEventListener('htmx:afterSettle', showStage);
 
+/* The server draws the line map to the width of the screen, which only the screen knows. */
+const sayWidth = () => { document.cookie = 'narrow=' + (window.innerWidth <= 700 ? '1' : '0') + ';path=/;SameSite=Lax'; };
+sayWidth();
+window.addEventListener('resize', sayWidth);
+
 document.addEventListener('alpine:init', () => {
     const Alpine = window.Alpine;
+
+    /* Arrow keys walk the line map: left is upstream, right downstream, up and down the next part drawn. Z undoes. */
+    Alpine.data('plan', () => ({
+        key(event) {
+            if (event.ctrlKey || event.metaKey || event.altKey) return;
+            const links = [...this.$root.querySelectorAll('.plan a')];
+            const at = event.target.closest('.plan a') || this.$root.querySelector('.plan a[aria-current]');
+            const along = {ArrowLeft: 'left', ArrowRight: 'right'}[event.key];
+            const step = {ArrowUp: -1, ArrowDown: 1}[event.key];
+            let next = null;
+            if (along && at) next = links.find((link) => link.dataset.id === at.dataset[along]);
+            if (step && at) next = links[links.indexOf(at) + step];
+            if (event.key === 'z' && this.$refs.undo) this.$refs.undo.requestSubmit();
+            if (!next) return;
+            event.preventDefault();
+            next.dispatchEvent(new MouseEvent('click', {bubbles: true, cancelable: true}));
+        },
+    }));
+
+    /* A form of choices that needs no button. */
+    Alpine.data('chooser', () => ({
+        send() { this.$root.requestSubmit(); },
+    }));
 
     /* The ribbon's zoom: three steps; the drawing stays the server's. */
     Alpine.data('ribbon', () => ({

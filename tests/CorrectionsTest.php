@@ -9,6 +9,7 @@ use App\Account\Firm;
 use App\Account\Role;
 use App\Call\CallSheet;
 use App\Call\Job;
+use App\Call\Property;
 use App\Clear\Pass;
 use App\Mark\Mark;
 use App\Shared\Database\Id;
@@ -117,8 +118,8 @@ final class CorrectionsTest extends ApplicationTestCase
     public function testTheEntitiesGuardThemselves(): void
     {
         $firm = new Firm('Guard', 'Europe/Lisbon');
-        $job = new Job(Id::fresh(), $firm, new CallSheet(), new \DateTimeImmutable(), 'Guard');
-        $other = new Job(Id::fresh(), $firm, new CallSheet(), new \DateTimeImmutable(), 'Guard');
+        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, 'Here'), new CallSheet(), new \DateTimeImmutable(), 'Guard');
+        $other = new Job(Id::fresh(), new Property(Id::fresh(), $firm, 'Here'), new CallSheet(), new \DateTimeImmutable(), 'Guard');
         $refused = static function (\Closure $work): ?string {
             try {
                 $work();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Call\Job;
-use App\HandOver\PdfPrinter;
 use App\Shared\Database\Id;
+use App\Shared\Print\Chromium;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -157,7 +157,7 @@ final class WholeJobTest extends ApplicationTestCase
     public function testWithoutChromiumThePageSaysThatNoPdfCanBeMade(): void
     {
         $this->signIn();
-        self::getContainer()->set(PdfPrinter::class, new PdfPrinter('/nowhere/chromium'));
+        self::getContainer()->set(Chromium::class, new Chromium('/nowhere/chromium'));
         $this->get('/jobs/'.$this->job()->id.'/report.pdf');
         self::assertSame(503, $this->statusCode());
         self::assertStringContainsString('can be printed', $this->page());
@@ -207,7 +207,7 @@ final class WholeJobTest extends ApplicationTestCase
         for ($i = 0; $i < 30; ++$i) {
             $sheet = clone $job->call();
             $sheet->number = '26-9'.$i;
-            $this->manager()->persist(new Job(Id::fresh(), $this->manager()->getReference(\App\Account\Firm::class, $job->firm->id) ?? $job->firm, $sheet, new \DateTimeImmutable(), $job->doneBy));
+            $this->manager()->persist(new Job(Id::fresh(), new \App\Call\Property(Id::fresh(), $this->manager()->getReference(\App\Account\Firm::class, $job->firm->id) ?? $job->firm, $sheet->place), $sheet, new \DateTimeImmutable(), $job->doneBy));
         }
         $this->manager()->flush();
         foreach ($pages as $i => $page) {

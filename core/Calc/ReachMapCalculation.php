@@ -8,6 +8,7 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Access;
 use Jurvex\Core\LineMap\Branch;
+use Jurvex\Core\LineMap\Drains;
 use Jurvex\Core\LineMap\ReachMap;
 use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\SegmentReach;
@@ -35,7 +36,7 @@ final class ReachMapCalculation implements Calculation
         }
         $tree = new Tree($segments);
         $tool = $input->object('tool');
-        $map = new ReachMap($tree, self::branches($input, $segments), self::tool($tool), $tool->flag('steers'));
+        $map = new ReachMap(new Drains($tree, self::branches($input, $segments), self::traps($input)), self::tool($tool), $tool->flag('steers'), $tool->flag('passes_traps'));
 
         return ['segments' => array_map(static fn (SegmentReach $reach) => [
             'segment' => $reach->segment, 'reached_m' => $reach->metres, 'whole' => $reach->whole, 'stopped_by' => $reach->by?->value,
@@ -71,6 +72,12 @@ final class ReachMapCalculation implements Calculation
         return $branches;
     }
 
+    /** @return array<string, true> nodes at which a trap stands in the line; beyond what the calculation must be given */
+    private static function traps(Input $input): array
+    {
+        return $input->has('traps') ? array_fill_keys(array_map(static fn (Input $trap) => $trap->text('node'), $input->objects('traps')), true) : [];
+    }
+
     private static function access(Input $access, Tree $tree): Access
     {
         $node = $access->text('node');
@@ -85,6 +92,7 @@ final class ReachMapCalculation implements Calculation
             Length::metres($access->optionalNumber('drop_m', 0) ?? 0.0),
             $access->optionalNumber('entry_bend_deg', 0, 180) ?? 0.0,
             Length::millimetres($access->optionalNumber('entry_bend_radius_mm', 0) ?? 0.0),
+            $access->flag('trap'),
         );
     }
 

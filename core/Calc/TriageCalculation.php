@@ -9,16 +9,14 @@ use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\Tree;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\Point;
+use Jurvex\Core\Triage\Tables;
 use Jurvex\Core\Triage\Triage;
 
 /** Where the stoppage is, and what to check next. */
 final class TriageCalculation implements Calculation
 {
-    private const MATERIALS = ['plastic' => 1.0, 'copper' => 1.0, 'cast_iron' => 2.0, 'unknown' => 2.0, 'concrete' => 2.5, 'clay' => 3.0, 'fibre' => 4.0];
-    private const METRES_PER_BEND = 1.0;
-    private const PER_PAST_STOPPAGE = 2.0;
-
     public function name(): string
     {
         return 'triage';
@@ -26,23 +24,28 @@ final class TriageCalculation implements Calculation
 
     public function calculate(Input $input): array
     {
+        $tables = Tables::usual();
         $segments = $priors = [];
         foreach ($input->objects('segments') as $segment) {
             $length = $segment->number('length_m', 0);
             $id = $segment->text('id');
             $segments[] = new Segment($id, $segment->text('from'), $segment->text('to'), Length::metres($length), null, 0.0, []);
-            $priors[$id] = ($length + self::METRES_PER_BEND * ($segment->optionalNumber('bends', 0) ?? 0.0))
-                * self::MATERIALS[$segment->word('material', ...array_keys(self::MATERIALS))]
-                * (1 + self::PER_PAST_STOPPAGE * ($segment->optionalNumber('past_stoppages', 0) ?? 0.0));
+            $priors[$id] = $tables->prior($length, $segment->optionalNumber('bends', 0) ?? 0.0, $segment->word('material', ...array_keys($tables->materials)), $segment->optionalNumber('past_stoppages', 0) ?? 0.0);
+            if (!is_finite($priors[$id]) || !is_finite(array_sum($priors))) {
+                throw BadInput::outOfRange($segment->at('length_m'));
+            }
         }
-        if ([] === $segments) {
+        if ([] === $priors) {
             throw BadInput::missing('segments.0');
         }
         $tree = new Tree($segments);
-        $triage = new Triage($tree, $priors, self::points($input, $tree));
+        $triage = new Triage($priors, (new Checks($tree, self::points($input, $tree), $tables))->looks());
         [$next, $gain] = $triage->nextCheck();
 
-        return ['posterior' => $triage->chances, 'entropy_bits' => $triage->entropy(), 'next_check' => $next, 'gain_bits' => $gain];
+        return [
+            // An object also where the identifiers count from nought.
+            'posterior' => (object) $triage->chances, 'entropy_bits' => $triage->entropy, 'next_check' => $next, 'gain_bits' => $gain,
+        ];
     }
 
     /** @return list<Point> */

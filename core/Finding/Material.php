@@ -22,4 +22,18 @@ enum Material: string
     {
         return self::Abs === $this || self::PvcWelded === $this;
     }
+
+    /** Its group in the tables of triage. */
+    public function group(): string
+    {
+        return match ($this) {
+            self::Abs, self::PvcWelded, self::PvcGasketed, self::Liner => 'plastic',
+            self::CastIron => 'cast_iron',
+            self::Clay => 'clay',
+            self::Concrete => 'concrete',
+            self::BituminisedFibre => 'fibre',
+            self::Copper => 'copper',
+            self::Unknown => 'unknown',
+        };
+    }
 }

@@ -9,8 +9,11 @@ use Jurvex\Core\Measure\Length;
 /** Where a tool enters the line: an opening, its drop, and the bend at the bottom. */
 final readonly class Access
 {
-    /** @param string $faces downstream, upstream or both */
-    public function __construct(public string $node, public Length $opening, public string $faces, public Length $drop, public float $bendDegrees, public Length $bendRadius)
+    /**
+     * @param string $faces downstream, upstream or both
+     * @param bool   $trap  whether a trap stands between the opening and the line
+     */
+    public function __construct(public string $node, public Length $opening, public string $faces, public Length $drop, public float $bendDegrees, public Length $bendRadius, public bool $trap = false)
     {
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jurvex\Core\LineMap;
 
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Advance;
 use Jurvex\Core\Reach\Bend;
-use Jurvex\Core\Reach\Path;
 use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Reach\Straight;
 use Jurvex\Core\Reach\Tool;
@@ -21,39 +21,60 @@ final class ReachMap
     /** @var array<string, SegmentReach> */
     private array $reached = [];
 
-    /** @param array<string, Branch> $branches by segment; what is not among them runs straight through */
-    public function __construct(private readonly Tree $tree, private readonly array $branches, private readonly Tool $tool, private readonly bool $steers)
+    /**
+     * @param bool $steers      turns where its user wants
+     * @param bool $passesTraps a flexible leader or a small hose
+     */
+    public function __construct(private readonly Drains $drains, private readonly Tool $tool, private readonly bool $steers, private readonly bool $passesTraps = false)
     {
     }
 
     /** @return list<SegmentReach> by segment */
     public function from(Access $access): array
     {
+        $reached = $this->into($access);
+        ksort($reached, \SORT_STRING);
+
+        return array_values($reached);
+    }
+
+    /** @return array<string, SegmentReach> by segment, in no order */
+    public function into(Access $access): array
+    {
         $this->reached = [];
-        $head = $this->tool->head();
-        $fits = null === $head || $head->fits($access->opening);
-        if ($fits) {
+        $refused = $this->refusedAt($access);
+        if (null === $refused) {
             $this->enter($access);
         }
-        foreach ($this->tree->segments as $segment) {
-            $this->reached[$segment->id] ??= new SegmentReach($segment->id, 0.0, false, $fits ? Stopped::NoWay : Stopped::OpeningTooSmall);
+        foreach ($this->drains->tree->segments as $segment) {
+            $this->reached[$segment->id] ??= new SegmentReach($segment->id, 0.0, false, $refused ?? Stopped::NoWay);
         }
-        ksort($this->reached, \SORT_STRING);
 
-        return array_values($this->reached);
+        return $this->reached;
+    }
+
+    /** Why it does not even enter. */
+    private function refusedAt(Access $access): ?Stopped
+    {
+        return match (true) {
+            false === $this->tool->head()?->fits($access->opening) => Stopped::OpeningTooSmall,
+            $access->trap && !$this->passesTraps => Stopped::Trap,
+            default => null,
+        };
     }
 
     private function enter(Access $access): void
     {
+        $tree = $this->drains->tree;
         // Without a drop there is no piece that stands upright, in which a rod would coil up soonest.
-        $start = new Path($access->drop->metres > 0 ? [new Straight($access->drop, $access->opening, 90.0)] : []);
-        $down = $access->leadsDown() ? $this->tree->below($access->node) : null;
+        $drop = $access->drop->metres > 0 ? [new Straight($access->drop, $access->opening, 90.0)] : [];
+        $down = $access->leadsDown() ? $tree->below($access->node) : null;
         if (null !== $down) {
-            $this->walk($start, $this->entryBend($access, $down), $down, true);
+            $this->walk(null, $this->tool->setOut(), [...$drop, ...$this->entryBend($access, $down)], $down, true);
         }
         if ($access->leadsUp()) {
-            foreach ($this->tree->above($access->node) as $segment) {
-                $this->turnUp($start, $this->entryBend($access, $segment), $segment);
+            foreach ($tree->above($access->node) as $segment) {
+                $this->turnUp(null, $this->tool->setOut(), [...$drop, ...$this->entryBend($access, $segment)], $segment);
             }
         }
     }
@@ -64,46 +85,72 @@ final class ReachMap
         return $access->bendDegrees > 0 ? [self::bend($access->bendDegrees, $access->bendRadius, $into)] : [];
     }
 
-    /** @param list<Bend> $turns on the way into the segment */
-    private function walk(Path $path, array $turns, Segment $segment, bool $downstream): void
+    /** @param list<Straight|Bend> $turns on the way into the segment */
+    private function walk(?Leg $before, Advance $advance, array $turns, Segment $segment, bool $downstream): void
     {
-        $whole = $segment->continue($path->then(...$turns), $downstream);
-        $reach = $this->tool->reach($whole);
-        $metres = min($segment->length->metres, max(0.0, $reach->metres - $path->metres()));
-        $isWhole = Stopped::EndOfPath === $reach->by || $metres >= $segment->length->metres - self::HAIR && $reach->metres >= $path->metres() + $segment->length->metres - self::HAIR;
-        $this->reached[$segment->id] = new SegmentReach($segment->id, $metres, $isWhole, $isWhole ? null : $reach->by);
-        if (!$isWhole) {
-            return;
+        $entered = $advance->metres();
+        foreach ($turns as $turn) {
+            $advance = $advance->through($turn);
+            $entered += $turn instanceof Straight ? $turn->length->metres : 0.0;
         }
-        if ($downstream) {
-            $this->goOnDown($whole, $segment);
-
-            return;
+        foreach ($segment->pieces($downstream) as $piece) {
+            $advance = $advance->through($piece);
         }
-        foreach ($this->tree->above($segment->from) as $next) {
-            $this->turnUp($whole, [], $next);
+        $length = $segment->length->metres;
+        $metres = min($length, max(0.0, $advance->metres() - $entered));
+        $stop = $advance->stop();
+        $isWhole = null === $stop || $advance->metres() >= $entered + $length - self::HAIR;
+        $leg = new Leg($before, $turns, $segment, $downstream);
+        $this->reached[$segment->id] = new SegmentReach($segment->id, $metres, $isWhole, $isWhole ? null : $stop->by, $leg);
+        if ($isWhole) {
+            $this->goOn($leg, $advance);
         }
     }
 
-    private function goOnDown(Path $path, Segment $from): void
+    private function goOn(Leg $leg, Advance $advance): void
     {
-        $branch = $this->branches[$from->id] ?? null;
-        $next = $this->tree->below($from->to);
-        if (null !== $next) {
-            $this->walk($path, null === $branch ? [] : [self::bend($branch->degrees, $branch->radius, $next)], $next, true);
+        $node = $leg->segment->end($leg->downstream);
+        if (isset($this->drains->traps[$node]) && !$this->passesTraps) {
+            $this->refuseBeyond($leg, $node);
+        } elseif ($leg->downstream) {
+            $this->goOnDown($leg, $advance);
+        } else {
+            foreach ($this->drains->tree->above($node) as $next) {
+                $this->turnUp($leg, $advance, [], $next);
+            }
         }
-        foreach ($this->tree->above($from->to) as $other) {
+    }
+
+    private function refuseBeyond(Leg $leg, string $node): void
+    {
+        foreach ([$this->drains->tree->below($node), ...$this->drains->tree->above($node)] as $next) {
+            if (null !== $next && $next !== $leg->segment) {
+                $this->refuse($next, Stopped::Trap);
+            }
+        }
+    }
+
+    private function goOnDown(Leg $leg, Advance $advance): void
+    {
+        $from = $leg->segment;
+        $branches = $this->drains->branches;
+        $branch = $branches[$from->id] ?? null;
+        $next = $this->drains->tree->below($from->to);
+        if (null !== $next) {
+            $this->walk($leg, $advance, null === $branch ? [] : [self::bend($branch->degrees, $branch->radius, $next)], $next, true);
+        }
+        foreach ($this->drains->tree->above($from->to) as $other) {
             if ($other === $from) {
                 continue;
             }
-            $concerned = $branch ?? $this->branches[$other->id] ?? null;
+            $concerned = $branch ?? $branches[$other->id] ?? null;
             $turn = null === $concerned ? 180.0 : 180.0 - $concerned->degrees;
             if (null === $concerned || $turn > self::SHARPEST_TURN) {
                 $this->refuse($other, Stopped::AgainstSweep);
             } elseif (!$this->steers) {
                 $this->refuse($other, Stopped::Steer);
             } else {
-                $this->walk($path, [self::bend($turn, $concerned->radius, $other)], $other, false);
+                $this->walk($leg, $advance, [self::bend($turn, $concerned->radius, $other)], $other, false);
             }
         }
     }
@@ -111,15 +158,15 @@ final class ReachMap
     /**
      * Into a segment against the flow, arriving at its lower node from below.
      *
-     * @param list<Bend> $turns already on the way
+     * @param list<Straight|Bend> $turns already on the way
      */
-    private function turnUp(Path $path, array $turns, Segment $into): void
+    private function turnUp(?Leg $before, Advance $advance, array $turns, Segment $into): void
     {
-        $branch = $this->branches[$into->id] ?? null;
+        $branch = $this->drains->branches[$into->id] ?? null;
         if (null === $branch) {
-            $this->walk($path, $turns, $into, false);
+            $this->walk($before, $advance, $turns, $into, false);
         } elseif ($this->steers) {
-            $this->walk($path, [...$turns, self::bend($branch->degrees, $branch->radius, $into)], $into, false);
+            $this->walk($before, $advance, [...$turns, self::bend($branch->degrees, $branch->radius, $into)], $into, false);
         } else {
             $this->refuse($into, Stopped::Steer);
         }

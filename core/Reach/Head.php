@@ -26,20 +26,13 @@ final readonly class Head
         return $this->width->metres + $this->clearance->metres <= $bore->metres;
     }
 
-    /** Where size stops it on a path, and why; none when it passes everywhere. */
-    public function stopOn(Path $path): ?Stop
+    /** Why its size stops it at the beginning of a piece; none when it passes. */
+    public function stopAt(Straight|Bend $piece): ?Stopped
     {
-        $at = 0.0;
-        foreach ($path->pieces as $piece) {
-            if (!$this->fits($piece->bore)) {
-                return new Stop($at, Stopped::TooNarrow);
-            }
-            if ($piece instanceof Bend && $this->stiffLength->metres > $piece->longestStiffHead($this->width)->metres) {
-                return new Stop($at, Stopped::BendTooTight);
-            }
-            $at += $piece instanceof Straight ? $piece->length->metres : 0.0;
-        }
-
-        return null;
+        return match (true) {
+            !$this->fits($piece->bore) => Stopped::TooNarrow,
+            $piece instanceof Bend && $this->stiffLength->metres > $piece->longestStiffHead($this->width)->metres => Stopped::BendTooTight,
+            default => null,
+        };
     }
 }

@@ -10,10 +10,11 @@ use Jurvex\Core\Measure\Length;
 final readonly class JetHose implements Tool
 {
     /**
-     * @param float $thrust   net, in N
-     * @param float $reelDrag in N
+     * @param float $thrust         net, in N
+     * @param float $reelDrag       in N
+     * @param float $weightPerMetre in N, full of water
      */
-    public function __construct(private float $thrust, private float $reelDrag, private float $weightPerMetre, private float $friction, private Length $length, private ?Head $head)
+    public function __construct(public float $thrust, private float $reelDrag, public float $weightPerMetre, public float $friction, public Length $length, public ?Head $head)
     {
     }
 
@@ -22,45 +23,23 @@ final readonly class JetHose implements Tool
         return $this->head;
     }
 
-    /** The tension grows from the reel to the head; where it would pass the thrust, the hose stops. */
-    public function reach(Path $path): Reached
+    public function withHead(Head $head): self
     {
-        $end = $path->metres();
-        $length = $this->length->metres < $end ? new Stop($this->length->metres, Stopped::OutOfLength) : new Stop($end, Stopped::EndOfPath);
-        [$tension, $thrust] = $this->pull($path, \INF);
-        $stop = ($this->head?->stopOn($path) ?? $thrust ?? $length)->orBefore($thrust)->orBefore($length);
-        if ($stop !== $thrust) {
-            [$tension] = $this->pull($path, $stop->metres);
-        }
-
-        return new Reached($stop->metres, $stop->by, $tension);
+        return new self($this->thrust, $this->reelDrag, $this->weightPerMetre, $this->friction, $this->length, $head);
     }
 
-    /** @return array{float, ?Stop} tension with the head at a place, and where the thrust was used up before it */
-    private function pull(Path $path, float $head): array
+    public function setOut(): PullAdvance
     {
-        $tension = $this->reelDrag;
-        $at = 0.0;
+        return new PullAdvance($this, $this->reelDrag);
+    }
+
+    public function reach(Path $path): Reached
+    {
+        $advance = $this->setOut();
         foreach ($path->pieces as $piece) {
-            if ($at >= $head) {
-                break;
-            }
-            if ($piece instanceof Bend) {
-                if ($tension * $piece->amplifies($this->friction) > $this->thrust) {
-                    return [$tension, new Stop($at, Stopped::Thrust)];
-                }
-                $tension *= $piece->amplifies($this->friction);
-                continue;
-            }
-            $grip = $piece->gripGoingIn($this->weightPerMetre, $this->friction);
-            $within = min($piece->length->metres, $head - $at);
-            if ($tension > $this->thrust || $tension + $within * $grip > $this->thrust) {
-                return [$this->thrust, new Stop($at + ($grip > 0 ? max(0.0, ($this->thrust - $tension) / $grip) : 0.0), Stopped::Thrust)];
-            }
-            $tension = max(0.0, $tension + $within * $grip);
-            $at += $within;
+            $advance = $advance->through($piece);
         }
 
-        return [$tension, null];
+        return new Reached($advance->metres(), $advance->stop()->by ?? Stopped::EndOfPath, $advance->tension);
     }
 }

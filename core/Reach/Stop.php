@@ -10,10 +10,4 @@ final readonly class Stop
     public function __construct(public float $metres, public Stopped $by)
     {
     }
-
-    /** The one that is met first; at the same place, this one. */
-    public function orBefore(?self $other): self
-    {
-        return null !== $other && $other->metres < $this->metres ? $other : $this;
-    }
 }

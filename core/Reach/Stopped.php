@@ -15,6 +15,7 @@ enum Stopped: string
     case OutOfLength = 'out_of_length';
     case EndOfPath = 'end_of_path';
     case OpeningTooSmall = 'opening_too_small';
+    case Trap = 'trap';
     case Steer = 'steer';
     case AgainstSweep = 'against_sweep';
     case NoWay = 'no_way';

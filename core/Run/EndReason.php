@@ -9,6 +9,8 @@ enum EndReason: string
     case MainReached = 'main_reached';
     case EndOfLine = 'end_of_line';
     case CannotPass = 'cannot_pass';
+    /** The rod itself goes no farther: it coils up, or nobody can push it on. */
+    case Jammed = 'jammed';
     case RodOut = 'rod_out';
     case UnderWater = 'under_water';
     case Other = 'other';

@@ -4,129 +4,142 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Triage;
 
-use Jurvex\Core\LineMap\Tree;
-
-/**
- * Where the stoppage is: every segment is a suspect, its chance is its prior times how well it explains what was seen.
- * A stoppage is felt by everything upstream of it, first and worst by the lowest fixture; what is not upstream drains.
- */
+/** Where the stoppage is: every segment is a suspect, its chance is its prior times how well it explains what was seen. */
 final readonly class Triage
 {
-    private const LOWEST = ['backs_up' => 0.75, 'slow' => 0.17, 'drains' => 0.08];
-    private const UPSTREAM = ['backs_up' => 0.35, 'slow' => 0.40, 'drains' => 0.25];
-    private const ELSEWHERE = ['backs_up' => 0.01, 'slow' => 0.04, 'drains' => 0.95];
-    private const OPENING_UPSTREAM = ['standing' => 0.93, 'dry' => 0.07];
-    private const OPENING_ELSEWHERE = ['standing' => 0.02, 'dry' => 0.98];
     private const SAME = 1e-12;
-
-    /** @var array<string, array<string, array<string, float>>> chance of each answer by point and suspect */
-    private array $likelihoods;
+    /** An answer that is less likely than this under a suspect speaks against it. */
+    private const SURPRISING = 0.1;
 
     /** @var array<string, float> chance of each segment after all that was seen; sums to one */
     public array $chances;
 
+    /** In bits. */
+    public float $entropy;
+
+    /** @var array<string, float> chance × log2 chance, of each */
+    private array $terms;
+
     /**
-     * @param array<string, float> $priors weight of each segment before anything was seen
-     * @param list<Point>          $points
+     * @param non-empty-array<string, float> $priors weight of each segment before anything was seen
+     * @param list<Check>                    $checks
      */
-    public function __construct(private Tree $tree, array $priors, private array $points)
+    public function __construct(array $priors, private array $checks)
     {
-        $this->likelihoods = $this->likelihoods(array_keys($priors));
-        $chances = $priors;
-        foreach ($points as $point) {
-            if (null !== $point->seen) {
-                $chances = $this->weighed($chances, $point->id, $point->seen);
+        $chances = self::shares($priors);
+        foreach ($checks as $check) {
+            if (null !== $check->seen) {
+                // Kept as shares all the way: a hundred unlikely answers must not vanish below the smallest number.
+                $chances = self::shares($check->weigh($chances, $check->seen));
             }
         }
-        $this->chances = self::shares($chances);
-    }
-
-    /** In bits. */
-    public function entropy(): float
-    {
-        return self::entropyOf($this->chances);
+        $this->chances = $chances;
+        $this->terms = array_map(static fn (float $chance) => $chance > 0 ? $chance * log($chance, 2) : 0.0, $chances);
+        $this->entropy = 0.0 - array_sum($this->terms);
     }
 
     /**
      * The check not made yet that is expected to narrow the field most; by identifier where two promise the same.
      *
-     * @return array{?string, float} the point, and the bits that it is expected to gain
+     * @return array{?string, float} the check, and the bits that it is expected to gain
      */
     public function nextCheck(): array
     {
         $best = [null, 0.0];
-        $open = array_filter($this->points, static fn (Point $point) => null === $point->seen);
-        usort($open, static fn (Point $a, Point $b) => strcmp($a->id, $b->id));
-        foreach ($open as $point) {
-            $gain = $this->expectedGain($point);
+        $open = array_filter($this->checks, static fn (Check $check) => null === $check->seen);
+        usort($open, static fn (Check $a, Check $b) => strcmp($a->id, $b->id));
+        foreach ($open as $check) {
+            $gain = $this->expectedGain($check);
             if (null === $best[0] || $gain > $best[1] + self::SAME) {
-                $best = [$point->id, $gain];
+                $best = [$check->id, $gain];
             }
         }
 
         return $best;
     }
 
-    /** Expected fall of the entropy when a point is looked at, in bits; never under zero. */
-    public function expectedGain(Point $point): float
+    /** Expected fall of the entropy when a check is made, in bits; never under zero. */
+    public function expectedGain(Check $check): float
     {
-        $left = 0.0;
-        foreach ($point->answers() as $answer) {
-            $weights = $this->weighed($this->chances, $point->id, $answer);
-            $chance = array_sum($weights);
-            $left += $chance > 0 ? $chance * self::entropyOf(self::shares($weights)) : 0.0;
-        }
-
-        return max(0.0, $this->entropy() - $left);
+        return max(0.0, $this->entropy - $check->expectedLeft($this->chances, $this->terms, $this->entropy));
     }
 
     /**
-     * @param list<string> $suspects
+     * What each answer of a check would mean.
      *
-     * @return array<string, array<string, array<string, float>>>
+     * @return array<string, array{chance: float, suspect: string, share: float}> by answer: how likely it is, and who would then be the likeliest suspect
      */
-    private function likelihoods(array $suspects): array
+    public function meanings(Check $check): array
     {
-        $ways = $lowest = $table = [];
-        foreach ($this->points as $point) {
-            $ways[$point->id] = $this->tree->wayDown($point->node);
-            if (!$point->isFixture()) {
-                continue;
-            }
-            foreach (array_keys($ways[$point->id]) as $segment) {
-                $other = $lowest[$segment] ?? null;
-                if (null === $other || [$point->level, $point->id] < [$other->level, $other->id]) {
-                    $lowest[$segment] = $point;
+        $meanings = [];
+        foreach ($check->answers() as $answer) {
+            $weights = $check->weigh($this->chances, $answer);
+            $chance = array_sum($weights);
+            arsort($weights);
+            $suspect = (string) array_key_first($weights);
+            $meanings[$answer] = ['chance' => $chance, 'suspect' => $suspect, 'share' => $chance > 0 ? $weights[$suspect] / $chance : 0.0];
+        }
+
+        return $meanings;
+    }
+
+    /** @return array<string, float> the likeliest suspects, likeliest first */
+    public function likeliest(int $most): array
+    {
+        $chances = $this->chances;
+        arsort($chances);
+
+        return \array_slice($chances, 0, $most, true);
+    }
+
+    /**
+     * Observations that no one stoppage explains: pairs that speak against each other; where there is no such pair, all those together.
+     *
+     * @return list<list<string>> identifiers of checks
+     */
+    public function contradictions(): array
+    {
+        $seen = array_values(array_filter($this->checks, static fn (Check $check) => null !== $check->seen));
+        $against = [];
+        foreach ($seen as $i => $check) {
+            $against[$i] = $this->against($check, $check->seen ?? '');
+        }
+        if (\count(array_intersect_key($this->chances, ...$this->allows($against))) > 0) {
+            return [];
+        }
+        $pairs = [];
+        foreach ($seen as $i => $one) {
+            for ($j = $i + 1, $count = \count($seen); $j < $count; ++$j) {
+                if (\count($this->chances) === \count($against[$i] + $against[$j])) {
+                    $pairs[] = [$one->id, $seen[$j]->id];
                 }
             }
         }
-        foreach ($this->points as $point) {
-            foreach ($suspects as $suspect) {
-                $upstream = isset($ways[$point->id][$suspect]);
-                $table[$point->id][$suspect] = match (true) {
-                    !$point->isFixture() => $upstream ? self::OPENING_UPSTREAM : self::OPENING_ELSEWHERE,
-                    !$upstream => self::ELSEWHERE,
-                    ($lowest[$suspect] ?? null) === $point => self::LOWEST,
-                    default => self::UPSTREAM,
-                };
+
+        return [] === $pairs ? [array_map(static fn (Check $check) => $check->id, $seen)] : $pairs;
+    }
+
+    /** @return array<string, true> suspects under which the answer would be a surprise */
+    private function against(Check $check, string $answer): array
+    {
+        $against = [];
+        foreach ($this->chances as $suspect => $_) {
+            if ($check->likelihood((string) $suspect, $answer) < self::SURPRISING) {
+                $against[$suspect] = true;
             }
         }
 
-        return $table;
+        return $against;
     }
 
     /**
-     * @param array<string, float> $chances
+     * @param array<int, array<string, true>> $against
      *
-     * @return array<string, float>
+     * @return list<array<string, float>> suspects that each observation leaves
      */
-    private function weighed(array $chances, string $point, string $answer): array
+    private function allows(array $against): array
     {
-        foreach ($chances as $suspect => $chance) {
-            $chances[$suspect] = $chance * $this->likelihoods[$point][$suspect][$answer];
-        }
-
-        return $chances;
+        return array_values(array_map(fn (array $suspects) => array_diff_key($this->chances, $suspects), $against));
     }
 
     /**
@@ -137,13 +150,8 @@ final readonly class Triage
     private static function shares(array $weights): array
     {
         $sum = array_sum($weights);
+        $count = \count($weights);
 
-        return array_map(static fn (float $weight) => $sum > 0 ? $weight / $sum : 1 / \count($weights), $weights);
-    }
-
-    /** @param array<string, float> $chances */
-    private static function entropyOf(array $chances): float
-    {
-        return -array_sum(array_map(static fn (float $chance) => $chance > 0 ? $chance * log($chance, 2) : 0.0, $chances));
+        return array_map(static fn (float $weight) => $sum > 0 ? $weight / $sum : 1 / $count, $weights);
     }
 }

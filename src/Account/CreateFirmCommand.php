@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Kit\StartingKit;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -35,7 +36,8 @@ final class CreateFirmCommand extends Command
         if (!\is_string($zone) || !\in_array($zone, \DateTimeZone::listIdentifiers(), true)) {
             throw new InvalidArgumentException('The time zone must be one such as Europe/Lisbon.');
         }
-        $this->manager->persist(new Firm($name, $zone));
+        $firm = new Firm($name, $zone);
+        array_map($this->manager->persist(...), [$firm, ...StartingKit::of($firm)]);
         $this->manager->flush();
 
         return Command::SUCCESS;

@@ -6,8 +6,11 @@ namespace App\Account;
 
 use App\Shared\Database\Id;
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Sketch\AccessRules;
+use Jurvex\Core\Triage\Tables;
 
 /** A firm with its people, its jobs and its house rules. Nothing of one firm can be reached from another. */
 #[ORM\Entity]
@@ -25,6 +28,14 @@ class Firm
     /** @var array<string, float> */
     #[ORM\Column(type: 'json')]
     private array $limits = [];
+
+    /** @var array<mixed> house rules for openings, where they differ from the starting values */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $accessRules = [];
+
+    /** @var array<mixed> tables of triage, where they differ from the usual ones */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $triageTables = [];
 
     public function __construct(
         #[ORM\Column(length: 120, unique: true)]
@@ -52,6 +63,30 @@ class Firm
         $this->waterSchool = $water;
         $this->rootsSchool = $roots;
         $this->limits = $limits;
+    }
+
+    public function accessRules(): AccessRules
+    {
+        return [] === $this->accessRules ? new AccessRules() : AccessRules::read(new Input($this->accessRules));
+    }
+
+    public function triageTables(): Tables
+    {
+        return Tables::changed(new Input($this->triageTables));
+    }
+
+    /**
+     * @param array<mixed> $access of AccessRules
+     * @param array<mixed> $triage what differs from the usual tables
+     *
+     * @throws \Jurvex\Core\Input\BadInput for a rule or chance that cannot be
+     */
+    public function adoptWayIn(array $access, array $triage): void
+    {
+        $rules = AccessRules::read((new Input(['access' => $access]))->object('access'));
+        Tables::changed((new Input(['triage' => $triage]))->object('triage'));
+        $this->accessRules = $rules->plain();
+        $this->triageTables = $triage;
     }
 
     /** The day that it is where the firm works, as midnight UTC of that date. */

@@ -8,6 +8,7 @@ use App\Account\Account;
 use App\Shared\Database\Id;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
+use App\WayIn\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,7 +28,7 @@ final class CallController extends JobController
 
     /** Opens a job under the identifier that the screen has made; sent twice, it is there once. */
     #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
-    public function open(string $id, Account $account, JobRepository $jobs, Request $request): Response
+    public function open(string $id, Account $account, JobRepository $jobs, PropertyRepository $properties, Sketching $sketching, Request $request): Response
     {
         $known = $jobs->find($id);
         if (null !== $known) {
@@ -40,18 +41,20 @@ final class CallController extends JobController
         }
         $now = new \DateTimeImmutable();
         $sheet->number = '' === $sheet->number ? $jobs->nextNumber($account->firm, $account->firm->today($now)) : $sheet->number;
-        $job = new Job($id, $account->firm, $sheet, $now, $account->firm->name);
+        $job = new Job($id, $properties->at($account->firm, $sheet->place), $sheet, $now, $account->firm->name);
         $this->store($job);
+        $sketching->takeOpenings($job, $job->property()->sketch());
 
         return $this->backToStage($job, Stage::WayIn);
     }
 
     #[Route('/jobs/{job}', name: 'call', methods: ['GET', 'POST'])]
-    public function call(Job $job, Request $request): Response
+    public function call(Job $job, Request $request, PropertyRepository $properties): Response
     {
         $sheet = clone $job->call();
         $form = $this->createForm(CallForm::class, $sheet);
         if (self::isAccepted($form, $request)) {
+            $job->moveTo($properties->after($job, $sheet->place));
             $job->answerCall($sheet);
             $this->store($job);
 

@@ -16,6 +16,7 @@ use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Triage\DangerSign;
 
 /** One job, from the call to the hand-over. */
 #[ORM\Entity(repositoryClass: JobRepository::class)]
@@ -24,8 +25,27 @@ use Jurvex\Core\Judge\School;
 #[ORM\Index(columns: ['firm_id', 'handed_over_at', 'id'])]
 class Job
 {
+    // Never without one; the database cannot say so of a column that was added to a table with rows.
+    #[ORM\ManyToOne(cascade: ['persist'])]
+    private Property $property;
+
+    #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+    public readonly Firm $firm;
+
     #[ORM\Embedded(columnPrefix: false)]
     private CallSheet $call;
+
+    /** @var array<string, string> what was seen at the places of the line map: answers by node */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $seen = [];
+
+    /** @var list<array{run: string, watched: string, seen: string, by: string, at: string}> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $madeTests = [];
+
+    /** @var array<string, array{state: string, by: string, at: string}> by danger sign */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $dangers = [];
 
     #[ORM\ManyToOne]
     private ?Opening $chosenOpening = null;
@@ -92,8 +112,7 @@ class Job
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        public readonly Firm $firm,
+        Property $property,
         CallSheet $call,
         #[ORM\Column]
         public readonly \DateTimeImmutable $openedAt,
@@ -101,11 +120,71 @@ class Job
         #[ORM\Column(length: 120)]
         public readonly string $doneBy,
     ) {
+        $this->property = $property;
+        $this->firm = $property->firm;
         $this->call = $call;
         $this->openings = new ArrayCollection();
         $this->passes = new ArrayCollection();
         $this->flowTests = new ArrayCollection();
         $this->runs = new ArrayCollection();
+    }
+
+    public function property(): Property
+    {
+        return $this->property;
+    }
+
+    /** @throws \DomainException when the property is another firm's */
+    public function moveTo(Property $property): void
+    {
+        if ($property->firm !== $this->firm) {
+            throw new \DomainException('A property of another firm cannot be a job\'s.');
+        }
+        $this->property = $property;
+    }
+
+    /** @param ?string $answer none to take it back */
+    public function see(string $node, ?string $answer): void
+    {
+        $seen = $this->seen;
+        unset($seen[$node]);
+        $this->seen = null === $answer ? $seen : [...$seen, $node => $answer];
+    }
+
+    /** @return array<string, string> */
+    public function seen(): array
+    {
+        return $this->seen;
+    }
+
+    /** @param ?string $answer none to take it back */
+    public function makeTest(string $run, string $watched, ?string $answer, string $by, \DateTimeImmutable $at): void
+    {
+        $others = array_values(array_filter($this->madeTests, static fn (array $test) => [$test['run'], $test['watched']] !== [$run, $watched]));
+        $this->madeTests = null === $answer ? $others : [...$others, ['run' => $run, 'watched' => $watched, 'seen' => $answer, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
+    }
+
+    /** @return list<array{run: string, watched: string, seen: string, by: string, at: string}> */
+    public function madeTests(): array
+    {
+        return $this->madeTests;
+    }
+
+    public function sayDanger(DangerSign $sign, DangerState $state, string $by, \DateTimeImmutable $at): void
+    {
+        $this->dangers = [...$this->dangers, $sign->value => ['state' => $state->value, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
+    }
+
+    /** @return array<string, array{state: string, by: string, at: string}> */
+    public function dangers(): array
+    {
+        return $this->dangers;
+    }
+
+    /** @return list<DangerSign> that are there and not yet made safe */
+    public function presentDangers(): array
+    {
+        return array_values(array_filter(DangerSign::cases(), fn (DangerSign $sign) => DangerState::Present->value === ($this->dangers[$sign->value]['state'] ?? null)));
     }
 
     public function call(): CallSheet

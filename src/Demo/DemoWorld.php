@@ -9,6 +9,7 @@ use App\Account\Firm;
 use App\Account\Role;
 use App\Call\CallSheet;
 use App\Call\Job;
+use App\Call\Property;
 use App\Call\Why;
 use App\Clear\Cleared;
 use App\Clear\FlowResult;
@@ -18,6 +19,7 @@ use App\Clear\Pass;
 use App\Clear\PassDetails;
 use App\Clear\Tool;
 use App\Clear\WaterAtOpening;
+use App\Kit\StartingKit;
 use App\Look\LoggedFinding;
 use App\Look\PictureReader;
 use App\Look\Run;
@@ -29,6 +31,7 @@ use App\Mark\OverHead;
 use App\Mark\Paint;
 use App\Shared\Database\Id;
 use App\WayIn\Faces;
+use App\WayIn\Leave;
 use App\WayIn\Opening;
 use App\WayIn\OpeningDetails;
 use App\WayIn\OpeningKind;
@@ -86,8 +89,13 @@ final class DemoWorld
             'notOrdered' => 'The kitchen line.', 'yearBuilt' => 1938, 'bring' => '13 mm cable with small and large blade, 60 m rod, locator', 'customerNumber' => 'PO 77',
         ]);
         $yard = $this->opening($job, OpeningKind::Cleanout, 'Yard cleanout by the kiln shed', 100, 0.6);
-        $this->opening($job, OpeningKind::RoofVent, 'Vent over the glaze room', 75, 5.2, OpeningState::Usable, 'Roof: asked Ilse Varga, allowed in dry weather');
-        $this->opening($job, OpeningKind::FloorDrain, 'Floor drain by the sink', 50, 0.4, OpeningState::TooSmall);
+        $vent = $this->opening($job, OpeningKind::RoofVent, 'Vent over the glaze room', 75, 5.2, OpeningState::Usable, 'In dry weather only');
+        $this->ask($vent, Leave::Given, 'Ilse Varga', '-1 day');
+        $floor = $this->opening($job, OpeningKind::FloorDrain, 'Floor drain by the sink', 50, 0.4, OpeningState::TooSmall);
+        $job->property()->draw(DemoMaps::potteryStudio($yard, $vent, $floor));
+        foreach (['glaze' => 'backs_up', 'toilet' => 'backs_up', 'kitchen' => 'drains'] as $place => $answer) {
+            $job->see($place, $answer);
+        }
         $line = [
             [Kind::Sludge, 2.5, ['to_m' => 4.2, 'size' => 18]], [Kind::Transition, 6.2, ['facts' => ['material_after' => 'pvc_welded'], 'size' => 102]],
             [Kind::TieIn, 8.6, ['clock_from' => 11, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'glaze sink', 'known_how' => 'ran_that_fixture']]],
@@ -117,6 +125,9 @@ final class DemoWorld
             'backsUp' => 'All showers since last night, toilets drain slowly.', 'ordered' => 'Clear the wash block line.', 'notOrdered' => 'Camera look.', 'bring' => 'Jetter, 45 L/min, wall cleaner, 300 L of water',
         ]);
         $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber at the path', 300, 0.9, OpeningState::Usable, '', Faces::Both);
+        $job->property()->draw(DemoMaps::campSite($chamber));
+        $job->see('showers', 'backs_up');
+        $job->see('toilets', 'slow');
         $this->pass($job, $chamber, '-20 minutes', Tool::Jet, 'Piercer', 18.5, ['stops_dead'], WaterAtOpening::Standing, '');
     }
 
@@ -162,7 +173,9 @@ final class DemoWorld
     private function terracedHouse(Firm $firm): void
     {
         $job = $this->job($firm, '26-0405', Why::BeforePurchase, 'Terraced house, 12 Net Row', 'Pia Sandor', -2, 1, ['ordered' => 'Whole line from the chamber to the house.', 'yearBuilt' => 1911, 'bring' => '30 m rod']);
-        $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber in the back lane', 225, 1.1, OpeningState::Usable, 'Stands on number 14: neighbour asked on Monday, no answer yet', Faces::Both);
+        $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber in the back lane', 225, 1.1, OpeningState::Usable, 'Stands on number 14', Faces::Both);
+        $this->ask($chamber, Leave::Asked, 'Number 14', '-3 days', true);
+        $job->property()->draw(DemoMaps::terracedHouse($chamber));
         $this->run($job, $chamber, '-2 days', Material::Clay, 100, 17.5, [
             ...$this->joints(1.2, 10.8), [Kind::Crack, 3.6, ['to_m' => 4.8, 'clock_from' => 10, 'facts' => ['crack_state' => 'closed']]],
             [Kind::SeparatedJoint, 7.2, ['size' => 22, 'facts' => ['soil_seen' => 'yes'], 'clock_from' => 12]], [Kind::LowSpot, 8.4, ['to_m' => 10.4, 'deepest_m' => 9.6, 'size' => 70, 'facts' => ['water' => 'off', 'minutes_off' => 20, 'lens_under' => 'yes']]],
@@ -202,7 +215,7 @@ final class DemoWorld
     private function firm(string $name, array $people, string $domain): Firm
     {
         $firm = new Firm($name, 'Europe/Lisbon');
-        $this->manager->persist($firm);
+        array_map($this->manager->persist(...), [$firm, ...StartingKit::of($firm)]);
         foreach ($people as $address => [$person, $role, $units]) {
             $account = new Account($firm, $address.'@'.$domain, $person, $role);
             $account->prefer($units, $account->theme());
@@ -226,7 +239,7 @@ final class DemoWorld
         foreach ($more as $field => $value) {
             $sheet->{$field} = $value;
         }
-        $job = new Job(Id::fresh(), $firm, $sheet, $this->now->modify(min($inDays, 0) - 1 .' days'), $firm->name);
+        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, $this->now->modify(min($inDays, 0) - 1 .' days'), $firm->name);
         $this->manager->persist($job);
 
         return $job;
@@ -244,6 +257,13 @@ final class DemoWorld
         }
 
         return $opening;
+    }
+
+    private function ask(Opening $opening, Leave $leave, string $whom, string $when, bool $neighbour = false): void
+    {
+        $details = clone $opening->details();
+        [$details->leave, $details->askedWhom, $details->askedOn, $details->neighbour] = [$leave, $whom, new \DateTimeImmutable($this->now->modify($when)->format('Y-m-d')), $neighbour];
+        $opening->describe($details);
     }
 
     /** @param list<string> $felt */

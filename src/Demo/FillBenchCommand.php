@@ -7,6 +7,7 @@ namespace App\Demo;
 use App\Account\Firm;
 use App\Call\CallSheet;
 use App\Call\Job;
+use App\Call\Property;
 use App\Look\LoggedFinding;
 use App\Look\Run;
 use App\Look\RunDetails;
@@ -70,7 +71,7 @@ final class FillBenchCommand extends Command
         $sheet->customer = 'Customer '.$number;
         $sheet->plannedOn = new \DateTimeImmutable('-'.(1 + $number % 700).' days');
         $now = new \DateTimeImmutable('-1 day');
-        $job = new Job(Id::fresh(), $firm, $sheet, $now, 'Tideway Drains');
+        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, $now, 'Tideway Drains');
         $job->advise('', 'Jet the line', new \DateTimeImmutable('+'.($number % 400 - 20).' days'));
         $job->handOver(0 === $number % 4 ? null : $now);
         $details = new OpeningDetails();

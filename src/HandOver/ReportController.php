@@ -8,6 +8,8 @@ use App\Call\Job;
 use App\HandOver\JobFile\JobFileWriter;
 use App\Look\FindingRepository;
 use App\Look\Photo;
+use App\Shared\Print\Chromium;
+use App\Shared\Print\PrintFailed;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -36,7 +38,7 @@ final class ReportController extends AbstractController
     }
 
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
-    public function pdf(Job $job, PdfPrinter $printer): Response
+    public function pdf(Job $job, Chromium $printer): Response
     {
         return $this->printed($job, $printer);
     }
@@ -69,7 +71,7 @@ final class ReportController extends AbstractController
     }
 
     #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
-    public function sharedPdf(string $token, ShareLinks $links, PdfPrinter $printer): Response
+    public function sharedPdf(string $token, ShareLinks $links, Chromium $printer): Response
     {
         return self::unlisted($this->printed($this->jobOf($token, $links), $printer));
     }
@@ -89,15 +91,15 @@ final class ReportController extends AbstractController
         return $links->find($token)->job ?? throw $this->createNotFoundException('error.no_such_link');
     }
 
-    private function printed(Job $job, PdfPrinter $printer): Response
+    private function printed(Job $job, Chromium $printer): Response
     {
         $report = $this->reports->of($job);
         $html = $this->renderView('hand_over/report.html.twig', [
             'report' => $report, 'photos' => $this->reports->embeddedPhotos($report), 'assets' => 'file://'.$this->projectDir.'/assets', 'pdf' => null, 'home' => false,
         ]);
         try {
-            return self::download($printer->print($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
-        } catch (PdfFailed) {
+            return self::download($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
+        } catch (PrintFailed) {
             return $this->render('error/plain.html.twig', ['code' => 503, 'message' => 'error.pdf_failed'], new Response(status: 503));
         }
     }

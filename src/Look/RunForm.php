@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Call\Job;
+use App\Kit\RigType;
 use App\Shared\Form\DistanceType;
 use App\Shared\Form\OpeningType;
 use App\Shared\Form\PickType;
@@ -35,6 +36,7 @@ final class RunForm extends AbstractType
             ->add('material', PickType::class, ['class' => Material::class, 'words' => 'material', 'expanded' => false])
             ->add('boreMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('expectedM', DistanceType::class, ['required' => false])
+            ->add('rig', RigType::class, ['label' => 'label.rig'])
             ->add('waterOn', CheckboxType::class, ['required' => false])
             ->add('counterFactor', NumberType::class, ['scale' => 4, 'invalid_message' => 'error.number'])
             ->add('cableOutAtZeroM', DistanceType::class)

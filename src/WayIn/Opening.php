@@ -17,6 +17,10 @@ class Opening
     #[ORM\Embedded(columnPrefix: false)]
     private OpeningDetails $details;
 
+    /** Where it stands on the property's line map; none while nobody has placed it. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $node = null;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
@@ -30,6 +34,16 @@ class Opening
     public function describe(OpeningDetails $details): void
     {
         $this->details = clone $details;
+    }
+
+    public function placeAt(?string $node): void
+    {
+        $this->node = $node;
+    }
+
+    public function node(): ?string
+    {
+        return $this->node;
     }
 
     public function details(): OpeningDetails

@@ -6,7 +6,10 @@ namespace App\HandOver\JobFile;
 
 use App\Account\Firm;
 use App\Call\CallSheet;
+use App\Call\DangerState;
 use App\Call\Job;
+use App\Call\Property;
+use App\Call\PropertyRepository;
 use App\Clear\Cleared;
 use App\Clear\FlowTest;
 use App\Clear\FlowTestDetails;
@@ -33,6 +36,8 @@ use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Triage\DangerSign;
 use Symfony\Component\Validator\Validator\ValidatorInterface;
 
 /** Takes a job file into a firm: whole, or not at all. */
@@ -53,6 +58,7 @@ final class JobFileReader
         private readonly DetailsMapper $details,
         private readonly JobFileSchema $schema,
         private readonly JobFileWriter $writer,
+        private readonly PropertyRepository $properties,
     ) {
     }
 
@@ -92,9 +98,10 @@ final class JobFileReader
         if ($known->firm !== $firm) {
             throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
         }
-        $here = json_decode($this->writer->write($known), true, 64, \JSON_THROW_ON_ERROR);
+        // The line map is the property's: other jobs may have altered it since.
+        $withoutMap = static fn (string $file) => array_diff_key((array) json_decode($file, true, 64, \JSON_THROW_ON_ERROR), ['line_map' => null]);
         // Loose on purpose: 3 and 3.0 are the same number in JSON.
-        if ($here != json_decode($json, true, 64, \JSON_THROW_ON_ERROR)) {
+        if ($withoutMap($this->writer->write($known)) != $withoutMap($json)) {
             throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
         }
 
@@ -106,7 +113,10 @@ final class JobFileReader
     {
         /** @var array<string, mixed> $given */
         $given = $document['job'];
-        $job = new Job($this->id($given, 'job'), $firm, $this->checked($given['call'], CallSheet::class, 'job.call'), self::time($given['opened_at']), self::text($given['done_by']));
+        $call = $this->checked($given['call'], CallSheet::class, 'job.call');
+        $property = $this->properties->at($firm, $call->place);
+        $this->map($document['line_map'] ?? null, $property);
+        $job = new Job($this->id($given, 'job'), $property, $call, self::time($given['opened_at']), self::text($given['done_by']));
         $this->entries[] = $job;
         $job->chooseOpening(null, Zero::from(self::text($given['zero'])), self::text($given['zero_note']));
         $job->sayCleared(Cleared::tryFrom(self::text($given['cleared'])), self::text($given['cleared_note']));
@@ -116,6 +126,7 @@ final class JobFileReader
         $job->advise(self::text($given['advice']), self::text($given['upkeep']), '' === $due ? null : new \DateTimeImmutable($due));
         $job->handOver(self::optionalTime($given['handed_over_at']));
         $job->closeLook(self::text($given['look_closed_because']));
+        $this->triage($given, $job);
         $openings = $this->openings($document, $job);
         $this->opening($given['chosen_opening'], $openings, 'job.chosen_opening');
         $this->clearing($document, $job, $openings);
@@ -131,6 +142,33 @@ final class JobFileReader
         return $job;
     }
 
+    /** Takes the map for a property that has none yet; one that is here already is newer. */
+    private function map(mixed $map, Property $property): void
+    {
+        if (!\is_array($map)) {
+            return;
+        }
+        $sketch = $this->attempt('line_map', static fn () => Sketch::read(new Input($map)));
+        if ($sketch instanceof Sketch && !$property->hasMap()) {
+            $property->draw($sketch);
+        }
+    }
+
+    /** @param array<string, mixed> $given */
+    private function triage(array $given, Job $job): void
+    {
+        foreach (\is_array($given['seen'] ?? null) ? $given['seen'] : [] as $node => $answer) {
+            $job->see((string) $node, self::text($answer));
+        }
+        foreach (self::rows($given['made_tests'] ?? []) as $test) {
+            $job->makeTest(self::text($test['run']), self::text($test['watched']), self::text($test['seen']), self::text($test['by']), new \DateTimeImmutable(self::text($test['at'])));
+        }
+        foreach (\is_array($given['dangers'] ?? null) ? $given['dangers'] : [] as $sign => $said) {
+            \assert(\is_array($said));
+            $job->sayDanger(DangerSign::from((string) $sign), DangerState::from(self::text($said['state'])), self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
+        }
+    }
+
     /**
      * @param array<string, mixed> $document
      *
@@ -141,6 +179,7 @@ final class JobFileReader
         $openings = [];
         foreach (self::rows($document['openings']) as $i => $row) {
             $opening = new Opening($this->id($row, 'openings.'.$i), $job, $this->checked($row, OpeningDetails::class, 'openings.'.$i));
+            $opening->placeAt(self::text($row['node'] ?? null) ?: null);
             $this->withdraw($opening, $row);
             $openings[$opening->id] = $this->entries[] = $opening;
         }
@@ -265,7 +304,8 @@ final class JobFileReader
         try {
             return $work();
         } catch (BadInput $error) {
-            $this->errors[] = new FileError($at.'.'.$error->at, $error->reason, $error->allowed);
+            $why = $error->allowed['why'] ?? null;
+            $this->errors[] = new FileError($at.'.'.$error->at, \is_string($why) ? 'bad_map.'.$why : $error->reason, $error->allowed);
 
             return null;
         }

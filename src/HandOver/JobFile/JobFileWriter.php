@@ -39,8 +39,9 @@ final readonly class JobFileWriter
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'job' => $this->job($job),
+            'line_map' => $job->property()->hasMap() ? $job->property()->sketch()->plain() : null,
             'openings' => array_map(fn (Opening $opening) => [
-                'id' => $opening->id, 'withdrawn_at' => self::time($opening->withdrawnAt()), ...$this->details->plain($opening->details()),
+                'id' => $opening->id, 'withdrawn_at' => self::time($opening->withdrawnAt()), 'node' => $opening->node(), ...$this->details->plain($opening->details()),
             ], $this->all(Opening::class, $job)),
             'passes' => array_map(fn (Pass $pass) => [
                 'id' => $pass->id, 'opening' => $pass->opening?->id, 'logged_at' => self::time($pass->loggedAt), 'withdrawn_at' => self::time($pass->withdrawnAt()),
@@ -78,6 +79,9 @@ final readonly class JobFileWriter
             'upkeep_due_on' => $job->upkeepDueOn()?->format('Y-m-d'),
             'handed_over_at' => self::time($job->handedOverAt()),
             'look_closed_because' => $job->lookClosedBecause(),
+            'seen' => (object) $job->seen(),
+            'made_tests' => $job->madeTests(),
+            'dangers' => (object) $job->dangers(),
         ];
     }
 

@@ -11,11 +11,15 @@ use App\Judge\JudgedRuns;
 use App\Look\Run;
 use App\Mark\Mark;
 use App\Mark\MarkRepository;
+use App\WayIn\MappedRuns;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\RunWay;
 
 /** Puts a job's screen together. */
 final readonly class JobScreens
@@ -26,15 +30,47 @@ final readonly class JobScreens
     {
     }
 
-    /** @param ?string $runId the run wanted on the ribbon; the latest where it is not the job's */
-    public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null): JobScreen
+    /**
+     * @param ?string      $runId    the run wanted on the ribbon; the latest where it is not the job's
+     * @param ?Expectation $expected takes the place of every run: what is chosen now, before it is pushed
+     */
+    public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null): JobScreen
     {
         $runs = $job->runs();
         $wanted = array_values(array_filter($runs, static fn (Run $run) => $run->id === $runId))[0] ?? end($runs);
         $line = false === $wanted ? null : $this->runs->judge($wanted);
         $marks = $this->marks->ofJob($job);
+        $expected ??= null === $line ? self::expected($job) : null;
 
-        return new JobScreen($job, $stage, $line, $runs, $marks, $this->ribbon($job, $line, $marks, $units));
+        return new JobScreen($job, $stage, $line, $runs, $marks, null === $expected ? $this->ribbon($job, $line, $marks, $units) : self::ribbonOf($job, $expected, $units), $expected);
+    }
+
+    /** What the map makes of the way from the chosen opening, before anything was pushed. */
+    private static function expected(Job $job): ?Expectation
+    {
+        $opening = $job->chosenOpening();
+        $node = $opening?->node();
+        if (null === $opening || null === $node || !isset($job->property()->sketch()->nodes[$node])) {
+            return null;
+        }
+
+        $record = ExpectedRun::on($job->property()->sketch(), RunWay::along($job->property()->sketch(), $node, MappedRuns::travelFrom($opening->details()->faces)));
+
+        return null === $record ? null : Expectation::from($opening, $record);
+    }
+
+    /** With the reach as a bar under the line; else with the passes that were made. */
+    private static function ribbonOf(Job $job, Expectation $expected, UnitSystem $units): Ribbon
+    {
+        $bars = null === $expected->reach ? self::passesOf($job) : [['in' => Length::metres(0), 'to' => $expected->reach]];
+
+        return Ribbon::draw($expected->record, [], [], $bars, $units, self::WIDTH);
+    }
+
+    /** @return list<array{in: Length, to: Length}> */
+    private static function passesOf(Job $job): array
+    {
+        return array_map(static fn (Pass $pass) => $pass->onTheLine(), $job->passes());
     }
 
     /** @param list<Mark> $marks of the whole job */
@@ -44,7 +80,7 @@ final readonly class JobScreens
             $line->record ?? new RunRecord([], Material::Unknown, null, Travel::Downstream),
             $line->judgements ?? [],
             array_values(array_map(static fn (Mark $mark) => $mark->onTheLine(), array_filter($marks, static fn (Mark $mark) => $mark->run === $line?->run))),
-            array_map(static fn (Pass $pass) => $pass->onTheLine(), $job->passes()),
+            self::passesOf($job),
             $units,
             self::WIDTH,
         );

@@ -9,6 +9,7 @@ use App\Call\Job;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
 use App\Look\Run;
+use App\Shared\Job\Expectation;
 use App\Shared\Job\JobScreens;
 use App\Shared\Job\Stage;
 use App\WayIn\Opening;
@@ -28,14 +29,19 @@ abstract class JobController extends AbstractController
 
     abstract protected function stage(): Stage;
 
-    /** @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422 */
-    protected function show(Job $job, Request $request, array $parameters = []): Response
+    /**
+     * @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422
+     * @param ?string              $template   of a stage that has several benches
+     * @param bool                 $refused    whether what was sent is refused without a form
+     * @param ?Expectation         $expected   what the map makes of the chosen path, for the ribbon
+     */
+    protected function show(Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false, ?Expectation $expected = null): Response
     {
         $account = $this->getUser();
         \assert($account instanceof Account);
-        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
+        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null, $expected);
 
-        return $this->render($this->stage()->value.'/'.$this->stage()->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters]);
+        return $this->render($template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters], new Response(status: $refused ? 422 : 200));
     }
 
     protected function backToStage(Job $job, ?Stage $stage = null): Response

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Sketch;
+
+/** Advice for each opening and for each opening with the next one down the line. */
+final readonly class OpeningAdvice
+{
+    private const HAIR = 1e-6;
+
+    public function __construct(private AccessRules $rules)
+    {
+    }
+
+    /** @return list<Advice> */
+    public function on(Sketch $sketch): array
+    {
+        $advice = [];
+        foreach ($sketch->openings() as $opening) {
+            array_push($advice, ...$this->onOne($sketch, $opening), ...$this->downFrom($sketch, $opening));
+        }
+        if ([] === $sketch->openings() && !$sketch->isBlank()) {
+            $advice[] = new Advice('no_opening', $sketch->outlet);
+        }
+
+        return $advice;
+    }
+
+    /** @return list<Advice> */
+    private function onOne(Sketch $sketch, Node $opening): array
+    {
+        $mouth = $opening->mouth ?? throw new \LogicException('An opening has a mouth.');
+        $advice = [];
+        $bore = max([0.0, ...array_map(static fn (Pipe $pipe) => $pipe->bore->value, array_filter([$sketch->below($opening->id), ...$sketch->above($opening->id)]))]);
+        if ($mouth->size->value < $bore * $this->rules->size / 100 - self::HAIR) {
+            $advice[] = new Advice('too_small', $opening, null, ['opening_mm' => $mouth->size->value, 'bore_mm' => $bore]);
+        }
+        if ('upstream' === $mouth->faces && null !== $sketch->below($opening->id)) {
+            $advice[] = new Advice('faces_upstream', $opening);
+        }
+        $own = $sketch->below($opening->id);
+        if (null !== $own && Joins::Tee === $own->joins && 'downstream' !== $mouth->faces) {
+            $advice[] = new Advice('own_branch_only', $opening);
+        }
+        foreach (['not_ready' => !$mouth->ready, 'ask_leave' => !$mouth->leave, 'trap' => $mouth->trap] as $rule => $holds) {
+            if ($holds) {
+                $advice[] = new Advice($rule, $opening);
+            }
+        }
+
+        return $advice;
+    }
+
+    /** @return list<Advice> on the way to the next opening, or to the outlet */
+    private function downFrom(Sketch $sketch, Node $opening): array
+    {
+        $metres = $turn = 0.0;
+        $next = $sketch->outlet;
+        foreach ($sketch->wayDown($opening->id) as $pipe) {
+            $metres += $pipe->length->value;
+            $turn += array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $pipe->bends)) + $pipe->joins->degrees();
+            if (NodeKind::Opening === $sketch->nodes[$pipe->to]->kind) {
+                $next = $sketch->nodes[$pipe->to];
+                break;
+            }
+        }
+        $advice = [];
+        if ($metres > $this->rules->spacing + self::HAIR) {
+            $advice[] = new Advice('too_far', $opening, $next, ['distance_m' => $metres, 'limit_m' => $this->rules->spacing]);
+        }
+        if ($turn > $this->rules->turn + self::HAIR) {
+            $advice[] = new Advice('turns_too_much', $opening, $next, ['turn_deg' => $turn, 'limit_deg' => $this->rules->turn]);
+        }
+
+        return $advice;
+    }
+}

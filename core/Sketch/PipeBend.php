@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Sketch;
+
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+
+/** A bend along a pipe, in metres from its upper end. */
+final readonly class PipeBend
+{
+    /** @param float $radius of the centre line, in mm */
+    public function __construct(public float $at, public float $degrees, public float $radius, public Source $source = Source::Guessed)
+    {
+    }
+
+    /** @throws BadInput */
+    public static function read(Input $input): self
+    {
+        return new self($input->number('at_m', 0), $input->number('degrees', 0, 180), $input->number('radius_mm', 0, 5000), $input->choice('source', Source::class));
+    }
+
+    /** @return array<string, mixed> */
+    public function plain(): array
+    {
+        return ['at_m' => $this->at, 'degrees' => $this->degrees, 'radius_mm' => $this->radius, 'source' => $this->source->value];
+    }
+
+    public function movedBy(float $metres): self
+    {
+        return new self($this->at + $metres, $this->degrees, $this->radius, $this->source);
+    }
+}

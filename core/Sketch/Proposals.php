@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Sketch;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\SizeUnit;
+use Jurvex\Core\Run\Travel;
+
+/**
+ * Compares a run with the map along its way. The places that both know are the opening, the tie-ins matched in their
+ * order, and the tap; between two of them a single pipe takes the length that was seen.
+ */
+final readonly class Proposals
+{
+    /** Two places of a run and of the map may be this far apart and still be the same: metres, and share of the distance. */
+    private const SAME_M = 2.0;
+    private const SAME_SHARE = 0.25;
+    private const NOTABLE_M = 0.05;
+    private const NOTABLE_MM = 5.0;
+    private const BEND_RADIUS_PER_BORE = 1.5;
+    private const BRANCH_M = 1.0;
+
+    /** @var array<string, array{float, Finding}> by the junction: where the run saw its tie-in */
+    private array $matched;
+
+    /** @var list<Finding> tie-ins that the map does not have */
+    private array $unmatched;
+
+    private RunWay $way;
+
+    public function __construct(private Sketch $sketch, private MappedRun $run)
+    {
+        $this->way = $run->way($sketch);
+        [$this->matched, $this->unmatched] = $this->match();
+    }
+
+    /** @return list<Proposal> in the order of the way */
+    public function all(): array
+    {
+        $proposals = [];
+        foreach ($this->way->spans as $span) {
+            array_push($proposals, ...$this->onPipe($span));
+        }
+        foreach ($this->matched as $junction => [, $finding]) {
+            array_push($proposals, ...$this->proof($junction, $finding));
+        }
+        foreach ($this->unmatched as $finding) {
+            array_push($proposals, ...$this->newTieIn($finding));
+        }
+
+        return $proposals;
+    }
+
+    /**
+     * @param array{pipe: Pipe, from: float, to: float, down: bool} $span
+     *
+     * @return list<Proposal>
+     */
+    private function onPipe(array $span): array
+    {
+        $pipe = $span['pipe'];
+        [$first, $last] = [$this->seenAt($this->startOf($span)), $this->seenAt($this->endOf($span))];
+        $proposals = [];
+        if (null !== $first && null !== $last && $last > $first && (abs($last - $first - $pipe->length->value) > self::NOTABLE_M || $pipe->length->source->isWeakerThan(Source::Seen))) {
+            $length = $last - $first;
+            $proposals[] = $this->onWhole($pipe, 'length', ['length_m' => $length], static fn (Pipe $now) => $now->with(
+                length: new Known($length, Source::Seen),
+                bends: array_map(static fn (PipeBend $bend) => new PipeBend(min($length, $bend->at), $bend->degrees, $bend->radius, $bend->source), $now->bends),
+            ));
+        }
+        // Where its ends were not recognised, the map's own lengths place it on the run.
+        $from = $first ?? $span['from'];
+        $to = min($last ?? $span['to'], $this->run->record->reached->metres);
+        if ($to - $from <= self::NOTABLE_M) {
+            return $proposals;
+        }
+
+        return [...$proposals, ...$this->fabric($pipe, $from, $to), ...$this->bends($pipe, $from, $to, $last ?? $span['to'])];
+    }
+
+    /** @return list<Proposal> material and bore, where one of them fills the pipe */
+    private function fabric(Pipe $pipe, float $from, float $to): array
+    {
+        $proposals = [];
+        foreach ($this->run->record->pipes as $seen) {
+            $shared = min($to, $seen->to->metres) - max($from, $seen->from->metres);
+            if ($shared < ($to - $from) / 2 || Material::Unknown === $seen->material) {
+                continue;
+            }
+            $material = $seen->material;
+            if ($material !== $pipe->material || $pipe->materialSource->isWeakerThan(Source::Seen)) {
+                $proposals[] = $this->onWhole($pipe, 'material', ['material' => $material->value], static fn (Pipe $now) => $now->with(material: $material, materialSource: Source::Seen));
+            }
+            $bore = $seen->bore?->inMillimetres();
+            if (null !== $bore && (abs($bore - $pipe->bore->value) > self::NOTABLE_MM || $pipe->bore->source->isWeakerThan(Source::Seen))) {
+                $proposals[] = $this->onWhole($pipe, 'bore', ['bore_mm' => $bore], static fn (Pipe $now) => $now->with(bore: new Known($bore, Source::Seen)));
+            }
+        }
+
+        return $proposals;
+    }
+
+    /** @return list<Proposal> */
+    private function bends(Pipe $pipe, float $from, float $to, float $end): array
+    {
+        $seen = [];
+        foreach ($this->run->record->findings as $finding) {
+            if (Kind::Bend !== $finding->kind || $finding->from->metres < $from || $finding->from->metres > $to) {
+                continue;
+            }
+            $at = Travel::Downstream === $this->run->record->travel ? $finding->from->metres - $from : $end - $finding->from->metres;
+            $seen[] = new PipeBend(min($pipe->length->value, max(0.0, $at)), $finding->sizeIn(SizeUnit::Degrees) ?? 45.0, self::BEND_RADIUS_PER_BORE * $pipe->bore->value, Source::Seen);
+        }
+        $known = array_filter($pipe->bends, static fn (PipeBend $bend) => !$bend->source->isWeakerThan(Source::Seen));
+        if (\count($seen) <= \count($known)) {
+            return [];
+        }
+
+        return [$this->onWhole($pipe, 'bends', ['count' => (float) \count($seen), 'turn_deg' => array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $seen))],
+            static fn (Pipe $now) => $now->with(bends: array_map(static fn (PipeBend $bend) => new PipeBend(min($bend->at, $now->length->value), $bend->degrees, $bend->radius, $bend->source), $seen)))];
+    }
+
+    /** @return list<Proposal> that a fixture was run and its water came in here */
+    private function proof(string $junction, Finding $finding): array
+    {
+        $side = array_values(array_filter($this->sketch->above($junction), static fn (Pipe $pipe) => Joins::Straight !== $pipe->joins));
+        $source = self::isProved($finding) ? Source::Proved : Source::Seen;
+        if (1 !== \count($side) || !$side[0]->tied->isWeakerThan($source)) {
+            return [];
+        }
+        $whose = $finding->fact(Fact::Whose) ?? '';
+
+        return [$this->onWhole($side[0], Source::Proved === $source ? 'tied_proved' : 'tied_seen', ['at_m' => $finding->from->metres, 'whose' => $whose],
+            static fn (Pipe $now) => $now->with(tied: $source, proof: Source::Proved === $source ? $whose : $now->proof))];
+    }
+
+    /** @return list<Proposal> */
+    private function newTieIn(Finding $finding): array
+    {
+        $place = $this->way->within($finding->from->metres, $finding->from->metres + 1e-6)[0] ?? null;
+        if (null === $place) {
+            return [];
+        }
+        $pipe = $place['pipe'];
+        $proved = self::isProved($finding);
+        $whose = $finding->fact(Fact::Whose) ?? '';
+        $bore = $finding->sizeIn(SizeUnit::Millimetres) ?? $pipe->bore->value;
+        $id = 'seen-'.$finding->id;
+        $fixture = Node::fixture($id, FixtureKind::Unknown, $whose);
+        $own = new Pipe($id.'-pipe', $id, $id.'-join', new Known(self::BRANCH_M), new Known($bore, null === $finding->size ? Source::Guessed : Source::Seen), joins: Joins::Wye, tied: $proved ? Source::Proved : Source::Seen, proof: $proved ? $whose : '');
+        $up = max(0.0, $pipe->length->value - $place['from']);
+
+        return [new Proposal('tie_in:'.$finding->id, 'tie_in', $pipe->id, ['at_m' => $finding->from->metres, 'whose' => $whose], static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
+            ? $sketch->withFixture($fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join') : $sketch)];
+    }
+
+    /**
+     * @param array<string, float|string> $values
+     * @param \Closure(Pipe): Pipe        $change
+     */
+    private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change): Proposal
+    {
+        $key = $code.':'.$pipe->id.':'.implode(',', array_map(static fn (float|string $value) => \is_float($value) ? (string) round($value, 2) : $value, $values));
+
+        return new Proposal($key, $code, $pipe->id, $values, static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id]) ? $sketch->withPipe($change($sketch->pipes[$pipe->id])) : $sketch);
+    }
+
+    /**
+     * Tie-ins seen and junctions on the way, in order, each with the nearest that is near enough.
+     *
+     * @return array{array<string, array{float, Finding}>, list<Finding>}
+     */
+    private function match(): array
+    {
+        $seen = array_values(array_filter($this->run->record->findings, static fn (Finding $finding) => Kind::TieIn === $finding->kind));
+        $junctions = [];
+        foreach ($this->way->spans as $span) {
+            $node = $this->sketch->nodes[$this->endOf($span)];
+            if (NodeKind::Junction === $node->kind && \count($this->sketch->above($node->id)) > 1) {
+                $junctions[] = [$node->id, $span['to']];
+            }
+        }
+        $matched = $left = [];
+        $next = 0;
+        foreach ($seen as $finding) {
+            $best = $this->junctionFor($finding, $junctions, $next);
+            if (null === $best) {
+                $left[] = $finding;
+                continue;
+            }
+            $matched[$junctions[$best][0]] = [$finding->from->metres, $finding];
+            $next = $best + 1;
+        }
+
+        return [$matched, $left];
+    }
+
+    /** @param list<array{string, float}> $junctions and their distance on the run */
+    private function junctionFor(Finding $finding, array $junctions, int $next): ?int
+    {
+        $best = null;
+        for ($i = $next, $count = \count($junctions); $i < $count; ++$i) {
+            [$node, $at] = $junctions[$i];
+            // An accepted proposal has put this very tie-in on the map.
+            if ($node === 'seen-'.$finding->id.'-join') {
+                return $i;
+            }
+            $apart = abs($at - $finding->from->metres);
+            if (!str_starts_with($node, 'seen-') && $apart <= max(self::SAME_M, self::SAME_SHARE * $at) && (null === $best || $apart < abs($junctions[$best][1] - $finding->from->metres))) {
+                $best = $i;
+            }
+        }
+
+        return $best;
+    }
+
+    /** Where the run saw a node; none where it did not. */
+    private function seenAt(string $node): ?float
+    {
+        if ($node === $this->run->node) {
+            return $this->run->lead;
+        }
+        if (isset($this->matched[$node])) {
+            return $this->matched[$node][0];
+        }
+        if ($node === $this->sketch->outlet->id) {
+            foreach ($this->run->record->findings as $finding) {
+                if (Kind::Tap === $finding->kind) {
+                    return $finding->from->metres;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array{pipe: Pipe, from: float, to: float, down: bool} $span */
+    private function startOf(array $span): string
+    {
+        return $span['down'] ? $span['pipe']->from : $span['pipe']->to;
+    }
+
+    /** @param array{pipe: Pipe, from: float, to: float, down: bool} $span */
+    private function endOf(array $span): string
+    {
+        return $span['down'] ? $span['pipe']->to : $span['pipe']->from;
+    }
+
+    /** A named fixture was run and its water came, or two cameras met. */
+    private static function isProved(Finding $finding): bool
+    {
+        return \in_array($finding->fact(Fact::KnownHow), ['ran_that_fixture', 'second_camera'], true);
+    }
+}

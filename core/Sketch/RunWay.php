@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Sketch;
+
+use Jurvex\Core\LineMap\Leg;
+use Jurvex\Core\Run\Travel;
+
+/** The pipes that a run comes through, by its own distances: down to the outlet, or up the line past its branches. */
+final readonly class RunWay
+{
+    /** @param list<array{pipe: Pipe, from: float, to: float, down: bool}> $spans metres of the run, and whether it goes with the flow there */
+    private function __construct(public array $spans, public Travel $travel)
+    {
+    }
+
+    /** @param float $lead metres of the run before the line itself, such as the drop when the counter was zeroed at the rim */
+    public static function along(Sketch $sketch, string $node, Travel $travel, float $lead = 0.0): self
+    {
+        $spans = [];
+        $at = $lead;
+        $pipe = self::next($sketch, $node, $travel);
+        while (null !== $pipe) {
+            $spans[] = ['pipe' => $pipe, 'from' => $at, 'to' => $at + $pipe->length->value, 'down' => Travel::Downstream === $travel];
+            $at += $pipe->length->value;
+            $pipe = self::next($sketch, Travel::Downstream === $travel ? $pipe->to : $pipe->from, $travel);
+        }
+
+        return new self($spans, $travel);
+    }
+
+    /** The way of a tool to the far end of a leg, from the line itself on. */
+    public static function to(Sketch $sketch, Leg $leg): self
+    {
+        $spans = [];
+        $at = 0.0;
+        foreach ($leg->way() as $on) {
+            $length = $on->segment->length->metres;
+            $spans[] = ['pipe' => $sketch->pipes[$on->segment->id], 'from' => $at, 'to' => $at + $length, 'down' => $on->downstream];
+            $at += $length;
+        }
+
+        return new self($spans, $leg->downstream ? Travel::Downstream : Travel::Upstream);
+    }
+
+    /** Metres of the run at its end; nothing when it leads nowhere. */
+    public function end(): float
+    {
+        return [] === $this->spans ? 0.0 : $this->spans[\count($this->spans) - 1]['to'];
+    }
+
+    /**
+     * A stretch of the run as stretches of pipes.
+     *
+     * @return list<array{pipe: Pipe, from: float, to: float}> metres from each pipe's upper end
+     */
+    public function within(float $from, float $to): array
+    {
+        $parts = [];
+        foreach ($this->spans as $span) {
+            $a = max($from, $span['from']) - $span['from'];
+            $b = min($to, $span['to']) - $span['from'];
+            if ($b <= $a) {
+                continue;
+            }
+            $length = $span['pipe']->length->value;
+            $parts[] = ['pipe' => $span['pipe'], ...($span['down'] ? ['from' => $a, 'to' => $b] : ['from' => $length - $b, 'to' => $length - $a])];
+        }
+
+        return $parts;
+    }
+
+    private static function next(Sketch $sketch, string $node, Travel $travel): ?Pipe
+    {
+        if (Travel::Downstream === $travel) {
+            return $sketch->below($node);
+        }
+        $above = $sketch->above($node);
+        $straight = 1 === \count($above) ? $above : array_values(array_filter($above, static fn (Pipe $pipe) => Joins::Straight === $pipe->joins));
+
+        return 1 === \count($straight) ? $straight[0] : null;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Kit;
+
+use App\Shared\Form\DistanceType;
+use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\NumberType;
+use Symfony\Component\Form\Extension\Core\Type\TextType;
+use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\OptionsResolver\OptionsResolver;
+
+final class ToolHeadForm extends AbstractType
+{
+    public function buildForm(FormBuilderInterface $builder, array $options): void
+    {
+        $builder
+            ->add('name', TextType::class, ['empty_data' => '', 'required' => false, 'label' => 'label.headName'])
+            ->add('diameterMm', DistanceType::class, ['small' => true, 'required' => false, 'label' => 'label.headDiameterMm'])
+            ->add('rigidLengthMm', DistanceType::class, ['small' => true, 'required' => false])
+            ->add('forceN', NumberType::class, ['required' => false, 'invalid_message' => 'error.number']);
+    }
+
+    public function configureOptions(OptionsResolver $resolver): void
+    {
+        // A row that stays empty is no head.
+        $resolver->setDefaults(['data_class' => ToolHead::class, 'label_format' => 'label.%name%', 'required' => false]);
+    }
+}

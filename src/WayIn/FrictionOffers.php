@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use App\Call\Job;
+use App\Kit\Kit;
+use App\Kit\KitTool;
+use App\Look\Run;
+use Jurvex\Core\Reach\FrictionFit;
+use Jurvex\Core\Reach\Path;
+use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Sketch\RunWay;
+
+/** Runs that the rod itself ended: the friction that explains where. */
+final readonly class FrictionOffers
+{
+    private const NOTABLE = 0.01;
+
+    public function __construct(private Kit $kit)
+    {
+    }
+
+    /** @return list<array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float}> no friction where none explains it */
+    public function of(Job $job): array
+    {
+        $offers = [];
+        foreach ($job->runs() as $run) {
+            $offer = EndReason::Jammed === $run->endReason() ? $this->explain($run) : null;
+            if (null !== $offer) {
+                $offers[] = $offer;
+            }
+        }
+
+        return $offers;
+    }
+
+    /** @return ?array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float} */
+    private function explain(Run $run): ?array
+    {
+        [$id, $head] = [substr($run->details()->rig, 0, 36), (int) substr($run->details()->rig, 37)];
+        $tool = '' === $id ? null : $this->kit->tool($run->job->firm, $id);
+        $on = $tool?->details()->getHeads()[$head] ?? null;
+        $path = $this->path($run);
+        if (null === $tool || null === $on || null === $path || null === $run->reachedM()) {
+            return null;
+        }
+        $wet = $run->details()->waterOn;
+        $drop = Zero::Rim === $run->details()->zero ? 0.0 : $run->opening->details()->dropM;
+        $friction = FrictionFit::explain(static fn (float $friction) => $tool->fitted($on, $friction), $path, $run->reachedM() + $drop);
+        $now = $tool->friction($wet);
+
+        return null !== $friction && abs($friction - $now) < self::NOTABLE ? null : ['run' => $run, 'tool' => $tool, 'wet' => $wet, 'friction' => null === $friction ? null : round($friction, 3), 'now' => $now];
+    }
+
+    /** The whole way that the run was on, from the rim of its opening. */
+    private function path(Run $run): ?Path
+    {
+        $sketch = $run->job->property()->sketch();
+        $node = $sketch->nodes[$run->opening->node() ?? ''] ?? null;
+        if (null === $node) {
+            return null;
+        }
+        $spans = RunWay::along($sketch, $node->id, $run->details()->travel)->spans;
+
+        return [] === $spans ? null : ReachFinder::path($sketch, $node, $spans[\count($spans) - 1]['pipe']->id);
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Plan\Plan;
+use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\Sketch;
+use Symfony\Component\HttpFoundation\Request;
+
+/** Puts line maps on the screen. */
+final readonly class MapViews
+{
+    public const WIDE = 820.0;
+    public const NARROW = 344.0;
+    /** Set by the page's script, which alone knows how wide the screen is. */
+    private const COOKIE = 'narrow';
+
+    public function __construct(private MapWords $words)
+    {
+    }
+
+    public static function widthFor(Request $request): float
+    {
+        return '1' === $request->cookies->get(self::COOKIE) ? self::NARROW : self::WIDE;
+    }
+
+    /** @return array<string, string> of nodes and pipes */
+    public function names(Sketch $sketch): array
+    {
+        return $this->words->names($sketch);
+    }
+
+    public function of(Sketch $sketch, UnitSystem $units, float $width): MapView
+    {
+        $names = $this->words->names($sketch);
+        $labels = array_map(fn (Pipe $pipe) => $this->words->label($pipe, $units), $sketch->pipes);
+
+        return new MapView($sketch, new Plan($sketch, $width, array_map(MapWords::shortened(...), array_intersect_key($names, $sketch->nodes)), $labels), $names);
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use App\Shared\Twig\WordsExtension;
+use App\Shared\Units\Formatter;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Sketch\Known;
+use Jurvex\Core\Sketch\Node;
+use Jurvex\Core\Sketch\NodeKind;
+use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\Sketch;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** What the parts of a line map are called: by their names, or by what they are, counted where there are several. */
+final readonly class MapWords
+{
+    private const LONGEST_LABEL = 22;
+
+    public function __construct(private WordsExtension $words, private TranslatorInterface $translator, private Formatter $formatter)
+    {
+    }
+
+    /** @return array<string, string> of all nodes and pipes, by identifier */
+    public function names(Sketch $sketch): array
+    {
+        $plain = $count = [];
+        foreach ($sketch->nodes as $id => $node) {
+            $plain[$id] = '' === $node->name ? $this->kindOf($node) : $node->name;
+            $count[$plain[$id]] = ($count[$plain[$id]] ?? 0) + 1;
+        }
+        $names = $number = [];
+        foreach ($sketch->nodes as $id => $node) {
+            $name = $plain[$id];
+            $number[$name] = ($number[$name] ?? 0) + 1;
+            $names[$id] = $count[$name] > 1 ? $name.' '.$number[$name] : $name;
+        }
+        foreach ($sketch->nodes as $id => $node) {
+            if (NodeKind::Junction === $node->kind) {
+                $names[$id] = $this->junction($sketch, $node, $names);
+            }
+        }
+        foreach ($sketch->pipes as $id => $pipe) {
+            $from = $sketch->nodes[$pipe->from];
+            $key = NodeKind::Fixture === $from->kind ? 'map.pipe_of' : 'map.line_below';
+            $names[$id] = $this->translator->trans($key, ['%name%' => $names[$pipe->from]]);
+        }
+
+        return $names;
+    }
+
+    public static function shortened(string $name): string
+    {
+        return mb_strlen($name) > self::LONGEST_LABEL ? mb_substr($name, 0, self::LONGEST_LABEL - 1).'…' : $name;
+    }
+
+    /** @return array{string, string} what stands over a drawn pipe: in full, and in short */
+    public function label(Pipe $pipe, UnitSystem $units): array
+    {
+        $length = $this->formatter->distance($pipe->length->value, $units);
+        $short = $pipe->length->source->isKnown() ? $length : '≈ '.$length;
+
+        return [$short.' · '.$this->small($pipe->bore, $units), $short];
+    }
+
+    private function small(Known $bore, UnitSystem $units): string
+    {
+        return ($bore->source->isKnown() ? '' : '≈ ').$this->formatter->small($bore->value, $units);
+    }
+
+    private function kindOf(Node $node): string
+    {
+        return match ($node->kind) {
+            NodeKind::Fixture => $this->words->words($node->what, 'fixture'),
+            NodeKind::Opening => $this->words->words($node->what, 'opening'),
+            NodeKind::Outlet => $this->words->words($node->what, 'outlet'),
+            NodeKind::Trap, NodeKind::Junction => $this->words->words($node->kind->value, 'node'),
+        };
+    }
+
+    /** @param array<string, string> $names */
+    private function junction(Sketch $sketch, Node $node, array $names): string
+    {
+        foreach (array_reverse($sketch->above($node->id)) as $pipe) {
+            for ($top = $pipe; null !== $top; $top = $sketch->above($top->from)[0] ?? null) {
+                if ($sketch->nodes[$top->from]->isPlace()) {
+                    return $this->translator->trans('map.junction_of', ['%name%' => $names[$top->from]]);
+                }
+            }
+        }
+
+        return $names[$node->id];
+    }
+}

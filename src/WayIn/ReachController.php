@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use App\Account\Account;
+use App\Call\Job;
+use App\Kit\Kit;
+use App\Kit\KitTool;
+use App\Shared\Job\Expectation;
+use App\Shared\Job\JobScreens;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\LineMap\SegmentReach;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Rig;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\Node;
+use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Sketch\ReachOption;
+use Jurvex\Core\Sketch\RunWay;
+use Jurvex\Core\Sketch\Sketch;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** What each tool reaches from each opening, and what to use for a place. */
+final class ReachController extends JobController
+{
+    private const LISTED = 6;
+
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Kit $kit, private readonly MapViews $views, private readonly FrictionOffers $offers)
+    {
+        parent::__construct($screens, $manager);
+    }
+
+    #[Route('/jobs/{job}/way-in/reach', name: 'reach', methods: 'GET')]
+    public function reach(Job $job, Request $request, Account $account): Response
+    {
+        $sketch = $job->property()->sketch();
+        $wet = '0' !== $request->query->getString('wet', '1');
+        $tools = $this->kit->of($job->firm);
+        $rigs = Kit::rigs($tools, $wet);
+        $shown = ['tab' => 'reach', 'sketch' => $sketch, 'view' => $this->views->of($sketch, $account->units(), MapViews::widthFor($request)), 'tools' => $tools, 'wet' => $wet,
+            'rigNames' => self::rigNames($tools), 'offers' => $this->offers->of($job), 'target' => null, 'options' => [], 'else' => [], 'opening' => null, 'rig' => null, 'reached' => [], 'farthest' => null, 'newOpening' => null];
+        if ([] === $rigs || [] === $sketch->openings() || $sketch->isBlank()) {
+            return $this->show($job, $request, $shown, 'way_in/reach.html.twig');
+        }
+        $finder = new ReachFinder($sketch, $rigs);
+        $target = $request->query->getString('target');
+        $options = isset($sketch->pipes[$target]) ? $finder->options($target) : [];
+        [$opening, $rig] = $this->chosen($job, $sketch, $rigs, $request, $options[0] ?? null);
+        $reached = $finder->from($opening, $rig);
+        // To what was chosen, if the tool comes there at all; else the way that a run from here would take.
+        $leg = $reached[$target]->leg ?? null;
+        $way = null === $leg ? RunWay::along($sketch, $opening->id, self::travel($opening)) : RunWay::to($sketch, $leg);
+        $isOpen = [] !== $options && ($options[0]->works() || $options[0]->wouldWork());
+
+        return $this->show($job, $request, [
+            ...$shown, 'opening' => $opening, 'rig' => $rig, 'reached' => $reached, 'farthest' => self::farthest($way, $opening, $reached),
+            'stops' => self::stops($reached, $rig), 'target' => isset($sketch->pipes[$target]) ? $target : null, 'options' => \array_slice($options, 0, self::LISTED),
+            'else' => [] === $options || $isOpen ? [] : $finder->whatElse($target), 'newOpening' => [] === $options ? $finder->bestNewOpening() : null,
+        ], 'way_in/reach.html.twig', expected: self::expected($sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id]));
+    }
+
+    /**
+     * @param non-empty-list<Rig> $rigs
+     *
+     * @return array{Node, Rig}
+     */
+    private function chosen(Job $job, Sketch $sketch, array $rigs, Request $request, ?ReachOption $best): array
+    {
+        $openings = $sketch->openings();
+        $opening = $openings[$request->query->getString('opening')] ?? $best->opening ?? $openings[$job->chosenOpening()?->node() ?? ''] ?? reset($openings);
+        \assert(false !== $opening);
+        $rig = array_values(array_filter($rigs, static fn (Rig $rig) => $rig->id === $request->query->getString('tool')))[0] ?? $best->rig ?? $rigs[0];
+
+        return [$opening, $rig];
+    }
+
+    /**
+     * @param array<string, SegmentReach> $reached
+     *
+     * @return ?array{metres: float, by: ?string, pipe: string} how far it gets on a way, its drop included
+     */
+    private static function farthest(RunWay $way, Node $opening, array $reached): ?array
+    {
+        $metres = $opening->mouth->drop->value ?? 0.0;
+        $found = null;
+        foreach ($way->spans as $span) {
+            $reach = $reached[$span['pipe']->id];
+            $metres += $reach->metres;
+            $found = ['metres' => $metres, 'by' => $reach->by?->value, 'pipe' => $span['pipe']->id];
+            if (!$reach->whole) {
+                break;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Where the tool stops, each with whether it comes out again from there.
+     *
+     * @param array<string, SegmentReach> $reached
+     *
+     * @return list<array{pipe: string, metres: float, by: string, pull: ?float, out: ?bool}>
+     */
+    private static function stops(array $reached, Rig $rig): array
+    {
+        $stops = [];
+        foreach ($reached as $pipe => $reach) {
+            if (null === $reach->by || 'no_way' === $reach->by->value) {
+                continue;
+            }
+            $path = $reach->leg?->path();
+            $at = null === $path ? null : $path->metres() - $reach->leg->segment->length->metres + $reach->metres;
+            $pull = null === $path || null === $at ? null : $rig->pullFrom($path, $at);
+            $stops[] = ['pipe' => (string) $pipe, 'metres' => $reach->metres, 'by' => $reach->by->value, 'pull' => $pull, 'out' => null === $pull ? null : $pull <= $rig->pullLimit];
+        }
+
+        return $stops;
+    }
+
+    /** @param array<string, SegmentReach> $reached */
+    private static function expected(Sketch $sketch, RunWay $way, Node $opening, array $reached, string $name): ?Expectation
+    {
+        $record = ExpectedRun::on($sketch, $way);
+        $reach = (self::farthest($way, $opening, $reached)['metres'] ?? 0.0) - ($opening->mouth->drop->value ?? 0.0);
+
+        return null === $record ? null : new Expectation($name, $record, Length::metres(max(0.0, $reach)));
+    }
+
+    private static function travel(Node $opening): Travel
+    {
+        return MappedRuns::travelFrom(Faces::from($opening->mouth->faces ?? 'downstream'));
+    }
+
+    /**
+     * @param list<KitTool> $tools
+     *
+     * @return array<string, array{tool: string, head: string}>
+     */
+    private static function rigNames(array $tools): array
+    {
+        $names = [];
+        foreach ($tools as $tool) {
+            foreach ($tool->details()->getHeads() as $i => $head) {
+                $names[$tool->id.'-'.$i] = ['tool' => $tool->details()->name, 'head' => $head->name];
+            }
+        }
+
+        return $names;
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::WayIn;
+    }
+}

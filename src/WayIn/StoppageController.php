@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WayIn;
+
+use App\Account\Account;
+use App\Call\DangerState;
+use App\Call\Job;
+use App\Shared\Job\JobScreens;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Sketch\NodeKind;
+use Jurvex\Core\Triage\DangerSign;
+use Jurvex\Core\Triage\MadeTest;
+use Jurvex\Core\Triage\Point;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Finding the stoppage: what each fixture does, what each opening shows, tests made, danger signs. */
+#[Route('/jobs/{job}/way-in/stoppage')]
+final class StoppageController extends JobController
+{
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Stoppages $stoppages, private readonly MapViews $views)
+    {
+        parent::__construct($screens, $manager);
+    }
+
+    #[Route('', name: 'stoppage', methods: 'GET')]
+    public function stoppage(Job $job, Request $request, Account $account): Response
+    {
+        $sketch = $job->property()->sketch();
+
+        return $this->show($job, $request, [
+            'tab' => 'stoppage', 'sketch' => $sketch, 'view' => $this->views->of($sketch, $account->units(), MapViews::widthFor($request)), 'found' => $this->stoppages->of($job),
+            'signs' => DangerSign::cases(), 'fixtureAnswers' => Point::FIXTURE_ANSWERS, 'openingAnswers' => Point::OPENING_ANSWERS,
+        ], 'way_in/stoppage.html.twig');
+    }
+
+    /** What a place shows; the same answer once more takes it back. */
+    #[Route('/seen', name: 'stoppage_seen', methods: 'POST')]
+    public function seen(Job $job, Request $request): Response
+    {
+        foreach ($request->request->all('seen') as $id => $answer) {
+            $node = $job->property()->sketch()->nodes[$id] ?? null;
+            $answers = NodeKind::Fixture === $node?->kind ? Point::FIXTURE_ANSWERS : Point::OPENING_ANSWERS;
+            if (true === $node?->isPlace() && \is_string($answer) && \in_array($answer, $answers, true)) {
+                $job->see($node->id, ($job->seen()[$node->id] ?? null) === $answer ? null : $answer);
+            }
+        }
+        $this->store();
+
+        return $this->back($job);
+    }
+
+    #[Route('/test', name: 'stoppage_test', methods: 'POST')]
+    public function test(Job $job, Request $request, Account $account): Response
+    {
+        $nodes = $job->property()->sketch()->nodes;
+        $run = $nodes[$request->request->getString('run')] ?? null;
+        $watched = $nodes[$request->request->getString('watched')] ?? null;
+        $answer = $request->request->getString('answer');
+        $answers = NodeKind::Fixture === $watched?->kind ? MadeTest::FIXTURE_ANSWERS : MadeTest::OPENING_ANSWERS;
+        if (NodeKind::Fixture === $run?->kind && true === $watched?->isPlace() && $run !== $watched && ('' === $answer || \in_array($answer, $answers, true))) {
+            $job->makeTest($run->id, $watched->id, '' === $answer ? null : $answer, $account->name, new \DateTimeImmutable());
+            $this->store();
+        }
+
+        return $this->back($job);
+    }
+
+    #[Route('/danger', name: 'stoppage_danger', methods: 'POST')]
+    public function danger(Job $job, Request $request, Account $account): Response
+    {
+        $sign = DangerSign::tryFrom($request->request->getString('sign'));
+        $state = DangerState::tryFrom($request->request->getString('state'));
+        if (null !== $sign && null !== $state) {
+            $job->sayDanger($sign, $state, $account->name, new \DateTimeImmutable());
+            $this->store();
+        }
+
+        return $this->back($job);
+    }
+
+    private function back(Job $job): Response
+    {
+        return $this->redirectToRoute('stoppage', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::WayIn;
+    }
+}
