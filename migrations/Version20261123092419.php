@@ -35,7 +35,7 @@ final class Version20261123092419 extends AbstractMigration
         $this->addSql('ALTER TABLE opening ADD COLUMN neighbour BOOLEAN DEFAULT 0 NOT NULL');
         $this->addSql('ALTER TABLE opening ADD COLUMN asked_whom VARCHAR(120) DEFAULT \'\' NOT NULL');
         $this->addSql('ALTER TABLE opening ADD COLUMN asked_on DATE DEFAULT NULL');
-        $this->addSql('ALTER TABLE run ADD COLUMN rig VARCHAR(44) DEFAULT \'\' NOT NULL');
+        $this->addSql('ALTER TABLE run ADD COLUMN rig VARCHAR(44) DEFAULT NULL');
         foreach (['firm' => ['access_rules', 'triage_tables'], 'job' => ['seen', 'made_tests', 'dangers']] as $table => $columns) {
             foreach ($columns as $column) {
                 $this->addSql("ALTER TABLE $table ADD COLUMN $column CLOB DEFAULT '[]' NOT NULL");

@@ -86,6 +86,8 @@ final class FilesTest extends ApplicationTestCase
             'an opening that is not there' => [$set('runs.0.opening', '01a20728-7e36-7875-ac7b-43862e1698ca'), 'runs.0.opening', 'job_file.not_in_file'],
             'a bore that cannot be' => [$set('runs.0.bore_mm', 3), 'runs.0.boreMm', 'said'],
             'a picture that is none' => [$set('runs.0.findings.0.photo', 'bm8='), 'runs.0.findings.0.photo', 'picture.wrong_type'],
+            'a line map that goes in a circle' => [$set('line_map.pipes.0.to', 'toilet'), 'line_map.pipes.0', 'bad_map.loop'],
+            'a pipe shorter than nothing' => [$set('line_map.pipes.1.length_m.value', -2), 'line_map.pipes.1.length_m.value', 'out_of_range'],
             'an identifier twice' => [static function (array $file): array {
                 \assert(\is_array($file['openings']) && \is_array($file['openings'][0]) && \is_array($file['openings'][1]));
                 $file['openings'][1]['id'] = $file['openings'][0]['id'];

@@ -17,7 +17,8 @@ final class WholeJobTest extends ApplicationTestCase
     {
         $this->signIn();
         $this->fill($this->get('/jobs/new'), 'Open the job', ['call_form[why]' => 'before_purchase', 'call_form[place]' => 'Chandlery, Tar Steps', 'call_form[customer]' => 'Lio Brand', 'call_form[notOrdered]' => 'The laundry line.']);
-        $this->fill($this->browser->followRedirect(), 'Add it', ['opening_form[place]' => 'Yard by the store', 'opening_form[sizeMm]' => '100', 'opening_form[dropM]' => '0.6']);
+        $this->browser->followRedirect();
+        $this->fill($this->browser->clickLink('Openings'), 'Add it', ['opening_form[place]' => 'Yard by the store', 'opening_form[sizeMm]' => '100', 'opening_form[dropM]' => '0.6']);
         $this->fill($this->browser->followRedirect(), 'Use this opening', ['zero_form[zero]' => 'rim']);
         $job = $this->job('Chandlery');
         self::assertMatchesRegularExpression('/^\d\d-\d{4}$/', $job->call()->number);
@@ -48,7 +49,7 @@ final class WholeJobTest extends ApplicationTestCase
         $advice = fn (Job $job) => $this->get('/jobs/'.$job->id.'/report')->filter('.facts > div')->eq(2)->text();
         self::assertStringContainsString('Have the line looked at by camera', $advice($this->job('tea room')));
         $this->signIn(self::OTHER_FIRM);
-        $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/way-in'), 'Add it', ['opening_form[place]' => 'Gully']);
+        $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/way-in/openings'), 'Add it', ['opening_form[place]' => 'Gully']);
         $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/look'), 'Zero the counter and start', ['run_form[expectedM]' => '60']);
         $run = $this->lastRun($this->job('Net store'));
         $end = fn (string $reason, string $reached) => $this->fill($this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end'), 'End the run', ['run_end_form[reason]' => $reason, 'run_end_form[reachedM]' => $reached]);
@@ -61,12 +62,12 @@ final class WholeJobTest extends ApplicationTestCase
     public function testDangerIsSaidAtTheStepWhereItIs(): void
     {
         $this->signIn();
-        self::assertStringContainsString('Roof and ladder.', $this->get('/jobs/'.$this->job()->id.'/way-in')->filter('.bench')->text());
-        self::assertStringContainsString('Nobody enters a chamber', $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in')->filter('.bench')->text());
+        self::assertStringContainsString('Roof and ladder.', $this->get('/jobs/'.$this->job()->id.'/way-in/openings')->filter('.bench')->text());
+        self::assertStringContainsString('Nobody enters a chamber', $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in/openings')->filter('.bench')->text());
         $run = $this->lastRun($this->job());
         self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
         $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
-        foreach (['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
+        foreach (['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
             self::assertStringContainsString('No cutting, no jetting', $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(), $stage);
         }
     }
@@ -102,8 +103,8 @@ final class WholeJobTest extends ApplicationTestCase
             ['/jobs/new', 'Open the job', ['call_form[customer]' => 'Lio', 'call_form[place]' => ' '], 'call_form_place', 'Say where the job is'],
             ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => 'old'], 'call_form_yearBuilt', 'A whole number'],
             ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => '3001'], 'call_form_yearBuilt', 'A year between 1500 and 2100'],
-            ['/jobs/{job}/way-in', 'Add it', ['opening_form[sizeMm]' => 'four', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'cannot be read'],
-            ['/jobs/{job}/way-in', 'Add it', ['opening_form[sizeMm]' => '3', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'A size between'],
+            ['/jobs/{job}/way-in/openings', 'Add it', ['opening_form[sizeMm]' => 'four', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'cannot be read'],
+            ['/jobs/{job}/way-in/openings', 'Add it', ['opening_form[sizeMm]' => '3', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'A size between'],
             ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => ''], 'pass_form_inM', 'Say how far'],
             ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => '5', 'pass_form[outM]' => '6'], 'pass_form_outM', 'Swap the two'],
             ['/jobs/{job}/clear', 'Log the test', ['flow_test_form[minutes]' => 'five'], 'flow_test_form_minutes', 'A number'],
@@ -192,7 +193,7 @@ final class WholeJobTest extends ApplicationTestCase
     {
         $this->signIn();
         $job = $this->job();
-        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'])];
+        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'])];
         $count = function (string $page): int {
             $this->browser->enableProfiler();
             $holder = self::getContainer()->get('doctrine.debug_data_holder');
@@ -207,6 +208,7 @@ final class WholeJobTest extends ApplicationTestCase
         for ($i = 0; $i < 30; ++$i) {
             $sheet = clone $job->call();
             $sheet->number = '26-9'.$i;
+            $sheet->place = 'Row '.$i;
             $this->manager()->persist(new Job(Id::fresh(), new \App\Call\Property(Id::fresh(), $this->manager()->getReference(\App\Account\Firm::class, $job->firm->id) ?? $job->firm, $sheet->place), $sheet, new \DateTimeImmutable(), $job->doneBy));
         }
         $this->manager()->flush();

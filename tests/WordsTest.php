@@ -10,12 +10,14 @@ use App\Clear\Felt;
 use App\Clear\FlowResult;
 use App\Clear\Tool;
 use App\Clear\WaterAtOpening;
+use App\Kit\ToolKind;
 use App\Look\FactWords;
 use App\Mark\Ground;
 use App\Mark\OverHead;
 use App\Mark\Paint;
 use App\Shared\Job\Stage;
 use App\WayIn\Faces;
+use App\WayIn\Leave;
 use App\WayIn\OpeningKind;
 use App\WayIn\OpeningState;
 use App\WayIn\Zero;
@@ -32,9 +34,16 @@ use Jurvex\Core\Judge\Remedy;
 use Jurvex\Core\Judge\RuleBook;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Judge\Verdict;
+use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\Building;
+use Jurvex\Core\Sketch\FixtureKind;
+use Jurvex\Core\Sketch\Joins;
+use Jurvex\Core\Sketch\Source;
+use Jurvex\Core\Triage\DangerSign;
+use Jurvex\Core\Triage\Tables;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Translation\TranslatorBagInterface;
 
@@ -47,7 +56,8 @@ final class WordsTest extends KernelTestCase
             'over_head' => OverHead::class, 'paint' => Paint::class, 'stage' => Stage::class, 'faces' => Faces::class, 'opening' => OpeningKind::class, 'opening_state' => OpeningState::class, 'zero' => Zero::class,
             'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class, 'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
             'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class, 'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
-            'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
+            'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class, 'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class, 'leave' => Leave::class,
+            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
         $keys = [];
         foreach ($lists as $prefix => $enum) {
             foreach ($enum::cases() as $case) {
@@ -61,6 +71,13 @@ final class WordsTest extends KernelTestCase
             array_push($keys, ...array_map(static fn (string $choice) => FactWords::key($fact, $choice), $fact->choices()));
         }
         array_push($keys, ...array_map(static fn (string $name) => 'limit.'.$name, array_keys(HouseRules::LIMITS)), ...array_map(static fn (string $name) => 'calc.'.$name, Catalogue::complete()->names()));
+        foreach (Tables::ROWS as $row => $answers) {
+            array_push($keys, 'house_row.'.$row, ...array_map(static fn (string $answer) => 'seen.'.$answer, array_keys($answers)));
+        }
+        foreach (['no_opening', 'too_small', 'faces_upstream', 'own_branch_only', 'not_ready', 'ask_leave', 'trap', 'too_far', 'turns_too_much'] as $rule) {
+            array_push($keys, 'advice.'.$rule, 'advice_why.'.$rule);
+        }
+        array_push($keys, ...array_map(static fn (string $material) => 'house_material.'.$material, array_keys(Tables::MATERIALS)));
         $translator = self::getContainer()->get('translator');
         self::assertInstanceOf(TranslatorBagInterface::class, $translator);
         $words = $translator->getCatalogue('en');

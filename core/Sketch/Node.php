@@ -46,7 +46,7 @@ final readonly class Node
     /** @throws BadInput */
     public static function read(Input $input): self
     {
-        $id = $input->text('id', 40);
+        $id = $input->text('id', 80);
         $name = $input->optionalText('name', 200);
 
         return match ($input->choice('kind', NodeKind::class)) {

@@ -70,9 +70,9 @@ final readonly class Pipe
         }
 
         return new self(
-            $input->text('id', 40),
-            $input->text('from', 40),
-            $input->text('to', 40),
+            $input->text('id', 80),
+            $input->text('from', 80),
+            $input->text('to', 80),
             $length,
             Known::read($input, 'bore_mm', 20, 3000),
             $material->choice('value', Material::class),

@@ -27,8 +27,9 @@ final readonly class PipeBend
         return ['at_m' => $this->at, 'degrees' => $this->degrees, 'radius_mm' => $this->radius, 'source' => $this->source->value];
     }
 
-    public function movedBy(float $metres): self
+    /** Kept on its new pipe, however the sums are rounded. */
+    public function movedBy(float $metres, float $longest): self
     {
-        return new self($this->at + $metres, $this->degrees, $this->radius, $this->source);
+        return new self(max(0.0, min($longest, $this->at + $metres)), $this->degrees, $this->radius, $this->source);
     }
 }

@@ -171,47 +171,50 @@ final readonly class Proposals
     }
 
     /**
-     * Tie-ins seen and junctions on the way, in order, each with the nearest that is near enough.
+     * Tie-ins and openings seen, and the junctions and openings on the way, in order, each with the nearest that is near enough.
      *
      * @return array{array<string, array{float, Finding}>, list<Finding>}
      */
     private function match(): array
     {
-        $seen = array_values(array_filter($this->run->record->findings, static fn (Finding $finding) => Kind::TieIn === $finding->kind));
-        $junctions = [];
+        $places = [];
         foreach ($this->way->spans as $span) {
             $node = $this->sketch->nodes[$this->endOf($span)];
-            if (NodeKind::Junction === $node->kind && \count($this->sketch->above($node->id)) > 1) {
-                $junctions[] = [$node->id, $span['to']];
+            if (NodeKind::Opening === $node->kind || NodeKind::Junction === $node->kind && \count($this->sketch->above($node->id)) > 1) {
+                $places[] = [$node, $span['to']];
             }
         }
         $matched = $left = [];
         $next = 0;
-        foreach ($seen as $finding) {
-            $best = $this->junctionFor($finding, $junctions, $next);
-            if (null === $best) {
-                $left[] = $finding;
+        foreach ($this->run->record->findings as $finding) {
+            if (Kind::TieIn !== $finding->kind && Kind::OpeningSeen !== $finding->kind) {
                 continue;
             }
-            $matched[$junctions[$best][0]] = [$finding->from->metres, $finding];
-            $next = $best + 1;
+            $best = $this->placeFor($finding, $places, $next);
+            if (null !== $best) {
+                $matched[$places[$best][0]->id] = [$finding->from->metres, $finding];
+                $next = $best + 1;
+            } elseif (Kind::TieIn === $finding->kind) {
+                $left[] = $finding;
+            }
         }
 
         return [$matched, $left];
     }
 
-    /** @param list<array{string, float}> $junctions and their distance on the run */
-    private function junctionFor(Finding $finding, array $junctions, int $next): ?int
+    /** @param list<array{Node, float}> $places and their distance on the run */
+    private function placeFor(Finding $finding, array $places, int $next): ?int
     {
         $best = null;
-        for ($i = $next, $count = \count($junctions); $i < $count; ++$i) {
-            [$node, $at] = $junctions[$i];
+        for ($i = $next, $count = \count($places); $i < $count; ++$i) {
+            [$node, $at] = $places[$i];
             // An accepted proposal has put this very tie-in on the map.
-            if ($node === 'seen-'.$finding->id.'-join') {
+            if ($node->id === 'seen-'.$finding->id.'-join') {
                 return $i;
             }
+            $isSameKind = (NodeKind::Opening === $node->kind) === (Kind::OpeningSeen === $finding->kind);
             $apart = abs($at - $finding->from->metres);
-            if (!str_starts_with($node, 'seen-') && $apart <= max(self::SAME_M, self::SAME_SHARE * $at) && (null === $best || $apart < abs($junctions[$best][1] - $finding->from->metres))) {
+            if ($isSameKind && !str_starts_with($node->id, 'seen-') && $apart <= max(self::SAME_M, self::SAME_SHARE * $at) && (null === $best || $apart < abs($places[$best][1] - $finding->from->metres))) {
                 $best = $i;
             }
         }

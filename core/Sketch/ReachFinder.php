@@ -216,7 +216,7 @@ final class ReachFinder
                     continue;
                 }
                 $size = self::widestHead($there->leg->path(), $opening, $head);
-                if (null !== $size && $size->width->inMillimetres() > ($found[0]?->width?->inMillimetres() ?? 0.0)) {
+                if (null !== $size && $size->width->inMillimetres() > (($found[0] ?? null)?->width?->inMillimetres() ?? 0.0)) {
                     $found = [new WhatElse('smaller_head', $opening, $rig, $size->width, $size->stiffLength)];
                 }
             }

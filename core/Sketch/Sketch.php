@@ -224,7 +224,7 @@ final readonly class Sketch
         $upper = $pipe->with(length: new Known($cut, $pipe->length->source), to: $node->id, joins: Joins::Straight, tied: Source::Guessed, proof: '',
             bends: array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at <= $cut)));
         $lower = $pipe->with(id: $node->id.'+', from: $node->id, length: new Known($up, $pipe->length->source),
-            bends: array_map(static fn (PipeBend $bend) => $bend->movedBy(-$cut), array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at > $cut))));
+            bends: array_map(static fn (PipeBend $bend) => $bend->movedBy(-$cut, $up), array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at > $cut))));
 
         return new self([...array_values($this->nodes), $node], [...array_values($this->replaced($upper)), $lower]);
     }
@@ -282,7 +282,7 @@ final readonly class Sketch
             $length = $pipe->length->value;
             $joined = 1 === \count($this->above($id)) ? $down->joins : $pipe->joins;
             $pipes[$pipe->id] = $pipe->with(to: $down->to, length: new Known($length + $down->length->value, $down->length->source->isWeakerThan($pipe->length->source) ? $down->length->source : $pipe->length->source), joins: $joined,
-                bends: [...$pipe->bends, ...array_map(static fn (PipeBend $bend) => $bend->movedBy($length), $down->bends)]);
+                bends: [...$pipe->bends, ...array_map(static fn (PipeBend $bend) => $bend->movedBy($length, $length + $down->length->value), $down->bends)]);
         }
         $nodes = $this->nodes;
         unset($nodes[$id]);
@@ -375,12 +375,16 @@ final readonly class Sketch
                 throw self::notATree('nodes.'.$i, 'orphan', $lost[$id]);
             }
         }
-        foreach (array_keys($this->pipes) as $i => $id) {
-            $pipe = $this->pipes[$id];
-            if (isset($lost[$pipe->from])) {
-                throw self::notATree('pipes.'.$i, 'loop', $lost[$pipe->from]);
-            }
+        // Down from anywhere that is lost: the first node that comes again is on the circle.
+        $passed = [];
+        $node = array_key_first($lost);
+        while (!isset($passed[$node])) {
+            $passed[$node] = true;
+            $pipe = $this->below((string) $node) ?? throw new \LogicException('A lost node without a way down is an orphan.');
+            $node = $pipe->to;
         }
+        $around = $this->below((string) $node)->id ?? '';
+        throw self::notATree('pipes.'.(int) array_search($around, array_map('strval', array_keys($this->pipes)), true), 'loop', $lost[$node]);
     }
 
     private static function notATree(string $at, string $why, Node $node): BadInput

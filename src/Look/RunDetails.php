@@ -37,10 +37,10 @@ class RunDetails
     #[Assert\NotNull(message: 'error.distance_missing'), Assert\Range(notInRangeMessage: 'error.cable_range', min: 1, max: 1000)]
     public ?float $cableLengthM = 60.0;
 
-    /** Tool of the kit and its head, as `tool-number`; nothing when nobody has said. */
-    #[ORM\Column(length: 44, options: ['default' => ''])]
+    /** Tool of the kit and its head, as `tool-number`; none when nobody has said. */
+    #[ORM\Column(length: 44, nullable: true)]
     #[Assert\Length(max: 44, maxMessage: 'error.too_long')]
-    public string $rig = '';
+    public ?string $rig = null;
 
     #[ORM\Column(enumType: Material::class)]
     public Material $material = Material::Unknown;

@@ -40,7 +40,8 @@ final readonly class FrictionOffers
     /** @return ?array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float} */
     private function explain(Run $run): ?array
     {
-        [$id, $head] = [substr($run->details()->rig, 0, 36), (int) substr($run->details()->rig, 37)];
+        $rig = $run->details()->rig ?? '';
+        [$id, $head] = [substr($rig, 0, 36), (int) substr($rig, 37)];
         $tool = '' === $id ? null : $this->kit->tool($run->job->firm, $id);
         $on = $tool?->details()->getHeads()[$head] ?? null;
         $path = $this->path($run);

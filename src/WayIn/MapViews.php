@@ -15,6 +15,9 @@ final readonly class MapViews
 {
     public const WIDE = 820.0;
     public const NARROW = 344.0;
+    /** A name may take this share of the width, at so many units a letter. */
+    private const LABEL_SHARE = 0.28;
+    private const LETTER = 7.4;
     /** Set by the page's script, which alone knows how wide the screen is. */
     private const COOKIE = 'narrow';
 
@@ -38,6 +41,9 @@ final readonly class MapViews
         $names = $this->words->names($sketch);
         $labels = array_map(fn (Pipe $pipe) => $this->words->label($pipe, $units), $sketch->pipes);
 
-        return new MapView($sketch, new Plan($sketch, $width, array_map(MapWords::shortened(...), array_intersect_key($names, $sketch->nodes)), $labels), $names);
+        $most = min(22, (int) (self::LABEL_SHARE * $width / self::LETTER));
+        $short = array_map(static fn (string $name) => MapWords::shortened($name, $most), array_intersect_key($names, $sketch->nodes));
+
+        return new MapView($sketch, new Plan($sketch, $width, $short, $labels), $names);
     }
 }

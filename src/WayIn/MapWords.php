@@ -17,8 +17,6 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 /** What the parts of a line map are called: by their names, or by what they are, counted where there are several. */
 final readonly class MapWords
 {
-    private const LONGEST_LABEL = 22;
-
     public function __construct(private WordsExtension $words, private TranslatorInterface $translator, private Formatter $formatter)
     {
     }
@@ -51,9 +49,9 @@ final readonly class MapWords
         return $names;
     }
 
-    public static function shortened(string $name): string
+    public static function shortened(string $name, int $most): string
     {
-        return mb_strlen($name) > self::LONGEST_LABEL ? mb_substr($name, 0, self::LONGEST_LABEL - 1).'…' : $name;
+        return mb_strlen($name) > $most ? rtrim(mb_substr($name, 0, $most - 1)).'…' : $name;
     }
 
     /** @return array{string, string} what stands over a drawn pipe: in full, and in short */

@@ -6,10 +6,12 @@ namespace Jurvex\Core\Tests\Triage;
 
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\Tree;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Triage\Checks;
+use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Point;
 use Jurvex\Core\Triage\Tables;
 use Jurvex\Core\Triage\Triage;
@@ -70,6 +72,53 @@ final class TriageTest extends TestCase
         self::assertLessThan(0.1, $dry['street']);
     }
 
+    public function testObservationsThatNoOneStoppageExplainsAreNamedAndNotAveragedAway(): void
+    {
+        self::assertSame([], self::triage(['bath' => 'backs_up', 'kitchen' => 'slow', 'yard' => 'dry'])->contradictions());
+        self::assertSame([['bath', 'hall']], self::triage(['bath' => 'drains', 'hall' => 'standing'])->contradictions());
+        self::assertContains(['bath', 'yard'], self::triage(['bath' => 'drains', 'kitchen' => 'slow', 'yard' => 'standing'])->contradictions());
+    }
+
+    public function testAMadeTestTellsWhatItPromisedAndShiftsTheSuspicionThere(): void
+    {
+        [$tree, $points] = self::lines([]);
+        $checks = new Checks($tree, $points, Tables::usual());
+        $priors = ['kitchen' => 5.0, 'bath' => 6.0, 'low' => 10.0, 'street' => 8.0];
+        $tests = $checks->possibleTests([]);
+        self::assertNotEmpty($tests);
+        foreach ($tests as $test) {
+            $before = new Triage($priors, [...$checks->looks(), $checks->test($test)]);
+            $gain = $before->expectedGain($checks->test($test));
+            $left = $sum = 0.0;
+            foreach ($test->answers() as $answer) {
+                $after = new Triage($priors, [...$checks->looks(), $checks->test(new MadeTest($test->run, $test->watched, $answer))]);
+                $chance = $before->meanings($checks->test($test))[$answer]['chance'];
+                self::assertEqualsWithDelta(1, array_sum($after->chances), 1e-9);
+                $left += $chance * $after->entropy;
+                $sum += $chance;
+            }
+            self::assertEqualsWithDelta(1, $sum, 1e-9);
+            self::assertEqualsWithDelta($before->entropy - $gain, $left, 1e-9);
+        }
+        $rises = new Triage($priors, [$checks->test(new MadeTest($points[1], $points[0], 'rises'))]);
+        self::assertGreaterThan(0.9, $rises->chances['low'] + $rises->chances['street'], 'water of the kitchen in the bath: it is below where they meet');
+        $past = new Triage($priors, [$checks->test(new MadeTest($points[1], $points[2], 'runs_by'))]);
+        self::assertLessThan(0.2, $past->chances['kitchen'] + $past->chances['low'], 'it came past the yard: nothing stops it before');
+        self::assertSame([], array_filter($checks->possibleTests(['bath' => true]), static fn (MadeTest $test) => 'bath' === $test->run->id), 'what backs up is not run');
+    }
+
+    public function testTheTablesOfTheHouseAreTakenOrRefusedAtTheRow(): void
+    {
+        $tables = Tables::changed(new Input(['rows' => ['lowest' => ['backs_up' => 0.6, 'slow' => 0.3, 'drains' => 0.1]], 'materials' => ['clay' => 5]]));
+        self::assertSame([0.6, 0.35, 5.0], [$tables->rows['lowest']['backs_up'], $tables->rows['upstream']['backs_up'], $tables->materials['clay']]);
+        self::assertSame((3.0 + 2) * 5 * 3, $tables->prior(3.0, 2, 'clay', 1));
+        foreach (Tables::ROWS as $row) {
+            self::assertEqualsWithDelta(1, array_sum($row), 1e-12);
+        }
+        $this->expectExceptionObject(new BadInput('not_one_in_sum', 'rows.lowest'));
+        Tables::changed(new Input(['rows' => ['lowest' => ['backs_up' => 0.6, 'slow' => 0.3, 'drains' => 0.3]]]));
+    }
+
     /** @return list<array{string, array<string, mixed>, string, string}> where, what, code, place */
     public static function impossible(): array
     {
@@ -115,11 +164,23 @@ final class TriageTest extends TestCase
     /** @param array<string, ?string> $seen by point */
     private static function triage(array $seen): Triage
     {
+        [$tree, $points] = self::lines($seen);
+
+        return new Triage(['kitchen' => 5.0, 'bath' => 6.0, 'low' => 10.0, 'street' => 8.0], (new Checks($tree, $points, Tables::usual()))->looks());
+    }
+
+    /**
+     * @param array<string, ?string> $seen by point
+     *
+     * @return array{Tree, list<Point>}
+     */
+    private static function lines(array $seen): array
+    {
         $segment = static fn (string $id, string $from, string $to) => new Segment($id, $from, $to, Length::metres(5), null, 0.0, []);
         $tree = new Tree([$segment('kitchen', 'k', 'join'), $segment('bath', 'b', 'join'), $segment('low', 'join', 'y'), $segment('street', 'y', 'main')]);
         $points = array_map(static fn (string $id) => self::point($id, $seen[$id] ?? null), ['bath', 'kitchen', 'yard', 'hall']);
 
-        return new Triage(['kitchen' => 5.0, 'bath' => 6.0, 'low' => 10.0, 'street' => 8.0], (new Checks($tree, $points, Tables::usual()))->looks());
+        return [$tree, $points];
     }
 
     private static function likeliest(Triage $triage): string

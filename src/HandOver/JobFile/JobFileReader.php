@@ -157,15 +157,14 @@ final class JobFileReader
     /** @param array<string, mixed> $given */
     private function triage(array $given, Job $job): void
     {
-        foreach (\is_array($given['seen'] ?? null) ? $given['seen'] : [] as $node => $answer) {
-            $job->see((string) $node, self::text($answer));
+        foreach (self::rows($given['seen'] ?? []) as $seen) {
+            $job->see(self::text($seen['node']), self::text($seen['seen']));
         }
         foreach (self::rows($given['made_tests'] ?? []) as $test) {
             $job->makeTest(self::text($test['run']), self::text($test['watched']), self::text($test['seen']), self::text($test['by']), new \DateTimeImmutable(self::text($test['at'])));
         }
-        foreach (\is_array($given['dangers'] ?? null) ? $given['dangers'] : [] as $sign => $said) {
-            \assert(\is_array($said));
-            $job->sayDanger(DangerSign::from((string) $sign), DangerState::from(self::text($said['state'])), self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
+        foreach (self::rows($given['dangers'] ?? []) as $said) {
+            $job->sayDanger(DangerSign::from(self::text($said['sign'])), DangerState::from(self::text($said['state'])), self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
         }
     }
 

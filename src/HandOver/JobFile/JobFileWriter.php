@@ -79,9 +79,9 @@ final readonly class JobFileWriter
             'upkeep_due_on' => $job->upkeepDueOn()?->format('Y-m-d'),
             'handed_over_at' => self::time($job->handedOverAt()),
             'look_closed_because' => $job->lookClosedBecause(),
-            'seen' => (object) $job->seen(),
+            'seen' => array_map(static fn (string|int $node, string $seen) => ['node' => (string) $node, 'seen' => $seen], array_keys($job->seen()), array_values($job->seen())),
             'made_tests' => $job->madeTests(),
-            'dangers' => (object) $job->dangers(),
+            'dangers' => array_map(static fn (string $sign, array $said) => ['sign' => $sign, ...$said], array_keys($job->dangers()), array_values($job->dangers())),
         ];
     }
 

@@ -23,7 +23,7 @@ final readonly class Chromium
     /** @throws PrintFailed */
     public function pdf(string $html): string
     {
-        return $this->printed('page.html', $html, '%PDF', ['--no-pdf-header-footer', '--print-to-pdf=%out%']);
+        return $this->printed('page.html', $html, '%PDF', ['--no-pdf-header-footer', '--print-to-pdf=%folder%/out']);
     }
 
     /**
@@ -33,12 +33,12 @@ final readonly class Chromium
      */
     public function picture(string $svg, int $width, int $height): string
     {
-        return $this->printed('page.svg', $svg, "\x89PNG", ['--hide-scrollbars', '--force-device-scale-factor='.self::SHARPNESS, '--window-size='.$width.','.$height, '--screenshot=%out%']);
+        return $this->printed('page.svg', $svg, "\x89PNG", ['--hide-scrollbars', '--force-device-scale-factor='.self::SHARPNESS, '--window-size='.$width.','.$height, '--screenshot=%folder%/out.png']);
     }
 
     /**
      * @param string       $begins how the result's first bytes tell that it is one
-     * @param list<string> $wanted arguments, with %out% for the result's file
+     * @param list<string> $wanted arguments, with %folder% for where the result goes, as `out`; a picture's name tells what it is to be
      */
     private function printed(string $name, string $page, string $begins, array $wanted): string
     {
@@ -52,9 +52,10 @@ final readonly class Chromium
             $files->dumpFile($folder.'/'.$name, $page);
             $process = new Process([$this->chromium, '--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update',
                 '--disable-sync', '--no-first-run', '--allow-file-access-from-files', '--user-data-dir='.$folder.'/profile',
-                ...str_replace('%out%', $folder.'/out', $wanted), 'file://'.$folder.'/'.$name], null, ['HOME' => $folder], null, self::LONGEST_SECONDS);
+                ...str_replace('%folder%', $folder, $wanted), 'file://'.$folder.'/'.$name], null, ['HOME' => $folder], null, self::LONGEST_SECONDS);
             $process->run();
-            $result = is_file($folder.'/out') ? (string) file_get_contents($folder.'/out') : '';
+            $made = array_values(array_filter([$folder.'/out', $folder.'/out.png'], is_file(...)));
+            $result = [] === $made ? '' : (string) file_get_contents($made[0]);
             if (!str_starts_with($result, $begins)) {
                 throw new PrintFailed($process->getErrorOutput());
             }
