@@ -8,7 +8,7 @@ declare(strict_types=1);
  */
 const WARM_UP = 8;
 const ROUNDS = 60;
-const BOUNDS = ['home' => 3.0, 'look' => 5.0, 'store' => 3.0];
+const BOUNDS = ['home' => 3.0, 'look' => 5.0, 'store' => 3.0, 'map' => 6.0];
 
 [, $server, $file] = $argv;
 $jar = (string) tempnam(sys_get_temp_dir(), 'bench');

@@ -1,50 +1,6 @@
 import {expect, test} from '@playwright/test';
-import {complaints, leave, signIn} from './steps.mjs';
-
-/** Moves the focus by Tab to what has this accessible name or id; no mouse anywhere. */
-async function tabTo(page, wanted) {
-    for (let i = 0; i < 120; i++) {
-        const found = await page.evaluate((target) => {
-            const at = document.activeElement;
-            return at.id === target || at.textContent.trim().startsWith(target) && at.matches('a, button, summary') || (at.labels && [...at.labels].some((label) => label.textContent.trim().startsWith(target)));
-        }, wanted);
-        if (found) return;
-        await page.keyboard.press('Tab');
-    }
-    throw new Error('Tab does not lead to ' + wanted);
-}
-
-async function type(page, id, text) {
-    await tabTo(page, id);
-    await page.keyboard.press('Control+a');
-    await page.keyboard.type(text);
-}
-
-async function press(page, name) {
-    await tabTo(page, name);
-    await leave(page, () => page.keyboard.press('Enter'));
-}
-
-async function pick(page, name) {
-    const radio = page.getByRole('radio', {name, exact: true}).first();
-    const group = await radio.getAttribute('name');
-    const isPicked = () => radio.isChecked();
-    await tabToGroup(page, group);
-    for (let i = 0; i < 12 && !(await isPicked()); i++) await page.keyboard.press(i === 0 ? 'Space' : 'ArrowRight');
-    expect(await isPicked()).toBe(true);
-}
-
-async function tabToGroup(page, group) {
-    for (let i = 0; i < 120; i++) {
-        if (await page.evaluate((name) => document.activeElement.name === name, group)) return;
-        await page.keyboard.press('Tab');
-    }
-    throw new Error('Tab does not lead to ' + group);
-}
-
-const keys = async (page, ...pressed) => {
-    for (const key of pressed) await page.keyboard.press(key);
-};
+import {keys, pick, press, tabTo, type} from './keyboard.mjs';
+import {complaints, signIn} from './steps.mjs';
 
 test('a whole job on a laptop by keyboard alone, from the call to the report', async ({page}) => {
     const heard = complaints(page);
@@ -58,6 +14,7 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await press(page, 'Open the job');
 
     await expect(page).toHaveURL(/way-in$/);
+    await press(page, 'Openings');
     await type(page, 'opening_form_place', 'Yard by the crane');
     await type(page, 'opening_form_sizeMm', '100');
     await type(page, 'opening_form_dropM', '60 cm');

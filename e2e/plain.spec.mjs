@@ -10,6 +10,12 @@ test('where no script runs, a job can still be done, plainer', async ({page}) =>
     await page.getByLabel('Where').fill('Ice house, Mole Head');
     await page.getByLabel('Customer', {exact: true}).fill('Ada Ring');
     await button('Open the job').click();
+    // The line map without scripts: a starting point, a part more, and its drawing.
+    await button('House on a slab').click();
+    await page.getByRole('button', {name: 'Bath', exact: true}).click();
+    await expect(page.locator('.plan .fixture')).toHaveCount(5);
+    await page.getByRole('link', {name: 'Openings'}).click();
+    await page.getByText('Add an opening').click();
     await page.getByLabel('Where').fill('Floor by the door');
     await button('Add it').click();
     await page.getByRole('link', {name: 'Look'}).click();

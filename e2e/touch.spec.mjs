@@ -16,6 +16,7 @@ test('a whole job on a phone by touch', async ({page}) => {
     await page.getByLabel('Where').fill('Smokehouse, Herring Stairs');
     await page.getByLabel('Customer', {exact: true}).fill('Vik Olander');
     await tap(button('Open the job'));
+    await tap(page.getByRole('link', {name: 'Openings'}));
     await choose('Floor drain');
     await page.getByLabel('Where').fill('By the kiln');
     await tap(button('Add it'));

@@ -54,9 +54,11 @@ final class FillBenchCommand extends Command
         $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
         $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
         $this->manager->flush();
-        $addresses = ['bare' => 'bare', 'home' => 'day', 'look' => 'look', 'judge' => 'judge', 'report' => 'report'];
-        foreach ($addresses as $name => $route) {
-            $output->writeln($name.' '.$this->urls->generate($route, \in_array($name, ['bare', 'home'], true) ? [] : ['job' => $long->job->id]));
+        $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
+        $this->manager->flush();
+        $pages = ['bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job], 'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped], 'stoppage' => ['stoppage', $mapped]];
+        foreach ($pages as $name => [$route, $job]) {
+            $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));
         }
         $output->writeln('store '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/findings/');
 
@@ -89,6 +91,23 @@ final class FillBenchCommand extends Command
         }
 
         return $run;
+    }
+
+    /** A property of 300 pipes with 60 fixtures and 20 openings. */
+    private function jobWithMap(Firm $firm): Job
+    {
+        $sheet = new CallSheet();
+        [$sheet->number, $sheet->place, $sheet->customer] = ['25-9999', 'Long drains', 'Customer'];
+        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, new \DateTimeImmutable('-1 day'), 'Tideway Drains');
+        $job->property()->draw(LargeMap::sketch());
+        foreach ($job->property()->sketch()->places() as $i => $place) {
+            if (0 === $i % 3 && null !== $place->level) {
+                $job->see($place->id, ['slow', 'drains'][$i % 2]);
+            }
+        }
+        $this->manager->persist($job);
+
+        return $job;
     }
 
     /** @return iterable<Finding> of every family, spread over 58 m */

@@ -7,6 +7,7 @@ namespace App\WayIn;
 use App\Shared\Twig\WordsExtension;
 use App\Shared\Units\Formatter;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
@@ -81,7 +82,10 @@ final readonly class MapWords
     /** @param array<string, string> $names */
     private function junction(Sketch $sketch, Node $node, array $names): string
     {
-        foreach (array_reverse($sketch->above($node->id)) as $pipe) {
+        $above = $sketch->above($node->id);
+        // What joins from the side names it; the line itself goes by many names.
+        usort($above, static fn (Pipe $a, Pipe $b) => (Joins::Straight === $a->joins) <=> (Joins::Straight === $b->joins));
+        foreach ($above as $pipe) {
             for ($top = $pipe; null !== $top; $top = $sketch->above($top->from)[0] ?? null) {
                 if ($sketch->nodes[$top->from]->isPlace()) {
                     return $this->translator->trans('map.junction_of', ['%name%' => $names[$top->from]]);

@@ -50,7 +50,9 @@ final class ReachController extends JobController
             return $this->show($job, $request, $shown, 'way_in/reach.html.twig');
         }
         $finder = new ReachFinder($sketch, $rigs);
-        $target = $request->query->getString('target');
+        $wanted = $request->query->getString('target');
+        // To a fixture or an opening one gets by the pipe below it.
+        $target = isset($sketch->pipes[$wanted]) ? $wanted : $sketch->below($wanted)->id ?? '';
         $options = isset($sketch->pipes[$target]) ? $finder->options($target) : [];
         [$opening, $rig] = $this->chosen($job, $sketch, $rigs, $request, $options[0] ?? null);
         $reached = $finder->from($opening, $rig);
