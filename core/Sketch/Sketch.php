@@ -8,7 +8,6 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Access;
 use Jurvex\Core\LineMap\Drains;
-use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\Tree;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Triage\Point;
@@ -18,23 +17,23 @@ use Jurvex\Core\Triage\Tables;
  * The line map of a property: a tree of pipes that run down to one outlet, with how each value is known.
  * Immutable; every change gives a new one, or is refused with what is wrong.
  */
-final readonly class Sketch
+final class Sketch
 {
     /** @var array<string, Node> */
-    public array $nodes;
+    public readonly array $nodes;
 
     /** @var array<string, Pipe> */
-    public array $pipes;
-
-    public ?Tree $tree;
+    public readonly array $pipes;
 
     /** @var array<string, Pipe> by their upper node */
-    private array $below;
+    private readonly array $below;
 
     /** @var array<string, list<Pipe>> by their lower node */
-    private array $above;
+    private readonly array $above;
 
-    public Node $outlet;
+    public readonly Node $outlet;
+
+    private ?Tree $tree = null;
 
     /**
      * @param list<Node> $nodes
@@ -79,7 +78,6 @@ final readonly class Sketch
         $this->below = $below;
         $this->above = $above;
         $this->refuseLoopsAndOrphans();
-        $this->tree = [] === $pipes ? null : new Tree(array_values(array_map(static fn (Pipe $pipe) => $pipe->segment(), $pipesById)), 'pipes');
     }
 
     public static function bare(): self
@@ -100,6 +98,16 @@ final readonly class Sketch
             'nodes' => array_values(array_map(static fn (Node $node) => $node->plain(), $this->nodes)),
             'pipes' => array_values(array_map(static fn (Pipe $pipe) => $pipe->plain(), $this->pipes)),
         ];
+    }
+
+    /** @return ?Tree none while there is no pipe */
+    public function tree(): ?Tree
+    {
+        if (null === $this->tree && [] !== $this->pipes) {
+            $this->tree = new Tree(array_values(array_map(static fn (Pipe $pipe) => $pipe->segment(), $this->pipes)), 'pipes');
+        }
+
+        return $this->tree;
     }
 
     public function isBlank(): bool
@@ -308,7 +316,7 @@ final readonly class Sketch
             }
         }
 
-        return new Drains($this->tree ?? throw new \LogicException('A map without a pipe has no drains.'), $branches, $traps);
+        return new Drains($this->tree() ?? throw new \LogicException('A map without a pipe has no drains.'), $branches, $traps);
     }
 
     /** How a tool enters at a node: by its opening, or as if one were made there. */
@@ -338,12 +346,6 @@ final readonly class Sketch
     public function priors(Tables $tables): array
     {
         return array_map(static fn (Pipe $pipe) => $tables->prior($pipe->length->value, \count($pipe->bends), $pipe->material->group(), $pipe->pastStoppages), $this->pipes);
-    }
-
-    /** @return list<Segment> */
-    public function segments(): array
-    {
-        return $this->tree->segments ?? [];
     }
 
     /** @return array<string, Pipe> */

@@ -9,6 +9,7 @@ use App\Kit\Kit;
 use App\Kit\StartingKit;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Triage\Checks;
+use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Tables;
 use Jurvex\Core\Triage\Triage;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -32,14 +33,12 @@ final class BenchMapCommand extends Command
             $sketch = LargeMap::sketch();
             $start = hrtime(true);
             $tables = Tables::usual();
-            $checks = new Checks($sketch->tree ?? throw new \LogicException('The large map has pipes.'), $sketch->points([]), $tables);
+            $checks = new Checks($sketch->tree() ?? throw new \LogicException('The large map has pipes.'), $sketch->points([]), $tables);
             $priors = $sketch->priors($tables);
             \assert([] !== $priors);
             $triage = new Triage($priors, $checks->looks());
             $triage->nextCheck();
-            foreach ($checks->possibleTests([]) as $test) {
-                $triage->expectedGain($checks->test($test));
-            }
+            array_map(static fn (MadeTest $test) => $triage->expectedGain($checks->test($test)), $checks->possibleTests([]));
             (new ReachFinder($sketch, $rigs))->reachedByAny();
             $times[] = (hrtime(true) - $start) / 1e6;
         }

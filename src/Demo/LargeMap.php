@@ -18,7 +18,7 @@ use Jurvex\Core\Sketch\Sketch;
 final class LargeMap
 {
     private const BRANCHES = 20;
-    private const FIXTURES_EACH = 3;
+    private const FORKS_EACH = 2;
     private const PIECES = 300;
 
     public static function sketch(): Sketch
@@ -51,19 +51,18 @@ final class LargeMap
     private static function branch(int $number, array &$nodes, array &$pipes): void
     {
         $below = 'join-'.$number;
-        for ($i = 0; $i < self::FIXTURES_EACH; ++$i) {
+        for ($i = 0; $i < self::FORKS_EACH; ++$i) {
             $fixture = 'fixture-'.$number.'-'.$i;
-            $nodes[] = Node::fixture($fixture, [FixtureKind::Toilet, FixtureKind::Basin, FixtureKind::Shower][$i], '', new Known(0.4 + $number % 5));
-            if ($i === self::FIXTURES_EACH - 1) {
-                $pipes[] = self::pipe($fixture, $below, 1.5)->with(joins: 0 === $i ? Joins::Wye : Joins::Straight);
-                break;
-            }
+            $nodes[] = Node::fixture($fixture, FixtureKind::cases()[$i], '', new Known(0.4 + $number % 5));
             $join = 'fork-'.$number.'-'.$i;
             $nodes[] = Node::junction($join);
             $pipes[] = self::pipe($join, $below, 2.5)->with(joins: 0 === $i ? Joins::Wye : Joins::Straight, bends: [new PipeBend(1.0, 45.0, 150.0)]);
             $pipes[] = self::pipe($fixture, $join, 1.2)->with(joins: Joins::Tee, bore: new Known(78.0));
             $below = $join;
         }
+        $top = 'fixture-'.$number.'-top';
+        $nodes[] = Node::fixture($top, FixtureKind::Shower, '', new Known(0.2 + $number % 5));
+        $pipes[] = self::pipe($top, $below, 1.5);
     }
 
     private static function pipe(string $from, string $to, float $metres): Pipe

@@ -193,9 +193,11 @@ final class LineController extends JobController
         $property = $job->property();
         $sketch = $property->sketch();
         $view = $this->views->of($sketch, $account->units(), MapViews::widthFor($request));
-        $at = $sketch->has($at) ? $at : $this->sketching->usualPlace($sketch);
-        $node = $sketch->nodes[$at] ?? null;
-        $pipe = $sketch->pipes[$at] ?? (null === $node ? null : $sketch->below($at));
+        // Until somebody has chosen a part, what is added goes where most is added, and no form is open.
+        $isChosen = $sketch->has($at);
+        $at = $isChosen ? $at : $this->sketching->usualPlace($sketch);
+        $node = $isChosen ? $sketch->nodes[$at] ?? null : null;
+        $pipe = $isChosen ? $sketch->pipes[$at] ?? $sketch->below($at) : null;
         $runs = $sketch->isBlank() ? [] : $this->runs->of($property);
         $seen = $sketch->isBlank() ? null : new SeenMap($sketch, $runs);
         $year = $job->call()->yearBuilt;
@@ -204,7 +206,7 @@ final class LineController extends JobController
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
             'runs' => $runs, 'unseenM' => $seen?->metres(Sight::Unreached, Sight::Submerged, Sight::Dim),
             'proposals' => $this->runs->proposals($property, $runs), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
-            'pipeForm' => null === $pipe ? null : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe)),
+            'pipeForm' => null === $pipe || isset($more['pipeForm']) ? null : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),
             'fixtureForm' => null !== $node && NodeKind::Fixture === $node->kind ? $this->fixtureForm($job, $at, FixtureValues::of($node)) : null,
             'opening' => $this->openingAt($job, $node), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
             'yearSays' => null === $year ? null : ['year' => $year, 'outside' => HouseTables::material($year, true), 'inside' => HouseTables::material($year, false), 'openings' => HouseTables::openings($year)],
@@ -223,10 +225,11 @@ final class LineController extends JobController
         return null;
     }
 
-    private function pipeForm(Job $job, string $id, PipeValues $values): FormInterface
+    /** @param ?array<string, string> $names of nodes and pipes, where they are known already */
+    private function pipeForm(Job $job, string $id, PipeValues $values, ?array $names = null): FormInterface
     {
         $sketch = $job->property()->sketch();
-        $names = $this->views->names($sketch);
+        $names ??= $this->views->names($sketch);
         $nodes = [];
         foreach ($sketch->nodes as $node) {
             if ($node->id !== ($sketch->pipes[$id]->from ?? null)) {

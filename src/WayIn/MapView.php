@@ -15,6 +15,11 @@ final readonly class MapView
     {
     }
 
+    public function layers(): PlanLayers
+    {
+        return new PlanLayers($this);
+    }
+
     /** What the arrow keys lead to: upstream is left, downstream right. */
     public function left(string $id): ?string
     {

@@ -36,15 +36,15 @@ final readonly class MapWords
             $number[$name] = ($number[$name] ?? 0) + 1;
             $names[$id] = $count[$name] > 1 ? $name.' '.$number[$name] : $name;
         }
+        $joined = $this->translator->trans('map.junction_of');
         foreach ($sketch->nodes as $id => $node) {
-            if (NodeKind::Junction === $node->kind) {
-                $names[$id] = $this->junction($sketch, $node, $names);
-            }
+            $top = NodeKind::Junction === $node->kind ? self::joining($sketch, $node) : null;
+            $names[$id] = null === $top ? $names[$id] : str_replace('%name%', $names[$top->id], $joined);
         }
+        // The pattern once, and not a translation for each of hundreds of pipes.
+        [$ofFixture, $below] = [$this->translator->trans('map.pipe_of'), $this->translator->trans('map.line_below')];
         foreach ($sketch->pipes as $id => $pipe) {
-            $from = $sketch->nodes[$pipe->from];
-            $key = NodeKind::Fixture === $from->kind ? 'map.pipe_of' : 'map.line_below';
-            $names[$id] = $this->translator->trans($key, ['%name%' => $names[$pipe->from]]);
+            $names[$id] = str_replace('%name%', $names[$pipe->from], NodeKind::Fixture === $sketch->nodes[$pipe->from]->kind ? $ofFixture : $below);
         }
 
         return $names;
@@ -79,20 +79,22 @@ final readonly class MapWords
         };
     }
 
-    /** @param array<string, string> $names */
-    private function junction(Sketch $sketch, Node $node, array $names): string
+    /** The place that a junction is called after: what joins from the side; the line itself goes by many names. */
+    private static function joining(Sketch $sketch, Node $node): ?Node
     {
         $above = $sketch->above($node->id);
-        // What joins from the side names it; the line itself goes by many names.
+        if (\count($above) < 2) {
+            return null;
+        }
         usort($above, static fn (Pipe $a, Pipe $b) => (Joins::Straight === $a->joins) <=> (Joins::Straight === $b->joins));
         foreach ($above as $pipe) {
             for ($top = $pipe; null !== $top; $top = $sketch->above($top->from)[0] ?? null) {
                 if ($sketch->nodes[$top->from]->isPlace()) {
-                    return $this->translator->trans('map.junction_of', ['%name%' => $names[$top->from]]);
+                    return $sketch->nodes[$top->from];
                 }
             }
         }
 
-        return $names[$node->id];
+        return null;
     }
 }

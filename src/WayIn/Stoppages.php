@@ -22,12 +22,13 @@ final class Stoppages
     public function of(Job $job): ?Stoppage
     {
         $sketch = $job->property()->sketch();
-        if (null === $sketch->tree) {
+        $tree = $sketch->tree();
+        if (null === $tree) {
             return null;
         }
         $tables = $job->firm->triageTables();
         $points = $sketch->points($job->seen());
-        $checks = new Checks($sketch->tree, $points, $tables);
+        $checks = new Checks($tree, $points, $tables);
         $looks = $checks->looks();
         $made = self::madeTests($job, $points);
         $all = [...$looks, ...array_map($checks->test(...), $made)];
