@@ -34,7 +34,11 @@ const ana = await person('ana@tideway.example', laptop);
 const pottery = await job(ana, 'Pottery');
 await shot(ana, '/', 'day');
 await shot(ana, '/jobs/new', 'call');
-await shot(ana, pottery + '/way-in', 'way-in');
+await shot(ana, pottery + '/way-in?at=glaze', 'line-map');
+await shot(ana, pottery + '/way-in/stoppage', 'stoppage', async () => {
+    for (const sign of await ana.locator('.dangers li').all()) await sign.getByRole('button', {name: 'No'}).click().then(() => ana.waitForLoadState('networkidle'));
+});
+await shot(ana, (await job(ana, 'Wash block')) + '/way-in/reach?target=toilets', 'reach');
 await shot(ana, pottery + '/clear', 'clear');
 await shot(ana, pottery + '/look', 'look');
 await shot(ana, pottery + '/look', 'look-finding', async () => {
@@ -47,6 +51,7 @@ await shot(ana, pottery + '/report', 'report');
 await shot(ana, (await job(ana, 'Terraced')) + '/look', 'look-upstream');
 
 const hand = await person('ana@tideway.example', phone);
+await shot(hand, (await job(hand, 'Wash block')) + '/way-in/stoppage', 'phone-stoppage', async () => hand.locator('.plan-sheet').evaluate((sheet) => sheet.scrollIntoView()));
 await shot(hand, pottery + '/look', 'phone-look');
 await shot(hand, pottery + '/judge', 'phone-judge');
 await shot(hand, pottery + '/report', 'phone-report');

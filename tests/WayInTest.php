@@ -63,6 +63,7 @@ final class WayInTest extends ApplicationTestCase
         return [
             'a loop' => [['pipe_form[runsInto]' => 'toilet'], 'pipe_form_runsInto', 'would run into itself'],
             'a negative length' => [['pipe_form[lengthM]' => '-3'], 'pipe_form_lengthM', 'cannot be under zero'],
+            'a proof that nobody names' => [['pipe_form[tied]' => 'proved', 'pipe_form[proof]' => ''], 'pipe_form_proof', 'Say what proved it'],
             'no length' => [['pipe_form[lengthM]' => ''], 'pipe_form_lengthM', 'Say how far'],
             'a bore that cannot be' => [['pipe_form[boreMm]' => '5', 'pipe_form[tradeSize]' => ''], 'pipe_form_boreMm', 'A size between'],
         ];
@@ -167,6 +168,10 @@ final class WayInTest extends ApplicationTestCase
         self::assertCount(1, $this->job('Camp')->madeTests());
         $this->send($address.'/test', ['run' => 'sinks', 'watched' => 'toilets', 'answer' => '']);
         self::assertSame([], $this->job('Camp')->madeTests());
+        $this->signIn();
+        $yard = $this->job()->openings()[0]->node();
+        $this->send($this->wayIn($this->job()).'/stoppage/test', ['run' => 'toilet', 'watched' => $yard, 'answer' => 'nothing']);
+        self::assertSame(Source::Guessed, $this->job()->property()->sketch()->pipes['kitchen-pipe']->tied);
     }
 
     public function testTheReachIsASentenceAPictureAndARanking(): void

@@ -268,6 +268,24 @@ final class Sketch
         return new self(array_values($this->nodes), array_values($this->replaced($pipe)));
     }
 
+    /** A fixture was run and its water seen at an opening below it: every tie-in on the way between them is proved. */
+    public function withWaterSeen(Node $fixture, Node $opening): self
+    {
+        $proved = [];
+        $arrives = false;
+        foreach ($this->wayDown($fixture->id) as $pipe) {
+            if (Joins::Straight !== $pipe->joins && Source::Proved !== $pipe->tied) {
+                $proved[] = $pipe;
+            }
+            if ($pipe->to === $opening->id) {
+                $arrives = true;
+                break;
+            }
+        }
+
+        return array_reduce($arrives ? $proved : [], static fn (self $sketch, Pipe $pipe) => $sketch->withPipe($pipe->with(tied: Source::Proved, proof: '' === $fixture->name ? $fixture->what : $fixture->name)), $this);
+    }
+
     /**
      * Takes a node out. What ran into it runs on to the next node, its length added; a junction that is left with one
      * pipe and nothing to it goes too.

@@ -208,7 +208,7 @@ final class LineController extends JobController
             'proposals' => $this->runs->proposals($property, $runs), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
             'pipeForm' => null === $pipe || isset($more['pipeForm']) ? null : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),
             'fixtureForm' => null !== $node && NodeKind::Fixture === $node->kind ? $this->fixtureForm($job, $at, FixtureValues::of($node)) : null,
-            'opening' => $this->openingAt($job, $node), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
+            'openingForm' => $this->openingForm($job, $this->openingAt($job, $node)), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
             'yearSays' => null === $year ? null : ['year' => $year, 'outside' => HouseTables::material($year, true), 'inside' => HouseTables::material($year, false), 'openings' => HouseTables::openings($year)],
             'otherJobs' => $this->properties->otherJobs($job), ...$more,
         ], 'way_in/line.html.twig', isset($more['addError']));
@@ -238,6 +238,11 @@ final class LineController extends JobController
         }
 
         return $this->createForm(PipeForm::class, $values, ['nodes' => $nodes, 'action' => $this->generateUrl('line_pipe', ['job' => $job->id, 'id' => $id])]);
+    }
+
+    private function openingForm(Job $job, ?Opening $opening): ?FormInterface
+    {
+        return null === $opening ? null : $this->createForm(OpeningForm::class, clone $opening->details(), ['action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $opening->id, 'back' => 'line'])]);
     }
 
     private function fixtureForm(Job $job, string $id, FixtureValues $values): FormInterface

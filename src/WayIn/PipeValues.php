@@ -13,6 +13,7 @@ use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\Source;
 use Symfony\Component\Validator\Constraints as Assert;
+use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
 /** A pipe's values as they stand in its form. What is altered and still said to be guessed is taken as told. */
 final class PipeValues
@@ -56,6 +57,15 @@ final class PipeValues
     /** @var list<BendValues> */
     #[Assert\Valid]
     public array $bends = [];
+
+    /** Only a named fixture that was run, or two cameras that met, prove where a pipe joins. */
+    #[Assert\Callback]
+    public function proofIsNamed(ExecutionContextInterface $context): void
+    {
+        if (Source::Proved === $this->tied && '' === trim($this->proof)) {
+            $context->buildViolation('error.proof_missing')->atPath('proof')->addViolation();
+        }
+    }
 
     public static function of(Pipe $pipe): self
     {

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace App\WayIn;
 
 use Jurvex\Core\Plan\PlanPipe;
+use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\NodeKind;
+use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\SeenMap;
+use Jurvex\Core\Sketch\Source;
 
 /** What is drawn alike all over a line map, put together so that a large map stays a small drawing: outlines by paint. */
 final readonly class PlanLayers
@@ -69,14 +72,17 @@ final readonly class PlanLayers
         return $sights;
     }
 
-    /** The dots of all junctions. */
-    public function dots(): string
+    /** @return array<string, string> dots of the junctions: those where all that joins is proved, and those where it is assumed */
+    public function dots(): array
     {
-        $dots = '';
+        $dots = [];
+        $sketch = $this->view->sketch;
         foreach ($this->view->plan->nodes as $drawn) {
-            if (NodeKind::Junction === $this->view->sketch->nodes[$drawn->id]->kind) {
+            if (NodeKind::Junction === $sketch->nodes[$drawn->id]->kind) {
+                $assumed = array_filter($sketch->above($drawn->id), static fn (Pipe $pipe) => Joins::Straight !== $pipe->joins && Source::Proved !== $pipe->tied);
+                $paint = [] === $assumed ? 'proved' : 'assumed';
                 $r = $drawn->isTop ? 6 : 4;
-                $dots .= 'M'.($drawn->x - $r).' '.$drawn->y.'a'.$r.' '.$r.' 0 1 0 '.(2 * $r).' 0a'.$r.' '.$r.' 0 1 0 '.(-2 * $r).' 0z';
+                $dots[$paint] = ($dots[$paint] ?? '').'M'.($drawn->x - $r).' '.$drawn->y.'a'.$r.' '.$r.' 0 1 0 '.(2 * $r).' 0a'.$r.' '.$r.' 0 1 0 '.(-2 * $r).' 0z';
             }
         }
 

@@ -12,6 +12,7 @@ use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\NodeKind;
+use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Triage\DangerSign;
 use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Point;
@@ -23,7 +24,7 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/way-in/stoppage')]
 final class StoppageController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Stoppages $stoppages, private readonly MapViews $views)
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly LineMaps $maps, private readonly Stoppages $stoppages, private readonly MapViews $views)
     {
         parent::__construct($screens, $manager);
     }
@@ -66,6 +67,9 @@ final class StoppageController extends JobController
         if (NodeKind::Fixture === $run?->kind && true === $watched?->isPlace() && $run !== $watched && ('' === $answer || \in_array($answer, $answers, true))) {
             $job->makeTest($run->id, $watched->id, '' === $answer ? null : $answer, $account->name, new \DateTimeImmutable());
             $this->store();
+            if ('runs_by' === $answer) {
+                $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withWaterSeen($run, $watched));
+            }
         }
 
         return $this->back($job);

@@ -12,6 +12,7 @@ use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\HouseTables;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
+use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Pipe;
@@ -130,6 +131,16 @@ final class SketchTest extends TestCase
         $sketch = self::house()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
         $this->expectExceptionObject(new BadInput('not_a_tree', 'pipes.1', ['why' => 'loop', 'name' => 'j']));
         $sketch->withPipe($sketch->pipes['j+']->with(to: 'bath'));
+    }
+
+    public function testWaterOfAFixtureSeenAtAnOpeningProvesEveryTieInBetween(): void
+    {
+        $bath = Node::fixture('bath', FixtureKind::Bath, 'Bath');
+        $yard = Node::opening('yard', 'cleanout', '', new Mouth(new Known(102)));
+        $sketch = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 5.0, 'j')->split('j+', 2.0, $yard);
+        self::assertSame([Source::Proved, 'Bath'], [$sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof]);
+        $above = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 2.0, 'j')->split('line', 2.0, $yard);
+        self::assertSame(Source::Guessed, $above->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, 'the opening is not on its way');
     }
 
     public function testDistancesAreToldDownUpAndRoundAJunction(): void
