@@ -53,6 +53,8 @@ final class WayInTest extends ApplicationTestCase
         $this->send($this->wayIn($job).'/undo', []);
         self::assertSame(2.0, $this->job('tea room')->property()->sketch()->pipes[$id.'-pipe']->length->value);
         self::assertCount(3, $this->manager()->getRepository(MapVersion::class)->findBy(['property' => $job->property()->id]), 'what was before is kept, undone or not');
+        $this->send($this->wayIn($job).'/outlet', ['what' => 'tank', 'name' => 'Old tank']);
+        self::assertSame(['tank', 'Old tank'], [$this->job('tea room')->property()->sketch()->outlet->what, $this->job('tea room')->property()->sketch()->outlet->name]);
         $this->send($this->wayIn($job).'/remove/'.$id, []);
         self::assertCount(\count($sketch->pipes), $this->job('tea room')->property()->sketch()->pipes);
     }

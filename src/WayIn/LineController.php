@@ -120,6 +120,17 @@ final class LineController extends JobController
         return $this->at($job, $id);
     }
 
+    /** What the property drains into. */
+    #[Route('/outlet', name: 'line_outlet', methods: 'POST')]
+    public function outlet(Job $job, Request $request): Response
+    {
+        $what = 'tank' === $request->request->getString('what') ? 'tank' : 'main';
+        $name = mb_substr(trim($request->request->getString('name')), 0, 200);
+        $sketch = $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withNode(Node::outlet($sketch->outlet->id, $what, $name)));
+
+        return $this->at($job, $sketch->outlet->id);
+    }
+
     #[Route('/remove/{id}', name: 'line_remove', methods: 'POST')]
     public function remove(Job $job, string $id, Request $request): Response
     {

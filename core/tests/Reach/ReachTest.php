@@ -65,6 +65,46 @@ final class ReachTest extends TestCase
         }
     }
 
+    /** Head after head, a little farther each time, with every force worked from the head back to the hand. */
+    public function testSteppingOutALittleAtATimeStopsAtTheSamePlaceForTheSameReason(): void
+    {
+        $step = 0.02;
+        for ($seed = 0; $seed < 60; ++$seed) {
+            $path = self::path($seed);
+            $tool = ['push_limit_n' => 40.0 + 3 * $seed, 'stiffness_nm2' => 4.0 + $seed, 'friction' => 0.2 + $seed / 100] + self::ROD;
+            [$metres, $reason] = self::steppedOut($tool, $path, $step);
+            $reach = self::push($tool, $path);
+            self::assertEqualsWithDelta($metres, $reach['reach_m'], $step + 1e-6, 'seed '.$seed);
+            self::assertSame($reason, $reach['stopped_by'], 'seed '.$seed);
+        }
+    }
+
+    public function testAHosePulledALittleAtATimeStopsWhereItsTensionMeetsTheThrust(): void
+    {
+        $step = 0.02;
+        for ($seed = 0; $seed < 60; ++$seed) {
+            $path = self::path($seed);
+            $hose = ['weight_n_per_m' => 1.0 + $seed / 40, 'friction' => 0.3, 'length_m' => 25.0];
+            $thrust = 10.0 + $seed;
+            $reach = Catalogue::complete()->calculate('reach-pull', ['thrust_n' => $thrust, 'reel_drag_n' => 2.0, 'hose' => $hose, 'path' => $path]);
+            $at = 0.0;
+            $reason = 'end_of_path';
+            $end = array_sum(array_column($path, 'length_m'));
+            for (; $at < $end; $at += $step) {
+                if ($at > $hose['length_m']) {
+                    $reason = 'out_of_length';
+                    break;
+                }
+                if (self::tension($hose, $path, $at + 1e-9) > $thrust) {
+                    $reason = 'thrust';
+                    break;
+                }
+            }
+            self::assertEqualsWithDelta(min($at, $end), $reach['reach_m'], $step + 1e-6, 'seed '.$seed);
+            self::assertSame($reason, $reach['stopped_by'], 'seed '.$seed);
+        }
+    }
+
     public function testOnAStraightLevelPipeTheReachIsTheClosedForm(): void
     {
         $level = [['length_m' => 500, 'pipe_id_mm' => 60, 'down_deg' => 0]];
@@ -146,6 +186,113 @@ final class ReachTest extends TestCase
         \assert(\is_float($result['reach_m']) && \is_string($result['stopped_by']) && \is_float($result['push_n']));
 
         return ['reach_m' => $result['reach_m'], 'stopped_by' => $result['stopped_by'], 'push_n' => $result['push_n']];
+    }
+
+    /**
+     * @param array<string, float>       $tool
+     * @param list<array<string, mixed>> $path
+     *
+     * @return array{float, string}
+     */
+    private static function steppedOut(array $tool, array $path, float $step): array
+    {
+        $end = array_sum(array_column($path, 'length_m'));
+        for ($head = 0.0; $head < $end; $head += $step) {
+            $size = self::sizeStop($tool, $path, $head + 1e-9);
+            $force = self::forceStop($tool, $path, $head + 1e-9);
+            if (null !== $size || null !== $force) {
+                return [$head, $size ?? $force ?? ''];
+            }
+            if ($head > $tool['length_m']) {
+                return [$head, 'out_of_length'];
+            }
+        }
+
+        return [$end, 'end_of_path'];
+    }
+
+    /**
+     * @param array<string, float>       $tool
+     * @param list<array<string, mixed>> $path
+     */
+    private static function sizeStop(array $tool, array $path, float $head): ?string
+    {
+        foreach (self::before($path, $head) as [$piece]) {
+            if ($tool['head_diameter_mm'] + $tool['clearance_mm'] > $piece['pipe_id_mm']) {
+                return 'too_narrow';
+            }
+            if (isset($piece['bend_deg'])) {
+                $outer = $piece['bend_radius_mm'] + $piece['pipe_id_mm'] / 2;
+                $inner = $piece['bend_radius_mm'] - $piece['pipe_id_mm'] / 2 + $tool['head_diameter_mm'];
+                if ($tool['rigid_length_mm'] > 2 * sqrt(max(0.0, $outer ** 2 - $inner ** 2))) {
+                    return 'bend_too_tight';
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param array<string, float>       $tool
+     * @param list<array<string, mixed>> $path
+     */
+    private static function forceStop(array $tool, array $path, float $head): ?string
+    {
+        $force = $tool['head_drag_n'];
+        $locked = false;
+        foreach (array_reverse(self::before($path, $head)) as [$piece, $within]) {
+            if (isset($piece['bend_deg'])) {
+                $force *= exp($tool['friction'] * deg2rad($piece['bend_deg']));
+                continue;
+            }
+            $slope = deg2rad($piece['down_deg']);
+            $room = ($piece['pipe_id_mm'] - $tool['diameter_mm']) / 2000;
+            $jam = max(2 * \M_SQRT2 * sqrt($tool['stiffness_nm2'] * $tool['weight_n_per_m'] * cos($slope) / $room), 5.55 * ($tool['stiffness_nm2'] * $tool['weight_n_per_m'] ** 2) ** (1 / 3));
+            $locked = $locked || $force > $jam;
+            $force = max(0.0, $force + $within * $tool['weight_n_per_m'] * ($tool['friction'] * cos($slope) - sin($slope)));
+            $locked = $locked || $force > $jam;
+        }
+
+        return $locked ? 'lock_up' : ($force > $tool['push_limit_n'] ? 'push_limit' : null);
+    }
+
+    /**
+     * @param array<string, float>       $hose
+     * @param list<array<string, mixed>> $path
+     */
+    private static function tension(array $hose, array $path, float $head): float
+    {
+        $tension = 2.0;
+        foreach (self::before($path, $head) as [$piece, $within]) {
+            $slope = deg2rad($piece['down_deg'] ?? 0.0);
+            $tension = isset($piece['bend_deg']) ? $tension * exp($hose['friction'] * deg2rad($piece['bend_deg']))
+                : max(0.0, $tension + $within * $hose['weight_n_per_m'] * ($hose['friction'] * cos($slope) - sin($slope)));
+        }
+
+        return $tension;
+    }
+
+    /**
+     * @param list<array<string, mixed>> $path
+     *
+     * @return list<array{array<string, float>, float}> the pieces that the head has begun, with the metres of it within each
+     */
+    private static function before(array $path, float $head): array
+    {
+        $before = [];
+        $at = 0.0;
+        foreach ($path as $piece) {
+            if ($at >= $head - 1e-10) {
+                break;
+            }
+            /** @var array<string, float> $piece */
+            $within = isset($piece['bend_deg']) ? 0.0 : min($piece['length_m'], $head - $at);
+            $before[] = [$piece, $within];
+            $at += $within;
+        }
+
+        return $before;
     }
 
     /** @return list<array<string, mixed>> a path of chance, the same for the same seed */

@@ -46,6 +46,30 @@ final class ReachFinderTest extends TestCase
         }
     }
 
+    public function testEverySegmentOfAMapIsJudgedAsTheWholeWayToItWouldBeAlone(): void
+    {
+        $judged = 0;
+        for ($seed = 0; $seed < 25; ++$seed) {
+            $sketch = SketchBuilder::byChance($seed, 30);
+            $rig = self::rod(friction: 0.3 + $seed / 50);
+            foreach ($sketch->openings() as $opening) {
+                foreach ((new ReachFinder($sketch, [$rig]))->from($opening, $rig) as $pipe => $there) {
+                    if (null === $there->leg) {
+                        self::assertSame(0.0, $there->metres);
+                        continue;
+                    }
+                    $path = $there->leg->path();
+                    $alone = $rig->tool->reach($path);
+                    $before = $path->metres() - $sketch->pipes[$pipe]->length->value;
+                    self::assertEqualsWithDelta(max(0.0, $alone->metres - $before), $there->metres, 1e-9, "seed $seed, $pipe");
+                    self::assertSame($there->whole ? Stopped::EndOfPath : $there->by, $alone->by);
+                    ++$judged;
+                }
+            }
+        }
+        self::assertGreaterThan(300, $judged);
+    }
+
     public function testTheFrictionThatWasThereIsFoundFromWhereTheRodStopped(): void
     {
         $sketch = self::house(bends: [new PipeBend(4.0, 90, 150), new PipeBend(9.0, 90, 150), new PipeBend(12.0, 90, 150)]);
