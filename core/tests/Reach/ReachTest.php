@@ -201,7 +201,7 @@ final class ReachTest extends TestCase
             $size = self::sizeStop($tool, $path, $head + 1e-9);
             $force = self::forceStop($tool, $path, $head + 1e-9);
             if (null !== $size || null !== $force) {
-                return [$head, $size ?? $force ?? ''];
+                return [$head, $size ?? $force];
             }
             if ($head > $tool['length_m']) {
                 return [$head, 'out_of_length'];
