@@ -42,6 +42,22 @@ final class FilesTest extends ApplicationTestCase
         }
     }
 
+    public function testAnOlderJobFileWithoutALineMapIsTakenWithWhatItHas(): void
+    {
+        $job = $this->job('Boat');
+        /** @var array<string, array<array<mixed>>> $file */
+        $file = json_decode($this->export($job->id), true, 64, \JSON_THROW_ON_ERROR);
+        $this->forget($job);
+        unset($file['line_map'], $file['job']['seen'], $file['job']['made_tests'], $file['job']['dangers']);
+        $file['openings'] = array_map(static fn (array $opening) => array_diff_key($opening, array_flip(['node', 'source', 'bend_deg', 'trap', 'leaning', 'fragile', 'leave', 'neighbour', 'asked_whom', 'asked_on'])), $file['openings']);
+        $file['runs'] = array_map(static fn (array $run) => array_diff_key($run, ['rig' => null]), $file['runs']);
+        $path = (string) tempnam(sys_get_temp_dir(), 'jurvex');
+        file_put_contents($path, str_replace('"facts": []', '"facts": {}', json_encode($file, \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)));
+        $command = $this->command('jurvex:job:import');
+        self::assertSame(0, $command->execute(['file' => $path]), $command->getDisplay());
+        self::assertSame('not_needed', $this->job('Boat')->openings()[0]->details()->leave->value);
+    }
+
     public function testAJobFileIsTakenByThePage(): void
     {
         $this->signIn();

@@ -27,6 +27,8 @@ final class Catalogue
             new GradeCalculation(), new CounterCalculation(), new ClockCalculation(),
             new RigidPassCalculation(), new ReachPushCalculation(), new ReachPullCalculation(), new PullOutCalculation(), new ReachMapCalculation(),
             new TriageCalculation(),
+            new CablePlanCalculation(), new JetCalculation(), new CarryCalculation(), new PullBackCalculation(), new TankCalculation(),
+            new TiltGradeCalculation(), new LensWaterCalculation(), new PoolsCalculation(),
         );
     }
 

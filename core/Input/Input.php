@@ -34,6 +34,31 @@ final readonly class Input
         return (float) $value;
     }
 
+    /** A number without a fraction. */
+    public function wholeNumber(string $key, int $least = \PHP_INT_MIN): int
+    {
+        $value = $this->number($key, $least);
+        if (floor($value) !== $value || $value > 1e9) {
+            throw BadInput::outOfRange($this->at($key), $least);
+        }
+
+        return (int) $value;
+    }
+
+    /**
+     * A list of numbers over zero.
+     *
+     * @return list<float>
+     */
+    public function positives(string $key): array
+    {
+        $this->required($key);
+        $values = $this->map($key);
+        $list = new self($values, $this->at($key));
+
+        return array_map(static fn (int|string $place) => $list->positive((string) $place), array_keys($values));
+    }
+
     /** A number over zero. */
     public function positive(string $key): float
     {

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Jet;
+
+use Jurvex\Core\Measure\Length;
+
+/** Pump, hoses in series and nozzle: the flow at which they agree. Differences of height are left out. */
+final readonly class JetLine
+{
+    private const HALVINGS = 200;
+
+    /** In m³/s. */
+    public float $flow;
+
+    public bool $onRelief;
+
+    /** @param list<Hose> $hoses */
+    public function __construct(private Pump $pump, private array $hoses, public Nozzle $nozzle)
+    {
+        $this->onRelief = $this->pressureAt($pump->flow) > $pump->setting->pascal;
+        $this->flow = $this->onRelief ? $this->flowAtSetting() : $pump->flow;
+    }
+
+    public function bypass(): float
+    {
+        return $this->pump->flow - $this->flow;
+    }
+
+    public function pumpPressure(): Pressure
+    {
+        return $this->onRelief ? $this->pump->setting : Pressure::pascal($this->pressureAt($this->flow));
+    }
+
+    public function hoseLoss(): Pressure
+    {
+        return Pressure::pascal($this->lossAt($this->flow));
+    }
+
+    public function nozzlePressure(): Pressure
+    {
+        return $this->nozzle->pressure($this->flow);
+    }
+
+    /** @return list<Pressure> lost in each hose, in their order */
+    public function losses(): array
+    {
+        return array_map(fn (Hose $hose) => $hose->loss($this->flow), $this->hoses);
+    }
+
+    /** The orifice that would bring the pump's full flow exactly to its setting; none when the hose alone uses it up. */
+    public function matchedOrifice(): ?Length
+    {
+        $left = $this->pump->setting->pascal - $this->lossAt($this->pump->flow);
+
+        return $left > 0 ? $this->nozzle->matchedDiameter($this->pump->flow, Pressure::pascal($left)) : null;
+    }
+
+    private function flowAtSetting(): float
+    {
+        $less = 0.0;
+        $more = $this->pump->flow;
+        for ($i = 0; $i < self::HALVINGS && $less < ($middle = ($less + $more) / 2) && $middle < $more; ++$i) {
+            $this->pressureAt($middle) < $this->pump->setting->pascal ? $less = $middle : $more = $middle;
+        }
+
+        return $less;
+    }
+
+    private function pressureAt(float $flow): float
+    {
+        return $this->nozzle->pressure($flow)->pascal + $this->lossAt($flow);
+    }
+
+    private function lossAt(float $flow): float
+    {
+        return array_sum(array_map(static fn (Hose $hose) => $hose->loss($flow)->pascal, $this->hoses));
+    }
+}
