@@ -37,6 +37,21 @@ document.addEventListener('alpine:init', () => {
         },
     }));
 
+    /* What to do when it goes wrong: one key or one tap away, whatever is on the screen. */
+    Alpine.data('stopCard', () => ({
+        init() {
+            this.onKey = (event) => {
+                if (event.key === '.' && !event.target.matches('input, textarea, select')) this.show();
+            };
+            document.addEventListener('keydown', this.onKey);
+        },
+        show() {
+            const card = document.getElementById('stop-card');
+            if (card && !card.open) card.showModal();
+        },
+        destroy() { document.removeEventListener('keydown', this.onKey); },
+    }));
+
     /* A form of choices that needs no button. */
     Alpine.data('chooser', () => ({
         send() { this.$root.requestSubmit(); },

@@ -107,6 +107,14 @@ abstract class ApplicationTestCase extends WebTestCase
         return $this->browser->submit($form);
     }
 
+    /** Every line before a machine may turn or spray, confirmed as the page does it. */
+    protected function passGate(Job $job, string $machine): void
+    {
+        foreach (\Jurvex\Core\Clear\Machine::from($machine)->gate() as $line) {
+            $this->send('/jobs/'.$job->id.'/clear/gates/'.$machine, ['line' => $line, 'confirmed' => '1']);
+        }
+    }
+
     protected function findingAddress(Run $run, ?string $id = null): string
     {
         return '/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/findings/'.($id ?? Id::fresh());

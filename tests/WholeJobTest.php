@@ -22,6 +22,7 @@ final class WholeJobTest extends ApplicationTestCase
         $this->fill($this->browser->followRedirect(), 'Use this opening', ['zero_form[zero]' => 'rim']);
         $job = $this->job('Chandlery');
         self::assertMatchesRegularExpression('/^\d\d-\d{4}$/', $job->call()->number);
+        $this->passGate($job, 'cable');
         $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'cable', 'pass_form[head]' => 'Small blade', 'pass_form[inM]' => '18.5', 'pass_form[felt]' => ['grabs'], 'pass_form[cameBack]' => 'Wipes']);
         $this->fill($this->browser->followRedirect(), 'Log the test', ['flow_test_form[minutes]' => '5', 'flow_test_form[result]' => 'holds']);
         $this->fill($this->browser->followRedirect(), 'Say so', ['cleared_form[cleared]' => 'yes']);
@@ -67,7 +68,7 @@ final class WholeJobTest extends ApplicationTestCase
         $run = $this->lastRun($this->job());
         self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
         $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
-        foreach (['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
+        foreach (['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan', '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
             self::assertStringContainsString('No cutting, no jetting', $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(), $stage);
         }
     }
@@ -193,7 +194,7 @@ final class WholeJobTest extends ApplicationTestCase
     {
         $this->signIn();
         $job = $this->job();
-        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/look', '/mark', '/judge', '/hand-over', '/report'])];
+        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan', '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report'])];
         $count = function (string $page): int {
             $this->browser->enableProfiler();
             $holder = self::getContainer()->get('doctrine.debug_data_holder');

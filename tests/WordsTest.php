@@ -22,6 +22,13 @@ use App\WayIn\OpeningKind;
 use App\WayIn\OpeningState;
 use App\WayIn\Zero;
 use Jurvex\Core\Calc\Catalogue;
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Reason;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Clear\Step;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
@@ -34,6 +41,7 @@ use Jurvex\Core\Judge\Remedy;
 use Jurvex\Core\Judge\RuleBook;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Judge\Verdict;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\Sight;
@@ -57,7 +65,7 @@ final class WordsTest extends KernelTestCase
             'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class, 'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
             'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class, 'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
             'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class, 'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class, 'leave' => Leave::class,
-            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
+            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
         $keys = [];
         foreach ($lists as $prefix => $enum) {
             foreach ($enum::cases() as $case) {
@@ -71,6 +79,20 @@ final class WordsTest extends KernelTestCase
             array_push($keys, ...array_map(static fn (string $choice) => FactWords::key($fact, $choice), $fact->choices()));
         }
         array_push($keys, ...array_map(static fn (string $name) => 'limit.'.$name, array_keys(HouseRules::LIMITS)), ...array_map(static fn (string $name) => 'calc.'.$name, Catalogue::complete()->names()));
+        foreach (Machine::cases() as $machine) {
+            array_push($keys, ...array_map(static fn (string $line) => 'gate_line.'.$line, $machine->gate()));
+        }
+        foreach (Blockage::cases() as $blockage) {
+            foreach ([false, true] as $so) {
+                $situation = new Situation($blockage, Length::metres(1), Length::metres(2), Length::metres(6), Length::millimetres(100), Material::Clay, 20.0, $so, false, $so, $so, frost: $so);
+                foreach (Planner::plans($situation, Machine::Cable) as $plan) {
+                    array_push($keys, ...array_map(static fn (Reason $reason) => 'plan_reason.'.$reason->code, $plan->reasons), ...array_map(static fn (Step $step) => 'plan_why.'.$step->why, $plan->steps));
+                }
+            }
+        }
+        foreach (['cross_bore_stop', 'gas_stop', 'chemicals_first', 'no_water_indoors'] as $refusal) {
+            $keys[] = 'plan_reason.'.$refusal;
+        }
         foreach (Tables::ROWS as $row => $answers) {
             array_push($keys, 'house_row.'.$row, ...array_map(static fn (string $answer) => 'seen.'.$answer, array_keys($answers)));
         }

@@ -33,6 +33,10 @@ class Firm
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $accessRules = [];
 
+    /** @var array<mixed> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $jetter = [];
+
     /** @var array<mixed> tables of triage, where they differ from the usual ones */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $triageTables = [];
@@ -87,6 +91,18 @@ class Firm
         Tables::changed((new Input(['triage' => $triage]))->object('triage'));
         $this->accessRules = $rules->plain();
         $this->triageTables = $triage;
+    }
+
+    /** @return array<mixed> pump, hoses, nozzle and tank as the bench has them; nothing while nobody has put them right */
+    public function jetter(): array
+    {
+        return $this->jetter;
+    }
+
+    /** @param array<mixed> $jetter that the bench has taken */
+    public function keepJetter(array $jetter): void
+    {
+        $this->jetter = $jetter;
     }
 
     /** The day that it is where the firm works, as midnight UTC of that date. */

@@ -6,6 +6,7 @@ namespace App\Call;
 
 use App\Account\Firm;
 use App\Clear\Cleared;
+use App\Clear\ClearingDetails;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
 use App\Look\Run;
@@ -14,6 +15,7 @@ use App\WayIn\Zero;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Triage\DangerSign;
@@ -34,6 +36,13 @@ class Job
 
     #[ORM\Embedded(columnPrefix: false)]
     private CallSheet $call;
+
+    #[ORM\Embedded(columnPrefix: 'clearing_')]
+    private ClearingDetails $clearing;
+
+    /** @var array<string, array<string, array{by: string, at: string}>> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $gates = [];
 
     /** @var array<string, string> what was seen at the places of the line map: answers by node */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
@@ -123,6 +132,7 @@ class Job
         $this->property = $property;
         $this->firm = $property->firm;
         $this->call = $call;
+        $this->clearing = new ClearingDetails();
         $this->openings = new ArrayCollection();
         $this->passes = new ArrayCollection();
         $this->flowTests = new ArrayCollection();
@@ -185,6 +195,38 @@ class Job
     public function presentDangers(): array
     {
         return array_values(array_filter(DangerSign::cases(), fn (DangerSign $sign) => DangerState::Present->value === ($this->dangers[$sign->value]['state'] ?? null)));
+    }
+
+    public function clearing(): ClearingDetails
+    {
+        return $this->clearing;
+    }
+
+    public function planClearing(ClearingDetails $clearing): void
+    {
+        $this->clearing = clone $clearing;
+    }
+
+    public function confirmGate(Machine $machine, string $line, bool $confirmed, string $by, \DateTimeImmutable $at): void
+    {
+        $gates = $this->gates;
+        unset($gates[$machine->value][$line]);
+        if ($confirmed) {
+            $gates[$machine->value][$line] = ['by' => $by, 'at' => $at->format(\DATE_ATOM)];
+        }
+        $this->gates = array_filter($gates);
+    }
+
+    /** @return array<string, array<string, array{by: string, at: string}>> confirmed lines by machine */
+    public function gates(): array
+    {
+        return $this->gates;
+    }
+
+    /** @return list<string> lines of a machine's gate that nobody has confirmed */
+    public function unconfirmed(Machine $machine): array
+    {
+        return array_values(array_filter($machine->gate(), fn (string $line) => !isset($this->gates[$machine->value][$line])));
     }
 
     public function call(): CallSheet

@@ -8,6 +8,7 @@ use App\Call\Job;
 use App\Shared\Database\Id;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
+use Jurvex\Core\Clear\Machine;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -30,6 +31,11 @@ final class ClearController extends JobController
         $form = $this->passForm($job, $id, $details);
         if (!self::isAccepted($form, $request)) {
             return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'editing' => $pass]);
+        }
+        $machine = $details->tool->machine();
+        // Nothing starts past a gate; a correction of what was done is no start.
+        if (null === $pass && null !== $machine && ([] !== $job->unconfirmed($machine) || [] !== $job->presentDangers())) {
+            return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'gateFor' => $machine], refused: true);
         }
         $pass ??= new Pass($id, $job, $job->chosenOpening(), new \DateTimeImmutable(), $details);
         $pass->describe($details);
@@ -79,7 +85,7 @@ final class ClearController extends JobController
         return $this->backToStage($job);
     }
 
-    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null} */
+    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null, gateFor: null, machines: list<Machine>} */
     private function forms(Job $job): array
     {
         $next = new PassDetails();
@@ -95,6 +101,8 @@ final class ClearController extends JobController
             'testForm' => $this->testForm($job, Id::fresh(), new FlowTestDetails()),
             'clearedForm' => $this->clearedForm($job),
             'editing' => null,
+            'gateFor' => null,
+            'machines' => Machine::cases(),
         ];
     }
 

@@ -11,6 +11,7 @@ use App\Call\Job;
 use App\Call\Property;
 use App\Call\PropertyRepository;
 use App\Clear\Cleared;
+use App\Clear\ClearingDetails;
 use App\Clear\FlowTest;
 use App\Clear\FlowTestDetails;
 use App\Clear\Pass;
@@ -30,6 +31,7 @@ use App\WayIn\Opening;
 use App\WayIn\OpeningDetails;
 use App\WayIn\Zero;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
@@ -162,6 +164,12 @@ final class JobFileReader
         }
         foreach (self::rows($given['made_tests'] ?? []) as $test) {
             $job->makeTest(self::text($test['run']), self::text($test['watched']), self::text($test['seen']), self::text($test['by']), new \DateTimeImmutable(self::text($test['at'])));
+        }
+        foreach (self::rows($given['gates'] ?? []) as $said) {
+            $job->confirmGate(Machine::from(self::text($said['machine'])), self::text($said['line']), true, self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
+        }
+        if (isset($given['clearing'])) {
+            $job->planClearing($this->checked($given['clearing'], ClearingDetails::class, 'job.clearing'));
         }
         foreach (self::rows($given['dangers'] ?? []) as $said) {
             $job->sayDanger(DangerSign::from(self::text($said['sign'])), DangerState::from(self::text($said['state'])), self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));

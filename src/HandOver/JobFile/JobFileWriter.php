@@ -80,9 +80,24 @@ final readonly class JobFileWriter
             'handed_over_at' => self::time($job->handedOverAt()),
             'look_closed_because' => $job->lookClosedBecause(),
             'seen' => array_map(static fn (string|int $node, string $seen) => ['node' => (string) $node, 'seen' => $seen], array_keys($job->seen()), array_values($job->seen())),
+            'clearing' => $this->details->plain($job->clearing()),
+            'gates' => self::gates($job),
             'made_tests' => $job->madeTests(),
             'dangers' => array_map(static fn (string $sign, array $said) => ['sign' => $sign, ...$said], array_keys($job->dangers()), array_values($job->dangers())),
         ];
+    }
+
+    /** @return list<array{machine: string, line: string, by: string, at: string}> */
+    private static function gates(Job $job): array
+    {
+        $rows = [];
+        foreach ($job->gates() as $machine => $lines) {
+            foreach ($lines as $line => $said) {
+                $rows[] = ['machine' => $machine, 'line' => $line, ...$said];
+            }
+        }
+
+        return $rows;
     }
 
     /** @return array<string, mixed> */

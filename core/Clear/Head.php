@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+/** Classes of heads and nozzles, by what they do; and the camera, where looking is the step. */
+enum Head: string
+{
+    case Opener = 'opener';
+    case SmallHead = 'small_head';
+    case Retriever = 'retriever';
+    case Blade = 'blade';
+    case ChainFlail = 'chain_flail';
+    case Flusher = 'flusher';
+    case Piercer = 'piercer';
+    case FreeSpinner = 'free_spinner';
+    case BrakedSpinner = 'braked_spinner';
+    case WholeHeadRotary = 'whole_head_rotary';
+    case OffCentreCone = 'off_centre_cone';
+    case Dredger = 'dredger';
+    case IceHead = 'ice_head';
+    case Camera = 'camera';
+
+    /** Flow from which a nozzle does its work, in L/min: house starting values; nothing for what any flow drives. */
+    public function leastFlow(): float
+    {
+        return match ($this) {
+            self::FreeSpinner => 8.0,
+            self::BrakedSpinner, self::OffCentreCone => 15.0,
+            self::WholeHeadRotary => 30.0,
+            self::Dredger => 45.0,
+            default => 0.0,
+        };
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+/** Both plans for a stoppage, cable first and jet first. The tables and the reasons that overrule them are data. */
+final class Planner
+{
+    private const SMALL_LINE_MM = 75.0;
+    private const LARGE_LINE_MM = 150.0;
+    private const FLUSH_M_PER_MIN = 6.0;
+
+    /** Which machine the tables prefer. */
+    private const PREFERRED = [
+        'soft_plug' => Machine::Jet, 'rags' => Machine::Cable, 'soft_grease' => Machine::Jet, 'hard_grease' => Machine::Jet, 'packed_soap' => Machine::Jet, 'silt' => Machine::Jet, 'ice' => Machine::Jet, 'hard_object' => Machine::Cable,
+    ];
+
+    /** Heads of a cable in their order, and what is said for and against it. */
+    private const CABLE = [
+        'soft_plug' => [[Head::Opener], ['against.closes_again']],
+        'rags' => [[Head::Retriever], ['for.brings_it_back', 'against.may_shred']],
+        'soft_grease' => [[Head::Opener], ['against.hole_only']],
+        'hard_grease' => [[Head::Opener], ['against.hole_only']],
+        'packed_soap' => [[Head::Opener], ['against.hole_only', 'against.crooked_tunnel']],
+        'thin_roots' => [[Head::Opener, Head::Blade], ['for.cuts_roots', 'against.leaves_ring']],
+        'dense_roots' => [[Head::Opener, Head::SmallHead, Head::Blade], ['for.cuts_roots', 'against.leaves_ring']],
+        'scale' => [[Head::ChainFlail], ['for.strikes_scale', 'against.flush_after']],
+        'silt' => [[], ['against.moves_no_silt']],
+        'ice' => [[], ['against.melts_no_ice']],
+        'hard_object' => [[Head::Retriever, Head::SmallHead], ['for.brings_it_back']],
+        'unknown' => [[Head::Opener, Head::Retriever], ['for.tells_what_it_is']],
+    ];
+
+    private const JET_REASONS = [
+        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'], 'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => ['for.washes_the_wall', 'against.slow'], 'packed_soap' => ['against.slow'],
+        'thin_roots' => ['for.cuts_with_flow'], 'dense_roots' => ['for.cuts_with_flow', 'against.slow'], 'scale' => ['for.flushes_what_falls'], 'silt' => ['for.lifts_silt'], 'ice' => ['for.melts_ice'], 'hard_object' => ['against.look_first'], 'unknown' => ['for.washes_the_wall'],
+    ];
+
+    /**
+     * @param Machine $houseFirst the machine that the house takes first where the tables do not say
+     *
+     * @return array{cable: Plan, jet: Plan}
+     */
+    public static function plans(Situation $situation, Machine $houseFirst): array
+    {
+        $cable = self::cable($situation);
+        $jet = self::jet($situation);
+        $wanted = self::PREFERRED[$situation->blockage->value] ?? $houseFirst;
+        // What is forbidden is never the one to take.
+        $isCable = null === $cable[2] && (Machine::Cable === $wanted || null !== $jet[2]);
+        $isJet = null === $jet[2] && !$isCable;
+
+        return ['cable' => new Plan(Machine::Cable, ...$cable, preferred: $isCable), 'jet' => new Plan(Machine::Jet, ...$jet, preferred: $isJet)];
+    }
+
+    /** @return array{list<Step>, list<Reason>, ?string} */
+    private static function cable(Situation $s): array
+    {
+        [$heads, $codes] = self::CABLE[$s->blockage->value];
+        $reasons = self::reasons($codes);
+        $refused = self::stop($s) ?? ([] === $heads ? $codes[0] : null);
+        if (null === $refused && $s->isFragile() && \in_array(Head::ChainFlail, $heads, true)) {
+            $heads = array_filter($heads, static fn (Head $head) => Head::ChainFlail !== $head);
+            $reasons[] = new Reason('no_flail_in_fragile', 'rule');
+            $refused = [] === $heads ? 'no_flail_in_fragile' : null;
+        }
+        if (null !== $refused) {
+            return [[], $reasons, $refused];
+        }
+        $steps = self::lookFirst($s, $reasons);
+        foreach ($heads as $head) {
+            $steps[] = new Step($head, 'in', 0.0, $s->past()->metres, 'head.'.$head->value);
+            $steps[] = new Step($head, 'back', $s->past()->metres, 0.0, 'draw_back');
+        }
+        if ($s->blockage->isSoft()) {
+            $reasons[] = new Reason('say_what_is_left', 'rule');
+        }
+        if ($s->roofVent || $s->bore->inMillimetres() <= 50.0) {
+            $reasons[] = new Reason('small_machine', 'rule');
+        }
+        $steps[] = self::lookAfter($s);
+
+        return [$steps, $reasons, null];
+    }
+
+    /** @return array{list<Step>, list<Reason>, ?string} */
+    private static function jet(Situation $s): array
+    {
+        $reasons = self::reasons(self::JET_REASONS[$s->blockage->value]);
+        $refused = self::stop($s) ?? ($s->noWater ? 'no_water_indoors' : null);
+        if (null !== $refused) {
+            return [[], [...$reasons, ...($s->noWater ? [new Reason('no_water_indoors', 'rule')] : [])], $refused];
+        }
+        if ($s->isFragile()) {
+            $reasons[] = new Reason('less_pressure_in_fragile', 'rule');
+        }
+        if ($s->frost) {
+            $reasons[] = new Reason('frost', 'rule');
+        }
+        $steps = self::lookFirst($s, $reasons);
+        $opens = Blockage::Ice === $s->blockage ? Head::IceHead : Head::Piercer;
+        $steps[] = new Step($opens, 'in', 0.0, $s->past()->metres, 'head.'.$opens->value);
+        $works = self::worker($s);
+        if (null !== $works) {
+            if ($works->leastFlow() > $s->flow) {
+                $reasons[] = new Reason('too_little_flow', 'against');
+            }
+            $steps[] = self::workedBack($s, $works);
+        } elseif (Blockage::Rags === $s->blockage) {
+            $steps[] = new Step(Head::Piercer, 'back', $s->past()->metres, 0.0, 'drag_back');
+        }
+        $minutes = $s->past()->metres / self::FLUSH_M_PER_MIN;
+        $steps[] = new Step(Head::Flusher, 'back', $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes, $minutes * $s->flow);
+        $steps[] = self::lookAfter($s);
+
+        return [$steps, $reasons, null];
+    }
+
+    /** What forbids every machine. */
+    private static function stop(Situation $s): ?string
+    {
+        return match (true) {
+            $s->crossBore => 'cross_bore_stop',
+            $s->gas => 'gas_stop',
+            $s->chemicals => 'chemicals_first',
+            default => null,
+        };
+    }
+
+    /** The nozzle that works on the deposit on its way back. */
+    private static function worker(Situation $s): ?Head
+    {
+        $small = $s->bore->inMillimetres() <= self::SMALL_LINE_MM;
+        $rotary = $s->flow >= Head::WholeHeadRotary->leastFlow() && !$small && !$s->isFragile();
+
+        return match ($s->blockage) {
+            Blockage::SoftGrease => Head::FreeSpinner,
+            Blockage::HardGrease => $rotary ? Head::WholeHeadRotary : Head::BrakedSpinner,
+            Blockage::PackedSoap => Head::BrakedSpinner,
+            Blockage::ThinRoots, Blockage::DenseRoots => $rotary ? Head::WholeHeadRotary : Head::OffCentreCone,
+            Blockage::Scale => $rotary ? Head::WholeHeadRotary : Head::BrakedSpinner,
+            Blockage::Silt => $s->bore->inMillimetres() >= self::LARGE_LINE_MM ? Head::Dredger : Head::WholeHeadRotary,
+            default => null,
+        };
+    }
+
+    private static function workedBack(Situation $s, Head $head): Step
+    {
+        $speed = ($s->rates ?? WorkRates::usual())->of($s->blockage, $s->flow);
+        // The deposit lies between the estimates; a single estimate is worked over the overrun.
+        $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres);
+        $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
+
+        return new Step($head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed, $minutes, null === $minutes ? null : $minutes * $s->flow);
+    }
+
+    /**
+     * @param list<Reason> $reasons
+     *
+     * @return list<Step>
+     */
+    private static function lookFirst(Situation $s, array &$reasons): array
+    {
+        $code = match (true) {
+            $s->weakFar => 'look_and_expose',
+            Blockage::Unknown === $s->blockage, Blockage::HardObject === $s->blockage => 'look_first',
+            default => null,
+        };
+        if (null === $code) {
+            return [];
+        }
+        $reasons[] = new Reason($code, 'rule');
+
+        return [new Step(Head::Camera, 'look', 0.0, $s->near->metres, $code)];
+    }
+
+    private static function lookAfter(Situation $s): Step
+    {
+        return new Step(Head::Camera, 'look', 0.0, $s->past()->metres, 'look_after');
+    }
+
+    /**
+     * @param list<string> $codes
+     *
+     * @return list<Reason>
+     */
+    private static function reasons(array $codes): array
+    {
+        return array_map(static fn (string $code) => new Reason($code, explode('.', $code)[0]), $codes);
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+/** Why a plan is good, or is not, for this stoppage; and what a rule took out of it. */
+final readonly class Reason
+{
+    /** @param string $bears for, against, or rule (it changed the plan) */
+    public function __construct(public string $code, public string $bears)
+    {
+    }
+}

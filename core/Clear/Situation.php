@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Length;
+
+/** All that a clearing plan hangs on. */
+final readonly class Situation
+{
+    /**
+     * @param Length $near      near estimate of the stoppage, from the foot of the drop
+     * @param Length $far       far estimate
+     * @param Length $overrun   past it
+     * @param float  $flow      of the jetter, in L/min
+     * @param bool   $noWater   no water may be let in
+     * @param bool   $fragile   fibre, iron rusted through, broken clay
+     * @param bool   $weakFar   a weak pipe where nobody could reach a tool that sticks
+     * @param bool   $crossBore another utility is seen in the pipe
+     */
+    public function __construct(
+        public Blockage $blockage,
+        public Length $near,
+        public Length $far,
+        public Length $overrun,
+        public Length $bore,
+        public Material $material,
+        public float $flow,
+        public bool $roofVent = false,
+        public bool $noWater = false,
+        public bool $fragile = false,
+        public bool $weakFar = false,
+        public bool $crossBore = false,
+        public bool $gas = false,
+        public bool $chemicals = false,
+        public bool $frost = false,
+        public ?WorkRates $rates = null,
+    ) {
+    }
+
+    /** Fragile by what was said, or by what it is made of. */
+    public function isFragile(): bool
+    {
+        return $this->fragile || Material::BituminisedFibre === $this->material;
+    }
+
+    public function past(): Length
+    {
+        return Length::metres($this->far->metres + $this->overrun->metres);
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+/** One step of a plan: what goes in or comes back, from where to where. Metres from the foot of the drop. */
+final readonly class Step
+{
+    /**
+     * @param string $way   in, back, or look
+     * @param ?float $speed in m/min; none where it goes as it will
+     * @param string $why   code of the rule that put it there
+     */
+    public function __construct(public Head $head, public string $way, public float $from, public float $to, public string $why, public ?float $speed = null, public ?float $minutes = null, public ?float $litres = null)
+    {
+    }
+}

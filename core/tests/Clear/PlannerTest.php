@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Clear;
+
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Plan;
+use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Reason;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Clear\Step;
+use Jurvex\Core\Clear\WorkRates;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class PlannerTest extends TestCase
+{
+    /** @return iterable<string, array{Blockage}> */
+    public static function blockages(): iterable
+    {
+        foreach (Blockage::cases() as $blockage) {
+            yield $blockage->value => [$blockage];
+        }
+    }
+
+    #[DataProvider('blockages')]
+    public function testEveryStoppageHasBothPlansOneOfThemMarkedAndEachEndsWithALook(Blockage $blockage): void
+    {
+        $plans = Planner::plans(self::situation($blockage), Machine::Cable);
+        self::assertCount(1, array_filter($plans, static fn (Plan $plan) => $plan->preferred));
+        foreach ($plans as $plan) {
+            self::assertNotSame([], $plan->reasons, 'never hidden, always with its reasons');
+            if (null === $plan->refused) {
+                self::assertSame(Head::Camera, $plan->steps[\count($plan->steps) - 1]->head);
+                self::assertSame([], array_filter($plan->steps, static fn (Step $step) => $step->from < 0 || $step->to < 0 || max($step->from, $step->to) > 20.0));
+            }
+        }
+    }
+
+    /** @return array<string, array{array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool}, ?string, ?string}> what is so, and what forbids the cable and the jet */
+    public static function overruling(): array
+    {
+        return [
+            'another utility in the pipe' => [['crossBore' => true], 'cross_bore_stop', 'cross_bore_stop'],
+            'gas' => [['gas' => true], 'gas_stop', 'gas_stop'],
+            'chemicals in the line' => [['chemicals' => true], 'chemicals_first', 'chemicals_first'],
+            'no water may be let in' => [['noWater' => true], null, 'no_water_indoors'],
+            'nothing' => [[], null, null],
+        ];
+    }
+
+    /** @param array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool} $so */
+    #[DataProvider('overruling')]
+    public function testWhatOverrulesTakesAPlanOutAndSaysSo(array $so, ?string $cable, ?string $jet): void
+    {
+        $plans = Planner::plans(self::situation(Blockage::SoftGrease, ...$so), Machine::Jet);
+        self::assertSame([$cable, $jet], [$plans['cable']->refused, $plans['jet']->refused]);
+        foreach ($plans as $plan) {
+            self::assertSame(null === $plan->refused, [] !== $plan->steps);
+            self::assertFalse(null !== $plan->refused && $plan->preferred, 'what is forbidden is never the one to take');
+        }
+    }
+
+    public function testAFragilePipeSeesNoFlailAndNoRotaryUnderFullPressure(): void
+    {
+        $plans = Planner::plans(self::situation(Blockage::Scale, fragile: true), Machine::Cable);
+        self::assertSame('no_flail_in_fragile', $plans['cable']->refused);
+        self::assertContains('less_pressure_in_fragile', self::codes($plans['jet']));
+        self::assertNotContains(Head::WholeHeadRotary, self::heads($plans['jet']));
+        $fibre = Planner::plans(self::situation(Blockage::Scale, material: Material::BituminisedFibre), Machine::Cable);
+        self::assertSame('no_flail_in_fragile', $fibre['cable']->refused, 'fibre is fragile without being told');
+        self::assertContains(Head::ChainFlail, self::heads(Planner::plans(self::situation(Blockage::Scale), Machine::Cable)['cable']));
+    }
+
+    public function testAWeakPipeOutOfReachAndAnUnknownObjectAreLookedAtFirst(): void
+    {
+        foreach (Planner::plans(self::situation(Blockage::DenseRoots, weakFar: true), Machine::Cable) as $plan) {
+            self::assertSame(['look_and_expose', Head::Camera], [$plan->steps[0]->why, $plan->steps[0]->head]);
+        }
+        self::assertSame('look_first', Planner::plans(self::situation(Blockage::HardObject), Machine::Cable)['cable']->steps[0]->why);
+        self::assertNotSame(Head::Camera, Planner::plans(self::situation(Blockage::Rags), Machine::Cable)['cable']->steps[0]->head);
+    }
+
+    public function testAGreasePlugIsPiercedWorkedAndFlushedWithItsMinutesAndLitres(): void
+    {
+        $jet = Planner::plans(self::situation(Blockage::SoftGrease), Machine::Cable)['jet'];
+        self::assertSame([Head::Piercer, Head::FreeSpinner, Head::Flusher, Head::Camera], self::heads($jet));
+        $work = $jet->steps[1];
+        // 6 m between the estimates at 3 m/min × 30/45.
+        self::assertEqualsWithDelta([2.0, 3.0, 90.0], [$work->speed, $work->minutes, $work->litres], 1e-9);
+        self::assertSame([20.0, 14.0], [$work->from, $work->to]);
+        self::assertEqualsWithDelta($work->litres + 20 / 6 * 30, $jet->litres(), 1e-9);
+        $own = Planner::plans(self::situation(Blockage::SoftGrease, rates: WorkRates::changed(new Input(['soft_grease' => 6]))), Machine::Cable)['jet']->steps[1];
+        self::assertEqualsWithDelta(4.0, $own->speed, 1e-9, 'the firm\'s own table');
+        self::assertEqualsWithDelta(4.5, WorkRates::usual()->of(Blockage::SoftGrease, 500.0), 1e-9, 'no more than half as fast again');
+        self::assertNull(WorkRates::usual()->of(Blockage::Rags, 45.0));
+    }
+
+    public function testTheNozzleFitsTheBoreAndTheFlow(): void
+    {
+        $heads = static fn (Blockage $blockage, float $bore, float $flow) => self::heads(Planner::plans(self::situation($blockage, bore: $bore, flow: $flow), Machine::Jet)['jet']);
+        self::assertContains(Head::BrakedSpinner, $heads(Blockage::HardGrease, 75, 45));
+        self::assertContains(Head::WholeHeadRotary, $heads(Blockage::HardGrease, 100, 45));
+        self::assertContains(Head::OffCentreCone, $heads(Blockage::DenseRoots, 100, 20), 'the root choice for small machines');
+        self::assertContains(Head::Dredger, $heads(Blockage::Silt, 225, 60));
+        self::assertContains('too_little_flow', self::codes(Planner::plans(self::situation(Blockage::Silt, bore: 225, flow: 20), Machine::Jet)['jet']));
+    }
+
+    private static function situation(Blockage $blockage, float $bore = 100, Material $material = Material::Clay, float $flow = 30, bool $noWater = false, bool $fragile = false, bool $weakFar = false, bool $crossBore = false, bool $gas = false, bool $chemicals = false, ?WorkRates $rates = null): Situation
+    {
+        return new Situation($blockage, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres($bore), $material, $flow, false, $noWater, $fragile, $weakFar, $crossBore, $gas, $chemicals, rates: $rates);
+    }
+
+    /** @return list<Head> each once, in their order */
+    private static function heads(Plan $plan): array
+    {
+        return array_values(array_unique(array_map(static fn (Step $step) => $step->head, $plan->steps), \SORT_REGULAR));
+    }
+
+    /** @return list<string> */
+    private static function codes(Plan $plan): array
+    {
+        return array_map(static fn (Reason $reason) => $reason->code, $plan->reasons);
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Call\Job;
+use App\WayIn\MappedRuns;
+use App\WayIn\OpeningKind;
+use App\WayIn\Stoppages;
+use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\RunWay;
+use Jurvex\Core\Triage\DangerSign;
+
+/** Puts a job's clearing plans together from what is known: triage, line map, opening, kit. */
+final readonly class ClearingPlans
+{
+    private const USUAL_BORE_MM = 100.0;
+    private const FAR_M = 10.0;
+
+    public function __construct(private Stoppages $stoppages)
+    {
+    }
+
+    public function of(Job $job, bool $hasCrossBore): ClearingPlan
+    {
+        $details = $job->clearing();
+        [$near, $far, $fromTriage] = $this->place($job, $details);
+        $way = $this->pipes($job, $far);
+        $at = $way[\count($way) - 1] ?? null;
+        $cable = new Input(Jetter::CABLE);
+        $opening = $job->chosenOpening()?->details();
+        $dangers = $job->presentDangers();
+        $situation = new Situation(
+            $details->blockage, Length::metres($near), Length::metres($far), Length::metres($cable->number('overrun_m')),
+            Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
+            OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost,
+        );
+        $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
+        $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $metres('overrun_m'), $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
+        $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
+        $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $cable->positives('cutters_mm')));
+
+        return new ClearingPlan($situation, Planner::plans($situation, Machine::Cable), $fromTriage, $plan, $situation->bore, $cutter);
+    }
+
+    /**
+     * Fall of the line at the stoppage as a tangent, and its bore.
+     *
+     * @return array{Length, ?float}
+     */
+    public function lineOf(Job $job): array
+    {
+        $way = $this->pipes($job, $this->place($job, $job->clearing())[1]);
+        $at = $way[\count($way) - 1] ?? null;
+        $fall = $at?->fallPercent();
+
+        return [Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), null === $fall ? null : $fall / 100];
+    }
+
+    /** @return array{float, float, bool} near, far, and whether they are triage's */
+    private function place(Job $job, ClearingDetails $details): array
+    {
+        if (null !== $details->farM) {
+            return [$details->nearM ?? $details->farM, $details->farM, false];
+        }
+        $likeliest = array_values($this->stoppages->of($job)->likeliest ?? [])[0] ?? null;
+        if (null !== $likeliest && 'down' === $likeliest['way'] && null !== $likeliest['near'] && null !== $likeliest['far']) {
+            return [$details->nearM ?? $likeliest['near'], max($details->nearM ?? 0.0, $likeliest['far']), true];
+        }
+
+        return [$details->nearM ?? 0.0, max($details->nearM ?? 0.0, self::FAR_M), false];
+    }
+
+    /** @return list<Pipe> from the chosen opening to the far estimate */
+    private function pipes(Job $job, float $far): array
+    {
+        $opening = $job->chosenOpening();
+        $sketch = $job->property()->sketch();
+        if (null === $opening || !isset($sketch->nodes[$opening->node() ?? ''])) {
+            return [];
+        }
+        $way = RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces));
+
+        return array_map(static fn (array $part) => $part['pipe'], $way->within(0.0, max(0.01, $far)));
+    }
+}

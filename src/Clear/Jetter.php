@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+
+/** A firm's jetter, cable machine and tank as plain values: what the plan and the bench begin with. */
+final readonly class Jetter
+{
+    /** Usual values, to be put right by the firm. */
+    public const USUAL = [
+        'pump' => ['flow_l_min' => 45.0, 'max_pressure_bar' => 180.0],
+        'hoses' => [['bore_mm' => 12.7, 'length_m' => 60.0], ['bore_mm' => 9.5, 'length_m' => 3.0]],
+        'nozzle' => ['leak_fraction' => 0.0, 'orifices' => [['count' => 6.0, 'diameter_mm' => 0.95, 'angle_deg' => 25.0], ['count' => 1.0, 'diameter_mm' => 0.8, 'angle_deg' => 180.0]]],
+        'rated_bar' => 250.0,
+        'tank' => ['tank_l' => 500.0, 'reserve_l' => 50.0, 'refill_l_min' => 10.0],
+        'deposit_mm' => 10.0,
+    ];
+    public const CABLE = ['drum_m' => 15.0, 'section_m' => 4.5, 'sections_on_hand' => 6.0, 'tail_m' => 1.5, 'hand_margin_m' => 2.0, 'overrun_m' => 6.0, 'clearance_mm' => 5.0, 'cutters_mm' => [32.0, 50.0, 75.0, 95.0]];
+
+    /** @param array<mixed> $values of USUAL's keys */
+    private function __construct(public array $values)
+    {
+    }
+
+    /** @param array<mixed> $kept what the firm has put right; nothing is the usual one */
+    public static function of(array $kept): self
+    {
+        return new self([] === $kept ? self::USUAL : $kept);
+    }
+
+    /**
+     * @param array<mixed> $typed
+     *
+     * @throws BadInput for what cannot be, at its place
+     */
+    public static function typed(array $typed): self
+    {
+        $rows = static fn (mixed $rows, string $first) => array_values(array_filter(\is_array($rows) ? $rows : [], static fn (mixed $row) => \is_array($row) && '' !== trim(\is_string($row[$first] ?? null) ? $row[$first] : '')));
+        $typed['hoses'] = $rows($typed['hoses'] ?? [], 'bore_mm');
+        $nozzle = \is_array($typed['nozzle'] ?? null) ? $typed['nozzle'] : [];
+        $nozzle['orifices'] = $rows($nozzle['orifices'] ?? [], 'count');
+        $typed['nozzle'] = $nozzle;
+
+        return new self(self::numbers($typed));
+    }
+
+    public function input(): Input
+    {
+        return new Input($this->values);
+    }
+
+    /** In L/min. */
+    public function flow(): float
+    {
+        return $this->input()->object('pump')->positive('flow_l_min');
+    }
+
+    /**
+     * @param array<mixed> $typed
+     *
+     * @return array<mixed> numbers where one was typed; the rest is refused where it is read
+     */
+    private static function numbers(array $typed): array
+    {
+        return array_map(static fn (mixed $value) => match (true) {
+            \is_array($value) => self::numbers($value),
+            \is_string($value) && is_numeric(str_replace(',', '.', trim($value))) => (float) str_replace(',', '.', trim($value)),
+            default => $value,
+        }, $typed);
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use App\Account\Account;
+use App\Call\Job;
+use App\Shared\Job\JobScreens;
+use App\Shared\Job\Stage;
+use App\Shared\Web\JobController;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Input\BadInput;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Before anything turns or sprays: the plans side by side, the jet bench, and the gates. */
+#[Route('/jobs/{job}/clear')]
+final class PlanController extends JobController
+{
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans)
+    {
+        parent::__construct($screens, $manager);
+    }
+
+    #[Route('/plan', name: 'clear_plan', methods: ['GET', 'POST'])]
+    public function plan(Job $job, Request $request, Account $account): Response
+    {
+        $details = clone $job->clearing();
+        $form = $this->createForm(ClearingForm::class, $details, ['action' => $request->getPathInfo()]);
+        if (self::isAccepted($form, $request)) {
+            $job->planClearing($details);
+            $this->store();
+
+            return $this->redirectToRoute('clear_plan', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+        }
+        $hasCrossBore = $this->screens->of($job, $this->stage(), $account->units())->hasCrossBore();
+
+        return $this->show($job, $request, ['tab' => 'plan', 'form' => $form, 'plan' => $this->plans->of($job, $hasCrossBore)], 'clear/plan.html.twig');
+    }
+
+    /** The bench answers every change; it is kept as the firm's own by POST. */
+    #[Route('/bench', name: 'jet_bench', methods: ['GET', 'POST'])]
+    public function bench(Job $job, Request $request): Response
+    {
+        $typed = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
+        unset($typed['_token'], $typed['run']);
+        $jetter = isset($typed['pump']) ? Jetter::typed($typed) : Jetter::of($job->firm->jetter());
+        [$bore, $slope] = $this->plans->lineOf($job);
+        $shown = ['tab' => 'bench', 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'bad' => null];
+        try {
+            $shown['result'] = new JetBench($jetter, $bore, $slope);
+        } catch (BadInput $error) {
+            return $this->show($job, $request, [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values], 'clear/bench.html.twig', true);
+        }
+        if ($request->isMethod('POST')) {
+            $job->firm->keepJetter($jetter->values);
+            $this->store();
+
+            return $this->redirectToRoute('jet_bench', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+        }
+
+        return $this->show($job, $request, $shown, 'clear/bench.html.twig');
+    }
+
+    /** One line of a machine's gate, confirmed by whoever is signed in. */
+    #[Route('/gates/{machine}', name: 'gate', requirements: ['machine' => 'cable|jet'], methods: 'POST')]
+    public function gate(Job $job, string $machine, Request $request, Account $account): Response
+    {
+        $line = $request->request->getString('line');
+        $of = Machine::from($machine);
+        if (\in_array($line, $of->gate(), true)) {
+            $job->confirmGate($of, $line, $request->request->getBoolean('confirmed'), $account->name, new \DateTimeImmutable());
+            $this->store();
+        }
+
+        return $this->backToStage($job);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Clear;
+    }
+}
