@@ -1,6 +1,6 @@
 import {expect, test} from '@playwright/test';
 import {keys, pick, press, tabTo, type} from './keyboard.mjs';
-import {complaints, signIn} from './steps.mjs';
+import {complaints, leave, passGate, signIn} from './steps.mjs';
 
 test('a whole job on a laptop by keyboard alone, from the call to the report', async ({page}) => {
     const heard = complaints(page);
@@ -23,6 +23,15 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await press(page, 'Use this opening');
 
     await press(page, 'Clear');
+    // Not before every line is confirmed.
+    await passGate(page, 'jet', async (what, leads) => {
+        await what.focus();
+        await (leads ? leave(page, () => page.keyboard.press('Enter')) : page.keyboard.press('Enter'));
+    });
+    await keys(page, '.');
+    await expect(page.locator('#stop-card')).toContainText('hospital at once');
+    await keys(page, 'Enter');
+    await expect(page.locator('#stop-card')).toBeHidden();
     await pick(page, 'Jet');
     await type(page, 'pass_form_head', 'Piercer');
     await type(page, 'pass_form_inM', '22');

@@ -28,6 +28,14 @@ export async function leave(page, act) {
     await page.waitForLoadState('networkidle');
 }
 
+/** Confirms every line before a machine may turn or spray; `act` presses what is given. */
+export async function passGate(page, machine, act) {
+    const gate = page.locator('#gate-' + machine);
+    await act(gate.locator('summary'), false);
+    for (let left = await gate.locator('.gate-line').count(); left > 0; left--) await act(gate.locator('.gate-line:not(.on)').first(), true);
+    await expect(gate.locator('summary')).toContainText('all confirmed');
+}
+
 /** Address of a demo job's stage. */
 export async function jobAddress(page, place) {
     await page.goto('/?find=' + encodeURIComponent(place));

@@ -1,5 +1,5 @@
 import {expect, test} from '@playwright/test';
-import {complaints, leave, signIn} from './steps.mjs';
+import {complaints, leave, passGate, signIn} from './steps.mjs';
 
 test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
 
@@ -21,6 +21,7 @@ test('a whole job on a phone by touch', async ({page}) => {
     await page.getByLabel('Where').fill('By the kiln');
     await tap(button('Add it'));
     await stage('Clear');
+    await passGate(page, 'cable', (what, leads) => leads ? tap(what) : what.tap());
     await choose('Cable');
     await page.getByLabel('Head or nozzle').fill('Small blade');
     await page.getByLabel('Went in to').fill("14' 6\"");
