@@ -24,7 +24,9 @@ final class Version20261123104900 extends AbstractMigration
             $this->addSql("ALTER TABLE job ADD COLUMN clearing_$fact BOOLEAN DEFAULT 0 NOT NULL");
         }
         $this->addSql("ALTER TABLE job ADD COLUMN gates CLOB DEFAULT '[]' NOT NULL");
-        $this->addSql("ALTER TABLE firm ADD COLUMN jetter CLOB DEFAULT '[]' NOT NULL");
+        foreach (['jetter', 'clear_tables'] as $column) {
+            $this->addSql("ALTER TABLE firm ADD COLUMN $column CLOB DEFAULT '[]' NOT NULL");
+        }
     }
 
     public function down(Schema $schema): void

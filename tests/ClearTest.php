@@ -105,6 +105,34 @@ final class ClearTest extends ApplicationTestCase
         self::assertStringContainsString('the jetter has 30 L/min', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('#numbers')->text());
     }
 
+    public function testTheOfficesTablesChangeThePlanAndWhatCannotBeIsRefusedAtItsField(): void
+    {
+        $this->send('/settings/clearing', ['cable' => ['overrun_m' => '3']]);
+        self::assertSame(403, $this->statusCode());
+        $this->signIn(self::OFFICE);
+        $this->fill($this->get('/settings/clearing'), 'Keep', ['cable[overrun_m]' => '3', 'rates[soft_grease]' => '1,5', 'cutters_mm' => '38 64']);
+        self::assertResponseRedirects();
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('15.0–12.0 m · 1.50 m/min · 2.0 min', $page->filter('.plans')->text());
+        self::assertStringContainsString('64 mm', $page->filter('.cable-sum')->text());
+        foreach (['cable[section_m]' => '0', 'cutters_mm' => 'wide', 'rates[scale]' => '-1', 'solids_fraction' => '0.9'] as $field => $value) {
+            $refused = $this->fill($this->get('/settings/clearing'), 'Keep', [$field => $value]);
+            self::assertSame(422, $this->statusCode(), $field);
+            self::assertSame($value, $refused->filter('.field-bad input')->attr('value'));
+        }
+    }
+
+    public function testTheBenchSaysHowFarTheHosePullsItselfInThisLine(): void
+    {
+        $job = $this->job('Wash block');
+        $page = $this->get('/jobs/'.$job->id.'/clear/bench');
+        self::assertMatchesRegularExpression('/Pulls itself in this line\d+\.\d+ m from the rim/', $page->filter('.bench-facts')->text());
+        self::assertStringContainsString('Expected from Chamber at the path', $page->filter('.ribbon-caption')->text());
+        self::assertCount(1, $page->filter('.ribbon .pass'));
+    }
+
     public function testNothingStartsPastAGateHoweverItIsAsked(): void
     {
         $job = $this->job('tea room');

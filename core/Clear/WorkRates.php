@@ -14,8 +14,8 @@ final readonly class WorkRates
     private const AT_FLOW = 45.0;
     private const MOST_TIMES = 1.5;
 
-    /** @param array<string, float> $rates by blockage */
-    private function __construct(private array $rates)
+    /** @param array<string, float> $table by blockage */
+    private function __construct(public array $table)
     {
     }
 
@@ -42,6 +42,6 @@ final readonly class WorkRates
      */
     public function of(Blockage $blockage, float $flow): ?float
     {
-        return isset($this->rates[$blockage->value]) ? $this->rates[$blockage->value] * min(self::MOST_TIMES, $flow / self::AT_FLOW) : null;
+        return isset($this->table[$blockage->value]) ? $this->table[$blockage->value] * min(self::MOST_TIMES, $flow / self::AT_FLOW) : null;
     }
 }

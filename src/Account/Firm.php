@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Account;
 
+use App\Clear\ClearTables;
 use App\Shared\Database\Id;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Input\Input;
@@ -36,6 +37,10 @@ class Firm
     /** @var array<mixed> */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $jetter = [];
+
+    /** @var array<mixed> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $clearTables = [];
 
     /** @var array<mixed> tables of triage, where they differ from the usual ones */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
@@ -103,6 +108,22 @@ class Firm
     public function keepJetter(array $jetter): void
     {
         $this->jetter = $jetter;
+    }
+
+    public function clearTables(): ClearTables
+    {
+        return ClearTables::read(new Input($this->clearTables));
+    }
+
+    /**
+     * @param array<mixed> $tables what differs from the usual numbers
+     *
+     * @throws \Jurvex\Core\Input\BadInput for what cannot be
+     */
+    public function keepClearTables(array $tables): void
+    {
+        ClearTables::read(new Input($tables));
+        $this->clearTables = $tables;
     }
 
     /** The day that it is where the firm works, as midnight UTC of that date. */

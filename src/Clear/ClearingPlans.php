@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Call\Job;
+use App\Kit\Kit;
+use App\Kit\KitTool;
+use App\Kit\ToolHead;
+use App\Kit\ToolKind;
+use App\Shared\Job\Expectation;
+use App\WayIn\Faces;
 use App\WayIn\MappedRuns;
 use App\WayIn\OpeningKind;
 use App\WayIn\Stoppages;
@@ -15,7 +21,10 @@ use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Reached;
+use Jurvex\Core\Sketch\ExpectedRun;
 use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Triage\DangerSign;
 
@@ -25,7 +34,7 @@ final readonly class ClearingPlans
     private const USUAL_BORE_MM = 100.0;
     private const FAR_M = 10.0;
 
-    public function __construct(private Stoppages $stoppages)
+    public function __construct(private Stoppages $stoppages, private Kit $kit)
     {
     }
 
@@ -35,19 +44,20 @@ final readonly class ClearingPlans
         [$near, $far, $fromTriage] = $this->place($job, $details);
         $way = $this->pipes($job, $far);
         $at = $way[\count($way) - 1] ?? null;
-        $cable = new Input(Jetter::CABLE);
+        $tables = $job->firm->clearTables();
+        $cable = new Input($tables->cable);
         $opening = $job->chosenOpening()?->details();
         $dangers = $job->presentDangers();
         $situation = new Situation(
             $details->blockage, Length::metres($near), Length::metres($far), Length::metres($cable->number('overrun_m')),
             Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
-            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost,
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates,
         );
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
         $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $metres('overrun_m'), $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
         $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
-        $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $cable->positives('cutters_mm')));
+        $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $tables->cutters));
 
         return new ClearingPlan($situation, Planner::plans($situation, Machine::Cable), $fromTriage, $plan, $situation->bore, $cutter);
     }
@@ -64,6 +74,36 @@ final readonly class ClearingPlans
         $fall = $at?->fallPercent();
 
         return [Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), null === $fall ? null : $fall / 100];
+    }
+
+    /** How far a net thrust pulls the firm's line hose from the chosen opening; none without a map, an opening or a hose. */
+    public function pulls(Job $job, float $thrust): ?Reached
+    {
+        $sketch = $job->property()->sketch();
+        $opening = $sketch->nodes[$job->chosenOpening()?->node() ?? ''] ?? null;
+        $hoses = array_values(array_filter($this->kit->of($job->firm), static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps));
+        $way = null === $opening ? [] : RunWay::along($sketch, $opening->id, MappedRuns::travelFrom($job->chosenOpening()?->details()->faces ?? Faces::Downstream))->spans;
+        $path = null === $opening || [] === $way ? null : ReachFinder::path($sketch, $opening, $way[\count($way) - 1]['pipe']->id);
+        if (null === $path || [] === $hoses) {
+            return null;
+        }
+        $head = $hoses[0]->details()->getHeads()[0] ?? new ToolHead();
+        $head->forceN = max(0.0, $thrust);
+
+        return $hoses[0]->fitted($head, $hoses[0]->friction(true))->reach($path);
+    }
+
+    /** The ribbon with the hose on it. */
+    public function expectation(Job $job, ?Reached $pulls): ?Expectation
+    {
+        $opening = $job->chosenOpening();
+        $sketch = $job->property()->sketch();
+        if (null === $pulls || null === $opening) {
+            return null;
+        }
+        $record = ExpectedRun::on($sketch, RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces)));
+
+        return null === $record ? null : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
     }
 
     /** @return array{float, float, bool} near, far, and whether they are triage's */

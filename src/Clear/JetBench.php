@@ -19,7 +19,6 @@ final readonly class JetBench
 {
     private const CURVE_POINTS = 24;
     private const MUCH_BYPASS = 0.2;
-    private const SOLIDS = 0.05;
     private const ROUGHNESS = 0.013;
 
     public JetLine $line;
@@ -35,12 +34,13 @@ final readonly class JetBench
     public ?Manning $drain;
 
     /**
-     * @param Length $bore  of the line
-     * @param ?float $slope of the line, as a tangent; none where nobody knows it
+     * @param Length $bore   of the line
+     * @param ?float $slope  of the line, as a tangent; none where nobody knows it
+     * @param float  $solids share of the flow that may be solids
      *
      * @throws BadInput
      */
-    public function __construct(Jetter $jetter, public Length $bore, public ?float $slope)
+    public function __construct(Jetter $jetter, public Length $bore, public ?float $slope, float $solids)
     {
         $input = $jetter->input();
         $this->line = JetCalculation::line($input);
@@ -49,7 +49,7 @@ final readonly class JetBench
         if (null !== $deposit && $deposit >= $bore->inMillimetres() / 2) {
             throw BadInput::outOfRange('deposit_mm', 0, $bore->inMillimetres() / 2);
         }
-        $this->back = null === $deposit || 0.0 === $deposit ? null : new PullBack($bore, Length::millimetres($deposit), $this->line->flow, self::SOLIDS);
+        $this->back = null === $deposit || 0.0 === $deposit ? null : new PullBack($bore, Length::millimetres($deposit), $this->line->flow, $solids);
         $tank = $input->object('tank');
         $litres = $tank->positive('tank_l');
         $this->tank = new Tank($litres, $tank->number('reserve_l', 0, $litres), Water::perMinute($this->line->flow), $tank->number('refill_l_min', 0));

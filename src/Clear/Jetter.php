@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Shared\Form\TypedNumbers;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 
-/** A firm's jetter, cable machine and tank as plain values: what the plan and the bench begin with. */
+/** A firm's jetter and tank as plain values: what the plan and the bench begin with. */
 final readonly class Jetter
 {
     /** Usual values, to be put right by the firm. */
@@ -19,7 +20,6 @@ final readonly class Jetter
         'tank' => ['tank_l' => 500.0, 'reserve_l' => 50.0, 'refill_l_min' => 10.0],
         'deposit_mm' => 10.0,
     ];
-    public const CABLE = ['drum_m' => 15.0, 'section_m' => 4.5, 'sections_on_hand' => 6.0, 'tail_m' => 1.5, 'hand_margin_m' => 2.0, 'overrun_m' => 6.0, 'clearance_mm' => 5.0, 'cutters_mm' => [32.0, 50.0, 75.0, 95.0]];
 
     /** @param array<mixed> $values of USUAL's keys */
     private function __construct(public array $values)
@@ -45,7 +45,7 @@ final readonly class Jetter
         $nozzle['orifices'] = $rows($nozzle['orifices'] ?? [], 'count');
         $typed['nozzle'] = $nozzle;
 
-        return new self(self::numbers($typed));
+        return new self(TypedNumbers::read($typed));
     }
 
     public function input(): Input
@@ -57,19 +57,5 @@ final readonly class Jetter
     public function flow(): float
     {
         return $this->input()->object('pump')->positive('flow_l_min');
-    }
-
-    /**
-     * @param array<mixed> $typed
-     *
-     * @return array<mixed> numbers where one was typed; the rest is refused where it is read
-     */
-    private static function numbers(array $typed): array
-    {
-        return array_map(static fn (mixed $value) => match (true) {
-            \is_array($value) => self::numbers($value),
-            \is_string($value) && is_numeric(str_replace(',', '.', trim($value))) => (float) str_replace(',', '.', trim($value)),
-            default => $value,
-        }, $typed);
     }
 }

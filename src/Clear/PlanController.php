@@ -49,9 +49,10 @@ final class PlanController extends JobController
         unset($typed['_token'], $typed['run']);
         $jetter = isset($typed['pump']) ? Jetter::typed($typed) : Jetter::of($job->firm->jetter());
         [$bore, $slope] = $this->plans->lineOf($job);
-        $shown = ['tab' => 'bench', 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'bad' => null];
+        $shown = ['tab' => 'bench', 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null];
         try {
-            $shown['result'] = new JetBench($jetter, $bore, $slope);
+            $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids);
+            $shown['pulls'] = $this->plans->pulls($job, $shown['result']->thrust());
         } catch (BadInput $error) {
             return $this->show($job, $request, [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values], 'clear/bench.html.twig', true);
         }
@@ -62,7 +63,7 @@ final class PlanController extends JobController
             return $this->redirectToRoute('jet_bench', ['job' => $job->id], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->show($job, $request, $shown, 'clear/bench.html.twig');
+        return $this->show($job, $request, $shown, 'clear/bench.html.twig', expected: $this->plans->expectation($job, $shown['pulls']));
     }
 
     /** One line of a machine's gate, confirmed by whoever is signed in. */

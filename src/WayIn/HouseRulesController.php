@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\WayIn;
 
 use App\Account\Account;
+use App\Shared\Form\TypedNumbers;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Triage\Tables;
@@ -26,28 +27,12 @@ final class HouseRulesController extends AbstractController
         }
         $this->denyAccessUnlessGranted('ROLE_OFFICE');
         try {
-            $firm->adoptWayIn(self::numbers($request->request->all('access')), self::numbers($request->request->all('triage')));
+            $firm->adoptWayIn(TypedNumbers::read($request->request->all('access')), TypedNumbers::read($request->request->all('triage')));
         } catch (BadInput $error) {
             return $this->render('way_in/house_rules.html.twig', [...$shown, 'typed' => $request->request->all(), 'badAt' => $error->at, 'bad' => $error], new Response(status: 422));
         }
         $manager->flush();
 
         return $this->redirectToRoute('house_way_in', [], Response::HTTP_SEE_OTHER);
-    }
-
-    /**
-     * What was typed, as numbers where it is one; the rest stays for the core to refuse at its place.
-     *
-     * @param array<mixed> $typed
-     *
-     * @return array<mixed>
-     */
-    private static function numbers(array $typed): array
-    {
-        return array_map(static fn (mixed $value) => match (true) {
-            \is_array($value) => self::numbers($value),
-            \is_string($value) && is_numeric(str_replace(',', '.', trim($value))) => (float) str_replace(',', '.', trim($value)),
-            default => $value,
-        }, $typed);
     }
 }
