@@ -52,6 +52,21 @@ document.addEventListener('alpine:init', () => {
         destroy() { document.removeEventListener('keydown', this.onKey); },
     }));
 
+    /* Counts the turns given to the hose; the net twist should come back to nought. */
+    Alpine.data('turns', () => ({
+        net: 0,
+        init() { this.sum(); },
+        get twist() { return this.net === 0 ? '0' : (this.net > 0 ? '↻ ' : '↺ ') + Math.abs(this.net); },
+        field(name) { return this.$root.querySelector('input[name*="' + name + '"]'); },
+        sum() { this.net = Number(this.field('turnsRight').value || 0) - Number(this.field('turnsLeft').value || 0); },
+        more(name) {
+            this.field(name).value = Number(this.field(name).value || 0) + 1;
+            this.sum();
+        },
+        left() { this.more('turnsLeft'); },
+        right() { this.more('turnsRight'); },
+    }));
+
     /* A form of choices that needs no button. */
     Alpine.data('chooser', () => ({
         send() { this.$root.requestSubmit(); },

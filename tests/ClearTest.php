@@ -68,7 +68,7 @@ final class ClearTest extends ApplicationTestCase
         $answer = $this->get($bench.'?'.http_build_query($wide));
         self::assertStringContainsString('Less than half of the pressure arrives.', $answer->filter('#bench-out')->text());
         self::assertMatchesRegularExpression('/Orifices of 0\.\d\d mm would suit/', $answer->filter('#bench-out')->text());
-        $wide['nozzle']['orifices'][1]['count'] = '40';
+        $wide['nozzle']['orifices'][1] = ['count' => '40', 'diameter_mm' => '0.8', 'angle_deg' => '180'];
         self::assertStringContainsString('The front jets outweigh the rear ones.', $this->get($bench.'?'.http_build_query($wide))->filter('#bench-out')->text());
     }
 
@@ -91,7 +91,9 @@ final class ClearTest extends ApplicationTestCase
         $job = $this->job('Wash block');
         $bench = '/jobs/'.$job->id.'/clear/bench';
         $values = $this->get($bench)->selectButton('Keep as our jetter')->form()->getPhpValues();
-        $this->send($bench, $change + $values);
+        /** @var array<string, mixed> $fields */
+        $fields = $change + $values;
+        $this->send($bench, $fields);
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('look at "'.$field.'"', $this->browser->getCrawler()->filter('#bench-out .error')->text());
         self::assertSame([], $this->job('Wash block')->firm->jetter());
@@ -131,6 +133,46 @@ final class ClearTest extends ApplicationTestCase
         self::assertMatchesRegularExpression('/Pulls itself in this line\d+\.\d+ m from the rim/', $page->filter('.bench-facts')->text());
         self::assertStringContainsString('Expected from Chamber at the path', $page->filter('.ribbon-caption')->text());
         self::assertCount(1, $page->filter('.ribbon .pass'));
+    }
+
+    public function testAStuckHoseIsLedThroughStepByStepAndEveryTryIsKept(): void
+    {
+        $job = $this->job('Wash block');
+        $stuck = '/jobs/'.$job->id.'/clear/stuck/'.Id::fresh();
+        $this->send($stuck.'/begin', ['trouble' => 'will_not_come_back', 'at' => 'far in']);
+        self::assertSame(422, $this->statusCode());
+        self::assertSame('far in', $this->browser->getCrawler()->filter('#stuck-at')->attr('value'));
+        foreach ([1, 2] as $_) {
+            $this->send($stuck.'/begin', ['trouble' => 'will_not_come_back', 'at' => '18.5']);
+            self::assertResponseRedirects($stuck);
+        }
+        self::assertSame('Keep the water running', $this->get($stuck)->filter('.next-try h2')->text());
+        $this->send($stuck.'/see', ['gauge' => 'low', 'moved' => '3 cm', 'minutes' => '2']);
+        $page = $this->get($stuck);
+        self::assertStringContainsString('Look at the supply', $page->filter('.next-try h2')->text());
+        self::assertStringContainsString('Not moving.', $page->filter('.bench')->text());
+        $this->send($stuck.'/see', ['gauge' => 'normal', 'moved' => '3 cm', 'minutes' => '']);
+        self::assertSame(422, $this->statusCode(), 'no rate without minutes');
+        $this->send($stuck.'/see', ['gauge' => 'normal']);
+        foreach ([1, 2] as $_) {
+            $this->send($stuck.'/try', ['code' => 'keep_water_running', 'result' => 'in_vain']);
+        }
+        $page = $this->get($stuck);
+        self::assertSame('Pulse', $page->filter('.next-try h2')->text());
+        self::assertCount(1, $page->filter('.entries li'));
+        $this->send($stuck.'/try', ['code' => 'pulse', 'result' => 'freed']);
+        self::assertStringContainsString('Ended: Pulse', $this->get('/jobs/'.$job->id.'/clear')->filter('.bench')->text());
+        $this->send($stuck.'/see', ['gauge' => 'normal', 'soil' => '1']);
+        self::assertTrue($this->job('Wash block')->stuckTools()[0]->next()->stops, 'soil is a broken pipe');
+        self::assertStringContainsString('It will not come back at 18.5 m', $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text());
+    }
+
+    public function testTheTwistThatIsLeftInTheHoseIsSaid(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'jet', 'pass_form[head]' => 'Off-centre cone', 'pass_form[inM]' => '12', 'pass_form[turnsRight]' => '7', 'pass_form[turnsLeft]' => '4']);
+        self::assertStringContainsString('3 turns of twist left in the hose', $this->browser->followRedirect()->filter('.entries')->first()->text());
     }
 
     public function testNothingStartsPastAGateHoweverItIsAsked(): void

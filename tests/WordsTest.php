@@ -23,12 +23,16 @@ use App\WayIn\OpeningState;
 use App\WayIn\Zero;
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Gauge;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\NextTry;
 use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Progress;
 use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Clear\Step;
+use Jurvex\Core\Clear\Trouble;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
@@ -65,7 +69,7 @@ final class WordsTest extends KernelTestCase
             'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class, 'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
             'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class, 'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
             'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class, 'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class, 'leave' => Leave::class,
-            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
+            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class, 'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
         $keys = [];
         foreach ($lists as $prefix => $enum) {
             foreach ($enum::cases() as $case) {
@@ -89,6 +93,9 @@ final class WordsTest extends KernelTestCase
                     array_push($keys, ...array_map(static fn (Reason $reason) => 'plan_reason.'.$reason->code, $plan->reasons), ...array_map(static fn (Step $step) => 'plan_why.'.$step->why, $plan->steps));
                 }
             }
+        }
+        foreach (NextTry::codes() as $try) {
+            array_push($keys, 'try.'.$try, 'try_limit.'.$try);
         }
         foreach (['cross_bore_stop', 'gas_stop', 'chemicals_first', 'no_water_indoors'] as $refusal) {
             $keys[] = 'plan_reason.'.$refusal;

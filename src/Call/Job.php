@@ -9,6 +9,7 @@ use App\Clear\Cleared;
 use App\Clear\ClearingDetails;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
+use App\Clear\StuckTool;
 use App\Look\Run;
 use App\WayIn\Opening;
 use App\WayIn\Zero;
@@ -113,6 +114,11 @@ class Job
     #[ORM\OrderBy(['loggedAt' => 'ASC', 'id' => 'ASC'])]
     private Collection $flowTests;
 
+    /** @var Collection<int, StuckTool> */
+    #[ORM\OneToMany(targetEntity: StuckTool::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['beganAt' => 'ASC', 'id' => 'ASC'])]
+    private Collection $stuckTools;
+
     /** @var Collection<int, Run> */
     #[ORM\OneToMany(targetEntity: Run::class, mappedBy: 'job')]
     #[ORM\OrderBy(['startedAt' => 'ASC', 'id' => 'ASC'])]
@@ -136,6 +142,7 @@ class Job
         $this->openings = new ArrayCollection();
         $this->passes = new ArrayCollection();
         $this->flowTests = new ArrayCollection();
+        $this->stuckTools = new ArrayCollection();
         $this->runs = new ArrayCollection();
     }
 
@@ -372,6 +379,12 @@ class Job
     public function flowTests(): array
     {
         return array_values($this->flowTests->filter(static fn (FlowTest $test) => null === $test->withdrawnAt())->toArray());
+    }
+
+    /** @return list<StuckTool> */
+    public function stuckTools(): array
+    {
+        return array_values($this->stuckTools->toArray());
     }
 
     /** @return list<Run> in the order in which they were made */

@@ -85,7 +85,7 @@ final class ClearController extends JobController
         return $this->backToStage($job);
     }
 
-    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null, gateFor: null, machines: list<Machine>} */
+    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string} */
     private function forms(Job $job): array
     {
         $next = new PassDetails();
@@ -103,6 +103,7 @@ final class ClearController extends JobController
             'editing' => null,
             'gateFor' => null,
             'machines' => Machine::cases(),
+            'freshStuck' => Id::fresh(),
         ];
     }
 

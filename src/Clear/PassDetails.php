@@ -28,6 +28,15 @@ class PassDetails
     #[ORM\Column]
     public float $outM = 0.0;
 
+    /** Turns given to the hose, one way and the other; the twist that is left in it is their difference. */
+    #[ORM\Column(options: ['default' => 0])]
+    #[Assert\Range(notInRangeMessage: 'error.turns_range', min: 0, max: 999)]
+    public int $turnsRight = 0;
+
+    #[ORM\Column(options: ['default' => 0])]
+    #[Assert\Range(notInRangeMessage: 'error.turns_range', min: 0, max: 999)]
+    public int $turnsLeft = 0;
+
     /** @var list<string> codes of Felt */
     #[ORM\Column(type: 'json')]
     #[Assert\Choice(callback: 'feelings', multiple: true)]
@@ -43,6 +52,12 @@ class PassDetails
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000, maxMessage: 'error.too_long')]
     public string $note = '';
+
+    /** Over nought to the right. */
+    public function twist(): int
+    {
+        return $this->turnsRight - $this->turnsLeft;
+    }
 
     /** @return list<string> */
     public static function feelings(): array

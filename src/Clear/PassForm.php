@@ -8,6 +8,7 @@ use App\Shared\Form\DistanceType;
 use App\Shared\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\IntegerType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -22,6 +23,8 @@ final class PassForm extends AbstractType
             ->add('head', TextType::class, ['empty_data' => '', 'attr' => ['list' => 'heads']])
             ->add('inM', DistanceType::class)
             ->add('outM', DistanceType::class, ['required' => false, 'empty_data' => '0'])
+            ->add('turnsRight', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
+            ->add('turnsLeft', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
             ->add('felt', ChoiceType::class, [
                 'choices' => PassDetails::feelings(), 'choice_label' => static fn (string $felt) => 'felt.'.$felt,
                 'multiple' => true, 'expanded' => true, 'required' => false,

@@ -16,6 +16,7 @@ use App\Clear\FlowTest;
 use App\Clear\FlowTestDetails;
 use App\Clear\Pass;
 use App\Clear\PassDetails;
+use App\Clear\StuckTool;
 use App\HandOver\FileError;
 use App\HandOver\RefusedFile;
 use App\Judge\OwnOpinion;
@@ -31,7 +32,10 @@ use App\WayIn\Opening;
 use App\WayIn\OpeningDetails;
 use App\WayIn\Zero;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Gauge;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Progress;
+use Jurvex\Core\Clear\Trouble;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
@@ -132,6 +136,9 @@ final class JobFileReader
         $openings = $this->openings($document, $job);
         $this->opening($given['chosen_opening'], $openings, 'job.chosen_opening');
         $this->clearing($document, $job, $openings);
+        foreach (self::rows($document['stuck_tools'] ?? []) as $i => $row) {
+            $this->stuckTool($row, $job, 'stuck_tools.'.$i);
+        }
         foreach (self::rows($document['runs']) as $i => $row) {
             $this->run($row, $job, $openings, 'runs.'.$i);
         }
@@ -211,6 +218,21 @@ final class JobFileReader
             $this->withdraw($test, $row);
             $this->entries[] = $test;
         }
+    }
+
+    /** @param array<string, mixed> $row */
+    private function stuckTool(array $row, Job $job, string $at): void
+    {
+        $stuck = new StuckTool($this->id($row, $at), $job, Trouble::from(self::text($row['trouble'])), self::number($row['at_m']) ?? 0.0, self::time($row['began_at']));
+        $stuck->see(Gauge::from(self::text($row['gauge'])), Progress::tryFrom(self::text($row['progress'])), true === $row['soil_comes_back']);
+        foreach (self::rows($row['tried']) as $try) {
+            $stuck->triedInVain(self::text($try['code']), self::text($try['by']), new \DateTimeImmutable(self::text($try['at'])));
+        }
+        $ended = self::optionalTime($row['ended_at']);
+        if (null !== $ended) {
+            $stuck->end(self::text($row['freed_by']), $ended);
+        }
+        $this->entries[] = $stuck;
     }
 
     /**
@@ -346,7 +368,7 @@ final class JobFileReader
 
     private function refuseKnownIds(): void
     {
-        foreach ([Opening::class, Pass::class, FlowTest::class, Run::class, LoggedFinding::class, Mark::class, OwnOpinion::class, Correction::class] as $class) {
+        foreach ([Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, LoggedFinding::class, Mark::class, OwnOpinion::class, Correction::class] as $class) {
             foreach ($this->manager->getRepository($class)->findBy(['id' => array_keys($this->ids)], null, 3) as $taken) {
                 $this->errors[] = new FileError($taken->id, 'job_file.id_taken');
             }

@@ -7,6 +7,7 @@ namespace App\HandOver\JobFile;
 use App\Call\Job;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
+use App\Clear\StuckTool;
 use App\Judge\OwnOpinion;
 use App\Look\FindingRepository;
 use App\Look\LoggedFinding;
@@ -50,6 +51,10 @@ final readonly class JobFileWriter
             'flow_tests' => array_map(fn (FlowTest $test) => [
                 'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()), ...$this->details->plain($test->details()),
             ], $this->all(FlowTest::class, $job)),
+            'stuck_tools' => array_map(static fn (StuckTool $stuck) => [
+                'id' => $stuck->id, 'trouble' => $stuck->trouble->value, 'at_m' => $stuck->atM, 'began_at' => self::time($stuck->beganAt), 'gauge' => $stuck->gauge()->value, 'progress' => $stuck->progress()?->value,
+                'soil_comes_back' => $stuck->soilComesBack(), 'tried' => $stuck->tried(), 'freed_by' => $stuck->freedBy(), 'ended_at' => self::time($stuck->endedAt()),
+            ], $this->all(StuckTool::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(static fn (Correction $correction) => [
                 'id' => $correction->id, 'entry_id' => $correction->entryId, 'entry' => $correction->entry, 'changes' => (object) $correction->changes,

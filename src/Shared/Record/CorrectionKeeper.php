@@ -8,6 +8,7 @@ use App\Account\Account;
 use App\Call\Job;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
+use App\Clear\StuckTool;
 use App\Look\LoggedFinding;
 use App\Look\Run;
 use App\Mark\Mark;
@@ -51,7 +52,7 @@ final readonly class CorrectionKeeper
     {
         return match (true) {
             $entry instanceof Job => $entry,
-            $entry instanceof Opening, $entry instanceof Pass, $entry instanceof FlowTest, $entry instanceof Run => $entry->job,
+            $entry instanceof Opening, $entry instanceof Pass, $entry instanceof FlowTest, $entry instanceof StuckTool, $entry instanceof Run => $entry->job,
             $entry instanceof LoggedFinding, $entry instanceof Mark => $entry->run->job,
             default => null,
         };

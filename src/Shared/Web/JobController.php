@@ -8,6 +8,7 @@ use App\Account\Account;
 use App\Call\Job;
 use App\Clear\FlowTest;
 use App\Clear\Pass;
+use App\Clear\StuckTool;
 use App\Look\Run;
 use App\Shared\Job\Expectation;
 use App\Shared\Job\JobScreens;
@@ -59,7 +60,7 @@ abstract class JobController extends AbstractController
     /**
      * An entry of the job under its identifier; none when nobody has made it yet.
      *
-     * @template T of Opening|Pass|FlowTest|Run
+     * @template T of Opening|Pass|FlowTest|StuckTool|Run
      *
      * @param class-string<T> $class
      *
@@ -67,7 +68,7 @@ abstract class JobController extends AbstractController
      *
      * @throws NotFoundHttpException when it is another job's
      */
-    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|Run|null
+    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run|null
     {
         $entry = $this->manager->find($class, $id);
         if (null !== $entry && $entry->job !== $job) {
@@ -78,7 +79,7 @@ abstract class JobController extends AbstractController
     }
 
     /**
-     * @template T of Opening|Pass|FlowTest|Run
+     * @template T of Opening|Pass|FlowTest|StuckTool|Run
      *
      * @param class-string<T> $class
      *
@@ -86,7 +87,7 @@ abstract class JobController extends AbstractController
      *
      * @throws NotFoundHttpException when it is not there
      */
-    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|Run
+    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run
     {
         return $this->entry($class, $job, $id) ?? throw $this->createNotFoundException();
     }
