@@ -39,7 +39,13 @@ await shot(ana, pottery + '/way-in/stoppage', 'stoppage', async () => {
     for (const sign of await ana.locator('.dangers li').all()) await sign.getByRole('button', {name: 'No'}).click().then(() => ana.waitForLoadState('networkidle'));
 });
 await shot(ana, (await job(ana, 'Wash block')) + '/way-in/reach?target=toilets', 'reach');
-await shot(ana, pottery + '/clear', 'clear');
+await shot(ana, (await job(ana, 'Wash block')) + '/clear/plan', 'clear-plan', async () => {
+    await ana.locator('.pick', {hasText: 'Soft grease'}).click();
+    await ana.getByRole('button', {name: 'Work out the plans'}).click();
+    await ana.waitForLoadState('networkidle');
+    await ana.locator('.plans').evaluate((plans) => plans.scrollIntoView());
+});
+await shot(ana, pottery + '/clear/bench', 'jet-bench');
 await shot(ana, pottery + '/look', 'look');
 await shot(ana, pottery + '/look', 'look-finding', async () => {
     for (const key of ['q', 'q', 'q', 'ArrowRight', 'ArrowRight', '5', '5']) await ana.keyboard.press(key);

@@ -56,7 +56,7 @@ final class FillBenchCommand extends Command
         $this->manager->flush();
         $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
         $this->manager->flush();
-        $pages = ['bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job], 'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped], 'stoppage' => ['stoppage', $mapped]];
+        $pages = ['bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job], 'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped], 'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job]];
         foreach ($pages as $name => [$route, $job]) {
             $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));
         }
