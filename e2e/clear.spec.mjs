@@ -1,5 +1,5 @@
 import {expect, test} from '@playwright/test';
-import {complaints, jobAddress, leave, signIn} from './steps.mjs';
+import {complaints, jobAddress, leave, passGate, signIn} from './steps.mjs';
 
 test('the plan follows what stops the line, and the bench answers while it is typed', async ({page}) => {
     const heard = complaints(page);
@@ -30,4 +30,79 @@ test('the plan follows what stops the line, and the bench answers while it is ty
     await page.fill('#pump-flow_l_min', '45');
     await expect(page.locator('#bench-out .error')).toHaveCount(0);
     expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
+});
+
+test('a grease plug by jet with a stuck hose on the way, roots by cable through a small opening, and the report tells both', async ({page}) => {
+    const heard = complaints(page);
+    const go = (name) => leave(page, () => page.getByRole('button', {name, exact: true}).first().click());
+    const choose = (name) => page.locator('.pick', {hasText: name}).first().click();
+    const log = async (tool, head, metres, came) => {
+        if (!(await page.locator('#pass_form_head').isVisible())) await page.getByText('Log a pass').click();
+        await choose(tool);
+        await page.fill('#pass_form_head', head);
+        await page.fill('#pass_form_inM', metres);
+        await page.fill('#pass_form_cameBack', came);
+        await go('Log the pass');
+    };
+    await signIn(page);
+    const job = await jobAddress(page, 'tea room');
+    await page.goto(job + '/way-in');
+    await leave(page, () => page.getByRole('button', {name: 'Shop with a grease trap'}).click());
+    await page.goto(job + '/clear/plan');
+    await choose('Soft grease');
+    await page.fill('#clearing_form_nearM', '1');
+    await page.fill('#clearing_form_farM', '3');
+    await go('Work out the plans');
+    await expect(page.locator('.plan-card.preferred')).toContainText('Back with the free spinner');
+
+    // Round the gate there is no way: what was typed stays, nothing is logged.
+    await page.goto(job + '/clear');
+    await log('Jet', 'Free spinner', '9', 'Fat');
+    await expect(page.locator('.gate-shut')).toContainText('first confirm every line');
+    await expect(page.locator('#pass_form_head')).toHaveValue('Free spinner');
+    await passGate(page, 'jet', async (what, leads) => {
+        if (leads) await leave(page, () => what.click());
+    });
+    await log('Jet', 'Free spinner', '9', 'Fat');
+    await expect(page.locator('.entries li').first()).toContainText('Free spinner');
+
+    await page.fill('#stuck-at', '9');
+    await go('It will not come back');
+    await go('Nothing changed');
+    await expect(page.locator('.next-try h2')).toHaveText('Pulse');
+    await choose('Low');
+    await go('Say so');
+    await expect(page.locator('.next-try h2')).toContainText('Look at the supply');
+    await go('It moved');
+
+    // Through a small opening only a small cutter goes, and the plan says what it leaves.
+    await page.goto(job + '/way-in/openings');
+    await leave(page, () => page.locator('.opening .quiet').first().click());
+    await page.fill('#opening_form_sizeMm', '60');
+    await go('Save');
+    await page.goto(job + '/clear/plan');
+    await choose('Dense roots');
+    await go('Work out the plans');
+    await expect(page.locator('.cable-sum')).toContainText('50 mm · sweeps 25 % of the bore');
+    await page.goto(job + '/clear');
+    await passGate(page, 'cable', async (what, leads) => leads ? leave(page, () => what.click()) : what.click());
+    await log('Cable', 'Blade 50 mm', '9', 'Root cords');
+    await page.goto(job + '/report');
+    for (const words of ['Jet, Free spinner', 'came back: Fat', 'It will not come back at 9.0 m', 'keep the water running', 'look at the supply', 'Cable, Blade 50 mm', 'came back: Root cords']) await expect(page.locator('.report')).toContainText(words);
+    expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
+});
+
+test('a tool of the kit is put right, and its reach follows', async ({page}) => {
+    await signIn(page);
+    const job = await jobAddress(page, 'Wash block');
+    await page.goto(job + '/way-in/reach');
+    await expect(page.locator('.answer')).toContainText('all the way');
+    await page.goto('/kit');
+    await leave(page, () => page.getByRole('link', {name: /Stiff rod/}).click());
+    await page.fill('#tool_form_lengthM', '8 m');
+    await leave(page, () => page.getByRole('button', {name: 'Save'}).click());
+    await page.goto(job + '/way-in/reach');
+    await expect(page.locator('.answer')).toContainText('8.0 m, then out of length');
+    await page.locator('#reach-tool').selectOption({label: 'Piercer · Line hose 13 mm, 60 m'});
+    await expect(page.locator('.answer')).toContainText('piercer from Chamber');
 });

@@ -79,4 +79,27 @@ final class InputTest extends TestCase
             self::assertSame(['least' => 0.0, 'most' => 100.0], $refused->allowed);
         }
     }
+
+    public function testListsOfNumbersAndWholeNumbersAreReadOrRefusedWhereTheyAre(): void
+    {
+        self::assertSame([38.0, 64.5], (new Input(['cutters' => [38, 64.5]]))->positives('cutters'));
+        self::assertSame([], (new Input(['cutters' => []]))->positives('cutters'));
+        self::assertSame(3, (new Input(['count' => 3.0]))->wholeNumber('count', 0));
+        foreach ([[['cutters' => [38, 0]], 'cutters.1', 'out_of_range'], [['cutters' => [38, 'wide']], 'cutters.1', 'not_a_number'], [['cutters' => 'wide'], 'cutters', 'unknown_value'], [[], 'cutters', 'missing']] as [$given, $at, $reason]) {
+            try {
+                (new Input($given))->positives('cutters');
+                self::fail('It was taken.');
+            } catch (BadInput $refused) {
+                self::assertSame([$reason, $at], [$refused->reason, $refused->at]);
+            }
+        }
+        foreach ([2.5, -1, 1e12] as $count) {
+            try {
+                (new Input(['count' => $count]))->wholeNumber('count', 0);
+                self::fail('It was taken.');
+            } catch (BadInput $refused) {
+                self::assertSame(['out_of_range', 'count'], [$refused->reason, $refused->at]);
+            }
+        }
+    }
 }
