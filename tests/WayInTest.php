@@ -59,6 +59,28 @@ final class WayInTest extends ApplicationTestCase
         self::assertCount(\count($sketch->pipes), $this->job('tea room')->property()->sketch()->pipes);
     }
 
+    public function testAFixturesHeightIsTypedInThePersonsOwnUnitsAndMayBeUnderTheFloor(): void
+    {
+        $this->signIn(self::OTHER_FIRM);
+        $job = $this->job('Net store');
+        $this->send($this->wayIn($job).'/start', ['building' => 'basement']);
+        $at = $this->wayIn($job).'?at=floor_drain';
+        foreach (["-8' 6\"" => -2.5908, "2' 4\"" => 0.7112, '-1.2 m' => -1.2] as $typed => $metres) {
+            $this->fill($this->get($at), 'Save', ['fixture_form[level]' => $typed, 'fixture_form[name]' => 'Laundry drain']);
+            self::assertEqualsWithDelta($metres, $this->job('Net store')->property()->sketch()->nodes['floor_drain']->level->value ?? 0.0, 1e-9);
+        }
+        self::assertSame("-3' 11\"", $this->get($at)->filter('#fixture_form_level')->attr('value'));
+        $this->fill($this->get($at), 'Save', ['fixture_form[name]' => 'Drain']);
+        self::assertSame(-1.2, $this->job('Net store')->property()->sketch()->nodes['floor_drain']->level?->value, 'what was not touched stays exact');
+        $line = $this->job('Net store')->property()->sketch()->pipes['line'];
+        $this->fill($this->get($this->wayIn($job).'?at=line'), 'Save', ['pipe_form[shared]' => 'Next door']);
+        $after = $this->job('Net store')->property()->sketch()->pipes['line'];
+        self::assertSame([$line->length->value, $line->bore->value, Source::Guessed, Source::Guessed, 'Next door'], [$after->length->value, $after->bore->value, $after->length->source, $after->bore->source, $after->shared], 'feet and inches are rounded on the screen only');
+        $this->fill($this->get($at), 'Save', ['fixture_form[level]' => '--3']);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('cannot', $this->browser->getCrawler()->filter('#fixture_form_level')->closest('.field')?->text() ?? '');
+    }
+
     /** @return array<string, array{array<string, string>, string, string}> */
     public static function badPipes(): array
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
+use App\Shared\Form\DistanceType;
 use App\Shared\Form\PickType;
 use Jurvex\Core\Sketch\FixtureKind;
 use Symfony\Component\Form\AbstractType;
-use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -18,7 +18,7 @@ final class FixtureForm extends AbstractType
     {
         $builder
             ->add('name', TextType::class, ['required' => false, 'empty_data' => '', 'label' => 'label.fixtureName'])
-            ->add('level', NumberType::class, ['invalid_message' => 'error.number', 'scale' => 3])->add('levelSource', SourceType::class)
+            ->add('level', DistanceType::class, ['signed' => true])->add('levelSource', SourceType::class)
             ->add('what', PickType::class, ['class' => FixtureKind::class, 'words' => 'fixture', 'expanded' => false, 'label' => 'label.fixture']);
     }
 

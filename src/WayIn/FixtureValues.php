@@ -20,7 +20,7 @@ final class FixtureValues
     public string $name = '';
 
     /** Of its rim; lower than the ground floor is under nought. */
-    #[Assert\NotNull(message: 'error.number_missing'), Assert\Range(notInRangeMessage: 'error.level_range', min: -50, max: 500)]
+    #[Assert\NotNull(message: 'error.distance_missing'), Assert\Range(notInRangeMessage: 'error.level_range', min: -50, max: 500)]
     public ?float $level = null;
 
     public Source $levelSource = Source::Guessed;

@@ -17,7 +17,7 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** A distance typed the way people say it, in metres behind the field; with `small` in millimetres, typed in millimetres or inches. */
+/** A distance typed the way people say it, in metres behind the field; with `small` in millimetres, typed in millimetres or inches; with `signed` a height that may be under nought. */
 final class DistanceType extends AbstractType
 {
     public function __construct(private readonly Security $security, private readonly Formatter $formatter)
@@ -27,15 +27,30 @@ final class DistanceType extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $small = true === $options['small'];
+        $signed = true === $options['signed'];
+        /** @var ?array{string, ?float} $shown the text, and the value that it was made of */
+        $shown = null;
         $builder->addModelTransformer(new CallbackTransformer(
-            fn (?float $value) => $this->write($value, $small),
-            fn (?string $typed) => $this->read($typed ?? '', $small),
+            function (?float $value) use ($small, &$shown): string {
+                $text = (null !== $value && $value < 0 ? '-' : '').$this->write(null === $value ? null : abs($value), $small);
+                $shown = [$text, $value];
+
+                return $text;
+            },
+            // What is shown is rounded; where it comes back untouched, the value stays as exact as it was.
+            function (?string $typed) use ($small, $signed, &$shown): ?float {
+                if (\is_array($shown) && $typed === $shown[0]) {
+                    return $shown[1];
+                }
+
+                return $signed ? $this->readSigned($typed ?? '', $small) : $this->read($typed ?? '', $small);
+            },
         ));
     }
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['small' => false, 'compound' => false, 'attr' => ['inputmode' => 'text', 'autocomplete' => 'off'], 'invalid_message' => 'error.measure.unclear'])->setAllowedTypes('small', 'bool');
+        $resolver->setDefaults(['small' => false, 'signed' => false, 'compound' => false, 'attr' => ['inputmode' => 'text', 'autocomplete' => 'off'], 'invalid_message' => 'error.measure.unclear'])->setAllowedTypes('small', 'bool')->setAllowedTypes('signed', 'bool');
     }
 
     public function getParent(): string
@@ -50,6 +65,14 @@ final class DistanceType extends AbstractType
         }
 
         return $small ? $this->formatter->small($value, $this->units()) : $this->formatter->distance($value, $this->units());
+    }
+
+    private function readSigned(string $typed, bool $small): ?float
+    {
+        $isUnder = 1 === preg_match('/^\s*[-−]\s*(?=\d)/u', $typed, $sign);
+        $value = $this->read($isUnder ? substr($typed, \strlen($sign[0])) : $typed, $small);
+
+        return null !== $value && $isUnder ? -$value : $value;
     }
 
     private function read(string $typed, bool $small): ?float
