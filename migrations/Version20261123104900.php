@@ -29,6 +29,8 @@ final class Version20261123104900 extends AbstractMigration
         }
         $this->addSql('CREATE TABLE stuck_tool (gauge VARCHAR(255) NOT NULL, progress VARCHAR(255) DEFAULT NULL, soil_comes_back BOOLEAN NOT NULL, tried CLOB NOT NULL, freed_by VARCHAR(40) NOT NULL, ended_at DATETIME DEFAULT NULL, id VARCHAR(36) NOT NULL, trouble VARCHAR(255) NOT NULL, at_m DOUBLE PRECISION NOT NULL, began_at DATETIME NOT NULL, job_id VARCHAR(36) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_STUCK_JOB FOREIGN KEY (job_id) REFERENCES job (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
         $this->addSql('CREATE INDEX IDX_D4924BF6BE04EA9 ON stuck_tool (job_id)');
+        $this->addSql('ALTER TABLE kit_tool ADD COLUMN wear VARCHAR(255) DEFAULT NULL');
+        $this->addSql('ALTER TABLE kit_tool ADD COLUMN worn_at DATETIME DEFAULT NULL');
         foreach (['jetter', 'clear_tables'] as $column) {
             $this->addSql("ALTER TABLE firm ADD COLUMN $column CLOB DEFAULT '[]' NOT NULL");
         }

@@ -274,6 +274,19 @@ final class WayInTest extends ApplicationTestCase
         self::assertSame(404, $this->statusCode());
     }
 
+    public function testAWornToolIsOutOfUseUntilItIsRepaired(): void
+    {
+        $job = $this->job('Camp');
+        $tool = self::getContainer()->get(Kit::class)->of($job->firm)[0];
+        self::assertStringContainsString('Stiff rod', $this->get($this->wayIn($job).'/reach')->filter('#reach-tool')->text());
+        $page = $this->get('/kit/'.$tool->id);
+        $this->browser->submit($page->selectButton('Kink')->form());
+        self::assertStringContainsString('Out of use since', $this->browser->followRedirect()->filter('.kit')->text());
+        self::assertStringNotContainsString('Stiff rod', $this->get($this->wayIn($job).'/reach')->filter('#reach-tool')->text());
+        $this->browser->submit($this->get('/kit')->selectButton('Repaired')->form());
+        self::assertStringContainsString('Stiff rod', $this->get($this->wayIn($job).'/reach')->filter('#reach-tool')->text());
+    }
+
     public function testTheHouseRulesForOpeningsAndTriageAreTheOfficesAndMustBePossible(): void
     {
         $this->send('/settings/way-in', ['access' => ['spacing_m' => '20', 'turn_deg' => '90', 'size_percent' => '100']]);

@@ -11,6 +11,7 @@ use App\Clear\FlowResult;
 use App\Clear\Tool;
 use App\Clear\WaterAtOpening;
 use App\Kit\ToolKind;
+use App\Kit\Wear;
 use App\Look\FactWords;
 use App\Mark\Ground;
 use App\Mark\OverHead;
@@ -69,7 +70,7 @@ final class WordsTest extends KernelTestCase
             'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class, 'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
             'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class, 'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
             'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class, 'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class, 'leave' => Leave::class,
-            'tool_kind' => ToolKind::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class, 'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
+            'tool_kind' => ToolKind::class, 'wear' => Wear::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class, 'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
         $keys = [];
         foreach ($lists as $prefix => $enum) {
             foreach ($enum::cases() as $case) {

@@ -9,6 +9,7 @@ use Jurvex\Core\Flow\Manning;
 use Jurvex\Core\Flow\Water;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Jet\Frost;
 use Jurvex\Core\Jet\JetLine;
 use Jurvex\Core\Jet\PullBack;
 use Jurvex\Core\Jet\Tank;
@@ -19,6 +20,8 @@ final readonly class JetBench
 {
     private const CURVE_POINTS = 24;
     private const MUCH_BYPASS = 0.2;
+    /** What a pump and its fittings usually hold. */
+    private const PUMP_L = 1.5;
     private const ROUGHNESS = 0.013;
 
     public JetLine $line;
@@ -28,6 +31,9 @@ final readonly class JetBench
 
     /** @var list<string> codes of what is wrong */
     public array $warnings;
+
+    /** @var list<array{Length, Length}> bore and length of each hose */
+    private array $hoses;
 
     public ?PullBack $back;
     public ?Tank $tank;
@@ -44,6 +50,7 @@ final readonly class JetBench
     {
         $input = $jetter->input();
         $this->line = JetCalculation::line($input);
+        $this->hoses = array_map(static fn (Input $hose) => [Length::millimetres($hose->positive('bore_mm')), Length::metres($hose->number('length_m', 0))], $input->objects('hoses'));
         $this->curve = self::curve($input);
         $deposit = $input->optionalNumber('deposit_mm', 0);
         if (null !== $deposit && $deposit >= $bore->inMillimetres() / 2) {
@@ -55,6 +62,12 @@ final readonly class JetBench
         $this->tank = new Tank($litres, $tank->number('reserve_l', 0, $litres), Water::perMinute($this->line->flow), $tank->number('refill_l_min', 0));
         $this->drain = null === $slope || $slope <= 0 ? null : new Manning($bore, $slope, self::ROUGHNESS);
         $this->warnings = $this->warn($input);
+    }
+
+    /** Water that stands in pump and hoses and must not freeze, in litres. */
+    public function standing(): float
+    {
+        return (new Frost(self::PUMP_L))->litres($this->hoses);
     }
 
     public function drawing(): NozzleDrawing

@@ -15,8 +15,14 @@ final readonly class Kit
     {
     }
 
-    /** @return list<KitTool> in use, in the order in which they were entered */
+    /** @return list<KitTool> fit for use, in the order in which they were entered */
     public function of(Firm $firm): array
+    {
+        return array_values(array_filter($this->all($firm), static fn (KitTool $tool) => null === $tool->wear()));
+    }
+
+    /** @return list<KitTool> those that wait for repair too */
+    public function all(Firm $firm): array
     {
         return $this->manager->getRepository(KitTool::class)->findBy(['firm' => $firm, 'withdrawnAt' => null], ['id' => 'ASC']);
     }

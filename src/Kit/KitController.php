@@ -22,14 +22,14 @@ final class KitController extends AbstractController
     #[Route('/kit', name: 'kit', methods: 'GET')]
     public function kit(Account $account): Response
     {
-        return $this->render('kit/kit.html.twig', ['tools' => $this->kit->of($account->firm), 'fresh' => Id::fresh()]);
+        return $this->render('kit/kit.html.twig', ['tools' => $this->kit->all($account->firm), 'fresh' => Id::fresh()]);
     }
 
     /** A firm without any tool begins with the usual ones. */
     #[Route('/kit/start', name: 'kit_start', methods: 'POST')]
     public function start(Account $account): Response
     {
-        if ([] === $this->kit->of($account->firm)) {
+        if ([] === $this->kit->all($account->firm)) {
             array_map($this->manager->persist(...), StartingKit::of($account->firm));
             $this->manager->flush();
         }
@@ -48,11 +48,23 @@ final class KitController extends AbstractController
         $form = $this->createForm(ToolForm::class, $details, ['action' => $request->getPathInfo()]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details)]);
+            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases()]);
         }
         $tool ??= new KitTool($id, $account->firm, $details);
         $tool->describe($details);
         $this->manager->persist($tool);
+        $this->manager->flush();
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Takes a tool out of use for its wear, or back into use when it is repaired. */
+    #[Route('/kit/{id}/wear', name: 'kit_wear', requirements: ['id' => Id::PATTERN], methods: 'POST')]
+    public function wear(string $id, Account $account, Request $request): Response
+    {
+        $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
+        $wear = Wear::tryFrom($request->request->getString('wear'));
+        null === $wear ? $tool->repair() : $tool->wearOut($wear, new \DateTimeImmutable());
         $this->manager->flush();
 
         return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);

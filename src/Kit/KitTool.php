@@ -24,6 +24,12 @@ class KitTool
     #[ORM\Embedded(columnPrefix: false)]
     private ToolDetails $details;
 
+    #[ORM\Column(enumType: Wear::class, nullable: true)]
+    private ?Wear $wear = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $wornAt = null;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
@@ -42,6 +48,28 @@ class KitTool
     public function describe(ToolDetails $details): void
     {
         $this->details = clone $details;
+    }
+
+    /** Out of use until it is repaired. */
+    public function wearOut(Wear $wear, \DateTimeImmutable $at): void
+    {
+        $this->wear = $wear;
+        $this->wornAt = $at;
+    }
+
+    public function repair(): void
+    {
+        $this->wear = $this->wornAt = null;
+    }
+
+    public function wear(): ?Wear
+    {
+        return $this->wear;
+    }
+
+    public function wornAt(): ?\DateTimeImmutable
+    {
+        return $this->wornAt;
     }
 
     public function friction(bool $wet): float

@@ -6,6 +6,8 @@ namespace Jurvex\Core\Tests\Jet;
 
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Jet\Frost;
+use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -92,6 +94,13 @@ final class JetTest extends TestCase
         $back = Catalogue::complete()->calculate('pull-back', ['pipe_id_mm' => 100, 'deposit_mm' => 15, 'flow_l_min' => 45, 'solids_fraction' => 0.05, 'length_m' => 12]);
         \assert(\is_float($back['deposit_area_cm2']) && \is_float($back['water_l']));
         self::assertEqualsWithDelta($back['deposit_area_cm2'] * 1e-4 * 12 * 1000, $back['water_l'] * 0.05, 1e-9, 'solids in the water are the ring');
+    }
+
+    public function testAntifreezeFillsPumpAndHosesAndIsStrongerTheColderItIs(): void
+    {
+        $frost = new Frost(1.5);
+        self::assertEqualsWithDelta(1.5 + \M_PI / 4 * 0.0127 ** 2 * 60 * 1000, $frost->litres([[Length::millimetres(12.7), Length::metres(60)]]), 1e-9);
+        self::assertSame([0.0, 0.2, 0.3, 0.5, null], [$frost->share(1), $frost->share(-5), $frost->share(-14), $frost->share(-30), $frost->share(-40)]);
     }
 
     public function testATankThatIsFilledAsFastAsItIsDrawnNeverRunsOut(): void
