@@ -274,6 +274,68 @@ final class WayInTest extends ApplicationTestCase
         self::assertSame(404, $this->statusCode());
     }
 
+    public function testEveryBenchSaysWhatIsMissingBeforeItCanHelp(): void
+    {
+        $job = $this->job('Boat');
+        self::assertStringContainsString('Start the line map', $this->get($this->wayIn($job))->filter('.bench')->text());
+        self::assertStringContainsString('First sketch the line', $this->get($this->wayIn($job).'/stoppage')->filter('.bench')->text());
+        self::assertStringContainsString('First sketch the line', $this->get($this->wayIn($job).'/reach')->filter('.bench')->text());
+        $this->send($this->wayIn($job).'/add/'.Id::fresh(), ['what' => 'fixture:sink', 'at' => 'main']);
+        self::assertStringContainsString('Put an opening on the line map first', $this->get($this->wayIn($job).'/reach')->filter('.bench')->text());
+        self::assertStringContainsString('not on the line map', $this->get($this->wayIn($job).'/openings')->filter('.opening-list')->text());
+        self::assertStringContainsString('No opening is on the map', $this->get($this->wayIn($job).'/openings')->filter('#numbers')->text());
+        foreach (self::getContainer()->get(Kit::class)->of($job->firm) as $tool) {
+            $this->send('/kit/'.$tool->id.'/withdraw', []);
+        }
+        self::assertStringContainsString('The firm has no tool yet', $this->get($this->wayIn($job).'/reach')->filter('.bench')->text());
+        $this->browser->submit($this->get('/kit')->selectButton('Take the usual tools')->form());
+        self::assertCount(8, $this->browser->followRedirect()->filter('.kit li'));
+    }
+
+    public function testAnOpeningIsPutOnTheMapByItsOwnFormAndTheMapKnowsItFromThenOn(): void
+    {
+        $job = $this->job('Boat');
+        $sink = Id::fresh();
+        $this->send($this->wayIn($job).'/add/'.$sink, ['what' => 'fixture:sink', 'at' => 'main']);
+        $opening = $this->job('Boat')->openings()[0];
+        $page = $this->get($this->wayIn($job).'/openings/'.$opening->id);
+        $this->fill($page, 'Save', ['opening_form[on]' => $sink.'-pipe', 'opening_form[sizeMm]' => '50', 'opening_form[trap]' => true, 'opening_form[leave]' => 'asked', 'opening_form[askedWhom]' => 'Harl', 'opening_form[askedOn]' => '2031-05-14']);
+        $job = $this->job('Boat');
+        $mouth = $job->property()->sketch()->nodes[$opening->id]->mouth;
+        self::assertSame([50.0, Source::Measured, true, false], [$mouth?->size->value, $mouth?->size->source, $mouth?->trap, $mouth?->leave]);
+        $advice = $this->get($this->wayIn($job).'/openings')->filter('#numbers')->text();
+        foreach (['smaller than the line it serves', 'a trap stands in it', 'leave to use it is missing', 'Check the local code'] as $words) {
+            self::assertStringContainsString($words, $advice);
+        }
+        self::assertStringContainsString('asked, no answer (Harl, ', $this->browser->getCrawler()->filter('.blocker')->text());
+        // It stands on the map under its own identifier.
+        $this->fill($this->get($this->wayIn($job).'?at='.$opening->id), 'Save', ['opening_form[leave]' => 'given']);
+        self::assertResponseRedirects($this->wayIn($job).'?at='.$opening->id);
+        self::assertTrue($this->job('Boat')->property()->sketch()->nodes[$opening->id]->mouth?->leave);
+    }
+
+    public function testWhatWasSeenAtAPlaceThatIsTakenOffTheMapNoLongerCounts(): void
+    {
+        $job = $this->job();
+        $before = $this->get($this->wayIn($job).'/stoppage')->filter('.likeliest')->text();
+        $this->send($this->wayIn($job).'/stoppage/test', ['run' => 'kitchen', 'watched' => 'glaze', 'answer' => 'nothing']);
+        $this->send($this->wayIn($job).'/remove/kitchen', []);
+        $page = $this->get($this->wayIn($job).'/stoppage');
+        self::assertSame(200, $this->statusCode());
+        self::assertStringNotContainsString('Kitchen', $page->filter('.bench')->text());
+        self::assertNotSame($before, $page->filter('.likeliest')->text());
+        $this->send($this->wayIn($job).'/undo', []);
+        self::assertStringContainsString('Kitchen', $this->get($this->wayIn($job).'/stoppage')->filter('.bench')->text(), 'undone, it counts again');
+    }
+
+    public function testAPhoneGetsADrawingOfItsOwnWidth(): void
+    {
+        $job = $this->job();
+        self::assertStringStartsWith('0 0 820 ', (string) $this->get($this->wayIn($job))->filter('svg.plan')->attr('viewBox'));
+        $this->browser->getCookieJar()->set(new \Symfony\Component\BrowserKit\Cookie('narrow', '1'));
+        self::assertStringStartsWith('0 0 344 ', (string) $this->get($this->wayIn($job))->filter('svg.plan')->attr('viewBox'));
+    }
+
     public function testAWornToolIsOutOfUseUntilItIsRepaired(): void
     {
         $job = $this->job('Camp');
