@@ -42,8 +42,7 @@ await shot(ana, (await job(ana, 'Wash block')) + '/way-in/reach?target=toilets',
 await shot(ana, (await job(ana, 'Wash block')) + '/clear/plan', 'clear-plan', async () => {
     await ana.locator('.pick', {hasText: 'Soft grease'}).click();
     await ana.getByRole('button', {name: 'Work out the plans'}).click();
-    await ana.waitForLoadState('networkidle');
-    await ana.locator('.plans').evaluate((plans) => plans.scrollIntoView());
+    await ana.locator('.plan-given:not([open])').waitFor();
 });
 await shot(ana, pottery + '/clear/bench', 'jet-bench');
 await shot(ana, pottery + '/look', 'look');

@@ -45,6 +45,15 @@ final class ClearTest extends ApplicationTestCase
         self::assertStringContainsString('24.8–24.8 m from the foot of the drop', $this->browser->followRedirect()->filter('#numbers')->text());
     }
 
+    public function testNothingIsDrivenPastTheEndOfTheLineIntoTheMain(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_plug', 'clearing_form[nearM]' => '18', 'clearing_form[farM]' => '20']);
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('In with the piercer 0.0–22.0 m', $page->filter('.plans')->text(), 'the tank is at 22 m');
+        self::assertStringContainsString('2.0 m past it', $page->filter('#numbers')->text());
+    }
+
     public function testADangerForbidsBothPlans(): void
     {
         $job = $this->job('Wash block');

@@ -10,6 +10,7 @@ final class Planner
     private const SMALL_LINE_MM = 75.0;
     private const LARGE_LINE_MM = 150.0;
     private const FLUSH_M_PER_MIN = 6.0;
+    private const LEAST_WORKED_M = 1.0;
 
     /** Which machine the tables prefer. */
     private const PREFERRED = [
@@ -149,7 +150,7 @@ final class Planner
     {
         $speed = ($s->rates ?? WorkRates::usual())->of($s->blockage, $s->flow);
         // The deposit lies between the estimates; a single estimate is worked over the overrun.
-        $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres);
+        $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres, self::LEAST_WORKED_M);
         $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
 
         return new Step($head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed, $minutes, null === $minutes ? null : $minutes * $s->flow);

@@ -49,13 +49,13 @@ final readonly class ClearingPlans
         $opening = $job->chosenOpening()?->details();
         $dangers = $job->presentDangers();
         $situation = new Situation(
-            $details->blockage, Length::metres($near), Length::metres($far), Length::metres($cable->number('overrun_m')),
+            $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun($job, $far, $cable->number('overrun_m')),
             Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
             \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates,
         );
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
-        $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $metres('overrun_m'), $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
+        $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun, $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
         $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
         $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $tables->cutters));
 
@@ -120,16 +120,25 @@ final readonly class ClearingPlans
         return [$details->nearM ?? 0.0, max($details->nearM ?? 0.0, self::FAR_M), false];
     }
 
-    /** @return list<Pipe> from the chosen opening to the far estimate */
-    private function pipes(Job $job, float $far): array
+    /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
+    private function overrun(Job $job, float $far, float $wanted): Length
+    {
+        $end = $this->way($job)?->end() ?? 0.0;
+
+        return Length::metres($end >= $far && $end > 0 ? min($wanted, $end - $far) : $wanted);
+    }
+
+    private function way(Job $job): ?RunWay
     {
         $opening = $job->chosenOpening();
         $sketch = $job->property()->sketch();
-        if (null === $opening || !isset($sketch->nodes[$opening->node() ?? ''])) {
-            return [];
-        }
-        $way = RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces));
 
-        return array_map(static fn (array $part) => $part['pipe'], $way->within(0.0, max(0.01, $far)));
+        return null === $opening || !isset($sketch->nodes[$opening->node() ?? '']) ? null : RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces));
+    }
+
+    /** @return list<Pipe> from the chosen opening to the far estimate */
+    private function pipes(Job $job, float $far): array
+    {
+        return array_map(static fn (array $part) => $part['pipe'], $this->way($job)?->within(0.0, max(0.01, $far)) ?? []);
     }
 }
