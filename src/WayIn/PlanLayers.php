@@ -100,6 +100,27 @@ final readonly class PlanLayers
             'name' => $this->view->names[$drawn->id], 'left' => $this->view->left($drawn->id), 'right' => $this->view->right($drawn->id)], $this->view->plan->pipes);
     }
 
+    /**
+     * Where numbers for pipes stand, in the order of the pipes that are given.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<array{x: float, y: float}>
+     */
+    public function badges(array $ids): array
+    {
+        $badges = [];
+        foreach ($this->view->plan->pipes as $drawn) {
+            $place = array_search($drawn->id, $ids, true);
+            if (false !== $place) {
+                $badges[$place] = ['x' => round(($drawn->left + $drawn->right) / 2, 1), 'y' => $drawn->y];
+            }
+        }
+        ksort($badges);
+
+        return array_values($badges);
+    }
+
     /** @return list<array{id: string, kind: string, x: float, y: float, foot: ?float, label: string, name: string, left: ?string, right: ?string, blocked: bool}> all but the outlet */
     public function nodes(): array
     {

@@ -11,8 +11,8 @@ use Jurvex\Core\Triage\Triage;
 /** Where a job's stoppage may be, after all that was seen and tried. */
 final readonly class Stoppage
 {
-    /** Chance of the likeliest pipe. */
-    private float $most;
+    private const FAINTEST = 0.01;
+    private const LEAST_NUMBERED = 0.005;
 
     /**
      * @param array<string, array{share: float, near: ?float, far: ?float, way: ?string}>                                                         $likeliest      by pipe, with its distance from the opening
@@ -21,12 +21,19 @@ final readonly class Stoppage
      */
     public function __construct(public Triage $triage, public array $likeliest, public array $next, public array $contradictions, public ?string $from)
     {
-        $this->most = max(1e-9, ...array_values($triage->chances));
     }
 
-    /** Shade of a pipe on the map: its chance against the likeliest one's. */
-    public function shade(string $pipe): float
+    /** @return array<string, float> shade of each pipe on the map that is worth one: its chance against the likeliest one's */
+    public function shades(): array
     {
-        return round(($this->triage->chances[$pipe] ?? 0.0) / $this->most, 3);
+        $most = max(1e-9, ...array_values($this->triage->chances));
+
+        return array_filter(array_map(static fn (float $chance) => round($chance / $most, 3), $this->triage->chances), static fn (float $shade) => $shade > self::FAINTEST);
+    }
+
+    /** @return list<string> the likeliest pipes, likeliest first, but for those that are hardly so */
+    public function numbered(): array
+    {
+        return array_map('strval', array_keys(array_filter($this->likeliest, static fn (array $place) => $place['share'] >= self::LEAST_NUMBERED)));
     }
 }
