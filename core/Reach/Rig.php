@@ -22,9 +22,4 @@ final readonly class Rig
     {
         return $this->winch->pullAtHand($path, $metres, $this->headDrag);
     }
-
-    public function comesOutFrom(Path $path, float $metres): bool
-    {
-        return $this->pullFrom($path, $metres) <= $this->pullLimit;
-    }
 }

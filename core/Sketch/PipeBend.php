@@ -10,6 +10,9 @@ use Jurvex\Core\Input\Input;
 /** A bend along a pipe, in metres from its upper end. */
 final readonly class PipeBend
 {
+    /** Radius of the centre line in bores, where nobody has measured it: a house value. */
+    public const USUAL_RADIUS = 1.5;
+
     /** @param float $radius of the centre line, in mm */
     public function __construct(public float $at, public float $degrees, public float $radius, public Source $source = Source::Guessed)
     {

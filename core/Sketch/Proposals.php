@@ -22,7 +22,6 @@ final readonly class Proposals
     private const SAME_SHARE = 0.25;
     private const NOTABLE_M = 0.05;
     private const NOTABLE_MM = 5.0;
-    private const BEND_RADIUS_PER_BORE = 1.5;
     private const BRANCH_M = 1.0;
 
     /** @var array<string, array{float, Finding}> by the junction: where the run saw its tie-in */
@@ -114,7 +113,7 @@ final readonly class Proposals
                 continue;
             }
             $at = Travel::Downstream === $this->run->record->travel ? $finding->from->metres - $from : $end - $finding->from->metres;
-            $seen[] = new PipeBend(min($pipe->length->value, max(0.0, $at)), $finding->sizeIn(SizeUnit::Degrees) ?? 45.0, self::BEND_RADIUS_PER_BORE * $pipe->bore->value, Source::Seen);
+            $seen[] = new PipeBend(min($pipe->length->value, max(0.0, $at)), $finding->sizeIn(SizeUnit::Degrees) ?? 45.0, PipeBend::USUAL_RADIUS * $pipe->bore->value, Source::Seen);
         }
         $known = array_filter($pipe->bends, static fn (PipeBend $bend) => !$bend->source->isWeakerThan(Source::Seen));
         if (\count($seen) <= \count($known)) {

@@ -10,7 +10,6 @@ use App\Kit\KitTool;
 use App\Kit\ToolHead;
 use App\Kit\ToolKind;
 use App\Shared\Job\Expectation;
-use App\WayIn\Faces;
 use App\WayIn\MappedRuns;
 use App\WayIn\OpeningKind;
 use App\WayIn\Stoppages;
@@ -25,7 +24,6 @@ use Jurvex\Core\Reach\Reached;
 use Jurvex\Core\Sketch\ExpectedRun;
 use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\ReachFinder;
-use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Triage\DangerSign;
 
 /** Puts a job's clearing plans together from what is known: triage, line map, opening, kit. */
@@ -80,10 +78,9 @@ final readonly class ClearingPlans
     public function pulls(Job $job, float $thrust): ?Reached
     {
         $sketch = $job->property()->sketch();
-        $opening = $sketch->nodes[$job->chosenOpening()?->node() ?? ''] ?? null;
         $hoses = array_values(array_filter($this->kit->of($job->firm), static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps));
-        $way = null === $opening ? [] : RunWay::along($sketch, $opening->id, MappedRuns::travelFrom($job->chosenOpening()?->details()->faces ?? Faces::Downstream))->spans;
-        $path = null === $opening || [] === $way ? null : ReachFinder::path($sketch, $opening, $way[\count($way) - 1]['pipe']->id);
+        $way = MappedRuns::wayFrom($job->chosenOpening())->spans ?? [];
+        $path = [] === $way ? null : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]['pipe']->id);
         if (null === $path || [] === $hoses) {
             return null;
         }
@@ -97,11 +94,11 @@ final readonly class ClearingPlans
     public function expectation(Job $job, ?Reached $pulls): ?Expectation
     {
         $opening = $job->chosenOpening();
-        $sketch = $job->property()->sketch();
-        if (null === $pulls || null === $opening) {
+        $way = MappedRuns::wayFrom($opening);
+        if (null === $pulls || null === $opening || null === $way) {
             return null;
         }
-        $record = ExpectedRun::on($sketch, RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces)));
+        $record = ExpectedRun::on($job->property()->sketch(), $way);
 
         return null === $record ? null : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
     }
@@ -123,22 +120,14 @@ final readonly class ClearingPlans
     /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
     private function overrun(Job $job, float $far, float $wanted): Length
     {
-        $end = $this->way($job)?->end() ?? 0.0;
+        $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
 
         return Length::metres($end >= $far && $end > 0 ? min($wanted, $end - $far) : $wanted);
-    }
-
-    private function way(Job $job): ?RunWay
-    {
-        $opening = $job->chosenOpening();
-        $sketch = $job->property()->sketch();
-
-        return null === $opening || !isset($sketch->nodes[$opening->node() ?? '']) ? null : RunWay::along($sketch, $opening->node() ?? '', MappedRuns::travelFrom($opening->details()->faces));
     }
 
     /** @return list<Pipe> from the chosen opening to the far estimate */
     private function pipes(Job $job, float $far): array
     {
-        return array_map(static fn (array $part) => $part['pipe'], $this->way($job)?->within(0.0, max(0.01, $far)) ?? []);
+        return array_map(static fn (array $part) => $part['pipe'], MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? []);
     }
 }

@@ -36,9 +36,10 @@ final class PlanController extends JobController
 
             return $this->redirectToRoute('clear_plan', ['job' => $job->id], Response::HTTP_SEE_OTHER);
         }
-        $hasCrossBore = $this->screens->of($job, $this->stage(), $account->units())->hasCrossBore();
+        // The plan hangs on what the screen has found; both are put together once.
+        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
 
-        return $this->show($job, $request, ['tab' => 'plan', 'form' => $form, 'plan' => $this->plans->of($job, $hasCrossBore)], 'clear/plan.html.twig');
+        return $this->render('clear/plan.html.twig', ['screen' => $screen, 'job' => $job, 'tab' => 'plan', 'form' => $form, 'plan' => $this->plans->of($job, $screen->hasCrossBore())]);
     }
 
     /** The bench answers every change; it is kept as the firm's own by POST. */

@@ -11,8 +11,6 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** A bend along a pipe, as it stands in the form. */
 final class BendValues
 {
-    public const USUAL_RADIUS_PER_BORE = 1.5;
-
     /** From the pipe's upper end. */
     #[Assert\Range(notInRangeMessage: 'error.pipe_length_range', min: 0, max: 10000)]
     public ?float $atM = null;

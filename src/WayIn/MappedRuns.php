@@ -12,6 +12,7 @@ use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\MappedRun;
 use Jurvex\Core\Sketch\Proposal;
 use Jurvex\Core\Sketch\Proposals;
+use Jurvex\Core\Sketch\RunWay;
 
 /** The runs of all jobs at a property, laid on its map. */
 final readonly class MappedRuns
@@ -61,6 +62,14 @@ final readonly class MappedRuns
         }
 
         return $proposals;
+    }
+
+    /** The way that a tool takes from an opening; none while the opening is not on the map. */
+    public static function wayFrom(?Opening $opening): ?RunWay
+    {
+        $sketch = $opening?->job->property()->sketch();
+
+        return null === $opening || null === $sketch || !isset($sketch->nodes[$opening->node() ?? '']) ? null : RunWay::along($sketch, $opening->node() ?? '', self::travelFrom($opening->details()->faces));
     }
 
     public static function travelFrom(Faces $faces): Travel

@@ -8,15 +8,13 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
+use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\Source;
 use Symfony\Component\Validator\Constraints as Assert;
 
 #[ORM\Embeddable]
 class OpeningDetails
 {
-    /** Centre line of the bend at the bottom, where nobody has measured it. */
-    private const BEND_RADIUS_PER_SIZE = 1.5;
-
     #[ORM\Column(enumType: OpeningKind::class)]
     public OpeningKind $kind = OpeningKind::Cleanout;
 
@@ -82,7 +80,7 @@ class OpeningDetails
     {
         $size = null === $this->sizeMm ? new Known($this->kind->usualSizeMm()) : new Known($this->sizeMm, $this->source);
 
-        return new Mouth($size, $this->faces->value, new Known($this->dropM, $this->source), $this->bendDeg, self::BEND_RADIUS_PER_SIZE * $size->value, $this->trap, $this->state->isReady(), !$this->leave->isMissing());
+        return new Mouth($size, $this->faces->value, new Known($this->dropM, $this->source), $this->bendDeg, PipeBend::USUAL_RADIUS * $size->value, $this->trap, $this->state->isReady(), !$this->leave->isMissing());
     }
 
     public static function of(Node $node): self

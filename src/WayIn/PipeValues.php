@@ -102,7 +102,7 @@ final class PipeValues
             to: $this->runsInto,
             pastStoppages: $this->pastStoppages,
             shared: trim($this->shared),
-            bends: array_map(static fn (BendValues $bend) => new PipeBend($bend->atM ?? 0.0, $bend->degrees ?? 0.0, $bend->radiusMm ?? BendValues::USUAL_RADIUS_PER_BORE * $bore, $bend->source), array_values(array_filter($this->bends, static fn (BendValues $bend) => null !== $bend->degrees))),
+            bends: array_map(static fn (BendValues $bend) => new PipeBend($bend->atM ?? 0.0, $bend->degrees ?? 0.0, $bend->radiusMm ?? PipeBend::USUAL_RADIUS * $bore, $bend->source), array_values(array_filter($this->bends, static fn (BendValues $bend) => null !== $bend->degrees))),
         );
     }
 

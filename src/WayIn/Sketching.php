@@ -18,6 +18,7 @@ use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\Sketch;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -112,7 +113,7 @@ final readonly class Sketching
         $isChamber = OpeningKind::Chamber === $kind;
         $drop = OpeningKind::RoofVent === $kind ? 5.0 : self::DROP_M;
 
-        return Node::opening($id, $kind->value, '', new Mouth(new Known($size), $isChamber ? 'both' : 'downstream', new Known($drop), $isChamber ? 0.0 : 45.0, 1.5 * $size, $kind->usuallyHasTrap()));
+        return Node::opening($id, $kind->value, '', new Mouth(new Known($size), $isChamber ? 'both' : 'downstream', new Known($drop), $isChamber ? 0.0 : 45.0, PipeBend::USUAL_RADIUS * $size, $kind->usuallyHasTrap()));
     }
 
     /** @throws BadInput unclear when it cannot be read, out_of_range when it is more than the pipe's length */

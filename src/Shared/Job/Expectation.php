@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Shared\Job;
 
-use App\WayIn\Opening;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\RunRecord;
 
@@ -13,10 +12,5 @@ final readonly class Expectation
 {
     public function __construct(public string $opening, public RunRecord $record, public ?Length $reach = null)
     {
-    }
-
-    public static function from(Opening $opening, RunRecord $record): self
-    {
-        return new self($opening->details()->place, $record);
     }
 }

@@ -19,7 +19,6 @@ use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
-use Jurvex\Core\Sketch\RunWay;
 
 /** Puts a job's screen together. */
 final readonly class JobScreens
@@ -49,14 +48,10 @@ final readonly class JobScreens
     private static function expected(Job $job): ?Expectation
     {
         $opening = $job->chosenOpening();
-        $node = $opening?->node();
-        if (null === $opening || null === $node || !isset($job->property()->sketch()->nodes[$node])) {
-            return null;
-        }
+        $way = MappedRuns::wayFrom($opening);
+        $record = null === $way ? null : ExpectedRun::on($job->property()->sketch(), $way);
 
-        $record = ExpectedRun::on($job->property()->sketch(), RunWay::along($job->property()->sketch(), $node, MappedRuns::travelFrom($opening->details()->faces)));
-
-        return null === $record ? null : Expectation::from($opening, $record);
+        return null === $record || null === $opening ? null : new Expectation($opening->details()->place, $record);
     }
 
     /** With the reach as a bar under the line; else with the passes that were made. */
