@@ -6,6 +6,8 @@ const office = 'office@tideway.example';
 
 for (const theme of ['Daylight', 'Basement']) {
     test(`nothing serious for axe on any main screen, ${theme.toLowerCase()}`, async ({page}) => {
+        // Some twenty pages one after the other: the usual minute is for one.
+        test.slow();
         const heard = complaints(page);
         // Each theme has its own person, so that the two do not switch each other's screen.
         await signIn(page, theme === 'Daylight' ? office : 'bo@lantern.example');
