@@ -67,6 +67,29 @@ document.addEventListener('alpine:init', () => {
         right() { this.more('turnsRight'); },
     }));
 
+    /* The clock of a tool in the line, and how long the tank still lasts. */
+    Alpine.data('runClock', () => ({
+        seconds: 0,
+        tank: 0,
+        timer: null,
+        init() {
+            this.seconds = Number(this.$root.dataset.seconds);
+            this.tank = Number(this.$root.dataset.tank);
+            if (this.$root.dataset.runs !== '1') return;
+            const began = Date.now();
+            const [seconds, tank] = [this.seconds, this.tank];
+            this.timer = setInterval(() => {
+                const gone = Math.floor((Date.now() - began) / 1000);
+                this.seconds = seconds + gone;
+                if (this.$root.dataset.on === '1') this.tank = Math.max(0, tank - gone);
+            }, 500);
+        },
+        written(seconds) { return Math.floor(seconds / 60) + ':' + String(seconds % 60).padStart(2, '0'); },
+        get clock() { return this.written(this.seconds); },
+        get left() { return this.written(this.tank); },
+        destroy() { clearInterval(this.timer); },
+    }));
+
     /* A form of choices that needs no button. */
     Alpine.data('chooser', () => ({
         send() { this.$root.requestSubmit(); },

@@ -64,10 +64,23 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await passGate(page, 'jet', async (what, leads) => {
         if (leads) await leave(page, () => what.click());
     });
-    await log('Jet', 'Free spinner', '9', 'Fat');
-    await expect(page.locator('.entries li').first()).toContainText('Free spinner');
-
-    await page.fill('#stuck-at', '9');
+    // Logged while it runs: marks, water, what is felt, and the warning before the nozzle comes out.
+    await leave(page, () => page.getByRole('link', {name: 'The run'}).click());
+    await leave(page, () => page.locator('.run-start button', {hasText: 'Free spinner'}).click());
+    await go('Water on');
+    for (let mark = 1; mark <= 6; mark++) await go('One mark in');
+    await expect(page.locator('.readout-big strong')).toHaveText('6.0 m');
+    await go('Grabs');
+    await go('Dropping');
+    await go('One mark back');
+    await expect(page.locator('.run-says')).toContainText('Mark 5 is at the opening');
+    await page.fill('#run-back', 'Fat');
+    await leave(page, () => page.locator('.press-field', {hasText: 'What came back'}).getByRole('button').click());
+    await expect(page.locator('.caution.loud')).toHaveCount(0);
+    await go('One mark back');
+    await expect(page.locator('.caution.loud')).toContainText('The mark is near');
+    await expect(page.locator('#stuck-at')).toHaveValue('4.00 m');
+    await page.fill('#stuck-at', '4');
     await go('It will not come back');
     await go('Nothing changed');
     await expect(page.locator('.next-try h2')).toHaveText('Pulse');
@@ -75,6 +88,12 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await go('Say so');
     await expect(page.locator('.next-try h2')).toContainText('Look at the supply');
     await go('It moved');
+
+    await page.goto(job + '/clear/run');
+    for (let mark = 4; mark > 0; mark--) await go('One mark back');
+    await go('It is out');
+    await expect(page.locator('.entries li').first()).toContainText('0–6.0 m');
+    await expect(page.locator('.proof-steps .done').first()).toContainText('On past the stoppage');
 
     // Through a small opening only a small cutter goes, and the plan says what it leaves.
     await page.goto(job + '/way-in/openings');
@@ -90,7 +109,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await passGate(page, 'cable', async (what, leads) => leads ? leave(page, () => what.click()) : what.click());
     await log('Cable', 'Blade 50 mm', '9', 'Root cords');
     await page.goto(job + '/report');
-    for (const words of ['Jet, Free spinner', 'came back: Fat', 'It will not come back at 9.0 m', 'keep the water running', 'look at the supply', 'Cable, Blade 50 mm', 'came back: Root cords']) await expect(page.locator('.report')).toContainText(words);
+    for (const words of ['Jet, Free spinner', 'came back: Fat', 'grabs at 6.0 m', 'It will not come back at 4.0 m', 'keep the water running', 'look at the supply', 'Cable, Blade 50 mm', 'came back: Root cords']) await expect(page.locator('.report')).toContainText(words);
     expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
 });
 

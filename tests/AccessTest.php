@@ -124,7 +124,7 @@ final class AccessTest extends ApplicationTestCase
     private function routes(Job $job): array
     {
         $run = $this->lastRun($job);
-        $values = ['job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet'];
+        $values = ['job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(), 'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet'];
         $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];
         foreach ($router->getRouteCollection() as $name => $route) {

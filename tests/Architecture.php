@@ -21,6 +21,7 @@ final class Architecture
                 Selector::inNamespace('Jurvex\Core'),
                 // What PHP itself brings has no namespace.
                 Selector::classname('/^[^\\\\]+$/', true),
+                Selector::inNamespace('Random'),
             )
             ->because('the rules of the job must hold without Symfony, Doctrine or a screen');
     }

@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Shared\Database\Id;
 use Jurvex\Core\Clear\Machine;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** Plans, the jet bench and the gates by the pages' own forms, and round them. */
 final class ClearTest extends ApplicationTestCase
@@ -26,7 +27,7 @@ final class ClearTest extends ApplicationTestCase
         self::assertCount(2, $plans);
         self::assertStringContainsString('It opens a hole only.', $plans->eq(0)->text());
         self::assertStringContainsString('the house takes this', $plans->eq(1)->text());
-        self::assertStringContainsString('Back with the free spinner 18.0–12.0 m · 3.00 m/min · 2.0 min, 90 L', $plans->eq(1)->text(), '6 m of overrun at 3 m/min and 45 L/min');
+        self::assertStringContainsString('Back with the free spinner Free spinner · Line hose 13 mm, 60 m 18.0–12.0 m · 3.00 m/min · 2.0 min, 90 L · house table', $plans->eq(1)->text(), '6 m of overrun at 3 m/min and 45 L/min');
         self::assertStringContainsString('Cable needed20.4 m', $page->filter('.cable-sum')->text(), '0.9 m drop, 12 m, 6 m past it, 1.5 m tail');
         self::assertStringContainsString('sweeps 90 %', $page->filter('.cable-sum')->text());
         self::assertCount(1, $page->filter('.section-drawing .section-cut'));
@@ -50,7 +51,7 @@ final class ClearTest extends ApplicationTestCase
         $job = $this->job('Wash block');
         $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_plug', 'clearing_form[nearM]' => '18', 'clearing_form[farM]' => '20']);
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('In with the piercer 0.0–22.0 m', $page->filter('.plans')->text(), 'the tank is at 22 m');
+        self::assertStringContainsString('In with the piercer Piercer · Line hose 13 mm, 60 m 0.0–22.0 m', $page->filter('.plans')->text(), 'the tank is at 22 m');
         self::assertStringContainsString('2.0 m past it', $page->filter('#numbers')->text());
     }
 
@@ -214,5 +215,126 @@ final class ClearTest extends ApplicationTestCase
         $this->send($address.Id::fresh(), $pass('rods'));
         self::assertResponseRedirects('/jobs/'.$job->id.'/clear', message: 'rods neither turn nor spray');
         self::assertCount(2, $this->job('tea room')->passes());
+    }
+
+    public function testAToolIsLoggedWhileItIsInTheLine(): void
+    {
+        $job = $this->job('Wash block');
+        $before = \count($job->passes());
+        $this->send('/jobs/'.$job->id.'/clear/run/'.Id::fresh().'/begin', ['head' => 'blade']);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('first confirm every line', $this->browser->getCrawler()->filter('.gate-shut')->text());
+        $this->passGate($job, 'cable');
+        $id = Id::fresh();
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/begin', ['head' => 'blade']);
+        $this->send('/jobs/'.$job->id.'/clear/run/'.Id::fresh().'/begin', ['head' => 'retriever']);
+        $enter = fn (string $kind, string $said = '', string $metres = '', ?string $entry = null) => $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/entry/'.($entry ?? Id::fresh()), ['kind' => $kind, 'said' => $said, 'metres' => $metres]);
+        $twice = Id::fresh();
+        $enter('mark_in', entry: $twice);
+        $enter('mark_in', entry: $twice);
+        $enter('mark_in');
+        $enter('power_on');
+        $enter('felt', 'grabs');
+        $enter('at', metres: '10.4');
+        $enter('turn_right');
+        $enter('water', 'dropping');
+        $page = $this->get('/jobs/'.$job->id.'/clear/run');
+        self::assertStringContainsString('10.4 m', $page->filter('.readout-big')->text());
+        self::assertStringContainsString('↻ 1', $page->filter('.run-top')->text());
+        $enter('mark_out');
+        $page = $this->get('/jobs/'.$job->id.'/clear/run');
+        self::assertStringContainsString('Coupling 2 is at the opening: foot off', $page->filter('.run-says')->text());
+        foreach ([['at', '', 'far'], ['felt', 'odd', ''], ['came_back', ' ', '']] as [$kind, $said, $metres]) {
+            $enter($kind, $said, $metres);
+            self::assertSame(422, $this->statusCode(), $kind);
+        }
+        $enter('came_back', 'Root cords');
+        $enter('at', metres: '0');
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/out', []);
+        $passes = \array_slice($this->job('Wash block')->passes(), $before);
+        self::assertCount(1, $passes, 'one tool at a time');
+        $d = $passes[0]->details();
+        self::assertSame(['Blade', 10.4, 0.0, 1, [['at_m' => 9.0, 'felt' => 'grabs']], 'Root cords'], [$d->head, $d->inM, $d->outM, $d->turnsRight, $d->feltAt, $d->cameBack]);
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/entry/'.Id::fresh(), ['kind' => 'mark_in']);
+        self::assertSame(422, $this->statusCode(), 'it has ended');
+        self::assertCount(1, $this->get('/jobs/'.$job->id.'/clear')->filter('.ribbon .felt-grabs'));
+        self::assertStringContainsString('grabs at 9.0 m', $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text());
+    }
+
+    public function testAStandInJetterFindsTheHiddenStoppageAndTheShopLearnsFromThePasses(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12 m']);
+        $this->passGate($job, 'jet');
+        foreach ([1, 2, 3] as $pass) {
+            $id = Id::fresh();
+            $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/begin', ['head' => 'free_spinner', 'stand_in' => '1']);
+            $hands = fn (string $hands, int $seconds) => $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/stand-in', ['hands' => $hands, 'seconds' => $seconds, 'on' => '1']);
+            for ($i = 0; $i < 40 && !str_contains($this->get('/jobs/'.$job->id.'/clear/run')->filter('.stand-in')->text(), 'Dropping'); ++$i) {
+                $hands('feed', 30);
+            }
+            $page = $this->get('/jobs/'.$job->id.'/clear/run');
+            self::assertStringContainsString('Dropping', $page->filter('.stand-in')->text(), 'it went through');
+            self::assertMatchesRegularExpression('/Gauge1\d\d bar/', $page->filter('.stand-in')->text());
+            $hands('back', 60);
+            $hands('back', 300);
+            $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/out', []);
+        }
+        $passes = \array_slice($this->job('Wash block')->passes(), -3);
+        self::assertSame([0.0, 0.0, 0.0], array_map(static fn ($pass) => $pass->details()->outM, $passes));
+        self::assertContains('drag', $passes[0]->details()->felt);
+        self::assertStringContainsString('own median of 3 passes', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text());
+    }
+
+    public function testClearedIsProvedStepByStepAndTheReportSaysWhatIsNot(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12 m']);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'jet', 'pass_form[head]' => 'Flusher', 'pass_form[inM]' => '18']);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the test', ['flow_test_form[minutes]' => '5', 'flow_test_form[result]' => 'holds', 'flow_test_form[levelBeforeM]' => '0.3', 'flow_test_form[levelAfterM]' => '0.9']);
+        $page = $this->get('/jobs/'.$job->id.'/clear');
+        self::assertSame(['done', 'done', 'done', 'next', 'done', 'owed'], $page->filter('.proof-steps li')->each(static fn (Crawler $step) => $step->attr('class')));
+        $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
+        self::assertStringContainsString('From 0.3 m to 0.9 m below the rim.', $report);
+        self::assertStringContainsString('The second flow test was not made.', $report);
+        self::assertStringContainsString('No camera look after the last pass', $report);
+    }
+
+    public function testWearSeenOnTheWayTakesThePieceOutOfTheNextPlan(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12 m']);
+        self::assertStringContainsString('Free spinner · Line hose', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text());
+        $hose = $this->get('/kit')->filter('a')->reduce(static fn (Crawler $link) => str_contains($link->text(), 'Line hose'))->attr('href');
+        $this->send('/jobs/'.$job->id.'/clear/run/wear', ['tool' => basename((string) $hose), 'wear' => 'kink']);
+        self::assertStringContainsString('Back with the free spinner not in the kit', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text());
+        $this->send('/jobs/'.$job->id.'/clear/run/wear', ['tool' => 'x', 'wear' => 'kink']);
+        self::assertSame(422, $this->statusCode());
+    }
+
+    /** @return array<string, array{array<string, string>, string}> what is typed on the bench, and what it says */
+    public static function benchWarnings(): array
+    {
+        return [
+            'a trap hose over its limit' => [['hoses[1][bore_mm]' => '6', 'hoses[1][rated_bar]' => '80'], 'A trap hose and its head have limits of their own'],
+            'hot water' => [['water_c' => '85'], 'The water is too hot for this hose.'],
+            'a small tank' => [['tank[tank_l]' => '100', 'tank[refill_l_min]' => '0'], 'The tank runs dry before the work is done.'],
+            'half the flow in the bucket' => [['measured_l_min' => '20', 'gauge_bar' => '150'], 'An orifice is blocked.'],
+            'a cold night' => [['night_c' => '-10'], 'with 30 % antifreeze'],
+            'a night too cold for any mixture' => [['night_c' => '-45'], 'colder than any mixture stands'],
+        ];
+    }
+
+    /** @param array<string, string> $typed */
+    #[DataProvider('benchWarnings')]
+    public function testTheBenchWarnsOfLimitsAndOfWhatIsMeasured(array $typed, string $says): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12 m']);
+        $page = $this->get('/jobs/'.$job->id.'/clear/bench');
+        self::assertStringNotContainsString($says, $page->filter('#bench-out')->text());
+        $this->browser->request('GET', '/jobs/'.$job->id.'/clear/bench', [...$page->selectButton('Keep as our jetter')->form($typed)->getPhpValues()]);
+        self::assertStringContainsString($says, $this->browser->getCrawler()->filter('#bench-out')->text());
     }
 }

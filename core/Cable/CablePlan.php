@@ -20,7 +20,7 @@ final readonly class CablePlan
      * @param Length $margin  kept to the near estimate when whole sections are fed by hand
      */
     public function __construct(
-        private Length $drop,
+        public Length $drop,
         private Length $near,
         private Length $far,
         private Length $overrun,

@@ -20,6 +20,11 @@ enum Blockage: string
     case HardObject = 'hard_object';
     case Unknown = 'unknown';
 
+    public function isRoots(): bool
+    {
+        return self::ThinRoots === $this || self::DenseRoots === $this;
+    }
+
     /** Whether a cable only opens a hole in it that closes again or leaves most of it behind. */
     public function isSoft(): bool
     {

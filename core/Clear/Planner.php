@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Clear;
 
+use Jurvex\Core\Run\Travel;
+
 /** Both plans for a stoppage, cable first and jet first. The tables and the reasons that overrule them are data. */
 final class Planner
 {
@@ -63,11 +65,11 @@ final class Planner
         $refused = self::stop($s) ?? ([] === $heads ? $codes[0] : null);
         if (null === $refused && $s->isFragile() && \in_array(Head::ChainFlail, $heads, true)) {
             $heads = array_filter($heads, static fn (Head $head) => Head::ChainFlail !== $head);
-            $reasons[] = new Reason('no_flail_in_fragile', 'rule');
+            $reasons[] = new Reason('no_flail_in_fragile', 'rule', self::fragile($s));
             $refused = [] === $heads ? 'no_flail_in_fragile' : null;
         }
         if (null !== $refused) {
-            return [[], $reasons, $refused];
+            return [[], [...$reasons, ...self::stopReason($s)], $refused];
         }
         $steps = self::lookFirst($s, $reasons);
         foreach ($heads as $head) {
@@ -75,10 +77,10 @@ final class Planner
             $steps[] = new Step($head, 'back', $s->past()->metres, 0.0, 'draw_back');
         }
         if ($s->blockage->isSoft()) {
-            $reasons[] = new Reason('say_what_is_left', 'rule');
+            $reasons[] = new Reason('say_what_is_left', 'rule', [Fact::Stoppage]);
         }
         if ($s->roofVent || $s->bore->inMillimetres() <= 50.0) {
-            $reasons[] = new Reason('small_machine', 'rule');
+            $reasons[] = new Reason('small_machine', 'rule', $s->roofVent ? [Fact::RoofVent] : [Fact::Bore]);
         }
         $steps[] = self::lookAfter($s);
 
@@ -91,21 +93,26 @@ final class Planner
         $reasons = self::reasons(self::JET_REASONS[$s->blockage->value]);
         $refused = self::stop($s) ?? ($s->noWater ? 'no_water_indoors' : null);
         if (null !== $refused) {
-            return [[], [...$reasons, ...($s->noWater ? [new Reason('no_water_indoors', 'rule')] : [])], $refused];
+            return [[], [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', 'rule', [Fact::NoWater])] : [])], $refused];
         }
         if ($s->isFragile()) {
-            $reasons[] = new Reason('less_pressure_in_fragile', 'rule');
+            $reasons[] = new Reason('less_pressure_in_fragile', 'rule', self::fragile($s));
         }
         if ($s->frost) {
-            $reasons[] = new Reason('frost', 'rule');
+            $reasons[] = new Reason('frost', 'rule', [Fact::Frost]);
         }
+        $reasons[] = Travel::Upstream === $s->travel ? new Reason('for.flow_carries_out', 'for', [Fact::Direction]) : new Reason('against.pushes_on', 'against', [Fact::Direction]);
         $steps = self::lookFirst($s, $reasons);
-        $opens = Blockage::Ice === $s->blockage ? Head::IceHead : Head::Piercer;
+        if ($s->trap) {
+            $reasons[] = new Reason('leader_for_trap', 'rule', [Fact::Trap]);
+            $steps[] = new Step(Head::BendLeader, 'in', 0.0, $s->near->metres, 'head.bend_leader');
+        }
+        $opens = self::opener($s);
         $steps[] = new Step($opens, 'in', 0.0, $s->past()->metres, 'head.'.$opens->value);
         $works = self::worker($s);
         if (null !== $works) {
             if ($works->leastFlow() > $s->flow) {
-                $reasons[] = new Reason('too_little_flow', 'against');
+                $reasons[] = new Reason('too_little_flow', 'against', [Fact::Flow]);
             }
             $steps[] = self::workedBack($s, $works);
         } elseif (Blockage::Rags === $s->blockage) {
@@ -118,6 +125,24 @@ final class Planner
         return [$steps, $reasons, null];
     }
 
+    /** @return non-empty-list<Fact> why the pipe is fragile */
+    private static function fragile(Situation $s): array
+    {
+        return $s->fragile ? [Fact::Fragile] : [Fact::Material];
+    }
+
+    /** What makes the first hole; down the flow a cone of water pushes hard grease and loose scale ahead of it. */
+    private static function opener(Situation $s): Head
+    {
+        $pushes = \in_array($s->blockage, [Blockage::HardGrease, Blockage::Scale], true);
+
+        return match (true) {
+            Blockage::Ice === $s->blockage => Head::IceHead,
+            $pushes && Travel::Downstream === $s->travel && !$s->isFragile() && $s->bore->inMillimetres() > self::SMALL_LINE_MM && $s->flow >= Head::InnerRotorCone->leastFlow() => Head::InnerRotorCone,
+            default => Head::Piercer,
+        };
+    }
+
     /** What forbids every machine. */
     private static function stop(Situation $s): ?string
     {
@@ -127,6 +152,18 @@ final class Planner
             $s->chemicals => 'chemicals_first',
             default => null,
         };
+    }
+
+    /** @return list<Reason> */
+    private static function stopReason(Situation $s): array
+    {
+        $code = self::stop($s);
+
+        return null === $code ? [] : [new Reason($code, 'rule', [match ($code) {
+            'cross_bore_stop' => Fact::CrossBore,
+            'gas_stop' => Fact::Gas,
+            default => Fact::Chemicals,
+        }])];
     }
 
     /** The nozzle that works on the deposit on its way back. */
@@ -148,12 +185,13 @@ final class Planner
 
     private static function workedBack(Situation $s, Head $head): Step
     {
-        $speed = ($s->rates ?? WorkRates::usual())->of($s->blockage, $s->flow);
+        $rates = $s->rates ?? WorkRates::usual();
+        $speed = $rates->of($s->blockage, $head, $s->flow);
         // The deposit lies between the estimates; a single estimate is worked over the overrun.
         $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres, self::LEAST_WORKED_M);
         $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
 
-        return new Step($head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed, $minutes, null === $minutes ? null : $minutes * $s->flow);
+        return new Step($head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed, $minutes, null === $minutes ? null : $minutes * $s->flow, $rates->passes($s->blockage, $head));
     }
 
     /**
@@ -163,15 +201,16 @@ final class Planner
      */
     private static function lookFirst(Situation $s, array &$reasons): array
     {
-        $code = match (true) {
-            $s->weakFar => 'look_and_expose',
-            Blockage::Unknown === $s->blockage, Blockage::HardObject === $s->blockage => 'look_first',
-            default => null,
+        [$code, $facts] = match (true) {
+            $s->weakFar => ['look_and_expose', [Fact::WeakFar]],
+            $s->isWeakFar() => ['look_and_expose', [Fact::Stoppage, ...self::fragile($s), Fact::Far]],
+            Blockage::Unknown === $s->blockage, Blockage::HardObject === $s->blockage => ['look_first', [Fact::Stoppage]],
+            default => [null, []],
         };
         if (null === $code) {
             return [];
         }
-        $reasons[] = new Reason($code, 'rule');
+        $reasons[] = new Reason($code, 'rule', $facts);
 
         return [new Step(Head::Camera, 'look', 0.0, $s->near->metres, $code)];
     }
@@ -188,6 +227,6 @@ final class Planner
      */
     private static function reasons(array $codes): array
     {
-        return array_map(static fn (string $code) => new Reason($code, explode('.', $code)[0]), $codes);
+        return array_map(static fn (string $code) => new Reason($code, explode('.', $code)[0], [Fact::Stoppage]), $codes);
     }
 }

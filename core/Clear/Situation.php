@@ -6,10 +6,14 @@ namespace Jurvex\Core\Clear;
 
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Travel;
 
 /** All that a clearing plan hangs on. */
 final readonly class Situation
 {
+    /** From here on nobody reaches a tool that sticks: a house value. */
+    private const FAR_M = 15.0;
+
     /**
      * @param Length $near      near estimate of the stoppage, from the foot of the drop
      * @param Length $far       far estimate
@@ -19,6 +23,8 @@ final readonly class Situation
      * @param bool   $fragile   fibre, iron rusted through, broken clay
      * @param bool   $weakFar   a weak pipe where nobody could reach a tool that sticks
      * @param bool   $crossBore another utility is seen in the pipe
+     * @param Travel $travel    which way the tool works
+     * @param bool   $trap      a trap lies between the opening and the stoppage
      */
     public function __construct(
         public Blockage $blockage,
@@ -37,6 +43,8 @@ final readonly class Situation
         public bool $chemicals = false,
         public bool $frost = false,
         public ?WorkRates $rates = null,
+        public Travel $travel = Travel::Downstream,
+        public bool $trap = false,
     ) {
     }
 
@@ -44,6 +52,12 @@ final readonly class Situation
     public function isFragile(): bool
     {
         return $this->fragile || Material::BituminisedFibre === $this->material;
+    }
+
+    /** Nobody could reach a tool that stuck in a weak pipe: told, or roots in one far away. */
+    public function isWeakFar(): bool
+    {
+        return $this->weakFar || ($this->isFragile() && $this->blockage->isRoots() && $this->far->metres >= self::FAR_M);
     }
 
     public function past(): Length

@@ -43,6 +43,25 @@ final readonly class JetLine
         return $this->nozzle->pressure($this->flow);
     }
 
+    /** What stands at the nozzle when the gauge at the pump and a measured flow are known; nothing where the hoses use it up. */
+    public function atNozzle(Pressure $gauge, float $flow): Pressure
+    {
+        return Pressure::pascal(max(0.0, $gauge->pascal - $this->lossAt($flow)));
+    }
+
+    /** @return list<Pressure> at the inlet of each hose, in their order */
+    public function inlets(): array
+    {
+        $at = $this->pumpPressure()->pascal;
+        $inlets = [];
+        foreach ($this->losses() as $loss) {
+            $inlets[] = Pressure::pascal($at);
+            $at -= $loss->pascal;
+        }
+
+        return $inlets;
+    }
+
     /** @return list<Pressure> lost in each hose, in their order */
     public function losses(): array
     {

@@ -28,6 +28,12 @@ final readonly class Nozzle
         return Pressure::pascal(Water::DENSITY / 2 * ($this->jetted($flow) / $this->effectiveArea()) ** 2);
     }
 
+    /** What it lets through at a pressure, in m³/s. */
+    public function flow(Pressure $pressure): float
+    {
+        return $this->effectiveArea() * sqrt(2 * $pressure->pascal / Water::DENSITY) / (1 - $this->leak);
+    }
+
     /** Net thrust, forward where it is over nought: Σ n·Cd·A·√(2P/ρ)·√(2ρP)·cos(angle), in N. */
     public function thrust(Pressure $pressure): float
     {

@@ -60,9 +60,9 @@ final readonly class Ribbon
     }
 
     /**
-     * @param array<string, Judgement>            $judgements by finding
-     * @param list<MarkedPlace>                   $marks
-     * @param list<array{in: Length, to: Length}> $passes
+     * @param array<string, Judgement>                                                          $judgements by finding
+     * @param list<MarkedPlace>                                                                 $marks
+     * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
      */
     public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width): self
     {
@@ -202,7 +202,7 @@ final readonly class Ribbon
     }
 
     /**
-     * @param list<array{in: Length, to: Length}> $passes
+     * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
      *
      * @return list<PassBar>
      */
@@ -212,7 +212,8 @@ final readonly class Ribbon
         foreach ($passes as $i => $pass) {
             $in = $scale->x($pass['in']);
             $to = $scale->x($pass['to']);
-            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2), round($to, 1));
+            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2), round($to, 1),
+                array_map(static fn (array $felt) => ['x' => round($scale->x($felt['at']), 1), 'felt' => $felt['felt']], $pass['felt'] ?? []));
         }
 
         return $bars;

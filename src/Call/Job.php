@@ -375,6 +375,12 @@ class Job
         return array_values($this->passes->filter(static fn (Pass $pass) => null === $pass->withdrawnAt())->toArray());
     }
 
+    /** The tool that is in the line now; none when none is. */
+    public function openPass(): ?Pass
+    {
+        return array_values(array_filter($this->passes(), static fn (Pass $pass) => $pass->isOpen()))[0] ?? null;
+    }
+
     /** @return list<FlowTest> */
     public function flowTests(): array
     {

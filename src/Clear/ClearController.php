@@ -6,8 +6,10 @@ namespace App\Clear;
 
 use App\Call\Job;
 use App\Shared\Database\Id;
+use App\Shared\Job\JobScreens;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
+use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -17,6 +19,11 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear', requirements: ['id' => Id::PATTERN])]
 final class ClearController extends JobController
 {
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans)
+    {
+        parent::__construct($screens, $manager);
+    }
+
     #[Route('', name: 'clear', methods: 'GET')]
     public function clear(Job $job, Request $request): Response
     {
@@ -36,6 +43,11 @@ final class ClearController extends JobController
         // Nothing starts past a gate; a correction of what was done is no start.
         if (null === $pass && null !== $machine && ([] !== $job->unconfirmed($machine) || [] !== $job->presentDangers())) {
             return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'gateFor' => $machine], refused: true);
+        }
+        // What it worked on and with how much water is the plan's of today; a correction keeps what was so then.
+        if (null === $pass) {
+            $details->blockage = $job->clearing()->blockage;
+            $details->flowLMin = Machine::Jet === $machine ? Jetter::of($job->firm->jetter())->flow() : null;
         }
         $pass ??= new Pass($id, $job, $job->chosenOpening(), new \DateTimeImmutable(), $details);
         $pass->describe($details);
@@ -85,7 +97,7 @@ final class ClearController extends JobController
         return $this->backToStage($job);
     }
 
-    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string} */
+    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string} */
     private function forms(Job $job): array
     {
         $next = new PassDetails();
@@ -94,12 +106,14 @@ final class ClearController extends JobController
         if (false !== $last) {
             $next->tool = $last->details()->tool;
             $next->head = $last->details()->head;
+            $next->headClass = $last->details()->headClass;
         }
 
         return [
             'passForm' => $this->passForm($job, Id::fresh(), $next),
             'testForm' => $this->testForm($job, Id::fresh(), new FlowTestDetails()),
             'clearedForm' => $this->clearedForm($job),
+            'proof' => new ClearedProof($job, $this->plans->past($job)),
             'editing' => null,
             'gateFor' => null,
             'machines' => Machine::cases(),

@@ -6,6 +6,8 @@ namespace App\Clear;
 
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Run\Travel;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -24,6 +26,18 @@ class ClearingDetails
     #[ORM\Column(nullable: true)]
     #[Assert\Range(notInRangeMessage: 'error.pipe_length_range', min: 0, max: 10000)]
     public ?float $farM = null;
+
+    /** Of the pipe at the stoppage; none takes the line map's. */
+    #[ORM\Column(enumType: Material::class, nullable: true)]
+    public ?Material $material = null;
+
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.bore_range', min: 20, max: 3000)]
+    public ?float $boreMm = null;
+
+    /** Which way the tool works; none takes the way that the opening faces. */
+    #[ORM\Column(enumType: Travel::class, nullable: true)]
+    public ?Travel $direction = null;
 
     #[ORM\Column(options: ['default' => false])]
     public bool $noWater = false;

@@ -17,9 +17,17 @@ final readonly class ClearingPlan
      * @param bool                          $fromTriage whether the place was taken from there
      * @param Length                        $target     bore at the stoppage
      * @param ?Length                       $cutter     largest that gets there; none when none does
+     * @param array{Length, Length}         $sizes      thinnest and thickest cable for the bore
+     * @param array<string, string>         $pieces     of the firm's kit, by class of head
      */
-    public function __construct(public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable, public Length $target, public ?Length $cutter)
+    public function __construct(public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable, public Length $target, public ?Length $cutter, public array $sizes, public array $pieces)
     {
+    }
+
+    /** Down to the line at the chosen opening. */
+    public function drop(): Length
+    {
+        return $this->cable->drop;
     }
 
     public function ringLeft(): ?Length

@@ -14,14 +14,17 @@ use App\WayIn\MappedRuns;
 use App\WayIn\OpeningKind;
 use App\WayIn\Stoppages;
 use Jurvex\Core\Cable\CablePlan;
-use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Pieces;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Reached;
+use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Triage\DangerSign;
@@ -32,7 +35,7 @@ final readonly class ClearingPlans
     private const USUAL_BORE_MM = 100.0;
     private const FAR_M = 10.0;
 
-    public function __construct(private Stoppages $stoppages, private Kit $kit)
+    public function __construct(private Stoppages $stoppages, private Kit $kit, private PassRepository $passes)
     {
     }
 
@@ -48,16 +51,56 @@ final readonly class ClearingPlans
         $dangers = $job->presentDangers();
         $situation = new Situation(
             $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun($job, $far, $cable->number('overrun_m')),
-            Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
+            Length::millimetres($details->boreMm ?? $at?->bore->value ?? self::USUAL_BORE_MM), $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
-            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates,
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
+            $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)), self::passesTrap($job, $way),
         );
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
         $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun, $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
         $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
         $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $tables->cutters));
 
-        return new ClearingPlan($situation, Planner::plans($situation, Machine::Cable), $fromTriage, $plan, $situation->bore, $cutter);
+        $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
+        $plans = Planner::plans($situation, $tables->first);
+
+        return new ClearingPlan($situation, $plans, $fromTriage, $plan, $situation->bore, $cutter, $tables->sizes->of($situation->bore), $this->pieces($job, $tables, $narrowest, $situation, $plan->needed()));
+    }
+
+    /** How far a tool should come: past the far estimate by the house rule. */
+    public function past(Job $job): Length
+    {
+        $far = $this->place($job, $job->clearing())[1];
+
+        return Length::metres($far + $this->overrun($job, $far, $job->firm->clearTables()->cable['overrun_m'])->metres);
+    }
+
+    /** @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not */
+    private function pieces(Job $job, ClearTables $tables, Length $narrowest, Situation $situation, Length $needed): array
+    {
+        $names = $pieces = [];
+        foreach ($this->kit->of($job->firm) as $tool) {
+            foreach ($tool->pieces() as $piece) {
+                $pieces[] = $piece;
+                $names[$piece->id] = $tool->details()->getHeads()[(int) substr($piece->id, \strlen($tool->id) + 1)]->name.' · '.$tool->details()->name;
+            }
+        }
+        $kit = new Pieces($pieces, $tables->sizes);
+        $of = [];
+        foreach (Head::cases() as $head) {
+            $best = $kit->best($head, $narrowest, $situation->bore, $needed);
+            $of[$head->value] = null === $best ? '' : $names[$best->id];
+        }
+
+        return array_filter($of);
+    }
+
+    /** @param list<Pipe> $way */
+    private static function passesTrap(Job $job, array $way): bool
+    {
+        $nodes = $job->property()->sketch()->nodes;
+
+        return [] !== array_filter($way, static fn (Pipe $pipe) => NodeKind::Trap === ($nodes[$pipe->to]->kind ?? null));
     }
 
     /**

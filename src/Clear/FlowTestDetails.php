@@ -18,6 +18,15 @@ class FlowTestDetails
     #[Assert\NotNull(message: 'error.choose')]
     public ?FlowResult $result = null;
 
+    /** Of the water at the opening, below its rim. */
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.below_range', min: 0, max: 100)]
+    public ?float $levelBeforeM = null;
+
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.below_range', min: 0, max: 100)]
+    public ?float $levelAfterM = null;
+
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000, maxMessage: 'error.too_long')]
     public string $note = '';

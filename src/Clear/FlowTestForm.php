@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Shared\Form\DistanceType;
 use App\Shared\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
@@ -18,6 +19,8 @@ final class FlowTestForm extends AbstractType
         $builder
             ->add('minutes', NumberType::class, ['invalid_message' => 'error.number'])
             ->add('result', PickType::class, ['class' => FlowResult::class, 'words' => 'flow'])
+            ->add('levelBeforeM', DistanceType::class, ['required' => false])
+            ->add('levelAfterM', DistanceType::class, ['required' => false])
             ->add('note', TextareaType::class, ['empty_data' => '', 'required' => false]);
     }
 

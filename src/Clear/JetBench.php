@@ -11,6 +11,8 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
 use Jurvex\Core\Jet\JetLine;
+use Jurvex\Core\Jet\OrificeWear;
+use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Jet\PullBack;
 use Jurvex\Core\Jet\Tank;
 use Jurvex\Core\Measure\Length;
@@ -23,6 +25,8 @@ final readonly class JetBench
     /** What a pump and its fittings usually hold. */
     private const PUMP_L = 1.5;
     private const ROUGHNESS = 0.013;
+    /** Under this it is a trap hose, for small lines. */
+    private const SMALL_HOSE_MM = 7.0;
 
     public JetLine $line;
 
@@ -36,17 +40,24 @@ final readonly class JetBench
     private array $hoses;
 
     public ?PullBack $back;
-    public ?Tank $tank;
+    public Tank $tank;
+
+    /** What a measured flow says of the orifices; none while nothing was measured. */
+    public ?OrificeWear $wear;
+
+    /** Tonight, in °C; none while nobody says. */
+    public ?float $night;
     public ?Manning $drain;
 
     /**
      * @param Length $bore   of the line
      * @param ?float $slope  of the line, as a tangent; none where nobody knows it
      * @param float  $solids share of the flow that may be solids
+     * @param float  $work   minutes that the plan works and washes for
      *
      * @throws BadInput
      */
-    public function __construct(Jetter $jetter, public Length $bore, public ?float $slope, float $solids)
+    public function __construct(Jetter $jetter, public Length $bore, public ?float $slope, float $solids, private float $work = 0.0)
     {
         $input = $jetter->input();
         $this->line = JetCalculation::line($input);
@@ -61,7 +72,49 @@ final readonly class JetBench
         $litres = $tank->positive('tank_l');
         $this->tank = new Tank($litres, $tank->number('reserve_l', 0, $litres), Water::perMinute($this->line->flow), $tank->number('refill_l_min', 0));
         $this->drain = null === $slope || $slope <= 0 ? null : new Manning($bore, $slope, self::ROUGHNESS);
+        $this->night = $input->optionalNumber('night_c', -60, 40);
+        $this->wear = $this->measured($input);
         $this->warnings = $this->warn($input);
+    }
+
+    public function refills(): int
+    {
+        return $this->tank->refills($this->work);
+    }
+
+    /** @return ?float share of antifreeze for the night; none where no mixture stands so cold */
+    public function antifreeze(): ?float
+    {
+        return null === $this->night ? null : (new Frost(self::PUMP_L))->share($this->night);
+    }
+
+    private function measured(Input $input): ?OrificeWear
+    {
+        if (!$input->has('measured_l_min') || !$input->has('gauge_bar')) {
+            return null;
+        }
+        $flow = Water::perSecond($input->positive('measured_l_min'));
+        $pressure = $this->line->atNozzle(Pressure::bar($input->positive('gauge_bar')), $flow);
+        if (0.0 === $pressure->pascal) {
+            throw BadInput::outOfRange('gauge_bar', 0, 1000);
+        }
+
+        return OrificeWear::measured($this->line->nozzle, $flow, $pressure);
+    }
+
+    /** @return array<string, bool> what a hose cannot stand, small trap hoses by themselves */
+    private function overHoses(Input $input): array
+    {
+        $over = ['hose_rating' => false, 'small_hose' => false, 'too_hot' => false];
+        $water = $input->optionalNumber('water_c', 0, 120);
+        foreach ($input->objects('hoses') as $i => $hose) {
+            $isSmall = $hose->positive('bore_mm') < self::SMALL_HOSE_MM;
+            $isOver = $hose->has('rated_bar') && $this->line->inlets()[$i]->inBar() > $hose->positive('rated_bar') + 1e-9;
+            $over[$isSmall ? 'small_hose' : 'hose_rating'] = $over[$isSmall ? 'small_hose' : 'hose_rating'] || $isOver;
+            $over['too_hot'] = $over['too_hot'] || ($hose->has('most_c') && null !== $water && $water > $hose->positive('most_c'));
+        }
+
+        return $over;
     }
 
     /** Water that stands in pump and hoses and must not freeze, in litres. */
@@ -100,9 +153,12 @@ final readonly class JetBench
         $warnings = [
             'low_nozzle' => $this->line->nozzlePressure()->inBar() < $setting / 2,
             'bypass' => Water::perMinute($this->line->bypass()) > self::MUCH_BYPASS * $pump,
-            'hose_rating' => $this->line->pumpPressure()->inBar() > $input->positive('rated_bar'),
+            ...$this->overHoses($input),
             'front_stronger' => $this->thrust() <= 0,
             'carries_not' => false === ($this->runs()['carries'] ?? null),
+            'runs_dry' => $this->refills() > 0,
+            'blocked' => $this->wear?->isBlocked() ?? false,
+            'worn' => $this->wear?->isWorn() ?? false,
             'no_fall' => null !== $this->slope && $this->slope <= 0,
         ];
 

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\RunLog;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -18,6 +21,22 @@ class PassDetails
     #[ORM\Column(length: 120)]
     #[Assert\NotBlank(message: 'error.head_missing', normalizer: 'trim'), Assert\Length(max: 120, maxMessage: 'error.too_long')]
     public string $head = '';
+
+    /** What the plan calls the head, and what it worked on; for the shop's own record of how fast that goes. */
+    #[ORM\Column(enumType: Head::class, nullable: true)]
+    public ?Head $headClass = null;
+
+    #[ORM\Column(enumType: Blockage::class, nullable: true)]
+    public ?Blockage $blockage = null;
+
+    /** From the farthest place back to where it was drawn. */
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.minutes_range', min: 0.1, max: 240)]
+    public ?float $minutesBack = null;
+
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.flow_range', min: 0.1, max: 2000)]
+    public ?float $flowLMin = null;
 
     /** How far it went in. */
     #[ORM\Column]
@@ -52,6 +71,25 @@ class PassDetails
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000, maxMessage: 'error.too_long')]
     public string $note = '';
+
+    /** @var list<array{at_m: float, felt: string}> where it was felt */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    public array $feltAt = [];
+
+    /** What the log of a tool in the line says of it by now. */
+    public function follow(RunLog $log): void
+    {
+        $this->inM = $log->deepest()->metres;
+        $this->outM = $log->distance()->metres;
+        $this->turnsRight = $log->turnsRight();
+        $this->turnsLeft = $log->turnsLeft();
+        $this->feltAt = array_map(static fn (array $felt) => ['at_m' => $felt['at']->metres, 'felt' => $felt['felt']], $log->felt());
+        $this->felt = array_values(array_unique(array_column($this->feltAt, 'felt')));
+        $this->water = WaterAtOpening::tryFrom($log->water());
+        $this->cameBack = implode('; ', $log->cameBack());
+        $minutes = $log->minutesBack();
+        $this->minutesBack = null === $minutes || $minutes < 0.1 ? null : round($minutes, 2);
+    }
 
     /** Over nought to the right. */
     public function twist(): int

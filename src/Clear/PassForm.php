@@ -6,9 +6,12 @@ namespace App\Clear;
 
 use App\Shared\Form\DistanceType;
 use App\Shared\Form\PickType;
+use Jurvex\Core\Clear\Head;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
+use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\IntegerType;
+use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -25,6 +28,8 @@ final class PassForm extends AbstractType
             ->add('outM', DistanceType::class, ['required' => false, 'empty_data' => '0'])
             ->add('turnsRight', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
             ->add('turnsLeft', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
+            ->add('headClass', EnumType::class, ['class' => Head::class, 'choices' => array_values(array_filter(Head::cases(), static fn (Head $head) => null !== $head->machine())), 'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value, 'placeholder' => 'kit.no_class', 'required' => false])
+            ->add('minutesBack', NumberType::class, ['required' => false, 'invalid_message' => 'error.number'])
             ->add('felt', ChoiceType::class, [
                 'choices' => PassDetails::feelings(), 'choice_label' => static fn (string $felt) => 'felt.'.$felt,
                 'multiple' => true, 'expanded' => true, 'required' => false,

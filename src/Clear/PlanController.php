@@ -11,6 +11,7 @@ use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Input\BadInput;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -50,15 +51,16 @@ final class PlanController extends JobController
         unset($typed['_token'], $typed['run']);
         $jetter = isset($typed['pump']) ? Jetter::typed($typed) : Jetter::of($job->firm->jetter());
         [$bore, $slope] = $this->plans->lineOf($job);
-        $shown = ['tab' => 'bench', 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null];
+        $plan = $this->plans->of($job, false);
+        $shown = ['tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M, 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null];
         try {
-            $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids);
+            $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids, $plan->plans['jet']->minutes());
             $shown['pulls'] = $this->plans->pulls($job, $shown['result']->thrust());
         } catch (BadInput $error) {
             return $this->show($job, $request, [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values], 'clear/bench.html.twig', true);
         }
         if ($request->isMethod('POST')) {
-            $job->firm->keepJetter($jetter->values);
+            $job->firm->keepJetter($jetter->toKeep());
             $this->store();
 
             return $this->redirectToRoute('jet_bench', ['job' => $job->id], Response::HTTP_SEE_OTHER);
@@ -78,7 +80,7 @@ final class PlanController extends JobController
             $this->store();
         }
 
-        return $this->backToStage($job);
+        return 'run' === $request->request->getString('from') ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER) : $this->backToStage($job);
     }
 
     protected function stage(): Stage

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Call\Job;
+use App\Clear\ClearedProof;
 use App\Judge\JudgedRun;
 use App\Mark\Mark;
 use Jurvex\Core\Finding\Family;
@@ -24,7 +25,7 @@ final readonly class Report
      * @param array<string, Ribbon> $ribbons by run
      * @param list<Mark>            $marks
      */
-    public function __construct(public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks, public UnitSystem $units)
+    public function __construct(public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks, public UnitSystem $units, public ClearedProof $cleared)
     {
     }
 
@@ -78,16 +79,5 @@ final readonly class Report
             !$presses && Verdict::NotFullySeen === $this->verdict() => 'see_the_rest',
             default => $worst->value ?? Need::Leave->value,
         };
-    }
-
-    /** Whether a camera look was made after the last pass. */
-    public function isLookedAtAfterClearing(): bool
-    {
-        $passes = $this->job->passes();
-        $last = end($passes);
-        $runs = $this->runs;
-        $run = end($runs);
-
-        return false !== $last && false !== $run && $run->run->startedAt >= $last->loggedAt;
     }
 }

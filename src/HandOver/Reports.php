@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Call\Job;
+use App\Clear\ClearedProof;
+use App\Clear\ClearingPlans;
 use App\Judge\JudgedRun;
 use App\Judge\JudgedRuns;
 use App\Look\Photo;
@@ -15,7 +17,7 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Makes a job's report from its record. */
 final readonly class Reports
 {
-    public function __construct(private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens, private EntityManagerInterface $manager)
+    public function __construct(private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens, private EntityManagerInterface $manager, private ClearingPlans $plans)
     {
     }
 
@@ -30,7 +32,7 @@ final readonly class Reports
             $ribbons[$line->run->id] = $this->screens->ribbon($job, $line, $marks, $units);
         }
 
-        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units);
+        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units, new ClearedProof($job, $this->plans->past($job)));
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */

@@ -7,6 +7,7 @@ namespace App\Kit;
 use App\Account\Account;
 use App\Shared\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Head;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -48,7 +49,7 @@ final class KitController extends AbstractController
         $form = $this->createForm(ToolForm::class, $details, ['action' => $request->getPathInfo()]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases()]);
+            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases(), 'classes' => Head::cases()]);
         }
         $tool ??= new KitTool($id, $account->firm, $details);
         $tool->describe($details);

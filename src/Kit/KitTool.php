@@ -7,6 +7,8 @@ namespace App\Kit;
 use App\Account\Firm;
 use App\Shared\Record\Withdrawable;
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Piece;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Head;
 use Jurvex\Core\Reach\JetHose;
@@ -75,6 +77,24 @@ class KitTool
     public function friction(bool $wet): float
     {
         return ($wet ? $this->details->frictionWet : $this->details->frictionDry) ?? 0.0;
+    }
+
+    /** @return list<Piece> what clears, with each head whose class is known; the identifier ends in the head's place */
+    public function pieces(): array
+    {
+        $machine = match ($this->details->kind) {
+            ToolKind::Cable => Machine::Cable,
+            ToolKind::JetHose => Machine::Jet,
+            default => null,
+        };
+        $pieces = [];
+        foreach ($this->details->getHeads() as $i => $head) {
+            if (null !== $machine && null !== $head->class) {
+                $pieces[] = new Piece($this->id.'-'.$i, $machine, $head->class, Length::millimetres($head->diameterMm ?? 0.0), Length::millimetres($this->details->diameterMm ?? 0.0), Length::metres($this->details->lengthM ?? 0.0), Length::millimetres($this->details->clearanceMm ?? 0.0));
+            }
+        }
+
+        return $pieces;
     }
 
     /** @return list<Rig> one for each of its heads, in their order */

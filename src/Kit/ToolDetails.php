@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\Head;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** What the calculations need to know of a tool. */
@@ -61,7 +62,7 @@ class ToolDetails
     #[ORM\Column]
     public bool $passesTraps = false;
 
-    /** @var list<array{name: string, diameter_mm: float, rigid_length_mm: float, force_n: float}> */
+    /** @var list<array{name: string, diameter_mm: float, rigid_length_mm: float, force_n: float, class?: ?string}> */
     #[ORM\Column(type: 'json')]
     private array $heads = [];
 
@@ -71,6 +72,7 @@ class ToolDetails
     {
         return array_map(static function (array $plain): ToolHead {
             $head = new ToolHead();
+            $head->class = Head::tryFrom($plain['class'] ?? '');
             [$head->name, $head->diameterMm, $head->rigidLengthMm, $head->forceN] = [$plain['name'], (float) $plain['diameter_mm'], (float) $plain['rigid_length_mm'], (float) $plain['force_n']];
 
             return $head;
@@ -83,7 +85,7 @@ class ToolDetails
         $this->heads = [];
         foreach ($heads as $head) {
             if (null !== $head && ('' !== trim($head->name) || null !== $head->diameterMm)) {
-                $this->heads[] = ['name' => $head->name, 'diameter_mm' => $head->diameterMm ?? 0.0, 'rigid_length_mm' => $head->rigidLengthMm ?? 0.0, 'force_n' => $head->forceN ?? 0.0];
+                $this->heads[] = ['name' => $head->name, 'diameter_mm' => $head->diameterMm ?? 0.0, 'rigid_length_mm' => $head->rigidLengthMm ?? 0.0, 'force_n' => $head->forceN ?? 0.0, 'class' => $head->class?->value];
             }
         }
     }

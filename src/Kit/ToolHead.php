@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Kit;
 
+use Jurvex\Core\Clear\Head;
 use Symfony\Component\Validator\Constraints as Assert;
 
 /** A head, cutter or nozzle that goes on a tool. */
@@ -11,6 +12,9 @@ final class ToolHead
 {
     #[Assert\NotBlank(message: 'error.head_missing', normalizer: 'trim'), Assert\Length(max: 80, maxMessage: 'error.too_long')]
     public string $name = '';
+
+    /** What the plan asks for it as; none keeps it out of the plans. */
+    public ?Head $class = null;
 
     #[Assert\NotNull(message: 'error.number_missing'), Assert\Range(notInRangeMessage: 'error.head_range', min: 1, max: 1000)]
     public ?float $diameterMm = null;

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Kit;
 
 use App\Shared\Form\DistanceType;
+use Jurvex\Core\Clear\Head;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\EnumType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
@@ -17,6 +19,7 @@ final class ToolHeadForm extends AbstractType
     {
         $builder
             ->add('name', TextType::class, ['empty_data' => '', 'required' => false, 'label' => 'label.headName'])
+            ->add('class', EnumType::class, ['class' => Head::class, 'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value, 'placeholder' => 'kit.no_class', 'required' => false, 'label' => 'label.headClass'])
             ->add('diameterMm', DistanceType::class, ['small' => true, 'required' => false, 'label' => 'label.headDiameterMm'])
             ->add('rigidLengthMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('forceN', NumberType::class, ['required' => false, 'invalid_message' => 'error.number']);

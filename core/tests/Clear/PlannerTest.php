@@ -4,18 +4,24 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Clear;
 
+use Jurvex\Core\Cable\CableSizes;
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Fact;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Piece;
+use Jurvex\Core\Clear\Pieces;
 use Jurvex\Core\Clear\Plan;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Clear\Step;
+use Jurvex\Core\Clear\WorkedPass;
 use Jurvex\Core\Clear\WorkRates;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Travel;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -98,8 +104,8 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta($work->litres + 20 / 6 * 30, $jet->litres(), 1e-9);
         $own = Planner::plans(self::situation(Blockage::SoftGrease, rates: WorkRates::changed(new Input(['soft_grease' => 6]))), Machine::Cable)['jet']->steps[1];
         self::assertEqualsWithDelta(4.0, $own->speed, 1e-9, 'the firm\'s own table');
-        self::assertEqualsWithDelta(4.5, WorkRates::usual()->of(Blockage::SoftGrease, 500.0), 1e-9, 'no more than half as fast again');
-        self::assertNull(WorkRates::usual()->of(Blockage::Rags, 45.0));
+        self::assertEqualsWithDelta(4.5, WorkRates::usual()->of(Blockage::SoftGrease, Head::FreeSpinner, 500.0), 1e-9, 'no more than half as fast again');
+        self::assertNull(WorkRates::usual()->of(Blockage::Rags, Head::Piercer, 45.0));
     }
 
     public function testTheNozzleFitsTheBoreAndTheFlow(): void
@@ -110,6 +116,53 @@ final class PlannerTest extends TestCase
         self::assertContains(Head::OffCentreCone, $heads(Blockage::DenseRoots, 100, 20), 'the root choice for small machines');
         self::assertContains(Head::Dredger, $heads(Blockage::Silt, 225, 60));
         self::assertContains('too_little_flow', self::codes(Planner::plans(self::situation(Blockage::Silt, bore: 225, flow: 20), Machine::Jet)['jet']));
+    }
+
+    public function testTheShopsOwnMedianTakesOverOnceThereAreEnoughPasses(): void
+    {
+        $pass = static fn (float $metres, float $minutes, float $flow = 45, Head $head = Head::FreeSpinner) => new WorkedPass(Blockage::SoftGrease, $head, Length::metres($metres), $minutes, $flow);
+        $two = WorkRates::usual()->learntFrom([$pass(2, 1), $pass(4, 1)]);
+        self::assertSame([3.0, 0], [$two->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $two->passes(Blockage::SoftGrease, Head::FreeSpinner)]);
+        $four = WorkRates::usual()->learntFrom([$pass(2, 1), $pass(4, 1), $pass(1, 1, 22.5), $pass(90, 3), $pass(50, 1, 45, Head::Flusher)]);
+        self::assertSame([3.0, 4], [$four->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $four->passes(Blockage::SoftGrease, Head::FreeSpinner)], '2, 2, 4 and 30 m/min at 45 L/min');
+        self::assertEqualsWithDelta(3.0 * 30 / 45, $four->of(Blockage::SoftGrease, Head::FreeSpinner, 30), 1e-9);
+        $plan = Planner::plans(self::situation(Blockage::SoftGrease, rates: $four), Machine::Jet)['jet'];
+        self::assertSame([0, 4, 0], [$plan->steps[0]->passes, $plan->steps[1]->passes, $plan->steps[2]->passes]);
+    }
+
+    public function testEveryReasonNamesTheFactsThatFiredIt(): void
+    {
+        foreach (Blockage::cases() as $blockage) {
+            foreach ([[], ['fragile' => true], ['noWater' => true], ['weakFar' => true], ['gas' => true], ['bore' => 50]] as $so) {
+                foreach (Planner::plans(self::situation($blockage, ...$so), Machine::Cable) as $plan) {
+                    self::assertSame([], array_filter($plan->reasons, static fn (Reason $reason) => [] === $reason->facts));
+                }
+            }
+        }
+        $far = new Situation(Blockage::ThinRoots, Length::metres(15), Length::metres(22), Length::metres(6), Length::millimetres(100), Material::CastIron, 30, fragile: true);
+        $cable = Planner::plans($far, Machine::Cable)['cable'];
+        self::assertSame('look_and_expose', $cable->steps[0]->why, 'rooted, rusted and far away');
+        self::assertContains(Fact::Far, array_merge(...array_map(static fn (Reason $reason) => $reason->facts, $cable->reasons)));
+    }
+
+    public function testATrapIsPassedWithALeaderAndHardStuffIsPushedDownTheFlowOnly(): void
+    {
+        $jet = static fn (Travel $travel, bool $trap) => self::heads(Planner::plans(new Situation(Blockage::HardGrease, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres(100), Material::Clay, 45, travel: $travel, trap: $trap), Machine::Jet)['jet']);
+        self::assertSame([Head::Piercer, Head::WholeHeadRotary, Head::Flusher, Head::Camera], $jet(Travel::Upstream, false));
+        self::assertSame([Head::BendLeader, Head::InnerRotorCone, Head::WholeHeadRotary, Head::Flusher, Head::Camera], $jet(Travel::Downstream, true));
+    }
+
+    public function testThePieceOfTheKitPassesTheWayAndSuitsTheBore(): void
+    {
+        $piece = static fn (string $id, Head $head, float $size, float $cable, float $length) => new Piece($id, Machine::Cable, $head, Length::millimetres($size), Length::millimetres($cable), Length::metres($length), Length::millimetres(5));
+        $kit = new Pieces([$piece('a', Head::Blade, 50, 13, 30), $piece('b', Head::Blade, 75, 16, 30), $piece('c', Head::Blade, 95, 19, 45), $piece('d', Head::Blade, 70, 16, 15), $piece('e', Head::SmallHead, 40, 13, 30), $piece('f', Head::SmallHead, 35, 13, 30)], new CableSizes());
+        $best = static fn (Head $head, float $narrowest, float $bore, float $needed) => $kit->best($head, Length::millimetres($narrowest), Length::millimetres($bore), Length::metres($needed))?->id;
+        self::assertSame('b', $best(Head::Blade, 100, 100, 20), 'on the cable that suits the bore, the widest');
+        self::assertSame('c', $best(Head::Blade, 100, 100, 40), 'the one that is long enough');
+        self::assertSame('a', $best(Head::Blade, 60, 100, 20), 'the one that passes');
+        self::assertSame('f', $best(Head::SmallHead, 100, 100, 20));
+        self::assertNull($best(Head::Retriever, 100, 100, 20));
+        self::assertSame([10.0, 13.0, 19.0], array_map(static fn (float $bore) => round((new CableSizes())->of(Length::millimetres($bore))[1]->inMillimetres(), 6), [50.0, 51.0, 300.0]));
     }
 
     private static function situation(Blockage $blockage, float $bore = 100, Material $material = Material::Clay, float $flow = 30, bool $noWater = false, bool $fragile = false, bool $weakFar = false, bool $crossBore = false, bool $gas = false, bool $chemicals = false, ?WorkRates $rates = null): Situation

@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Jet;
 
 use Jurvex\Core\Calc\Catalogue;
+use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
+use Jurvex\Core\Jet\OrificeWear;
+use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -181,5 +185,17 @@ final class JetTest extends TestCase
         $result = Catalogue::complete()->calculate('jet', ['pump' => self::PUMP, 'hoses' => $hoses, 'nozzle' => ['orifices' => $orifices, 'leak_fraction' => $leak]]);
 
         return $result;
+    }
+
+    public function testTheMeasuredFlowTellsABlockedOrificeFromAWornOne(): void
+    {
+        $nozzle = JetCalculation::line(new Input(['pump' => ['flow_l_min' => 45, 'max_pressure_bar' => 180], 'hoses' => [], 'nozzle' => ['leak_fraction' => 0.1, 'orifices' => [['count' => 6, 'diameter_mm' => 1, 'angle_deg' => 30]]]]))->nozzle;
+        $drilled = $nozzle->flow(Pressure::bar(100));
+        self::assertEqualsWithDelta(100.0, $nozzle->pressure($drilled)->inBar(), 1e-9, 'the flow at a pressure makes that pressure');
+        foreach ([[5 / 6, true, false], [0.95, false, false], [1.05, false, false], [1.2, false, true]] as [$share, $blocked, $worn]) {
+            $wear = OrificeWear::measured($nozzle, $share * $drilled, Pressure::bar(100));
+            self::assertSame([$blocked, $worn], [$wear->isBlocked(), $wear->isWorn()]);
+            self::assertEqualsWithDelta($share, $wear->share, 1e-12);
+        }
     }
 }

@@ -62,7 +62,7 @@ final readonly class JobScreens
         return Ribbon::draw($expected->record, [], [], $bars, $units, self::WIDTH);
     }
 
-    /** @return list<array{in: Length, to: Length}> */
+    /** @return list<array{in: Length, to: Length, felt: list<array{at: Length, felt: string}>}> */
     private static function passesOf(Job $job): array
     {
         return array_map(static fn (Pass $pass) => $pass->onTheLine(), $job->passes());

@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+use Jurvex\Core\Measure\Length;
+
+/** A tool in the line as its entries tell it: where it is, what comes next at the opening, how it moves. */
+final class RunLog
+{
+    /** How far behind the nozzle the hose carries its mark, or its leader ends. */
+    public const LEADER_M = 3.0;
+
+    private float $at = 0.0;
+    private float $deepest = 0.0;
+    private float $movedAt = 0.0;
+    private ?float $rate = null;
+    private bool $goesBack = false;
+    private float $backSince = 0.0;
+    private int $right = 0;
+    private int $left = 0;
+    private ?float $onSince = null;
+    private float $onFor = 0.0;
+    private ?float $watchedSince = null;
+
+    /** @var list<array{at: Length, felt: string}> */
+    private array $felt = [];
+
+    private string $water = '';
+
+    /** @var list<string> */
+    private array $cameBack = [];
+
+    /**
+     * @param list<LogEntry> $entries in the order of their seconds
+     * @param Length         $step    from one hose mark to the next, or one section of cable; over nought
+     */
+    public function __construct(array $entries, private readonly Length $step)
+    {
+        foreach ($entries as $entry) {
+            $this->take($entry);
+        }
+    }
+
+    /** Of the head from zero. */
+    public function distance(): Length
+    {
+        return Length::metres($this->at);
+    }
+
+    public function deepest(): Length
+    {
+        return Length::metres($this->deepest);
+    }
+
+    /** Whole marks or sections that are in the line. */
+    public function marksIn(): int
+    {
+        return (int) floor($this->at / $this->step->metres + 1e-9);
+    }
+
+    /** @return ?Length how far to draw back until the next mark or coupling is at the opening; none when there is none in the line */
+    public function toNextMark(): ?Length
+    {
+        return 0 === $this->marksIn() ? null : Length::metres($this->at - $this->marksIn() * $this->step->metres);
+    }
+
+    /** Whether it comes back and the mark behind the nozzle is near or out: water off before it leaves the pipe. */
+    public function nearsOpening(): bool
+    {
+        return $this->goesBack && $this->at <= self::LEADER_M + $this->step->metres;
+    }
+
+    public function goesBack(): bool
+    {
+        return $this->goesBack;
+    }
+
+    /** Turns that are left in the hose; over nought to the right. */
+    public function twist(): int
+    {
+        return $this->right - $this->left;
+    }
+
+    public function turnsRight(): int
+    {
+        return $this->right;
+    }
+
+    public function turnsLeft(): int
+    {
+        return $this->left;
+    }
+
+    public function isOn(): bool
+    {
+        return null !== $this->onSince;
+    }
+
+    /** How long there was pressure, or the cable turned, in seconds. */
+    public function onFor(float $now): float
+    {
+        return $this->onFor + (null === $this->onSince ? 0.0 : max(0.0, $now - $this->onSince));
+    }
+
+    /** @return ?float of the last move, in m/min; none before there was one that took time */
+    public function rate(): ?float
+    {
+        return $this->rate;
+    }
+
+    /** How it goes in; on the way back the hand sets the pace, and nothing is said. */
+    public function progress(): ?Progress
+    {
+        return null === $this->rate || $this->goesBack ? null : Progress::of($this->rate, 1.0);
+    }
+
+    public function isWatched(): bool
+    {
+        return null !== $this->watchedSince;
+    }
+
+    /** Minutes from the first move back from the deepest place to the last; none while it has not come back. */
+    public function minutesBack(): ?float
+    {
+        return $this->at < $this->deepest && $this->movedAt > $this->backSince ? ($this->movedAt - $this->backSince) / 60 : null;
+    }
+
+    /** @return list<array{at: Length, felt: string}> */
+    public function felt(): array
+    {
+        return $this->felt;
+    }
+
+    /** The last that was seen at the opening. */
+    public function water(): string
+    {
+        return $this->water;
+    }
+
+    /** @return list<string> */
+    public function cameBack(): array
+    {
+        return $this->cameBack;
+    }
+
+    private function take(LogEntry $entry): void
+    {
+        match ($entry->kind) {
+            EntryKind::MarkIn => $this->move(($this->marksIn() + 1) * $this->step->metres, $entry->seconds),
+            EntryKind::MarkOut => $this->move(max(0.0, (ceil($this->at / $this->step->metres - 1e-9) - 1) * $this->step->metres), $entry->seconds),
+            EntryKind::At => $this->move($entry->metres ?? $this->at, $entry->seconds),
+            EntryKind::PowerOn => $this->onSince ??= $entry->seconds,
+            EntryKind::PowerOff => $this->off($entry->seconds),
+            EntryKind::TurnRight => ++$this->right,
+            EntryKind::TurnLeft => ++$this->left,
+            EntryKind::Felt => $this->felt[] = ['at' => $this->distance(), 'felt' => $entry->said],
+            EntryKind::Water => $this->water = $entry->said,
+            EntryKind::CameBack => $this->cameBack[] = $entry->said,
+            EntryKind::Watch => $this->watchedSince = $entry->seconds,
+            EntryKind::Moved => $this->moved($entry->metres ?? 0.0, $entry->seconds),
+        };
+    }
+
+    private function move(float $to, float $seconds): void
+    {
+        if ($to < $this->at && $this->at >= $this->deepest) {
+            $this->backSince = $this->movedAt;
+        }
+        $this->goesBack = $to < $this->at || ($to === $this->at && $this->goesBack);
+        $this->rate = $seconds > $this->movedAt ? abs($to - $this->at) / ($seconds - $this->movedAt) * 60 : $this->rate;
+        $this->at = $to;
+        $this->movedAt = $seconds;
+        $this->deepest = max($this->deepest, $to);
+    }
+
+    private function off(float $seconds): void
+    {
+        $this->onFor = $this->onFor($seconds);
+        $this->onSince = null;
+    }
+
+    private function moved(float $metres, float $seconds): void
+    {
+        if (null !== $this->watchedSince && $seconds > $this->watchedSince) {
+            $began = $this->watchedSince;
+            $this->move($this->at + $metres, $seconds);
+            $this->rate = $metres / ($seconds - $began) * 60;
+            $this->watchedSince = null;
+        }
+    }
+}
