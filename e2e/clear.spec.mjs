@@ -13,7 +13,7 @@ test('the plan follows what stops the line, and the bench answers while it is ty
     await expect(page.locator('.plan-card').first()).toContainText('In with the blade');
     await expect(page.locator('.plan-card').last()).toContainText('whole-head rotary');
     await expect(page.locator('.section-drawing')).toBeVisible();
-    await page.locator('.plan-given summary').click();
+    await page.locator('.plan-given > summary').click();
     await page.locator('.pick', {hasText: 'No water may be let in'}).click();
     await leave(page, () => page.getByRole('button', {name: 'Work out the plans'}).click());
     await expect(page.locator('.plan-card.refused')).toContainText('No water may be let in.');
@@ -79,7 +79,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await expect(page.locator('.caution.loud')).toHaveCount(0);
     await go('One mark back');
     await expect(page.locator('.caution.loud')).toContainText('The mark is near');
-    await expect(page.locator('#stuck-at')).toHaveValue('4.00 m');
+    await expect(page.locator('#stuck-at')).toHaveValue('4.0 m');
     await page.fill('#stuck-at', '4');
     await go('It will not come back');
     await go('Nothing changed');
@@ -101,7 +101,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await page.fill('#opening_form_sizeMm', '60');
     await go('Save');
     await page.goto(job + '/clear/plan');
-    await page.locator('.plan-given summary').click();
+    await page.locator('.plan-given > summary').click();
     await choose('Dense roots');
     await go('Work out the plans');
     await expect(page.locator('.cable-sum')).toContainText('50 mm · sweeps 25 % of the bore');
