@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Reel;
+
+use Jurvex\Core\Camera\Invert;
+use Jurvex\Core\Camera\Pool;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Travel;
+
+/**
+ * What the readings of a run say of each tenth of a metre. A place is told by the readings taken there while the camera was drawn back, where
+ * there are any: then the rod is straight and the counter tells the truth.
+ */
+final readonly class Track
+{
+    public const STEP_M = 0.1;
+
+    /**
+     * @param array<int, array{tilt: ?float, lens: ?float, back: bool}> $cells by tenth of a metre, ascending
+     * @param ?float                                                    $last  distance of the last reading, from which the next one's direction is told
+     */
+    private function __construct(public array $cells, public ?float $last = null, public float $deepest = 0.0)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    /** @param list<Reading> $readings that follow those of the track, in their order */
+    public function with(array $readings, Counter $counter): self
+    {
+        $cells = $this->cells;
+        $last = $this->last;
+        $deepest = $this->deepest;
+        foreach ($readings as $reading) {
+            $at = $counter->distance(Length::metres($reading->metres))->metres;
+            $back = null !== $last && ($at < $last - 1e-9 || ($at <= $last && ($cells[self::cell($last)]['back'] ?? false)));
+            $i = self::cell($at);
+            if ($back || !($cells[$i]['back'] ?? false)) {
+                $cells[$i] = ['tilt' => $reading->tilt ?? $cells[$i]['tilt'] ?? null, 'lens' => $reading->lens, 'back' => $back];
+            }
+            $last = $at;
+            $deepest = max($deepest, $at);
+        }
+        ksort($cells);
+
+        return new self($cells, $last, $deepest);
+    }
+
+    /**
+     * The invert from the tilts, downstream.
+     *
+     * @return ?Invert none from fewer than two tilts
+     */
+    public function invert(Travel $travel): ?Invert
+    {
+        $tilts = $this->tilts($travel);
+
+        return \count($tilts) < 2 ? null : new Invert($tilts);
+    }
+
+    /**
+     * Height of the invert over its far end along the run, by the run's own distances.
+     *
+     * @return list<array{float, float}> metres of the run, metres of height; ascending
+     */
+    public function heights(Travel $travel): array
+    {
+        $tilts = $this->tilts($travel);
+        $invert = $this->invert($travel);
+        if (null === $invert) {
+            return [];
+        }
+        $heights = array_map(null, array_column($tilts, 0), $invert->heights);
+        if (Travel::Upstream === $travel) {
+            $heights = array_map(fn (array $point) => [$this->mirrored($point[0]), $point[1]], array_reverse($heights));
+        }
+
+        return $heights;
+    }
+
+    /** @return list<Pool> standing water that the invert must hold, by the run's own distances */
+    public function pools(Length $bore, Travel $travel): array
+    {
+        $pools = $this->invert($travel)?->pools($bore) ?? [];
+        if (Travel::Upstream === $travel) {
+            $pools = array_map(fn (Pool $pool) => new Pool($this->mirrored($pool->to), $this->mirrored($pool->from), $pool->deepest, $pool->volume), array_reverse($pools));
+        }
+
+        return $pools;
+    }
+
+    /** @return ?float in degrees as the camera had it at a place; none where nothing was measured within a quarter of a metre */
+    public function tiltAt(Length $place): ?float
+    {
+        $i = self::cell($place->metres);
+        foreach ([0, -1, 1, -2, 2] as $off) {
+            if (null !== ($this->cells[$i + $off]['tilt'] ?? null)) {
+                return $this->cells[$i + $off]['tilt'];
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Stretches where water stood on the lens.
+     *
+     * @return list<array{from: Length, to: Length, deepest: Length, lens: float}> with the highest that it stood
+     */
+    public function wetStretches(): array
+    {
+        $stretches = [];
+        $open = null;
+        $before = null;
+        foreach ($this->cells as $i => $cell) {
+            if (null !== $open && (null === $cell['lens'] || $i - $before > 3)) {
+                $stretches[] = $open;
+                $open = null;
+            }
+            if (null !== $cell['lens']) {
+                $at = Length::metres($i * self::STEP_M);
+                $open ??= ['from' => $at, 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']];
+                $open = $cell['lens'] > $open['lens'] ? ['from' => $open['from'], 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']] : [...$open, 'to' => $at];
+                $before = $i;
+            }
+        }
+
+        return null === $open ? $stretches : [...$stretches, $open];
+    }
+
+    /** @return array<string, mixed> */
+    public function plain(): array
+    {
+        return ['last' => $this->last, 'deepest' => $this->deepest, 'cells' => array_map(static fn (int $i, array $cell) => [$i, $cell['tilt'], $cell['lens'], $cell['back'] ? 1 : 0], array_keys($this->cells), $this->cells)];
+    }
+
+    /**
+     * @param array<mixed> $plain
+     *
+     * @throws BadInput
+     */
+    public static function read(array $plain): self
+    {
+        $cells = [];
+        foreach (\is_array($plain['cells'] ?? null) ? $plain['cells'] : [] as $cell) {
+            if (!\is_array($cell) || !\is_int($cell[0] ?? null)) {
+                throw BadInput::missing('cells');
+            }
+            $number = static fn (mixed $value) => \is_int($value) || \is_float($value) ? (float) $value : null;
+            $cells[$cell[0]] = ['tilt' => $number($cell[1] ?? null), 'lens' => $number($cell[2] ?? null), 'back' => 1 === ($cell[3] ?? 0)];
+        }
+        $last = $plain['last'] ?? null;
+        $deepest = $plain['deepest'] ?? null;
+
+        return new self($cells, is_numeric($last) ? (float) $last : null, is_numeric($deepest) ? (float) $deepest : 0.0);
+    }
+
+    /** @return list<array{float, float}> ascending downstream */
+    private function tilts(Travel $travel): array
+    {
+        $tilts = [];
+        foreach ($this->cells as $i => $cell) {
+            if (null !== $cell['tilt']) {
+                $tilts[] = [$i * self::STEP_M, $cell['tilt']];
+            }
+        }
+
+        return Travel::Downstream === $travel ? $tilts : array_map(fn (array $tilt) => [$this->mirrored($tilt[0]), -$tilt[1]], array_reverse($tilts));
+    }
+
+    /** Distances against the flow as distances with it: the farthest cell is the beginning. */
+    private function mirrored(float $at): float
+    {
+        return max(0.0, (array_key_last($this->cells) ?? 0) * self::STEP_M - $at);
+    }
+
+    private static function cell(float $metres): int
+    {
+        return (int) round($metres / self::STEP_M);
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Practice;
+
+use Jurvex\Core\Camera\Pool;
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Judge\HouseRules;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Practice\Comparison;
+use Jurvex\Core\Practice\Difficulty;
+use Jurvex\Core\Practice\Line;
+use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Reel\Counter;
+use Jurvex\Core\Reel\Reading;
+use Jurvex\Core\Reel\Track;
+use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Run\RunRecord;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Tests\RunBuilder;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class LineTest extends TestCase
+{
+    /** @return iterable<string, array{int, Difficulty}> */
+    public static function seeds(): iterable
+    {
+        foreach (Difficulty::cases() as $difficulty) {
+            for ($seed = 1; $seed <= 12; ++$seed) {
+                yield $difficulty->value.' '.$seed => [$seed, $difficulty];
+            }
+        }
+    }
+
+    #[DataProvider('seeds')]
+    public function testASeedMakesOneLineAndItsWaterStandsWhereItsInvertHoldsIt(int $seed, Difficulty $difficulty): void
+    {
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        self::assertEquals($line, LineMaker::fromSeed($seed, $difficulty));
+        $reel = new SimulatedReel($line, $line->length, resolution: 0.001);
+        $track = Track::none()->with($reel->inAndBack(0.2, 0.25), new Counter(1.0, Length::metres(0), Length::metres(80)));
+        $pools = array_values(array_filter($track->pools(Length::millimetres(100), Travel::Downstream), static fn (Pool $pool) => $pool->deepest > 0.004));
+        $spots = array_values(array_filter($line->record->findings, static fn (Finding $finding) => Kind::LowSpot === $finding->kind));
+        self::assertCount(\count($spots), $pools);
+        foreach ($spots as $i => $spot) {
+            self::assertEqualsWithDelta([$spot->from->metres, $spot->end()->metres], [$pools[$i]->from, $pools[$i]->to], 0.35);
+            self::assertEqualsWithDelta($spot->size?->value, $pools[$i]->deepest * 1000, 4.0, 'as deep as the finding says');
+            self::assertEqualsWithDelta(($spot->size->value ?? 0) / 1000, $line->waterAt($spot->deepest->metres ?? 0), 1e-9);
+        }
+        self::assertSame([], array_filter($line->record->findings, static fn (Finding $finding) => $finding->end()->metres > $line->length->metres));
+    }
+
+    public function testUpstreamTheSameLowSpotHoldsTheSameWater(): void
+    {
+        $spot = RunBuilder::finding(Kind::LowSpot, 6.0, ['to_m' => 8.0, 'deepest_m' => 6.8, 'size' => 30]);
+        foreach (Travel::cases() as $travel) {
+            $line = Line::of(RunBuilder::run([$spot], reached: 15, travel: $travel));
+            $track = Track::none()->with((new SimulatedReel($line, $line->length, resolution: 0.001))->inAndBack(), new Counter(1.0, Length::metres(0), Length::metres(60)));
+            $pools = $track->pools(Length::millimetres(100), $travel);
+            self::assertEqualsWithDelta([6.0, 8.0, 30.0], [$pools[0]->from, $pools[0]->to, 1000 * $pools[0]->deepest], 2.0, $travel->value);
+            self::assertEqualsWithDelta(6.0, $pools[0]->from, 0.3, $travel->value);
+            self::assertSame(Travel::Downstream === $travel ? -1 : 1, ($track->tiltAt(Length::metres(3)) ?? 0.0) <=> 0.0);
+        }
+    }
+
+    public function testThePushedCounterReadsMoreByTheSlackAndTheDrawnBackOneTheTruth(): void
+    {
+        $line = Line::of(RunBuilder::run([], reached: 20));
+        $readings = (new SimulatedReel($line, Length::metres(20), factor: 1.04, slack: 0.05))->inAndBack();
+        $stopped = array_values(array_filter($readings, static fn (Reading $reading) => $reading->stopped));
+        self::assertEqualsWithDelta(21.0 / 1.04, $stopped[0]->metres, 0.1);
+        $lying = array_filter($stopped, static fn (Reading $reading) => $reading->metres * 1.04 > 20.001);
+        self::assertGreaterThan(8, \count($lying), 'the slack comes out before the head moves');
+        $counter = new Counter(1.04, Length::metres(0), Length::metres(60));
+        self::assertEqualsWithDelta(20.0, $counter->distance(Length::metres($stopped[\count($stopped) - 1]->metres))->metres, 0.1);
+        self::assertSame(0.0, $readings[\count($readings) - 1]->metres);
+    }
+
+    public function testTheReelStopsWhereTheRodDoesAndATiltComesInSteps(): void
+    {
+        $line = LineMaker::fromSeed(3, Difficulty::Usual);
+        $reel = new SimulatedReel($line, Length::metres(7.3), resolution: 0.5);
+        foreach ($reel->inAndBack() as $reading) {
+            self::assertLessThanOrEqual(7.3 + 1e-9, $reading->metres);
+            self::assertEqualsWithDelta(0.0, fmod(abs($reading->tilt ?? 0.0) + 1e-9, 0.5), 1e-6);
+        }
+        self::assertCount(74, $reel->table());
+    }
+
+    public function testAVerticalBeginningIsUprightAndTheReachMeetsEveryBend(): void
+    {
+        $line = new Line(RunBuilder::run([RunBuilder::finding(Kind::Bend, 4.0, ['size' => 90])], reached: 16), Length::metres(16), vertical: 4.0);
+        self::assertSame(-90.0, $line->tiltAt(2.0));
+        self::assertEqualsWithDelta(-1.146, $line->tiltAt(9.0), 0.01);
+        self::assertCount(3, $line->path()->pieces);
+        self::assertEqualsWithDelta(16.0, $line->path()->metres(), 1e-9);
+    }
+
+    #[DataProvider('seeds')]
+    public function testAPerfectLogIsWorthAHundredAndEveryFaultTakesFromItsOwnPart(int $seed, Difficulty $difficulty): void
+    {
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        $truth = $line->perfectRecord($line->length, Length::millimetres(29));
+        $compare = static fn (array $findings, ?float $reached = null) => new Comparison($truth, new RunRecord(array_values($findings), $truth->material, $truth->bore, $truth->travel, $truth->expected, Length::metres($reached ?? $truth->reached->metres), $truth->ended), HouseRules::starting());
+        $perfect = $compare($truth->findings);
+        self::assertSame(100, $perfect->score());
+        self::assertSame([[], [], []], [$perfect->missed, $perfect->invented, $perfect->judgedOtherwise]);
+
+        $without = array_values(array_filter($truth->findings, static fn (Finding $finding) => Kind::Bend !== $finding->kind));
+        $missed = $compare($without);
+        self::assertLessThan(40.0, $missed->points['found']);
+        self::assertEqualsWithDelta([15.0, 15.0, 10.0], [$missed->points['places'], $missed->points['sizes'], $missed->points['clock']], 1e-9);
+
+        $made = $compare([...$truth->findings, RunBuilder::finding(Kind::BrokenCable, 5.5, ['size' => 20])]);
+        self::assertSame([1, 97], [\count($made->invented), $made->score()]);
+    }
+
+    public function testPlacesSizesAndClockAreJudgedByThemselves(): void
+    {
+        $truth = self::ended([RunBuilder::finding(Kind::RootCords, 5.0, ['size' => 30, 'clock_from' => 11.5])]);
+        $logged = static fn (float $at, int $size, float $clock, Kind $kind = Kind::RootCords) => new Comparison($truth, self::ended([RunBuilder::finding($kind, $at, ['size' => $size, 'clock_from' => $clock])]), HouseRules::starting());
+        self::assertSame(100, $logged(5.2, 33, 12.5 - 12)->score(), 'within what is allowed; the clock goes round');
+        self::assertSame([0.0, 15.0, 10.0], self::parts($logged(5.6, 30, 11.5)));
+        self::assertSame([15.0, 0.0, 10.0], self::parts($logged(5.0, 20, 11.5)));
+        self::assertSame([15.0, 15.0, 0.0], self::parts($logged(5.0, 30, 6)));
+        self::assertSame(0.0, $logged(5.0, 30, 11.5, Kind::RootClump)->points['found'], 'another kind of the family is not found');
+        self::assertCount(1, $logged(7.0, 30, 11.5)->missed, 'too far off to be the same');
+        self::assertFalse((new Comparison($truth, RunBuilder::run($truth->findings, ended: EndReason::CannotPass), HouseRules::starting()))->unseenDeclared);
+        $under = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60, 'facts' => [Fact::LensUnder->value => 'yes']])]);
+        $silent = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60])]);
+        self::assertFalse((new Comparison($under, $silent, HouseRules::starting()))->unseenDeclared, 'what lies under water was not seen');
+    }
+
+    /** @return list<float> */
+    private static function parts(Comparison $comparison): array
+    {
+        return [$comparison->points['places'], $comparison->points['sizes'], $comparison->points['clock']];
+    }
+
+    /** @param list<Finding> $findings */
+    private static function ended(array $findings): RunRecord
+    {
+        return RunBuilder::run($findings, reached: 30, ended: EndReason::MainReached);
+    }
+}
