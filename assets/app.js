@@ -90,6 +90,14 @@ document.addEventListener('alpine:init', () => {
         destroy() { clearInterval(this.timer); },
     }));
 
+    /* Beside the ribbon, each finding is a jump in the recording. */
+    Alpine.data('recording', () => ({
+        jump(event) {
+            this.$refs.video.currentTime = Number(event.currentTarget.dataset.at);
+            this.$refs.video.play().catch(() => {});
+        },
+    }));
+
     /* A form of choices that needs no button. */
     Alpine.data('chooser', () => ({
         send() { this.$root.requestSubmit(); },

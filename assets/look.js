@@ -4,6 +4,7 @@
  * The Look bench: one key or tap for the kind, the distance is already there, one more for the size, and it is saved.
  * What is shown of the line (ribbon, list, numbers) comes from the server after every entry.
  */
+window.jurvex = window.jurvex || {};
 document.addEventListener('alpine:init', () => {
     /** A UUID of version 7: 48 bits of time, the rest chance. */
     const freshId = () => {
@@ -18,14 +19,20 @@ document.addEventListener('alpine:init', () => {
         const hex = Array.from(bytes, (byte) => byte.toString(16).padStart(2, '0')).join('');
         return [hex.slice(0, 8), hex.slice(8, 12), hex.slice(12, 16), hex.slice(16, 20), hex.slice(20)].join('-');
     };
+    window.jurvex.freshId = freshId;
     const hourText = (hours) => (Math.floor(hours) === 0 ? 12 : Math.floor(hours)) + (hours % 1 ? ':30' : '');
     const onDial = (hours, radius) => [radius * Math.sin(hours / 6 * Math.PI), -radius * Math.cos(hours / 6 * Math.PI)];
 
     window.Alpine.data('look', () => ({
         tiles: [], words: {}, family: null, kind: null, size: '', answers: {}, sure: 'clear', joint: false,
-        from: null, to: null, bottom: 6, rolling: false, errors: null, told: '', busy: false, helping: false, open: [], last: null, id: null,
+        from: null, to: null, bottom: 6, rolling: false, errors: null, told: '', busy: false, helping: false, open: [], last: null, id: null, at: '', going: '', watering: false,
 
         init() {
+            this.watering = this.$root.dataset.water === 'on';
+            this.onTap = (event) => this.tapped(event.detail);
+            window.addEventListener('jurvex-tap', this.onTap);
+            this.onStored = () => document.body.dispatchEvent(new Event('logged'));
+            window.addEventListener('jurvex-stored', this.onStored);
             this.tiles = JSON.parse(this.$root.dataset.tiles);
             this.words = JSON.parse(this.$root.dataset.words);
             try {
@@ -33,6 +40,10 @@ document.addEventListener('alpine:init', () => {
             } catch {
                 this.open = [];
             }
+        },
+        destroy() {
+            window.removeEventListener('jurvex-tap', this.onTap);
+            window.removeEventListener('jurvex-stored', this.onStored);
         },
         get storeName() { return 'jurvex-open-' + this.$root.dataset.run; },
         get reading() { return this.$refs.reading.value.trim(); },
@@ -46,6 +57,7 @@ document.addEventListener('alpine:init', () => {
         },
         get tilesState() { return this.isOpen ? 'compact' : ''; },
         get isOpen() { return this.kind !== null; },
+        get openMark() { return this.kind === null ? null : ''; },
         get kinds() {
             return (this.family ? this.family.kinds : []).map((kind) => ({
                 code: kind.code, name: kind.name, state: kind === this.kind ? 'on' : '', pressed: String(kind === this.kind), choose: () => this.chooseKind(kind),
@@ -63,6 +75,11 @@ document.addEventListener('alpine:init', () => {
             this.chooseKind(begun ? family.kinds.find((kind) => kind.code === begun.kind) : family.kinds[0]);
         },
         chooseKind(kind) {
+            /* The place is where the first key was pressed: naming it may take its time. */
+            if (this.kind === null) {
+                this.at = this.reading;
+                this.going = window.jurvex.live ? window.jurvex.live.going : '';
+            }
             this.kind = kind;
             this.id = freshId();
             this.errors = null;
@@ -131,17 +148,17 @@ document.addEventListener('alpine:init', () => {
         },
         markStart() {
             if (!this.canStretch) return;
-            this.keepOpen([...this.open.filter((stretch) => stretch.kind !== this.kind.code), {kind: this.kind.code, from: this.reading}]);
+            this.keepOpen([...this.open.filter((stretch) => stretch.kind !== this.kind.code), {kind: this.kind.code, from: this.at}]);
             this.shut();
         },
         markDeepest() {
             if (!this.isWater || !this.begun) return;
-            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, deepest: this.reading} : stretch)));
+            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, deepest: this.at} : stretch)));
             this.shut();
         },
         markEnd() {
             if (!this.canStretch || !this.begun) return;
-            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, to: this.reading} : stretch)));
+            this.keepOpen(this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, to: this.at} : stretch)));
         },
 
         /* The clock: tapped on the dial where it stands on the picture; the server corrects for roll */
@@ -198,13 +215,16 @@ document.addEventListener('alpine:init', () => {
         /* Saving */
         get hasError() { return this.errors !== null; },
         get errorText() { return this.errors === null ? '' : this.errors; },
-        get saveText() { return this.kind ? this.kind.name + ' · ' + this.reading : ''; },
+        get saveText() { return this.kind ? this.kind.name + ' · ' + this.at : ''; },
         fields() {
             const begun = this.begun;
             const data = new FormData();
             const put = (name, value) => { if (value !== null && value !== undefined && value !== '') data.append(name, value); };
             put('kind', this.kind.code);
-            put('reading_from', begun && begun.to ? begun.from : this.reading);
+            put('reading_from', begun && begun.to ? begun.from : this.at);
+            put('going', this.going);
+            put('entered_at', String(Date.now()));
+            if (window.jurvex.live && window.jurvex.live.reading) put('recorded_s', window.jurvex.live.reading.t.toFixed(1));
             if (begun && begun.to) {
                 put('reading_to', begun.to);
                 put('reading_deepest', begun.deepest);
@@ -226,31 +246,74 @@ document.addEventListener('alpine:init', () => {
             const token = document.querySelector('meta[name=csrf]').content;
             return fetch(this.$root.dataset.url + path, {method: 'POST', body, headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'}});
         },
+        /** Written down first, then sent; without a signal it waits, and the hand goes on. */
         async save() {
             if (this.kind === null || this.busy) return;
             const begun = this.begun;
             if (begun && !begun.to) this.markEnd();
             const kind = this.kind;
-            const body = this.fields();
+            const pairs = [...this.fields().entries()];
             this.busy = true;
             this.errors = null;
             try {
-                const answer = await this.post('/findings/' + this.id, body);
-                if (answer.status === 422) {
-                    this.errors = Object.values((await answer.json()).errors).join(' ');
+                const sent = await window.jurvex.queue.put({id: this.id, url: this.$root.dataset.url + '/findings/' + this.id, words: kind.name + ' ' + this.at, pairs});
+                if (sent.state === 'refused') {
+                    this.errors = sent.why;
+                    await window.jurvex.queue.drop(sent.key);
                     return;
                 }
-                if (!answer.ok) throw new Error(String(answer.status));
                 if (begun) this.keepOpen(this.open.filter((stretch) => stretch.kind !== kind.code));
                 this.last = {family: this.family, kind, size: this.size, answers: {...this.answers}, from: this.from, to: this.to, joint: this.joint, sure: this.sure};
                 this.shut();
-                this.tell(this.words.saved + ': ' + kind.name);
+                this.tell((sent.state === 'stored' ? this.words.saved : this.words.kept) + ': ' + kind.name);
             } catch {
                 this.errors = this.words.unsent;
             } finally {
                 this.busy = false;
             }
         },
+        /** A sound joint in one key. */
+        async markJoint() {
+            if (this.isOpen) return;
+            const family = this.tiles.find((each) => each.kinds.some((kind) => kind.code === 'sound_joint'));
+            this.family = family;
+            this.chooseKind(family.kinds.find((kind) => kind.code === 'sound_joint'));
+            await this.save();
+        },
+        /* Water on or off, with the time at which it was */
+        get waterWords() { return this.watering ? this.words.turnOff : this.words.turnOn; },
+        async turnWater() {
+            this.watering = !this.watering;
+            const water = this.watering ? 'on' : 'off';
+            this.$root.dataset.water = water;
+            const id = freshId();
+            await window.jurvex.queue.put({id, url: this.$root.dataset.url + '/water', words: this.words.water + ' ' + water, pairs: [['water', water], ['entered_at', String(Date.now())]]});
+            this.$refs.reading.dispatchEvent(new Event('reading'));
+        },
+        /** Takes what the machine proposes: the water that it saw on the lens. */
+        accept() {
+            const proposal = document.querySelector('#numbers [data-proposal]');
+            if (proposal) proposal.requestSubmit();
+        },
+        /** On the picture: the water's line while water is logged, else the bottom of the pipe. */
+        async tapped({clock, lens, still}) {
+            if (!this.isWater) {
+                this.bottom = (Math.round(clock * 2) / 2) || 12;
+                this.told = this.words.bottomSet + ' ' + hourText(this.bottom);
+                return;
+            }
+            const answer = await fetch(this.$root.dataset.url + '/lens?on=' + lens.toFixed(3));
+            if (!answer.ok || !this.isWater) return;
+            const depth = await answer.json();
+            this.size = depth.typed;
+            this.$refs.size.value = depth.typed;
+            this.answers.lens_under = depth.at_least ? 'yes' : 'no';
+            if (!still) {
+                this.sure = 'likely';
+                this.told = this.words.notStill;
+            }
+        },
+        end() { window.location.assign(this.$root.dataset.url + '/end'); },
         again() {
             if (this.last === null) {
                 this.told = this.words.noLast;
@@ -265,6 +328,11 @@ document.addEventListener('alpine:init', () => {
         },
         async undo() {
             try {
+                const run = this.$root.dataset.url;
+                if (await window.jurvex.queue.takeBack((entry) => entry.url.startsWith(run + '/findings/'))) {
+                    this.tell(this.words.undone);
+                    return;
+                }
                 const answer = await this.post('/undo', new FormData());
                 if (!answer.ok) throw new Error(String(answer.status));
                 this.tell(this.words.undone);
@@ -281,6 +349,7 @@ document.addEventListener('alpine:init', () => {
         /* Keys */
         key(event) {
             if (event.ctrlKey || event.metaKey || event.altKey) return;
+            if (this.pushes(event)) return;
             const target = event.target;
             const inSize = target === this.$refs.size;
             const typing = target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') && !inSize;
@@ -301,12 +370,25 @@ document.addEventListener('alpine:init', () => {
             }
             event.preventDefault();
         },
+        /** With a reel on, the arrows push and draw while they are held; Shift is fast. */
+        pushes(event) {
+            const live = window.jurvex.live;
+            if (!live || !live.reel || !['ArrowUp', 'ArrowDown'].includes(event.key) || event.target.matches('textarea, select')) return false;
+            event.preventDefault();
+            if (event.key === 'ArrowUp') event.shiftKey ? live.pushFast() : live.pushIn();
+            else event.shiftKey ? live.drawFast() : live.drawBack();
+            return true;
+        },
+        released(event) {
+            if (['ArrowUp', 'ArrowDown'].includes(event.key) && window.jurvex.live) window.jurvex.live.halt();
+        },
         /** @returns {boolean} whether the key means something here */
         act(pressed) {
             const family = this.tiles.find((each) => each.key === pressed);
             const acts = {
                 z: () => this.undo(), g: () => this.again(), '?': () => this.help(),
                 x: () => this.markStart(), c: () => this.markDeepest(), v: () => this.markEnd(),
+                j: () => this.markJoint(), t: () => this.turnWater(), y: () => this.accept(), End: () => this.end(),
                 ArrowUp: () => this.move(1), ArrowDown: () => this.move(-1),
             };
             if (this.isOpen) Object.assign(acts, {ArrowLeft: () => this.turnClock(-0.5), ArrowRight: () => this.turnClock(0.5)});

@@ -96,8 +96,8 @@ final readonly class SimulatedReel
 
     private function lens(float $at): ?float
     {
-        $window = $this->window?->metres ?? 0.02;
-        $on = ($this->line->waterAt($at) - ($this->lensAt?->metres ?? 0.019)) / ($window / 2);
+        $window = $this->window->metres ?? 0.02;
+        $on = ($this->line->waterAt($at) - ($this->lensAt->metres ?? 0.019)) / ($window / 2);
 
         return $on < -1 ? null : round(min(1.0, $on), 3);
     }

@@ -76,7 +76,7 @@ final readonly class Track
         if (null === $invert) {
             return [];
         }
-        $heights = array_map(null, array_column($tilts, 0), $invert->heights);
+        $heights = array_map(static fn (array $tilt, float $height) => [$tilt[0], $height], $tilts, $invert->heights);
         if (Travel::Upstream === $travel) {
             $heights = array_map(fn (array $point) => [$this->mirrored($point[0]), $point[1]], array_reverse($heights));
         }

@@ -7,6 +7,7 @@ namespace Jurvex\Core\Ribbon;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\RunRecord;
 
 /** The invert as it is drawn: a gentle fall to the main, dipping where a low spot was found. The dip is to the bore's own scale, then exaggerated. */
@@ -22,9 +23,15 @@ final class Profile
     private const SAMPLES = 8;
     private const SAMPLE_WIDTH = 4.0;
     private const ASSUMED_BORE_MM = 100.0;
+    /** Steeper than this it is a drop, and no invert. */
+    private const UPRIGHT_DEG = 60.0;
+    private const SEEN_FROM = 0.5;
 
     /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units; by where they start */
     private readonly array $dips;
+
+    /** @var list<array{float, float}> metres of the run, and how far the measured invert lies under the even fall in drawing units; as few points as show it */
+    private readonly array $measured;
 
     /** @var array<int|string, float> heights worked out so far, by metres: the same places are drawn again and again */
     private array $inverts = [];
@@ -32,11 +39,14 @@ final class Profile
     /** @var array<string, non-empty-list<array{float, float}>> stretches worked out so far: walls, bore and rod follow the same invert */
     private array $lines = [];
 
-    public function __construct(RunRecord $run, private readonly Scale $scale)
+    public function __construct(RunRecord $run, private readonly Scale $scale, ?Track $track = null)
     {
+        $this->measured = null === $track ? [] : self::measured($run, $track);
+        $last = $this->measured[\count($this->measured) - 1][0] ?? -1.0;
         $dips = [];
         foreach ($run->findings as $finding) {
-            if (Kind::LowSpot === $finding->kind && $finding->lengthMetres() > 0) {
+            // Where the tilt has drawn the invert, it dips as it does.
+            if (Kind::LowSpot === $finding->kind && $finding->lengthMetres() > 0 && $finding->from->metres > $last) {
                 $dips[] = self::dip($finding, $run->pipeAt($finding->from)->bore);
             }
         }
@@ -89,7 +99,7 @@ final class Profile
 
     private function heightOfInvert(Length $place): float
     {
-        $y = $this->straight($this->scale->x($place));
+        $y = $this->straight($this->scale->x($place)) + $this->measuredDip($place->metres);
         foreach ($this->dips as [$from, $deepest, $to, $depth]) {
             if ($from >= $place->metres) {
                 break;
@@ -106,7 +116,7 @@ final class Profile
     /** @return non-empty-list<array{float, float}> */
     private function points(float $from, float $to): array
     {
-        $places = [$from, $to];
+        $places = [$from, $to, ...array_filter(array_column($this->measured, 0), static fn (float $at) => $at > $from && $at < $to)];
         foreach ($this->dips as [$start, $deepest, $end]) {
             if ($end <= $from || $start >= $to) {
                 continue;
@@ -132,6 +142,77 @@ final class Profile
         \assert([] !== $points);
 
         return $points;
+    }
+
+    private function measuredDip(float $metres): float
+    {
+        $low = 0;
+        $high = \count($this->measured) - 1;
+        if ($high < 1 || $metres <= $this->measured[0][0] || $metres >= $this->measured[$high][0]) {
+            return 0.0;
+        }
+        while ($high - $low > 1) {
+            $middle = intdiv($low + $high, 2);
+            $this->measured[$middle][0] <= $metres ? $low = $middle : $high = $middle;
+        }
+        [[$a, $dipA], [$b, $dipB]] = [$this->measured[$low], $this->measured[$high]];
+
+        return $dipA + ($dipB - $dipA) * ($metres - $a) / max(1e-9, $b - $a);
+    }
+
+    /**
+     * The measured invert against its own even fall, to the bore's scale and exaggerated, simplified to what can be seen.
+     *
+     * @return list<array{float, float}>
+     */
+    private static function measured(RunRecord $run, Track $track): array
+    {
+        $heights = array_values(array_filter($track->heights($run->travel), static fn (array $point) => abs($track->tiltAt(Length::metres($point[0])) ?? 0.0) < self::UPRIGHT_DEG));
+        $count = \count($heights);
+        if ($count < 3) {
+            return [];
+        }
+        [$first, $last] = [$heights[0], $heights[$count - 1]];
+        $bore = $run->bore?->inMillimetres() ?: self::ASSUMED_BORE_MM;
+        $points = [];
+        foreach ($heights as [$at, $height]) {
+            $even = $first[1] + ($last[1] - $first[1]) * ($at - $first[0]) / max(1e-9, $last[0] - $first[0]);
+            $points[] = [$at, max(-self::DEEPEST_DIP / 2, min(self::DEEPEST_DIP, self::BORE * self::DIP_EXAGGERATION * ($even - $height) * 1000 / $bore))];
+        }
+
+        return self::simplified($points);
+    }
+
+    /**
+     * Leaves out every point that lies within half a unit of the line between those that stay (Douglas and Peucker).
+     *
+     * @param list<array{float, float}> $points
+     *
+     * @return list<array{float, float}>
+     */
+    private static function simplified(array $points): array
+    {
+        $keep = [0 => true, \count($points) - 1 => true];
+        $open = [[0, \count($points) - 1]];
+        while (null !== ($span = array_pop($open))) {
+            [$a, $b] = $span;
+            $farthest = self::SEEN_FROM;
+            $at = null;
+            for ($i = $a + 1; $i < $b; ++$i) {
+                $even = $points[$a][1] + ($points[$b][1] - $points[$a][1]) * ($points[$i][0] - $points[$a][0]) / max(1e-9, $points[$b][0] - $points[$a][0]);
+                if (abs($points[$i][1] - $even) > $farthest) {
+                    $farthest = abs($points[$i][1] - $even);
+                    $at = $i;
+                }
+            }
+            if (null !== $at) {
+                $keep[$at] = true;
+                array_push($open, [$a, $at], [$at, $b]);
+            }
+        }
+        ksort($keep);
+
+        return array_map(static fn (int $i) => $points[$i], array_keys($keep));
     }
 
     private function straight(float $x): float

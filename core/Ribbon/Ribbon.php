@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Ribbon;
 
+use Jurvex\Core\Camera\Pool;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
@@ -11,6 +12,7 @@ use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Sight;
@@ -28,6 +30,9 @@ final readonly class Ribbon
     private const SIGN_WIDTH = 17.0;
     private const SIGN_LANES = 3;
     private const PASS_HEIGHT = 5.0;
+    private const USUAL_BORE_MM = 100.0;
+    /** Under this a dip is within what a tilt can tell. */
+    private const POOL_FROM_M = 0.005;
     private const NOMINAL_M = 10.0;
 
     /**
@@ -39,6 +44,8 @@ final readonly class Ribbon
      * @param list<Flag>    $flags
      * @param list<PassBar> $passes
      * @param list<Tick>    $ticks
+     * @param list<string>  $pools  outlines of the water that the measured invert must hold
+     * @param float         $metre  how far a metre of the run goes to the right
      */
     private function __construct(
         public float $width,
@@ -56,6 +63,8 @@ final readonly class Ribbon
         public float $headY,
         public float $zeroX,
         public bool $empty,
+        public array $pools,
+        public float $metre,
     ) {
     }
 
@@ -64,13 +73,13 @@ final readonly class Ribbon
      * @param list<MarkedPlace>                                                                 $marks
      * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
      */
-    public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width): self
+    public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width, ?Track $track = null): self
     {
         $coverage = Coverage::of($run);
         $known = max($run->length()->metres, ...array_map(static fn (array $pass) => $pass['to']->metres, $passes), ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks), ...[0.0]);
         $end = Length::metres($coverage->openEnded ? max(self::NOMINAL_M, 1.1 * $known + 1) : max($known, 1.0));
         $scale = new Scale($width, $end->metres, $run->travel);
-        $profile = new Profile($run, $scale);
+        $profile = new Profile($run, $scale, $track);
 
         return new self(
             $width,
@@ -88,7 +97,18 @@ final readonly class Ribbon
             $profile->invert($run->reached) - 9,
             $scale->x(Length::metres(0)),
             0.0 === $run->reached->metres,
+            self::pools($run, $profile, $track),
+            round($scale->x(Length::metres(1)) - $scale->x(Length::metres(0)), 4),
         );
+    }
+
+    /** @return list<string> */
+    private static function pools(RunRecord $run, Profile $profile, ?Track $track): array
+    {
+        $bore = $run->bore ?? Length::millimetres(self::USUAL_BORE_MM);
+        $pools = array_filter($track?->pools($bore, $run->travel) ?? [], static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M);
+
+        return array_values(array_map(static fn (Pool $pool) => $profile->water(Length::metres($pool->from), Length::metres($pool->to), 0.0), $pools));
     }
 
     /** @return list<Band> */

@@ -11,6 +11,7 @@ use App\Clear\FlowTest;
 use App\Clear\Pass;
 use App\Clear\StuckTool;
 use App\Look\Run;
+use App\Practice\Practice;
 use App\WayIn\Opening;
 use App\WayIn\Zero;
 use Doctrine\Common\Collections\ArrayCollection;
@@ -56,6 +57,10 @@ class Job
     /** @var array<string, array{state: string, by: string, at: string}> by danger sign */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $dangers = [];
+
+    /** @var ?array{seed: int, difficulty: string, by: string, score: ?int, points: array<string, float|int>, minutes: float|int|null} */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $practice = null;
 
     #[ORM\ManyToOne]
     private ?Opening $chosenOpening = null;
@@ -234,6 +239,17 @@ class Job
     public function unconfirmed(Machine $machine): array
     {
         return array_values(array_filter($machine->gate(), fn (string $line) => !isset($this->gates[$machine->value][$line])));
+    }
+
+    public function practise(Practice $practice): void
+    {
+        $this->practice = $practice->plain();
+    }
+
+    /** None for work that is real. */
+    public function practice(): ?Practice
+    {
+        return null === $this->practice ? null : Practice::read($this->practice);
     }
 
     public function call(): CallSheet

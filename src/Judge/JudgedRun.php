@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace App\Judge;
 
+use App\Look\Measured;
 use App\Look\Run;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
 use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Reel\Pairs;
+use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\RunRecord;
 
 /** A run with what its findings mean. */
@@ -19,8 +22,10 @@ final readonly class JudgedRun
     /**
      * @param array<string, Judgement> $judgements   by finding
      * @param list<string>             $photographed findings that have a picture
+     * @param Track                    $track        what the reel has read
+     * @param Pairs                    $pairs        what was logged on the way in and on the way back
      */
-    public function __construct(public Run $run, public RunRecord $record, public array $judgements, public array $photographed)
+    public function __construct(public Run $run, public RunRecord $record, public array $judgements, public array $photographed, public Track $track, public Pairs $pairs)
     {
         $this->verdict = LineVerdict::of($record, $judgements);
     }
@@ -53,6 +58,11 @@ final readonly class JudgedRun
         usort($findings, static fn (Finding $a, Finding $b) => $b->id <=> $a->id);
 
         return \array_slice($findings, 0, $most);
+    }
+
+    public function measured(): Measured
+    {
+        return new Measured($this, $this->track);
     }
 
     /** How many findings wait for another look. */

@@ -6,13 +6,14 @@ namespace App\Judge;
 
 use App\Look\FindingRepository;
 use App\Look\Run;
+use App\Look\Tracks;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Judge\Judge;
 
 /** Judges runs by their job's rules, with the technician's own opinions beside. */
 final readonly class JudgedRuns
 {
-    public function __construct(private FindingRepository $findings, private EntityManagerInterface $manager)
+    public function __construct(private FindingRepository $findings, private EntityManagerInterface $manager, private Tracks $tracks)
     {
     }
 
@@ -26,7 +27,7 @@ final readonly class JudgedRuns
             }
         }
 
-        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run));
+        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $this->findings->pairs($run));
     }
 
     /** @return list<OwnOpinion> that count, oldest first */

@@ -9,6 +9,7 @@ use Doctrine\Persistence\ManagerRegistry;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Run\RunRecord;
 
 /** @extends ServiceEntityRepository<LoggedFinding> */
@@ -23,19 +24,49 @@ final class FindingRepository extends ServiceEntityRepository
     public function record(Run $run): RunRecord
     {
         $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
-            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note
+            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
                FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL', [$run->id]);
         $details = $run->details();
 
+        $findings = array_map(self::finding(...), $rows);
+        $doubled = self::pairsOf($findings, $rows)->doubled();
+
         return new RunRecord(
-            array_map(self::finding(...), $rows),
+            // What was logged on the way in and again on the way back is there once.
+            [] === $doubled ? $findings : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->id, $doubled, true))),
             $details->material,
             null === $details->boreMm ? null : Length::millimetres($details->boreMm),
             $details->travel,
             null === $details->expectedM ? null : Length::metres($details->expectedM),
-            null === $run->reachedM() ? null : Length::metres($run->reachedM()),
+            null === ($run->reachedM() ?? $run->deepestM()) ? null : Length::metres($run->reachedM() ?? $run->deepestM() ?? 0.0),
             $run->endReason(),
         );
+    }
+
+    /** What was logged on the way in and on the way back. */
+    public function pairs(Run $run): Pairs
+    {
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
+               FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL AND drawn_back IS NOT NULL', [$run->id]);
+
+        return self::pairsOf(array_map(self::finding(...), $rows), $rows);
+    }
+
+    /**
+     * @param list<Finding>              $findings
+     * @param list<array<string, mixed>> $rows
+     */
+    private static function pairsOf(array $findings, array $rows): Pairs
+    {
+        $ways = [];
+        foreach ($rows as $row) {
+            if (null !== $row['drawn_back'] && \is_string($row['id'])) {
+                $ways[$row['id']] = (bool) $row['drawn_back'];
+            }
+        }
+
+        return Pairs::of([] === $ways ? [] : $findings, $ways);
     }
 
     /** @return list<LoggedFinding> all that was ever logged on the run, in the order of entry */

@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
+use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\SizeUnit;
 
 /** A finding as it was logged on a run. It is never changed: a correction is a new one that replaces it. */
@@ -59,6 +60,8 @@ class LoggedFinding
      * @param ?float  $readingM       what the counter showed
      * @param ?float  $invertOnScreen where the bottom of the pipe stood on the picture, on the clock
      * @param ?string $replaces       the finding that this one corrects
+     * @param ?bool   $drawnBack      whether it was logged on the way back; none when nobody said
+     * @param ?float  $recordedS      seconds into the recording
      */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
@@ -74,6 +77,10 @@ class LoggedFinding
         public readonly ?float $invertOnScreen = null,
         #[ORM\Column(length: 36, nullable: true)]
         public readonly ?string $replaces = null,
+        #[ORM\Column(nullable: true)]
+        public readonly ?bool $drawnBack = null,
+        #[ORM\Column(nullable: true)]
+        public readonly ?float $recordedS = null,
     ) {
         $this->kind = $finding->kind;
         $this->fromM = $finding->from->metres;
@@ -87,5 +94,17 @@ class LoggedFinding
         $this->atJoint = $finding->atJoint;
         $this->facts = $finding->facts;
         $this->note = $finding->note;
+    }
+
+    /** The same at another counter factor. */
+    public function recounted(string $id, float $times): self
+    {
+        $place = static fn (?float $metres) => null === $metres ? null : $metres * $times;
+        $finding = Finding::read(new Input(array_filter([
+            'id' => $id, 'kind' => $this->kind->value, 'from_m' => $this->fromM * $times, 'to_m' => $place($this->toM), 'deepest_m' => $place($this->deepestM), 'sureness' => $this->sureness->value,
+            'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo, 'size' => $this->size, 'unit' => $this->unit?->value, 'at_joint' => $this->atJoint, 'facts' => $this->facts, 'note' => $this->note,
+        ], static fn (mixed $value) => null !== $value)));
+
+        return new self($id, $this->run, $finding, $this->loggedAt, $this->readingM, $this->invertOnScreen, $this->id, $this->drawnBack, $this->recordedS);
     }
 }

@@ -10,10 +10,12 @@ use App\Shared\Database\Id;
 use App\Shared\Job\Stage;
 use App\Shared\Web\JobController;
 use App\WayIn\Opening;
+use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
 use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -53,10 +55,14 @@ final class LookController extends JobController
     public function water(Job $job, string $id, Request $request): Response
     {
         $run = $this->existing(Run::class, $job, $id);
-        $run->turnWater('on' === $request->request->getString('water'), new \DateTimeImmutable());
+        $said = $request->request->getString('entered_at');
+        $now = new \DateTimeImmutable();
+        // It may have waited for a signal; it counts from when it was said.
+        $at = preg_match('/^\d{13}$/', $said) ? min($now, max($run->startedAt, new \DateTimeImmutable('@'.(int) ($said / 1000)))) : $now;
+        $run->turnWater('on' === $request->request->getString('water'), $at);
         $this->store();
 
-        return $this->backToRun($run);
+        return $request->isXmlHttpRequest() ? new JsonResponse([], Response::HTTP_CREATED) : $this->backToRun($run);
     }
 
     #[Route('/runs/{id}/end', name: 'run_end', methods: ['GET', 'POST'])]
@@ -82,7 +88,10 @@ final class LookController extends JobController
         try {
             $reading = DistanceReader::read($request->query->getString('reading'), $account->units());
 
-            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable()]);
+            $tilt = filter_var($request->query->getString('tilt'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => -60, 'max_range' => 60]]);
+            $fall = false === $tilt ? null : new TiltFall($tilt, Measured::RESOLUTION_DEG, $run->details()->travel);
+
+            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(), 'fall' => $fall, 'minimum' => Measured::minimum()]);
         } catch (UnreadableMeasure $error) {
             return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => null, 'problem' => $error, 'now' => new \DateTimeImmutable()]);
         }

@@ -10,6 +10,7 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -27,6 +28,7 @@ final class LookExtension extends AbstractExtension
             new TwigFunction('fact_choice', fn (Fact $fact, string $choice) => $this->translator->trans(FactWords::key($fact, $choice))),
             new TwigFunction('plain_size', fn (float $size, SizeUnit $unit, UnitSystem $units) => $this->formatter->size(new Size($size, $unit), $units)),
             new TwigFunction('fresh_id', Id::fresh(...)),
+            new TwigFunction('upload_limit', static fn () => (int) (UploadedFile::getMaxFilesize() / 1_000_000).' MB'),
             new TwigFunction('sin_hour', static fn (int $hour) => sin($hour / 6 * \M_PI)),
             new TwigFunction('cos_hour', static fn (int $hour) => cos($hour / 6 * \M_PI)),
         ];

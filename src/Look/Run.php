@@ -34,6 +34,15 @@ class Run
     #[ORM\Column(type: 'text')]
     private string $endNote = '';
 
+    #[ORM\Column(nullable: true)]
+    private ?float $deepestM = null;
+
+    #[ORM\Column(length: 200, nullable: true)]
+    private ?string $videoName = null;
+
+    #[ORM\Column(length: 100, nullable: true)]
+    private ?string $videoType = null;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
@@ -77,6 +86,34 @@ class Run
         $this->reachedM = $reachedM;
         $this->endNote = $note;
         $this->endedAt = $at;
+    }
+
+    /** How far the reel has said that the camera was. */
+    public function wentTo(float $metres): void
+    {
+        $this->deepestM = max($this->deepestM ?? 0.0, $metres);
+    }
+
+    public function deepestM(): ?float
+    {
+        return $this->deepestM;
+    }
+
+    /** Attaches a recording; it is kept as it came. */
+    public function attachVideo(?string $name, ?string $type): void
+    {
+        $this->videoName = $name;
+        $this->videoType = $type;
+    }
+
+    public function videoName(): ?string
+    {
+        return $this->videoName;
+    }
+
+    public function videoType(): ?string
+    {
+        return $this->videoType;
     }
 
     public function goOn(): void

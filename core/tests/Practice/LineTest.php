@@ -106,7 +106,8 @@ final class LineTest extends TestCase
     {
         $line = LineMaker::fromSeed($seed, $difficulty);
         $truth = $line->perfectRecord($line->length, Length::millimetres(29));
-        $compare = static fn (array $findings, ?float $reached = null) => new Comparison($truth, new RunRecord(array_values($findings), $truth->material, $truth->bore, $truth->travel, $truth->expected, Length::metres($reached ?? $truth->reached->metres), $truth->ended), HouseRules::starting());
+        $compare = /** @param list<Finding> $findings */
+            static fn (array $findings) => new Comparison($truth, new RunRecord($findings, $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
         $perfect = $compare($truth->findings);
         self::assertSame(100, $perfect->score());
         self::assertSame([[], [], []], [$perfect->missed, $perfect->invented, $perfect->judgedOtherwise]);

@@ -78,6 +78,7 @@ final readonly class JobScreens
             self::passesOf($job),
             $units,
             self::WIDTH,
+            $line?->track,
         );
     }
 }

@@ -1,0 +1,113 @@
+'use strict';
+
+/*
+ * Entries on their way to the server. Each is written down in the browser before it is sent, sent in order, and struck off when the server has it;
+ * so it survives a reload, a crash and the loss of signal. Every entry carries its own identifier: sent twice, it is stored once.
+ */
+window.jurvex = window.jurvex || {};
+window.jurvex.queue = (() => {
+    const STORE = 'entries';
+    const RETRY_MS = 4000;
+    let opened = null;
+    let sending = null;
+    let timer = null;
+
+    const open = () => (opened ||= new Promise((resolve, reject) => {
+        const request = indexedDB.open('jurvex', 1);
+        request.onupgradeneeded = () => request.result.createObjectStore(STORE, {keyPath: 'key', autoIncrement: true});
+        request.onsuccess = () => resolve(request.result);
+        request.onerror = () => reject(request.error);
+    }));
+    const inStore = async (mode, act) => {
+        const database = await open();
+        return new Promise((resolve, reject) => {
+            const transaction = database.transaction(STORE, mode);
+            const request = act(transaction.objectStore(STORE));
+            transaction.oncomplete = () => resolve(request.result);
+            transaction.onerror = () => reject(transaction.error);
+        });
+    };
+    const all = () => inStore('readonly', (store) => store.getAll());
+    const strike = (key) => inStore('readwrite', (store) => store.delete(key));
+    const tell = async () => {
+        const entries = await all();
+        window.dispatchEvent(new CustomEvent('jurvex-queue', {detail: {
+            waiting: entries.filter((entry) => !entry.refused).length,
+            refused: entries.filter((entry) => entry.refused).map((entry) => ({key: entry.key, words: entry.words, why: entry.refused})),
+        }}));
+    };
+    const bodyOf = (entry) => {
+        if (entry.text !== undefined) return entry.text;
+        const data = new FormData();
+        entry.pairs.forEach(([name, value]) => data.append(name, value));
+        return data;
+    };
+
+    /** @returns {Promise<'stored'|'waiting'|string>} the reason where the server refuses it */
+    const sendOne = async (entry) => {
+        let answer;
+        try {
+            answer = await fetch(entry.url, {
+                method: 'POST', body: bodyOf(entry), redirect: 'manual',
+                headers: {'X-Csrf-Token': document.querySelector('meta[name=csrf]').content, 'X-Requested-With': 'XMLHttpRequest', ...(entry.text === undefined ? {} : {'Content-Type': 'text/plain'})},
+            });
+        } catch {
+            return 'waiting';
+        }
+        if (answer.ok) return 'stored';
+        if (answer.status === 422) {
+            const errors = (await answer.json().catch(() => ({}))).errors || {};
+            return Object.values(errors).join(' ') || String(answer.status);
+        }
+        /* Signed out, or the server is in trouble: it waits. What can never be taken is refused. */
+        return answer.status === 404 || answer.status === 413 ? String(answer.status) : 'waiting';
+    };
+    const run = async () => {
+        for (const entry of await all()) {
+            if (entry.refused) continue;
+            const result = await sendOne(entry);
+            if (result === 'waiting') {
+                clearTimeout(timer);
+                timer = setTimeout(flush, RETRY_MS);
+                break;
+            }
+            if (result === 'stored') await strike(entry.key);
+            else await inStore('readwrite', (store) => store.put({...entry, refused: result}));
+            await tell();
+            if (result === 'stored') window.dispatchEvent(new CustomEvent('jurvex-stored', {detail: {id: entry.id}}));
+        }
+        await tell();
+    };
+    const flush = () => {
+        sending = (sending || Promise.resolve()).then(run).catch(() => {});
+        return sending;
+    };
+
+    /**
+     * Writes an entry down and sends what there is, in order.
+     * @param {{id: string, url: string, words: string, pairs?: [string, string|File][], text?: string}} entry
+     * @returns {Promise<{state: 'stored'|'waiting'|'refused', why: string}>}
+     */
+    const put = async (entry) => {
+        const key = await inStore('readwrite', (store) => store.add(entry));
+        await tell();
+        await flush();
+        const left = await inStore('readonly', (store) => store.get(key));
+        if (!left) return {state: 'stored', why: ''};
+        if (!left.refused) return {state: 'waiting', why: ''};
+        return {state: 'refused', why: left.refused, key};
+    };
+    /** Takes the last entry back that still waits; @returns {Promise<boolean>} whether there was one */
+    const takeBack = async (isOne) => {
+        const waiting = (await all()).filter((entry) => !entry.refused && isOne(entry));
+        const last = waiting[waiting.length - 1];
+        if (last) await strike(last.key);
+        await tell();
+        return last !== undefined;
+    };
+    const drop = async (key) => { await strike(key); await tell(); };
+
+    window.addEventListener('online', flush);
+    document.addEventListener('DOMContentLoaded', flush);
+    return {put, flush, drop, takeBack, tell};
+})();

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Practice;
+
+use App\Account\Account;
+use App\Call\CallSheet;
+use App\Call\Job;
+use App\Call\JobRepository;
+use App\Call\Property;
+use App\Call\Why;
+use App\Judge\JudgedRuns;
+use App\Look\Run;
+use App\Look\RunDetails;
+use App\Shared\Database\Id;
+use App\WayIn\Opening;
+use App\WayIn\OpeningDetails;
+use App\WayIn\OpeningKind;
+use App\WayIn\Zero;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Practice\Comparison;
+use Jurvex\Core\Practice\Difficulty;
+use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Reel\Track;
+use Jurvex\Core\Ribbon\Ribbon;
+use Jurvex\Core\Run\RunRecord;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** An unknown line, the normal screens, and then the truth. */
+final class PracticeController extends AbstractController
+{
+    private const MOST_SEEDS = 9999;
+    private const RIBBON_WIDTH = 1160.0;
+    /** Height from which the lens of the stand-in camera is wholly under, in mm: half the head and half the window. */
+    private const LENS_UNDER_MM = 29.0;
+
+    public function __construct(private readonly JobRepository $jobs, private readonly EntityManagerInterface $manager, private readonly JudgedRuns $runs, private readonly SimulatedLines $lines, private readonly TranslatorInterface $translator)
+    {
+    }
+
+    #[Route('/practice', name: 'practice', methods: 'GET')]
+    public function attempts(Account $account): Response
+    {
+        return $this->render('practice/practice.html.twig', ['attempts' => $this->jobs->practices($account->firm), 'difficulties' => Difficulty::cases(), 'bad' => false, 'typed' => '']);
+    }
+
+    /** Begins one: a job whose line nobody knows, with its opening and its run made ready. */
+    #[Route('/practice/begin', name: 'practice_begin', methods: 'POST')]
+    public function begin(Account $account, Request $request): Response
+    {
+        $typed = trim($request->request->getString('seed'));
+        $seed = '' === $typed ? random_int(1, self::MOST_SEEDS) : filter_var($typed, \FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST_SEEDS]]);
+        $difficulty = Difficulty::tryFrom($request->request->getString('difficulty'));
+        if (false === $seed || null === $difficulty) {
+            return $this->render('practice/practice.html.twig', ['attempts' => $this->jobs->practices($account->firm), 'difficulties' => Difficulty::cases(), 'bad' => true, 'typed' => $typed], new Response(status: 422));
+        }
+        $now = new \DateTimeImmutable();
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        $sheet = new CallSheet();
+        [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = ['P-'.$seed, Why::Stoppage, $this->translator->trans('practice.place', ['%seed%' => $seed]), $account->name];
+        $sheet->reportUnits = $account->units();
+        $job = new Job(Id::fresh(), new Property(Id::fresh(), $account->firm, $sheet->place), $sheet, $now, $account->firm->name);
+        $job->practise(new Practice($seed, $difficulty, $account->name));
+        $details = new OpeningDetails();
+        [$details->kind, $details->place, $details->sizeMm] = [OpeningKind::Cleanout, $this->translator->trans('practice.opening'), 150.0];
+        $opening = new Opening(Id::fresh(), $job, $details);
+        $setUp = new RunDetails();
+        [$setUp->material, $setUp->boreMm, $setUp->cableLengthM, $setUp->waterOn] = [$line->materialAt(0.0), $line->boreAt(0.0)->inMillimetres(), 80.0, true];
+        $run = new Run(Id::fresh(), $job, $opening, $now, $setUp);
+        array_map($this->manager->persist(...), [$job, $opening, $run]);
+        $this->manager->flush();
+        $job->chooseOpening($opening, Zero::Foot, '');
+        $this->manager->flush();
+
+        return $this->redirectToRoute('look', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+    }
+
+    /** The log beside the truth; scored once, when the run has ended. */
+    #[Route('/jobs/{job}/practice', name: 'practice_result', methods: 'GET')]
+    public function result(Job $job, Account $account): Response
+    {
+        $practice = $job->practice() ?? throw $this->createNotFoundException();
+        $runs = $job->runs();
+        $run = end($runs);
+        if (false === $run || null === $run->endedAt()) {
+            return $this->redirectToRoute('look', ['job' => $job->id]);
+        }
+        $judged = $this->runs->judge($run);
+        $line = $this->lines->lineOf($run);
+        $truth = $line->perfectRecord($this->lines->reelOf($run)->reach, Length::millimetres(self::LENS_UNDER_MM));
+        $comparison = new Comparison($truth, $judged->record, $job->rules());
+        if (null === $practice->score) {
+            $practice = $practice->scored($comparison->score(), $comparison->points, round(($run->endedAt()->getTimestamp() - $run->startedAt->getTimestamp()) / 60, 1));
+            $job->practise($practice);
+            $this->manager->flush();
+        }
+        $draw = static fn (RunRecord $record, ?Track $track) => Ribbon::draw($record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track);
+
+        return $this->render('practice/result.html.twig', ['job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, null), 'own' => $draw($judged->record, $judged->track)]);
+    }
+}
