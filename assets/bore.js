@@ -4,14 +4,14 @@
 window.jurvex = window.jurvex || {};
 window.jurvex.bore = (() => {
     const MATERIALS = {
-        clay: {tint: [186, 112, 78], grain: 0.10, shine: 0.08}, cast_iron: {tint: [128, 96, 78], grain: 0.30, shine: 0.02}, concrete: {tint: [158, 152, 138], grain: 0.20, shine: 0.03},
+        clay: {tint: [172, 108, 78], grain: 0.05, shine: 0.12, specks: 3}, cast_iron: {tint: [122, 90, 72], grain: 0.16, shine: 0.02, specks: 9}, concrete: {tint: [150, 145, 132], grain: 0.07, shine: 0.04, specks: 8},
         pvc_gasketed: {tint: [196, 200, 196], grain: 0.03, shine: 0.3}, pvc_welded: {tint: [208, 208, 200], grain: 0.03, shine: 0.3}, abs: {tint: [70, 76, 76], grain: 0.04, shine: 0.35},
-        bituminised_fibre: {tint: [74, 64, 56], grain: 0.16, shine: 0.05}, copper: {tint: [184, 118, 70], grain: 0.06, shine: 0.25}, liner: {tint: [224, 216, 178], grain: 0.05, shine: 0.2}, unknown: {tint: [150, 144, 132], grain: 0.14, shine: 0.05},
+        bituminised_fibre: {tint: [74, 64, 56], grain: 0.09, shine: 0.05, specks: 5}, copper: {tint: [184, 118, 70], grain: 0.06, shine: 0.25}, liner: {tint: [224, 216, 178], grain: 0.05, shine: 0.2}, unknown: {tint: [150, 144, 132], grain: 0.08, shine: 0.05, specks: 4},
     };
-    const SECTORS = 30;
-    const NEAR = 0.10;
+    const SECTORS = 44;
+    const NEAR = 0.06;
     const FAR = 4.5;
-    const LENS = 1.05;
+    const LENS = 2.1;
     /** A number from 0 to 1 that is always the same for the same place. */
     const chance = (a, b = 0) => {
         const x = Math.sin(a * 127.1 + b * 311.7) * 43758.5453;
@@ -20,7 +20,7 @@ window.jurvex.bore = (() => {
     const clamp = (value, least, most) => Math.max(least, Math.min(most, value));
     /** Angle on the picture of a place on the clock: 12 is up, 3 to the right. */
     const angle = (clock) => (clock / 6) * Math.PI - Math.PI / 2;
-    const light = (z) => 1 / (1 + (z / 0.75) ** 2);
+    const light = (z) => (0.55 + 0.45 * Math.min(1, z / 0.25)) / (1 + (z / 0.8) ** 2);
     const paint = (tint, bright, alpha = 1) => `rgba(${tint.map((part) => Math.round(clamp(part * bright, 0, 255))).join(',')},${alpha})`;
 
     const pipeAt = (view, s) => view.pipes.find((pipe) => s < pipe.to) || view.pipes[view.pipes.length - 1];
@@ -59,6 +59,19 @@ window.jurvex.bore = (() => {
                 context.lineTo(far.x + far.r * Math.cos(b), far.y + far.r * Math.sin(b));
                 context.fill();
             }
+            specks(context, near, world, pipe, bright);
+        }
+    };
+    /** Grit, rust and pores that stand still on the wall while the camera goes by. */
+    const specks = (context, near, world, pipe, bright) => {
+        if (near.z > 0.9) return;
+        for (let k = 0; k < (pipe.specks || 1); k++) {
+            const a = chance(world, k + 50) * 2 * Math.PI;
+            const size = near.r * 0.02 * (0.4 + chance(world, k + 90));
+            context.fillStyle = paint(pipe.tint, bright * (chance(world, k + 70) < 0.6 ? 0.55 : 1.3), 0.8);
+            context.beginPath();
+            context.ellipse(near.x + near.r * Math.cos(a), near.y + near.r * Math.sin(a), size * 1.6, size, a, 0, 2 * Math.PI);
+            context.fill();
         }
     };
     const circle = (context, at, width, style) => {
@@ -84,7 +97,7 @@ window.jurvex.bore = (() => {
         context.fill();
     };
     const roots = (context, at, thing, z, s) => {
-        const count = {root_threads: 14, root_cords: 26, root_clump: 90}[thing.kind] || 20;
+        const count = {root_threads: 26, root_cords: 34, root_clump: 110}[thing.kind] || 20;
         const reach = clamp((thing.share || 15) / 100, 0.08, 0.9) * 2;
         const from = thing.clock || 12;
         const spread = thing.kind === 'root_clump' ? 1.5 : 0.8;
@@ -93,8 +106,8 @@ window.jurvex.bore = (() => {
             const long = at.r * reach * (0.45 + 0.6 * chance(i, thing.from));
             const [x, y] = [at.x + at.r * Math.cos(a), at.y + at.r * Math.sin(a)];
             const sway = Math.sin(s * 3 + i) * 0.05 * at.r;
-            context.strokeStyle = paint([166 - 60 * chance(i, 3), 132 - 40 * chance(i, 4), 86], light(z) * 1.25);
-            context.lineWidth = Math.max(0.002, at.r * (thing.kind === 'root_threads' ? 0.012 : 0.03) * (0.6 + chance(i, 9)));
+            context.strokeStyle = paint([206, 172, 122], light(z) * (0.7 + 0.6 * chance(i, 3)));
+            context.lineWidth = Math.max(0.002, at.r * (thing.kind === 'root_threads' ? 0.02 : 0.04) * (0.6 + chance(i, 9)));
             context.beginPath();
             context.moveTo(x, y);
             context.quadraticCurveTo(x - Math.cos(a) * long * 0.6 + sway, y - Math.sin(a) * long * 0.3 + long * 0.35, x - Math.cos(a) * long + sway * 2 + (chance(i) - 0.5) * long * 0.5, y - Math.sin(a) * long * 0.8 + long * 0.45);
@@ -172,7 +185,7 @@ window.jurvex.bore = (() => {
             });
             if (chord[0].depth <= 0.001 && chord[1].depth <= 0.001) continue;
             const glint = 0.75 + 0.5 * chance(Math.round((s + at[i].z) * 12), 2);
-            context.fillStyle = paint([70, 108, 132], (0.35 + light(at[i].z)) * glint, 0.82);
+            context.fillStyle = paint([70, 104, 120], (0.3 + light(at[i].z)) * glint, 0.86);
             context.beginPath();
             const [far, near] = chord;
             context.moveTo(far.x - far.r * far.wide, far.y + far.r * far.up);
@@ -185,7 +198,8 @@ window.jurvex.bore = (() => {
     /** Distances before the camera at which the bore is drawn; they stand still in the pipe while the camera goes by. */
     const distances = (s) => {
         const zs = [NEAR];
-        for (let k = Math.ceil((s + NEAR) / 0.06); (k * 0.06) - s < 1.1; k++) zs.push(k * 0.06 - s);
+        for (let k = Math.ceil((s + NEAR) / 0.03); k * 0.03 - s < 0.3; k++) zs.push(k * 0.03 - s);
+        for (let k = Math.ceil((s + 0.3) / 0.06); k * 0.06 - s < 1.1; k++) zs.push(k * 0.06 - s);
         for (let k = Math.ceil((s + 1.1) / 0.25); (k * 0.25) - s < FAR; k++) zs.push(k * 0.25 - s);
         return zs.filter((z, i) => i === 0 || z > zs[i - 1] + 1e-6);
     };
@@ -205,7 +219,9 @@ window.jurvex.bore = (() => {
         const at = distances(s).filter((z) => s + z <= view.length + 0.001).map((z) => ({z, ...ring(view, s, z)}));
         wall(context, view, s, at);
         const seen = [];
-        view.joints.forEach((joint) => { if (joint > s + NEAR && joint < s + FAR) seen.push({z: joint - s, draw: () => {
+        /* Round a bend the eye comes no farther than its own wall. */
+        const limit = Math.min(FAR, ...view.things.filter((each) => each.kind === 'bend' && each.from > s - 0.2 && (each.size || 45) > 15).map((each) => each.from - s + 0.35));
+        view.joints.forEach((joint) => { if (joint > s + NEAR && joint < s + limit) seen.push({z: joint - s, draw: () => {
             const here = ring(view, s, joint - s);
             circle(context, here, here.r * 0.035, paint([20, 16, 14], 1, 0.75));
             circle(context, {...here, r: here.r * 1.03}, here.r * 0.015, paint([240, 226, 204], light(joint - s)));
@@ -213,8 +229,8 @@ window.jurvex.bore = (() => {
         view.things.forEach((each) => {
             if (each.family === 'water' || each.kind === 'bend') return;
             const isLong = each.to > each.from + 0.05;
-            if (!isLong && each.from > s + NEAR && each.from < s + FAR) seen.push({z: each.from - s, draw: () => thing(context, view, s, each, each.from - s)});
-            for (let k = Math.ceil(Math.max(each.from, s + NEAR) / 0.3); isLong && k * 0.3 < Math.min(each.to, s + 2.5); k++) {
+            if (!isLong && each.from > s + NEAR && each.from < s + limit) seen.push({z: each.from - s, draw: () => thing(context, view, s, each, each.from - s)});
+            for (let k = Math.ceil(Math.max(each.from, s + NEAR) / 0.3); isLong && k * 0.3 < Math.min(each.to, s + 2.5, s + limit); k++) {
                 const z = k * 0.3 - s;
                 if (z > NEAR) seen.push({z, draw: () => thing(context, view, s, {...each, from: each.from + k}, z)});
             }

@@ -46,7 +46,8 @@ document.addEventListener('alpine:init', () => {
             window.removeEventListener('jurvex-stored', this.onStored);
         },
         get storeName() { return 'jurvex-open-' + this.$root.dataset.run; },
-        get reading() { return this.$refs.reading.value.trim(); },
+        get readingField() { return document.getElementById('reading'); },
+        get reading() { return this.readingField.value.trim(); },
 
         /* Tiles and kinds */
         get families() {
@@ -204,7 +205,7 @@ document.addEventListener('alpine:init', () => {
         more() { this.move(1); },
         /** Only a plain number can be stepped; what is typed as feet and inches is read by the server. */
         move(steps) {
-            const input = this.$refs.reading;
+            const input = this.readingField;
             const feet = input.value.match(/^\s*(\d+)'\s*(\d+)?"?\s*$/);
             const now = feet ? Number(feet[1]) + Number(feet[2] || 0) / 12 : Number(input.value.replace(',', '.'));
             if (Number.isNaN(now)) return;
@@ -288,7 +289,7 @@ document.addEventListener('alpine:init', () => {
             this.$root.dataset.water = water;
             const id = freshId();
             await window.jurvex.queue.put({id, url: this.$root.dataset.url + '/water', words: this.words.water + ' ' + water, pairs: [['water', water], ['entered_at', String(Date.now())]]});
-            this.$refs.reading.dispatchEvent(new Event('reading'));
+            this.readingField.dispatchEvent(new Event('reading'));
         },
         /** Takes what the machine proposes: the water that it saw on the lens. */
         accept() {
@@ -359,7 +360,7 @@ document.addEventListener('alpine:init', () => {
                 target.blur();
             } else if (pressed === 'Enter' && inSize) {
                 this.save();
-            } else if (pressed === 'Enter' && target === this.$refs.reading) {
+            } else if (pressed === 'Enter' && target === this.readingField) {
                 target.blur();
             } else if (typing) {
                 return;
@@ -406,9 +407,9 @@ document.addEventListener('alpine:init', () => {
                 this.$refs.size.value = this.size;
                 this.$refs.size.focus();
             } else if (!this.isOpen) {
-                this.$refs.reading.value = digit;
-                this.$refs.reading.focus();
-                this.$refs.reading.dispatchEvent(new Event('reading'));
+                this.readingField.value = digit;
+                this.readingField.focus();
+                this.readingField.dispatchEvent(new Event('reading'));
             }
         },
     }));

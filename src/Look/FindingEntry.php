@@ -50,6 +50,10 @@ final class FindingEntry
         foreach (self::PLACES as $place) {
             $given[$place.'_m'] = $this->place($place);
         }
+        // Drawing back, the far end of a stretch comes first.
+        if ('back' === $this->text('going') && null !== $given['to_m'] && null !== $given['from_m'] && $given['to_m'] < $given['from_m']) {
+            [$given['from_m'], $given['to_m']] = [$given['to_m'], $given['from_m']];
+        }
         $size = $this->size(Kind::tryFrom($given['kind']));
         $given['size'] = $size?->value;
         $given['unit'] = $size?->unit->value;

@@ -38,8 +38,8 @@ final class RecordingController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         $upload = $request->files->get('recording');
-        $type = $upload instanceof UploadedFile && $upload->isValid() ? $upload->getMimeType() : null;
-        if (!$upload instanceof UploadedFile || null === $type || !\in_array($type, self::TYPES, true)) {
+        $type = $upload instanceof UploadedFile && $upload->isValid() ? (new \finfo(\FILEINFO_MIME_TYPE))->file($upload->getPathname()) : false;
+        if (!$upload instanceof UploadedFile || false === $type || !\in_array($type, self::TYPES, true)) {
             return $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, 'badRecording' => true], refused: true);
         }
         $name = mb_substr($upload->getClientOriginalName(), 0, 200);

@@ -65,7 +65,9 @@ final class PracticeController extends AbstractController
         $sheet = new CallSheet();
         [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = ['P-'.$seed, Why::Stoppage, $this->translator->trans('practice.place', ['%seed%' => $seed]), $account->name];
         $sheet->reportUnits = $account->units();
-        $job = new Job(Id::fresh(), new Property(Id::fresh(), $account->firm, $sheet->place), $sheet, $now, $account->firm->name);
+        $id = Id::fresh();
+        // A property of its own: what an earlier attempt has seen stays unknown.
+        $job = new Job($id, new Property(Id::fresh(), $account->firm, $sheet->place.' '.$id), $sheet, $now, $account->firm->name);
         $job->practise(new Practice($seed, $difficulty, $account->name));
         $details = new OpeningDetails();
         [$details->kind, $details->place, $details->sizeMm] = [OpeningKind::Cleanout, $this->translator->trans('practice.opening'), 150.0];

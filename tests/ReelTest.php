@@ -1,0 +1,203 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Call\Job;
+use App\Look\FindingRepository;
+use App\Look\ReadingBatch;
+use App\Look\Run;
+use App\Look\Tracks;
+use App\Practice\SimulatedLines;
+use App\Shared\Database\Id;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reel\Reading;
+use Jurvex\Core\Reel\ReadingFormat;
+
+/** Readings, recordings and practice, by the addresses that the bench uses. */
+final class ReelTest extends ApplicationTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testABatchIsStoredOnceWholeOrNotAtAll(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $id = Id::fresh();
+        foreach ([1, 2] as $time) {
+            $this->post($run, '/readings/'.$id, "1,0.4,-1.1,0,\n2,0.5,-1.1,0,");
+            self::assertSame(201, $this->statusCode(), 'sent '.$time.' times');
+        }
+        self::assertCount(1, $this->manager()->getRepository(ReadingBatch::class)->findBy(['run' => $run->id]));
+        $this->post($run, '/readings/'.Id::fresh(), "3,0.6,-1,0,\n4,far,0,0,");
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('Line 2: ', $this->page());
+        self::assertCount(1, $this->manager()->getRepository(ReadingBatch::class)->findBy(['run' => $run->id]), 'nothing of it');
+        self::assertSame(0.5, $this->fresh($run)->deepestM());
+        self::assertStringContainsString('2,0.5,-1.1,0,', $this->csv($run));
+    }
+
+    public function testAWholeInspectionMeasuresItsLowSpotAndProposesIt(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $this->inspect($run);
+        $line = self::getContainer()->get(SimulatedLines::class)->lineOf($run);
+        $spot = array_values(array_filter($line->record->findings, static fn (Finding $finding) => 'low_spot' === $finding->kind->value))[0];
+        $page = $this->get('/jobs/'.$run->job->id.'/look');
+        self::assertCount(1, $page->filter('.ribbon .pool'), 'the water that the tilts predict');
+        self::assertStringContainsString('The tilt shows a dip at ', $page->filter('#numbers')->text());
+        self::assertGreaterThan(6, substr_count($page->filter('.ribbon .bore')->attr('d') ?? '', 'L'), 'the invert dips on the ribbon');
+        self::assertLessThan(150_000, \strlen($page->filter('.ribbon svg')->outerHtml()));
+        // Nineteen millimetres stand on the lens: it is proposed and taken with one press.
+        $this->browser->submit($page->filter('[data-proposal]')->form());
+        $this->browser->followRedirect();
+        $records = $this->get('/jobs/'.$run->job->id.'/look');
+        self::assertCount(0, $records->filter('[data-proposal]'));
+        self::assertStringContainsString('holds ', $records->filter('#numbers')->text());
+        $logged = self::getContainer()->get(FindingRepository::class)->record($this->fresh($run))->findings;
+        self::assertEqualsWithDelta([$spot->from->metres, $spot->end()->metres], [$logged[0]->from->metres, $logged[0]->end()->metres], 0.3);
+        self::assertEqualsWithDelta($spot->size?->value, $logged[0]->size?->value, 3.0);
+    }
+
+    public function testTheLensTellsTheDepth(): void
+    {
+        $run = $this->practice(3, 'usual');
+        foreach (['0' => [19.0, false], '1' => [29.0, true], '-1' => [9.0, false]] as $on => [$depth, $atLeast]) {
+            $this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/lens?on='.$on);
+            $answer = json_decode($this->page(), true);
+            self::assertIsArray($answer);
+            self::assertEquals([$depth, $atLeast], [$answer['depth_mm'], $answer['at_least']]);
+        }
+        $this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/lens?on=wet');
+        self::assertSame(422, $this->statusCode());
+    }
+
+    public function testSteadyJointsOfferTheCounterToBePutRight(): void
+    {
+        $run = $this->practice(3, 'usual');
+        foreach (range(1, 9) as $i) {
+            $this->send($this->findingAddress($run), ['kind' => 'sound_joint', 'reading_from' => (string) (0.96 * $i), 'going' => 'back', 'recorded_s' => (string) (10 * $i)]);
+        }
+        $page = $this->get('/jobs/'.$run->job->id.'/look');
+        self::assertStringContainsString('the counter is off by 4.2 %', $page->filter('#numbers')->text());
+        $this->browser->submit($page->selectButton('Put the counter right')->form());
+        $page = $this->browser->followRedirect();
+        self::assertStringContainsString('Joints every 1.0 m', $page->filter('#numbers')->text());
+        self::assertStringNotContainsString('the counter is off', $page->filter('#numbers')->text());
+        self::assertEqualsWithDelta(1.04167, $this->fresh($run)->details()->counterFactor, 1e-4);
+        $joints = self::getContainer()->get(FindingRepository::class)->record($this->fresh($run))->findings;
+        self::assertEqualsWithDelta([1.0, 9.0], [$joints[0]->from->metres, $joints[8]->from->metres], 1e-3);
+    }
+
+    public function testTheSameThingOnTheWayInAndBackIsOneFinding(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $this->send($this->findingAddress($run), ['kind' => 'stone', 'reading_from' => '8.2', 'size' => '20', 'going' => 'in']);
+        $this->send($this->findingAddress($run), ['kind' => 'stone', 'reading_from' => '8.0', 'size' => '20', 'going' => 'back']);
+        $page = $this->get('/jobs/'.$run->job->id.'/look');
+        self::assertCount(1, $page->filter('#findings li'));
+        self::assertStringContainsString('8.0Stone', $page->filter('#findings')->text(), 'the way back counts');
+        self::assertStringContainsString('Stone: 0.2 m of slack', $page->filter('#numbers')->text());
+    }
+
+    public function testAStretchMarkedWhileDrawingBackIsTurnedRound(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $this->send($this->findingAddress($run), ['kind' => 'low_spot', 'reading_from' => '8.2', 'reading_deepest' => '7.5', 'reading_to' => '7.0', 'size' => '20', 'going' => 'back']);
+        $finding = self::getContainer()->get(FindingRepository::class)->record($this->fresh($run))->findings[0];
+        self::assertSame([7.0, 7.5, 8.2], [$finding->from->metres, $finding->deepest?->metres, $finding->end()->metres]);
+    }
+
+    public function testARecordingIsKeptAsItIsPlayedInPartsAndEachFindingIsAJump(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $this->send($this->findingAddress($run), ['kind' => 'stone', 'reading_from' => '8', 'size' => '20', 'recorded_s' => '3725.5']);
+        $base = '/jobs/'.$run->job->id.'/look/runs/'.$run->id;
+        $this->get($base.'/findings.vtt');
+        self::assertStringStartsWith("WEBVTT\n\n", $this->page());
+        self::assertStringContainsString("01:02:05.500 --> 01:02:09.500\nStone at 8.0 m", $this->page());
+        $bytes = "\x1A\x45\xDF\xA3".hex2bin('9f4286810142f7810142f2810442f381084282847765626d42878104428581021853806701ffffffffffffff').random_bytes(400);
+        $this->send($base.'/recording', [], ['recording' => $this->upload($bytes, 'run.webm')]);
+        self::assertSame(303, $this->statusCode());
+        self::assertCount(1, $this->get($base.'/recording')->filter('.jump[data-at="3725.5"]'));
+        $this->browser->request('GET', $base.'/recording/file', server: ['HTTP_RANGE' => 'bytes=10-19']);
+        self::assertSame(206, $this->statusCode());
+        self::assertSame('bytes 10-19/'.\strlen($bytes), $this->browser->getResponse()->headers->get('Content-Range'));
+        $this->send($base.'/recording', [], ['recording' => $this->upload('no film', 'run.txt')]);
+        self::assertSame(422, $this->statusCode());
+    }
+
+    public function testPracticeScoresAPerfectLogAsPerfectAndShowsWhatIsWrongWithAnotherOne(): void
+    {
+        foreach ([true, false] as $isPerfect) {
+            $run = $this->practice(5, 'easy');
+            $line = self::getContainer()->get(SimulatedLines::class)->lineOf($run);
+            foreach ($line->perfectRecord($line->length, Length::millimetres(29))->findings as $i => $finding) {
+                if (!$isPerfect && 0 === $i) {
+                    continue;
+                }
+                $this->send($this->findingAddress($run), ['kind' => $finding->kind->value, 'reading_from' => (string) $finding->from->metres, 'reading_to' => (string) $finding->to?->metres, 'reading_deepest' => (string) $finding->deepest?->metres,
+                    'size' => null === $finding->size ? '' : $finding->size->value.('percent' === $finding->size->unit->value ? ' %' : ''), 'clock_from' => (string) $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint ? '1' : '', 'facts' => array_map(strval(...), $finding->facts)]);
+                self::assertSame(201, $this->statusCode(), $this->page());
+            }
+            $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end', ['run_end_form' => ['reason' => 'main_reached', 'reachedM' => (string) $line->length->metres, 'note' => '']]);
+            $page = $this->get('/jobs/'.$run->job->id.'/practice');
+            self::assertCount(2, $page->filter('.ribbon'), 'one above the other');
+            if ($isPerfect) {
+                self::assertStringContainsString('100 of 100', $page->filter('h1')->text());
+            } else {
+                self::assertStringNotContainsString('100 of 100', $page->filter('h1')->text());
+                self::assertStringContainsString($line->record->findings[0]->from->metres.' m', str_replace('.0 m', ' m', $page->filter('.result')->text()));
+            }
+        }
+        self::assertCount(2, $this->get('/practice')->filter('.entries li'));
+        self::assertStringNotContainsString('Practice line', $this->get('/')->filter('main')->text(), 'practice is no work');
+        $this->send('/practice/begin', ['difficulty' => 'easy', 'seed' => 'x']);
+        self::assertSame(422, $this->statusCode());
+    }
+
+    private function practice(int $seed, string $difficulty): Run
+    {
+        $this->send('/practice/begin', ['difficulty' => $difficulty, 'seed' => (string) $seed]);
+        preg_match('~/jobs/([0-9a-f-]{36})/~', $this->browser->getResponse()->headers->get('Location') ?? '', $found);
+        $this->manager()->clear();
+        $job = $this->manager()->find(Job::class, $found[1] ?? '') ?? self::fail('No practice.');
+
+        return $this->lastRun($job);
+    }
+
+    /** Pushes to the end and draws back, in batches as the bench sends them. */
+    private function inspect(Run $run): void
+    {
+        $readings = self::getContainer()->get(SimulatedLines::class)->reelOf($run)->inAndBack(0.2, 0.25);
+        foreach (array_chunk($readings, 200) as $batch) {
+            $this->post($run, '/readings/'.Id::fresh(), implode("\n", array_map(static fn (Reading $reading) => ReadingFormat::write($reading), $batch)));
+            self::assertSame(201, $this->statusCode());
+        }
+        self::assertGreaterThan(5, \count(self::getContainer()->get(Tracks::class)->of($this->fresh($run))->cells));
+    }
+
+    private function post(Run $run, string $path, string $body): void
+    {
+        $this->browser->request('POST', '/jobs/'.$run->job->id.'/look/runs/'.$run->id.$path, server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest'], content: $body);
+    }
+
+    private function csv(Run $run): string
+    {
+        $this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/readings.csv');
+
+        return $this->page();
+    }
+
+    private function fresh(Run $run): Run
+    {
+        $this->manager()->clear();
+
+        return $this->manager()->find(Run::class, $run->id) ?? self::fail('The run is gone.');
+    }
+}
