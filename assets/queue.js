@@ -64,7 +64,8 @@ window.jurvex.queue = (() => {
     };
     const run = async () => {
         for (const entry of await all()) {
-            if (entry.refused) continue;
+            /* It may have been taken back meanwhile. */
+            if (entry.refused || !(await inStore('readonly', (store) => store.get(entry.key)))) continue;
             const result = await sendOne(entry);
             if (result === 'waiting') {
                 clearTimeout(timer);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 /**
  * Asks each address in turn, round by round, so that a slow moment of the machine falls on all alike.
- * Arguments: the server, and a file with a line `name address` each (a line `store address` is posted to).
+ * Arguments: the server, and a file with a line `name address` each (lines `store address` and `batch address` are posted to).
  */
 const WARM_UP = 8;
 const ROUNDS = 60;
-const BOUNDS = ['home' => 3.0, 'look' => 5.0, 'store' => 3.0, 'map' => 6.0];
+const BOUNDS = ['home' => 3.0, 'look' => 6.0, 'store' => 3.0, 'batch' => 4.0, 'map' => 6.0];
 
 [, $server, $file] = $argv;
 $jar = (string) tempnam(sys_get_temp_dir(), 'bench');
@@ -16,9 +16,9 @@ $curl = curl_init();
 curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $jar, CURLOPT_COOKIEJAR => $jar, CURLOPT_TIMEOUT => 30]);
 
 /** @return array{string, float} body and milliseconds */
-$ask = static function (string $address, array $fields = [], array $headers = []) use ($curl, $server): array {
+$ask = static function (string $address, array|string $fields = [], array $headers = []) use ($curl, $server): array {
     curl_setopt_array($curl, [CURLOPT_URL => $server.$address, CURLOPT_HTTPHEADER => $headers]);
-    [] === $fields ? curl_setopt($curl, CURLOPT_HTTPGET, true) : curl_setopt($curl, CURLOPT_POSTFIELDS, http_build_query($fields));
+    [] === $fields ? curl_setopt($curl, CURLOPT_HTTPGET, true) : curl_setopt($curl, CURLOPT_POSTFIELDS, is_string($fields) ? $fields : http_build_query($fields));
     $body = (string) curl_exec($curl);
     $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     if ($status >= 400 || 0 === $status) {
@@ -35,6 +35,9 @@ $id = static function (): string {
     return preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex) ?? '';
 };
 
+/** Six hundred readings, a stretch of 30 m pushed through. */
+$batch = static fn (int $round): string => implode("\n", array_map(static fn (int $i) => sprintf('%.1f,%.3f,%.2f,3.0,%s', 600 * $round + $i, $i / 20, -1.1 - ($i % 7) / 10, 0 === $i % 9 ? 'lens=-0.4' : ''), range(1, 600)));
+
 $ask('/sign-in', ['email' => 'ana@tideway.example', 'password' => 'jurvex-demo', '_token' => $token($ask('/sign-in')[0])]);
 $csrf = $token($ask('/settings')[0]);
 $pages = [];
@@ -45,9 +48,11 @@ foreach (file($file, FILE_IGNORE_NEW_LINES) ?: [] as $line) {
 $times = array_fill_keys(array_keys($pages), []);
 for ($round = 0; $round < WARM_UP + ROUNDS; ++$round) {
     foreach ($pages as $name => $address) {
-        $took = 'store' === $name
-            ? $ask($address.$id(), ['kind' => 'root_cords', 'reading_from' => (string) ($round / 10), 'size' => '20'], ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest'])[1]
-            : $ask($address)[1];
+        $took = match ($name) {
+            'store' => $ask($address.$id(), ['kind' => 'root_cords', 'reading_from' => (string) ($round / 10), 'size' => '20'], ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest'])[1],
+            'batch' => $ask($address.$id(), $batch($round), ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest', 'Content-Type: text/plain'])[1],
+            default => $ask($address)[1],
+        };
         if ($round >= WARM_UP) {
             $times[$name][] = $took;
         }

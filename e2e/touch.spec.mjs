@@ -64,7 +64,7 @@ test('a whole job on a phone by touch', async ({page}) => {
     expect(heard).toEqual([]);
 });
 
-test('what is typed on a stretch stays when the page is closed, and an entry that finds no server stays on the screen', async ({page, context}) => {
+test('what is typed on a stretch stays when the page is closed, and an entry that finds no server waits for it', async ({page, context}) => {
     await signIn(page);
     await page.locator('.day-today a', {hasText: 'Pottery'}).tap();
     await page.getByLabel('Counter reads').fill('2.5');
@@ -75,9 +75,9 @@ test('what is typed on a stretch stays when the page is closed, and an entry tha
     await context.setOffline(true);
     await page.getByRole('button', {name: 'Roots share'}).tap();
     await page.getByRole('button', {name: '25 %'}).tap();
-    await expect(page.locator('.panel .error')).toContainText('Not sent');
-    await expect(page.locator('#size')).toHaveValue('25');
+    await expect(page.locator('.told')).toContainText('Kept here');
+    await expect(page.locator('.queue-state')).toContainText('1 waiting to be sent');
     await context.setOffline(false);
-    await page.locator('.panel-go .go').tap();
-    await expect(page.locator('.told')).toContainText('Saved');
+    await expect(page.locator('.queue-state')).toBeHidden();
+    await expect(page.locator('#findings')).toContainText('25 % of the bore');
 });

@@ -97,7 +97,7 @@ final class FilesTest extends ApplicationTestCase
             'a word for a number' => [$set('runs.1.findings.0.from_m', 'far'), 'runs.1.findings.0.from_m', 'job_file.type'],
             'a length under zero' => [$set('runs.1.findings.0.from_m', -1), 'runs.1.findings.0.from_m', 'out_of_range'],
             'an unknown kind' => [$set('runs.1.findings.0.kind', 'gremlin'), 'runs.1.findings.0.kind', 'job_file.value'],
-            'a stretch that ends before it starts' => [$set('runs.0.findings.0.to_m', 0.1), 'runs.0.findings.0.to_m', 'end_before_start'],
+            'a stretch that ends before it starts' => [$set('runs.0.findings.15.to_m', 0.1), 'runs.0.findings.15.to_m', 'end_before_start'],
             'a fact of another kind' => [$set('runs.0.findings.0.facts', ['wear' => 'gone']), 'runs.0.findings.0.facts.wear', 'not_for_this_kind'],
             'an opening that is not there' => [$set('runs.0.opening', '01a20728-7e36-7875-ac7b-43862e1698ca'), 'runs.0.opening', 'job_file.not_in_file'],
             'a bore that cannot be' => [$set('runs.0.bore_mm', 3), 'runs.0.boreMm', 'said'],
@@ -259,7 +259,7 @@ final class FilesTest extends ApplicationTestCase
         $runs = "(SELECT id FROM run WHERE job_id = '{$job->id}')";
         $findings = "(SELECT id FROM logged_finding WHERE run_id IN $runs)";
         foreach (["UPDATE job SET chosen_opening_id = NULL WHERE id = '{$job->id}'", "DELETE FROM photo WHERE finding_id IN $findings", "DELETE FROM own_opinion WHERE finding_id IN $findings",
-            "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs", "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
+            "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs", "DELETE FROM reading_batch WHERE run_id IN $runs", "DELETE FROM run_track WHERE run_id IN $runs", "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
             "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'", "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {
             $connection->executeStatement($statement);
         }

@@ -43,26 +43,32 @@ final class LineMaker
         $chance = new Randomizer(new Mt19937($seed + 7919));
         [$least, $most] = $difficulty->metres();
 
-        return (new self($seed, $chance->getInt($least * 10, $most * 10) / 10))->make($difficulty);
+        return self::made($seed, Length::metres($chance->getInt($least * 10, $most * 10) / 10), $difficulty->findings(), $difficulty->lowSpots(), $difficulty->bends(), $difficulty->transitions());
     }
 
-    private function make(Difficulty $difficulty): Line
+    /** A line of a length with so many findings, and low spots, bends and changes of material beside them. */
+    public static function made(int $seed, Length $length, int $findings, int $lowSpots, int $bends, int $transitions): Line
+    {
+        return (new self($seed, $length->metres))->make($findings, $lowSpots, $bends, $transitions);
+    }
+
+    private function make(int $count, int $lowSpots, int $bends, int $transitions): Line
     {
         $bore = [100.0, 100.0, 150.0][$this->chance->getInt(0, 2)];
         $findings = [];
-        for ($i = 0; $i < $difficulty->lowSpots(); ++$i) {
+        for ($i = 0; $i < $lowSpots; ++$i) {
             $long = $this->chance->getInt(12, 30) / 10;
             $from = $this->place($long + 0.5);
             $findings[] = $this->finding(Kind::LowSpot, $from, ['to_m' => round($from + $long, 1), 'deepest_m' => round($from + $long * $this->chance->getInt(35, 65) / 100, 1), 'size' => $this->chance->getInt(12, (int) (0.6 * $bore)), 'facts' => ['water' => 'off']]);
         }
-        for ($i = 0; $i < $difficulty->bends(); ++$i) {
+        for ($i = 0; $i < $bends; ++$i) {
             $findings[] = $this->finding(Kind::Bend, $this->place(0.3), ['size' => [22, 30, 45][$this->chance->getInt(0, 2)]]);
         }
         $material = $this->chance->getInt(0, \count(self::MATERIALS) - 1);
-        for ($i = 1; $i <= $difficulty->transitions(); ++$i) {
+        for ($i = 1; $i <= $transitions; ++$i) {
             $findings[] = $this->finding(Kind::Transition, $this->place(0.2), ['size' => $bore, 'facts' => ['material_after' => self::MATERIALS[($material + $i) % \count(self::MATERIALS)]->value]]);
         }
-        for ($i = 0; $i < $difficulty->findings(); ++$i) {
+        for ($i = 0; $i < $count; ++$i) {
             $findings[] = $this->oneOf(self::KINDS[$this->chance->getInt(0, \count(self::KINDS) - 1)]);
         }
         $findings[] = $this->finding(Kind::Tap, $this->length, []);

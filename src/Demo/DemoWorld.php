@@ -24,6 +24,7 @@ use App\Look\LoggedFinding;
 use App\Look\PictureReader;
 use App\Look\Run;
 use App\Look\RunDetails;
+use App\Look\Tracks;
 use App\Mark\Ground;
 use App\Mark\Mark;
 use App\Mark\MarkDetails;
@@ -42,8 +43,15 @@ use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Practice\Line;
+use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Reel\Reading;
+use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
@@ -56,10 +64,15 @@ final class DemoWorld
 {
     public const PASSWORD = 'jurvex-demo';
     private const CLAY_PIPE_M = 1.2;
+    /** How the demo's reels are: the rod goes slowly, lies a little in waves, and is read twice a second. */
+    private const ROD_M_PER_S = 0.2;
+    private const EVERY_S = 0.5;
+    private const SLACK = 0.01;
+    private const NOISE_M = 0.004;
 
     private \DateTimeImmutable $now;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly UserPasswordHasherInterface $hasher)
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly UserPasswordHasherInterface $hasher, private readonly Tracks $tracks)
     {
         $this->now = new \DateTimeImmutable();
     }
@@ -76,6 +89,9 @@ final class DemoWorld
         $this->bakery($tideway);
         $this->terracedHouse($tideway);
         $this->boatShed($tideway);
+        $this->cannery($tideway);
+        $this->cooperage($tideway);
+        $this->lampStore($tideway);
         $this->sailLoft($lantern);
         $this->netStore($lantern);
         $this->manager->flush();
@@ -196,6 +212,57 @@ final class DemoWorld
         ], EndReason::CannotPass, 8.2);
     }
 
+    /** Sixty metres in one look, with all that can be found in an old yard line. */
+    private function cannery(Firm $firm): void
+    {
+        $job = $this->job($firm, '26-0344', Why::AfterCleaning, 'Cannery yard, 1 Salt Pans', 'Cannery Yard Association', -84, 1, ['ordered' => 'Look at the whole yard line.', 'yearBuilt' => 1928, 'bring' => '80 m rod, locator']);
+        $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber by the weigh-house', 300, 1.3);
+        $line = LineMaker::made(344, Length::metres(60.0), 40, 2, 2, 2)->record;
+        $this->run($job, $chamber, '-84 days', $line->material, $line->bore?->inMillimetres() ?? 100.0, 60.0, self::foundOn($line), EndReason::MainReached, 60.0);
+        $job->advise('Mend what presses, then have the yard line looked at every two years.', 'Look at the yard line', $firm->today($this->now)->modify('+20 months'));
+        $job->handOver($this->now->modify('-83 days'));
+    }
+
+    /** From two ends: down to a bend that no rod passes, and up from the chamber to the same tie-in. */
+    private function cooperage(Firm $firm): void
+    {
+        $job = $this->job($firm, '26-0351', Why::RepeatStoppage, 'Cooperage, 8 Hoop Lane', 'Anders Brill', -70, 1, ['ordered' => 'Find out why it comes back.', 'yearBuilt' => 1949]);
+        $cleanout = $this->opening($job, OpeningKind::Cleanout, 'Cleanout under the bench', 100, 0.5);
+        $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber in Hoop Lane', 225, 1.0, OpeningState::Usable, '', Faces::Upstream);
+        $this->run($job, $cleanout, '-70 days', Material::CastIron, 100, null, [
+            [Kind::Scale, 1.5, ['to_m' => 4.0, 'size' => 18]], [Kind::TieIn, 8.0, ['clock_from' => 10, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'second_camera']]],
+            [Kind::Bend, 11.6, ['size' => 88]], [Kind::CannotGoFurther, 11.6, ['facts' => ['cause' => 'tight_bend']]],
+        ], EndReason::CannotPass, 11.6);
+        $this->run($job, $chamber, '-69 days', Material::Clay, 100, null, [
+            [Kind::LowSpot, 2.0, ['to_m' => 3.4, 'deepest_m' => 2.6, 'size' => 22, 'facts' => ['water' => 'off', 'minutes_off' => 25]]], [Kind::RootCords, 5.4, ['size' => 30, 'clock_from' => 12, 'at_joint' => true]],
+            [Kind::Bend, 6.4, ['size' => 88]], [Kind::TieIn, 10.0, ['clock_from' => 2, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'second_camera']]], [Kind::EndOfLine, 18.0, []],
+        ], EndReason::EndOfLine, 18.0, Travel::Upstream);
+        $job->advise('The bend keeps paper back. Take it out and lay two gentle ones.', '', null);
+        $job->handOver($this->now->modify('-69 days'));
+    }
+
+    /** Down a roof vent, round a bend at its foot, and along the line. */
+    private function lampStore(Firm $firm): void
+    {
+        $job = $this->job($firm, '26-0362', Why::BeforePurchase, 'Lamp store, 5 Anchor Steps', 'Signe Holt', -55, 1, ['ordered' => 'Look at the line; there is no cleanout.', 'yearBuilt' => 1966]);
+        $vent = $this->opening($job, OpeningKind::RoofVent, 'Vent over the store', 100, 0.0, OpeningState::Usable, 'In dry weather only');
+        $this->run($job, $vent, '-55 days', Material::PvcWelded, 100, null, [
+            [Kind::Bend, 5.6, ['size' => 90]], [Kind::TieIn, 7.9, ['clock_from' => 3, 'size' => 52, 'facts' => ['condition' => 'sound', 'whose' => 'basin', 'known_how' => 'assumed']]],
+            [Kind::Transition, 9.2, ['facts' => ['material_after' => 'clay'], 'size' => 100]], [Kind::LowSpot, 11.0, ['to_m' => 12.6, 'deepest_m' => 11.7, 'size' => 16, 'facts' => ['water' => 'off', 'minutes_off' => 20]]],
+            [Kind::RootThreads, 14.8, ['size' => 8, 'clock_from' => 11, 'at_joint' => true]], [Kind::Tap, 17.2, []],
+        ], EndReason::MainReached, 17.2, verticalM: 5.6);
+        $job->advise('Have a cleanout built at the foot of the vent.', '', null);
+        $job->handOver($this->now->modify('-54 days'));
+    }
+
+    /** @return list<Found> all that is in a line that was made up */
+    private static function foundOn(RunRecord $line): array
+    {
+        return array_map(static fn (Finding $finding) => [$finding->kind, $finding->from->metres, array_filter([
+            'to_m' => $finding->to?->metres, 'deepest_m' => $finding->deepest?->metres, 'size' => $finding->size?->value, 'unit' => $finding->size?->unit->value, 'clock_from' => $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint, 'facts' => $finding->facts,
+        ], static fn (mixed $value) => null !== $value)], $line->findings);
+    }
+
     private function sailLoft(Firm $firm): void
     {
         $job = $this->job($firm, '26-0051', Why::FollowUp, 'Sail loft, Pepper Quay', 'Jon Askel', 0, 1, ['ordered' => 'Look again at the low spot, water off.', 'reportUnits' => UnitSystem::FeetAndInches, 'bring' => '200 ft rod']);
@@ -282,26 +349,45 @@ final class DemoWorld
     }
 
     /** @param list<Found> $found */
-    private function run(Job $job, Opening $opening, string $when, Material $material, float $boreMm, ?float $expectedM, array $found, EndReason $reason, float $reachedM, Travel $travel = Travel::Downstream): Run
+    private function run(Job $job, Opening $opening, string $when, Material $material, float $boreMm, ?float $expectedM, array $found, EndReason $reason, float $reachedM, Travel $travel = Travel::Downstream, float $verticalM = 0.0): Run
     {
         $details = new RunDetails();
         [$details->material, $details->boreMm, $details->expectedM, $details->travel] = [$material, $boreMm, $expectedM, $travel];
         $start = $this->now->modify($when);
         $run = new Run(Id::fresh(), $job, $opening, $start, $details);
+        $findings = [];
+        foreach ($found as [$kind, $from, $more]) {
+            $findings[] = [Finding::read(new Input(['id' => Id::fresh(), 'kind' => $kind->value, 'from_m' => $from, ...array_diff_key($more, ['photo' => true])])), isset($more['photo'])];
+        }
+        $record = new RunRecord(array_column($findings, 0), $material, Length::millimetres($boreMm), $travel, null, Length::metres($reachedM), $reason);
+        $reel = new SimulatedReel(new Line($record, Length::metres(max($reachedM, $expectedM ?? 0.0)), vertical: $verticalM), Length::metres($reachedM), slack: self::SLACK, noise: self::NOISE_M);
+        $readings = $reel->inAndBack(self::ROD_M_PER_S, self::EVERY_S);
+        $this->manager->persist($run);
+        $this->tracks->take($run, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $readings)));
         $run->turnWater(false, $start->modify('+10 minutes'));
         $run->end($reason, $reachedM, '', $start->modify('+40 minutes'));
-        $this->manager->persist($run);
-        foreach ($found as $i => [$kind, $from, $more]) {
-            $hasPhoto = isset($more['photo']);
-            unset($more['photo']);
-            $finding = Finding::read(new Input(['id' => Id::fresh(), 'kind' => $kind->value, 'from_m' => $from, ...$more]));
-            $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $start->modify('+'.(10 + $i).' minutes'), $from));
+        foreach ($findings as [$finding, $hasPhoto]) {
+            // Logged drawing back, when the head came by.
+            $at = self::cameBackTo($readings, $finding->from->metres);
+            $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $start->modify('+'.(int) (600 + $at->seconds).' seconds'), round($finding->from->metres, 2), drawnBack: true, recordedS: $at->seconds));
             if ($hasPhoto) {
                 $this->manager->persist(PictureReader::fromBytes($finding->id, DemoPicture::rootsInClay()));
             }
         }
 
         return $run;
+    }
+
+    /** @param non-empty-list<Reading> $readings in and back */
+    private static function cameBackTo(array $readings, float $metres): Reading
+    {
+        foreach (array_reverse($readings) as $reading) {
+            if ($reading->metres >= $metres - 0.05) {
+                return $reading;
+            }
+        }
+
+        return $readings[0];
     }
 
     /** @return list<Found> sound joints, a clay pipe apart */

@@ -11,6 +11,7 @@ use App\Call\Property;
 use App\Look\LoggedFinding;
 use App\Look\Run;
 use App\Look\RunDetails;
+use App\Look\Tracks;
 use App\Shared\Database\Id;
 use App\WayIn\Opening;
 use App\WayIn\OpeningDetails;
@@ -20,6 +21,11 @@ use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Reel\Reading;
+use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -35,8 +41,11 @@ final class FillBenchCommand extends Command
     private const FINDINGS = 50;
     private const LONG_RUN = 300;
     private const PACK = 100;
+    private const READINGS = 10_000;
+    private const BATCH = 600;
+    private const LINE_M = 58.0;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly UrlGeneratorInterface $urls)
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly UrlGeneratorInterface $urls, private readonly Tracks $tracks)
     {
         parent::__construct();
     }
@@ -54,12 +63,17 @@ final class FillBenchCommand extends Command
         $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
         $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
         $this->manager->flush();
+        foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
+            $this->tracks->take($long, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
+            $this->manager->flush();
+        }
         $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
         $this->manager->flush();
         $pages = ['bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job], 'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped], 'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job]];
         foreach ($pages as $name => [$route, $job]) {
             $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));
         }
+        $output->writeln('batch '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/readings/');
         $output->writeln('store '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/findings/');
 
         return Command::SUCCESS;
@@ -91,6 +105,15 @@ final class FillBenchCommand extends Command
         }
 
         return $run;
+    }
+
+    /** @return list<Reading> ten thousand, in and back over a line with two low spots */
+    private function readings(): array
+    {
+        $line = LineMaker::made(300, Length::metres(self::LINE_M), 0, 2, 2, 0);
+        $reel = new SimulatedReel($line, $line->length, slack: 0.01, noise: 0.004);
+
+        return \array_slice($reel->inAndBack(2.02 * self::LINE_M / self::READINGS, 1.0), 0, self::READINGS);
     }
 
     /** A property of 300 pipes with 60 fixtures and 20 openings. */

@@ -77,17 +77,8 @@ final class FindingEntry
 
         $recorded = $this->text('recorded_s');
 
-        return new LoggedFinding($id, $this->run, $finding, $this->saidAt($now), $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
+        return new LoggedFinding($id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now), $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
             ['in' => false, 'back' => true][$this->text('going')] ?? null, is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null);
-    }
-
-    /** When it was entered, where it had to wait for a signal; never before the run, never in the future. */
-    private function saidAt(\DateTimeImmutable $now): \DateTimeImmutable
-    {
-        $said = $this->text('entered_at');
-        $at = preg_match('/^\d{13}$/', $said) ? new \DateTimeImmutable('@'.(int) ($said / 1000)) : $now;
-
-        return $at > $now || $at < $this->run->startedAt ? $now : $at;
     }
 
     /** Metres from zero. */

@@ -55,11 +55,7 @@ final class LookController extends JobController
     public function water(Job $job, string $id, Request $request): Response
     {
         $run = $this->existing(Run::class, $job, $id);
-        $said = $request->request->getString('entered_at');
-        $now = new \DateTimeImmutable();
-        // It may have waited for a signal; it counts from when it was said.
-        $at = preg_match('/^\d{13}$/', $said) ? min($now, max($run->startedAt, new \DateTimeImmutable('@'.(int) ($said / 1000)))) : $now;
-        $run->turnWater('on' === $request->request->getString('water'), $at);
+        $run->turnWater('on' === $request->request->getString('water'), $run->whenSaid($request->request->getString('entered_at'), new \DateTimeImmutable()));
         $this->store();
 
         return $request->isXmlHttpRequest() ? new JsonResponse([], Response::HTTP_CREATED) : $this->backToRun($run);

@@ -75,6 +75,18 @@ class Run
         $this->waterOffAt = $on ? null : $at;
     }
 
+    /**
+     * When an entry was made that may have had to wait for a signal; never before the run, never in the future.
+     *
+     * @param string $milliseconds since 1970, by the clock of the screen; what is no such number counts from now
+     */
+    public function whenSaid(string $milliseconds, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $said = 1 === preg_match('/^\d{13}$/', $milliseconds) ? new \DateTimeImmutable('@'.intdiv((int) $milliseconds, 1000)) : $now;
+
+        return max($this->startedAt, min($now, $said));
+    }
+
     public function waterOffAt(): ?\DateTimeImmutable
     {
         return $this->waterOffAt;

@@ -106,18 +106,17 @@ final class LineTest extends TestCase
     {
         $line = LineMaker::fromSeed($seed, $difficulty);
         $truth = $line->perfectRecord($line->length, Length::millimetres(29));
-        $compare = /** @param list<Finding> $findings */
-            static fn (array $findings) => new Comparison($truth, new RunRecord($findings, $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
-        $perfect = $compare($truth->findings);
+        $compare = static fn (Finding ...$findings) => new Comparison($truth, new RunRecord($findings, $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
+        $perfect = $compare(...$truth->findings);
         self::assertSame(100, $perfect->score());
         self::assertSame([[], [], []], [$perfect->missed, $perfect->invented, $perfect->judgedOtherwise]);
 
         $without = array_values(array_filter($truth->findings, static fn (Finding $finding) => Kind::Bend !== $finding->kind));
-        $missed = $compare($without);
+        $missed = $compare(...$without);
         self::assertLessThan(40.0, $missed->points['found']);
         self::assertEqualsWithDelta([15.0, 15.0, 10.0], [$missed->points['places'], $missed->points['sizes'], $missed->points['clock']], 1e-9);
 
-        $made = $compare([...$truth->findings, RunBuilder::finding(Kind::BrokenCable, 5.5, ['size' => 20])]);
+        $made = $compare(...[...$truth->findings, RunBuilder::finding(Kind::BrokenCable, 5.5, ['size' => 20])]);
         self::assertSame([1, 97], [\count($made->invented), $made->score()]);
     }
 

@@ -22,9 +22,11 @@ use App\HandOver\RefusedFile;
 use App\Judge\OwnOpinion;
 use App\Look\LoggedFinding;
 use App\Look\PictureReader;
+use App\Look\ReadingBatch;
 use App\Look\RefusedPicture;
 use App\Look\Run;
 use App\Look\RunDetails;
+use App\Look\RunTrack;
 use App\Mark\Mark;
 use App\Mark\MarkDetails;
 use App\Shared\Record\Correction;
@@ -41,6 +43,7 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Triage\DangerSign;
@@ -220,6 +223,23 @@ final class JobFileReader
         }
     }
 
+    /** @param list<array<string, mixed>> $batches */
+    private function readings(array $batches, Run $run, string $at): void
+    {
+        $track = [] === $batches ? null : new RunTrack($run->id);
+        foreach ($batches as $i => $batch) {
+            $lines = self::text($batch['lines']);
+            $readings = $this->attempt($at.'.readings.'.$i, static fn () => ReadingFormat::read($lines));
+            if (\is_array($readings) && [] !== $readings) {
+                $run->wentTo($track?->take($readings, $run)->deepest ?? 0.0);
+                $this->entries[] = new ReadingBatch($this->id($batch, $at.'.readings.'.$i), $run, \count($readings), $lines);
+            }
+        }
+        if (null !== $track) {
+            $this->entries[] = $track;
+        }
+    }
+
     /** @param array<string, mixed> $row */
     private function stuckTool(array $row, Job $job, string $at): void
     {
@@ -260,6 +280,7 @@ final class JobFileReader
                 $run->goOn();
             }
         }
+        $this->readings(self::rows($row['readings'] ?? []), $run, $at);
         $here = [];
         foreach (self::rows($row['findings']) as $i => $finding) {
             $this->finding($finding, $run, $here, $at.'.findings.'.$i);
@@ -285,7 +306,7 @@ final class JobFileReader
         if ('' !== $replaces && !isset($here[$replaces])) {
             $this->errors[] = new FileError($at.'.replaces', 'job_file.not_in_file');
         }
-        $logged = new LoggedFinding($this->id($row, $at), $run, $finding, self::time($row['logged_at']), self::number($row['reading_m']), self::number($row['invert_on_screen']), '' === $replaces ? null : $replaces);
+        $logged = new LoggedFinding($this->id($row, $at), $run, $finding, self::time($row['logged_at']), self::number($row['reading_m']), self::number($row['invert_on_screen']), '' === $replaces ? null : $replaces, \is_bool($row['drawn_back'] ?? null) ? $row['drawn_back'] : null, self::number($row['recorded_s'] ?? null));
         $this->withdraw($logged, $row);
         $here[$logged->id] = true;
         $this->entries[] = $logged;

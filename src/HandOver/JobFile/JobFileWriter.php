@@ -12,6 +12,7 @@ use App\Judge\OwnOpinion;
 use App\Look\FindingRepository;
 use App\Look\LoggedFinding;
 use App\Look\Photo;
+use App\Look\ReadingBatch;
 use App\Look\Run;
 use App\Mark\Mark;
 use App\Shared\Record\Correction;
@@ -118,6 +119,7 @@ final readonly class JobFileWriter
             'end_reason' => $run->endReason()?->value,
             'reached_m' => $run->reachedM(),
             'end_note' => $run->endNote(),
+            'readings' => array_map(static fn (ReadingBatch $batch) => ['id' => $batch->id, 'lines' => $batch->lines], $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC'])),
             'findings' => $this->findings($run),
             'marks' => array_map(fn (Mark $mark) => [
                 'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()), ...$this->details->plain($mark->details()),
@@ -143,7 +145,7 @@ final readonly class JobFileWriter
             'id' => $finding->id, 'logged_at' => self::time($finding->loggedAt), 'withdrawn_at' => self::time($finding->withdrawnAt()), 'replaces' => $finding->replaces,
             'kind' => $finding->kind->value, 'from_m' => $finding->fromM, 'to_m' => $finding->toM, 'deepest_m' => $finding->deepestM, 'reading_m' => $finding->readingM,
             'sureness' => $finding->sureness->value, 'clock_from' => $finding->clockFrom, 'clock_to' => $finding->clockTo, 'invert_on_screen' => $finding->invertOnScreen,
-            'size' => $finding->size, 'unit' => $finding->unit?->value, 'at_joint' => $finding->atJoint, 'facts' => (object) $finding->facts, 'note' => $finding->note,
+            'size' => $finding->size, 'unit' => $finding->unit?->value, 'at_joint' => $finding->atJoint, 'facts' => (object) $finding->facts, 'note' => $finding->note, 'drawn_back' => $finding->drawnBack, 'recorded_s' => $finding->recordedS,
             'opinions' => $opinions[$finding->id] ?? [], 'photo' => $photos[$finding->id] ?? null,
         ], $logged);
     }
