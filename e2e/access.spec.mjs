@@ -16,7 +16,7 @@ for (const theme of ['Daylight', 'Basement']) {
         await page.getByRole('button', {name: 'Keep'}).first().click();
         await expect(page.locator('html')).toHaveAttribute('data-bs-theme', theme === 'Daylight' ? 'light' : 'dark');
         const job = await jobAddress(page, theme === 'Daylight' ? 'Pottery' : 'Sail');
-        const pages = ['/', '/jobs/new', '/settings', '/settings/way-in', '/settings/clearing', '/kit', '/import', job, ...['way-in', 'way-in/stoppage', 'way-in/openings', 'way-in/reach', 'clear/plan', 'clear/bench', 'clear', 'look', 'mark', 'judge', 'hand-over', 'report'].map((stage) => job + '/' + stage)];
+        const pages = ['/', '/jobs/new', '/settings', '/settings/way-in', '/settings/clearing', '/kit', '/practice', '/import', job, ...['way-in', 'way-in/stoppage', 'way-in/openings', 'way-in/reach', 'clear/plan', 'clear/bench', 'clear/run', 'clear', 'look', 'mark', 'judge', 'hand-over', 'report'].map((stage) => job + '/' + stage)];
         for (const address of pages) {
             await page.goto(address);
             if (address.endsWith('/look')) {

@@ -53,13 +53,64 @@ await shot(ana, pottery + '/mark', 'mark');
 await shot(ana, pottery + '/judge', 'judge', async () => ana.locator('.judgements summary').first().click());
 await shot(ana, pottery + '/hand-over', 'hand-over');
 await shot(ana, pottery + '/report', 'report');
-await shot(ana, (await job(ana, 'Terraced')) + '/look', 'look-upstream');
+const wash = await job(ana, 'Wash block');
+await shot(ana, wash + '/clear/run', 'clear-run', async () => {
+    const lines = ana.locator('#gate-jet .gate-line:not(.on)');
+    while (await ana.locator('#gate-jet').count()) {
+        if (!(await lines.first().isVisible())) await ana.locator('#gate-jet summary').click();
+        await lines.first().click();
+        await ana.waitForLoadState('networkidle');
+        await ana.waitForTimeout(150);
+    }
+    await ana.locator('.run-start button', {hasText: 'Free spinner'}).click();
+    for (const name of ['One mark in', 'Water on', 'One mark in', 'One mark in', 'One mark in', 'One mark in', 'Drag']) {
+        await ana.waitForTimeout(300);
+        await ana.getByRole('button', {name, exact: true}).first().click();
+    }
+    await ana.waitForTimeout(300);
+});
+/** A line that nobody knows: the reel on, some of it looked at. */
+await ana.goto('/practice');
+await ana.fill('#seed', '8');
+await ana.locator('.pick', {hasText: 'Usual'}).click();
+await ana.getByRole('button', {name: 'Begin'}).click();
+await ana.waitForURL(/look$/);
+const practised = ana.url().match(/\/jobs\/[0-9a-f-]{36}/)[0];
+const run = await ana.locator('.look').getAttribute('data-url');
+const line = await (await ana.request.get(run + '/reel.json')).json();
+await shot(ana, practised + '/look', 'look-live', async () => {
+    await ana.getByRole('button', {name: 'Simulated reel'}).click();
+    await ana.locator('.picture canvas').waitFor();
+    await ana.keyboard.press('t');
+    await ana.keyboard.down('Shift');
+    await ana.keyboard.down('ArrowUp');
+    await ana.waitForFunction((to) => window.jurvex.live.reel.state.head >= to, line.length - 0.05, {timeout: 90000});
+    await ana.keyboard.up('ArrowUp');
+    await ana.keyboard.down('ArrowDown');
+    const seen = line.things.filter((thing) => thing.kind !== 'bend' && thing.kind !== 'tap' && thing.family !== 'water').pop();
+    await ana.waitForFunction((to) => window.jurvex.live.reel.state.head <= to, seen.from - 0.25, {timeout: 90000});
+    await ana.keyboard.up('ArrowDown');
+    await ana.keyboard.up('Shift');
+    await ana.keyboard.down('ArrowDown');
+    await ana.waitForTimeout(4500);
+    await ana.keyboard.up('ArrowDown');
+    await ana.waitForTimeout(600);
+});
+for (const thing of line.things.slice(0, -3)) {
+    const token = await ana.locator('meta[name=csrf]').getAttribute('content');
+    const id = await ana.evaluate(() => window.jurvex.freshId());
+    await ana.request.post(run + '/findings/' + id, {headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'}, form: {kind: thing.kind, reading_from: String(thing.from), reading_to: thing.to > thing.from ? String(thing.to) : '', size: thing.size === null ? '' : String(thing.size), clock_from: String(thing.clock ?? '')}});
+}
+await ana.goto(run + '/end');
+await ana.locator('.pick', {hasText: 'Main reached'}).click();
+await ana.fill('#run_end_form_reachedM', String(line.length));
+await ana.getByRole('button', {name: 'End the run'}).click();
+await ana.getByRole('link', {name: 'See the truth'}).waitFor();
+await shot(ana, practised + '/practice', 'practice');
 
 const hand = await person('ana@tideway.example', phone);
 await shot(hand, (await job(hand, 'Wash block')) + '/way-in/stoppage', 'phone-stoppage', async () => hand.locator('.plan-sheet').evaluate((sheet) => sheet.scrollIntoView()));
 await shot(hand, pottery + '/look', 'phone-look');
-await shot(hand, pottery + '/judge', 'phone-judge');
-await shot(hand, pottery + '/report', 'phone-report');
 
 const bo = await person('bo@lantern.example', laptop);
 await bo.goto('/settings');

@@ -337,4 +337,80 @@ final class ClearTest extends ApplicationTestCase
         $this->browser->request('GET', '/jobs/'.$job->id.'/clear/bench', [...$page->selectButton('Keep as our jetter')->form($typed)->getPhpValues()]);
         self::assertStringContainsString($says, $this->browser->getCrawler()->filter('#bench-out')->text());
     }
+
+    public function testWhatTheMapSaysOfThePipeCanBeOverruledByHand(): void
+    {
+        $job = $this->job('Wash block');
+        $given = ['clearing_form[blockage]' => 'scale', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12'];
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', $given);
+        self::assertStringContainsString('chain flail', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card')->first()->text());
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [...$given, 'clearing_form[material]' => 'bituminised_fibre', 'clearing_form[boreMm]' => '75', 'clearing_form[direction]' => 'upstream']);
+        $page = $this->get('/jobs/'.$job->id.'/clear/plan');
+        self::assertStringContainsString('No flail in a fragile pipe.', $page->filter('.plan-card.refused')->text());
+        self::assertContains('bituminised fibre', $page->filter('.facts')->each(static fn (Crawler $fact) => $fact->text()), 'the fact that fired it');
+        self::assertStringContainsString('75 mm bore there', $page->filter('#numbers')->text());
+        self::assertStringContainsString('working upstream', $page->filter('.plan-card')->last()->text());
+        self::assertStringContainsString('13 mm · for 75 mm', $page->filter('.cable-sum')->text());
+        $this->fill($page, 'Work out the plans', ['clearing_form[boreMm]' => '5']);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('A size between 20 mm', $this->browser->getCrawler()->filter('#clearing_form_boreMm')->closest('.field')?->text() ?? '');
+    }
+
+    public function testTheHouseSaysWhatGoesFirstAndWhichCableSuitsWhichBore(): void
+    {
+        $roots = ['clearing_form[blockage]' => 'dense_roots', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12'];
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', $roots);
+        self::assertStringContainsString('Cable the house takes this', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card.preferred')->text());
+        $this->signIn(self::OFFICE);
+        $this->fill($this->get('/settings/clearing'), 'Keep', ['first' => 'jet', 'cable_by_bore[2][from_mm]' => '17', 'cable_by_bore[2][to_mm]' => '18']);
+        self::assertResponseRedirects();
+        $page = $this->get('/jobs/'.$job->id.'/clear/plan');
+        self::assertStringContainsString('Jet the house takes this', $page->filter('.plan-card.preferred')->text());
+        self::assertStringContainsString('17–18 mm · for 100 mm', $page->filter('.cable-sum')->text());
+        $refused = $this->fill($this->get('/settings/clearing'), 'Keep', ['cable_by_bore[0][to_mm]' => '1']);
+        self::assertSame(422, $this->statusCode());
+        self::assertSame('1', $refused->filter('.field-bad input')->attr('value'), 'the thickest is no thinner than the thinnest');
+    }
+
+    public function testAHeadIsInThePlansOnceTheKitSaysWhatItIs(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'silt', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12']);
+        self::assertStringContainsString('Back with the whole-head rotary Whole-head rotary · Line hose', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text());
+        $hose = (string) $this->get('/kit')->filter('a')->reduce(static fn (Crawler $link) => str_contains($link->text(), 'Line hose'))->attr('href');
+        $this->fill($this->get($hose), 'Save', ['tool_form[heads][3][class]' => '']);
+        self::assertStringContainsString('Back with the whole-head rotary not in the kit', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text());
+    }
+
+    public function testADangerShutsTheRunAgainAndAgain(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $id = Id::fresh();
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/begin', ['head' => 'flusher', 'stand_in' => '1']);
+        $this->send('/jobs/'.$job->id.'/way-in/stoppage/danger', ['sign' => 'gas_smell', 'state' => 'present']);
+        foreach (['/entry/'.Id::fresh() => ['kind' => 'power_on'], '/stand-in' => ['hands' => 'feed', 'seconds' => '10', 'on' => '1']] as $path => $fields) {
+            $this->send('/jobs/'.$job->id.'/clear/run/'.$id.$path, $fields);
+            self::assertSame(422, $this->statusCode(), $path);
+        }
+        $passes = $this->job('Wash block')->passes();
+        self::assertSame([], $passes[\count($passes) - 1]->entries(), 'no water came on');
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/undo', []);
+        self::assertSame(303, $this->statusCode());
+    }
+
+    public function testTheRunSpeaksFeetToThoseWhoMeasureInFeet(): void
+    {
+        $this->signIn('bo@lantern.example');
+        $job = $this->job('Net store');
+        $this->send('/jobs/'.$job->id.'/way-in/openings/'.Id::fresh(), ['opening_form' => ['place' => 'Gully', 'sizeMm' => '4', 'dropM' => '2']]);
+        $this->passGate($job, 'cable');
+        $id = Id::fresh();
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/begin', ['head' => 'opener']);
+        $this->send('/jobs/'.$job->id.'/clear/run/'.$id.'/entry/'.Id::fresh(), ['kind' => 'at', 'metres' => "21' 6"]);
+        self::assertStringContainsString("21' 6\"", $this->get('/jobs/'.$job->id.'/clear/run')->filter('.readout-big')->text());
+        $d = $this->job('Net store')->passes()[0]->details();
+        self::assertEqualsWithDelta(21.5 * 0.3048, $d->inM, 1e-9);
+    }
 }

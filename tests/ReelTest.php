@@ -161,6 +161,61 @@ final class ReelTest extends ApplicationTestCase
         self::assertSame(422, $this->statusCode());
     }
 
+    public function testWhatIsAheadIsSaidByTheLastLookAndTheFallByTheTilt(): void
+    {
+        $job = $this->job();
+        $first = $job->runs()[0];
+        $second = $this->lastRun($job);
+        $read = fn (Run $run, string $query) => $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reading?'.$query)->filter('#readouts')->text();
+        self::assertStringContainsString('Aheadin 0.6 mTie-in', $read($second, 'reading=8.0'));
+        self::assertStringNotContainsString('Aheadin 16', $read($first, 'reading=8.0'));
+        self::assertStringContainsString('2.1 %', $read($second, 'reading=8&tilt=-1.2'));
+        self::assertStringContainsString('1.0 %0.9–1.0 %: cannot tell', $read($second, 'reading=8&tilt=-0.55'));
+        self::assertStringContainsString('0.2 %0.1–0.3 %: short of the minimum', $read($second, 'reading=8&tilt=-0.1'));
+        self::assertStringNotContainsString('Fall here', $read($second, 'reading=8&tilt=steep'));
+        self::assertStringContainsString('the rod ends soon', $read($second, 'reading=58&tilt='));
+    }
+
+    public function testReadingsComeFromAFileInEitherFormAndABadLineIsNamed(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $base = '/jobs/'.$run->job->id.'/look/runs/'.$run->id;
+        $this->send($base.'/readings', [], ['readings' => $this->upload(ReadingFormat::HEADING."\n1,0.5,-1.1,0,\n".'{"time_s":2,"distance_m":0.7,"tilt_deg":-1.1}'."\n", 'reel.csv')]);
+        self::assertSame(303, $this->statusCode());
+        self::assertSame(0.7, $this->fresh($run)->deepestM());
+        $this->send($base.'/readings', [], ['readings' => $this->upload("1,0.9,0,0,\n2,-4,0,0,\n", 'reel.csv')]);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('Line 2: ', $this->browser->getCrawler()->filter('.error')->text());
+        self::assertSame(0.7, $this->fresh($run)->deepestM(), 'nothing of it');
+        $this->send($base.'/readings', []);
+        self::assertStringContainsString('Choose a file of readings', $this->browser->getCrawler()->filter('.error')->text());
+    }
+
+    public function testAnEntryThatHadToWaitKeepsItsTime(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $now = new \DateTimeImmutable();
+        foreach (['1' => $run->startedAt, (string) (1000 * $now->getTimestamp()) => $now, (string) (1000 * ($now->getTimestamp() + 9000)) => $now, 'late' => $now] as $said => $counts) {
+            self::assertEqualsWithDelta($counts->getTimestamp(), $run->whenSaid((string) $said, $now)->getTimestamp(), '1' === (string) $said ? 3 : 1, (string) $said);
+        }
+        self::assertEquals($run->startedAt, $run->whenSaid('1000000000000', $now), 'never before the run');
+        $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/water', ['water' => 'off', 'entered_at' => '1000000000000']);
+        self::assertEquals($this->fresh($run)->startedAt->getTimestamp(), $this->fresh($run)->waterOffAt()?->getTimestamp());
+    }
+
+    public function testTheSimulatedReelGoesThroughTheLineOfTheJobsOwnRecord(): void
+    {
+        $job = $this->job();
+        $run = $this->lastRun($job);
+        $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reel.json');
+        /** @var array{length: float, reach: float, table: list<mixed>, things: list<array{kind: string, from: float}>, pipes: list<array{material: string}>} $view */
+        $view = json_decode($this->page(), true);
+        self::assertEqualsWithDelta([26.9, 26.9], [$view['length'], $view['reach']], 1e-9);
+        self::assertSame(['cast_iron', 'pvc_welded', 'clay'], array_column($view['pipes'], 'material'));
+        self::assertContains('root_clump', array_column($view['things'], 'kind'));
+        self::assertCount(270, $view['table']);
+    }
+
     private function practice(int $seed, string $difficulty): Run
     {
         $this->send('/practice/begin', ['difficulty' => $difficulty, 'seed' => (string) $seed]);

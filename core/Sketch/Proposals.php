@@ -38,6 +38,12 @@ final readonly class Proposals
         [$this->matched, $this->unmatched] = $this->match();
     }
 
+    /** @return array<string, Finding> the tie-ins that were recognised, by their junction on the map */
+    public function tieIns(): array
+    {
+        return array_filter(array_map(static fn (array $seen) => $seen[1], $this->matched), static fn (Finding $finding) => Kind::TieIn === $finding->kind);
+    }
+
     /** @return list<Proposal> in the order of the way */
     public function all(): array
     {

@@ -378,7 +378,7 @@ final class DemoWorld
         return $run;
     }
 
-    /** @param non-empty-list<Reading> $readings in and back */
+    /** @param list<Reading> $readings in and back */
     private static function cameBackTo(array $readings, float $metres): Reading
     {
         foreach (array_reverse($readings) as $reading) {
@@ -387,7 +387,7 @@ final class DemoWorld
             }
         }
 
-        return $readings[0];
+        return $readings[0] ?? new Reading(0, $metres);
     }
 
     /** @return list<Found> sound joints, a clay pipe apart */

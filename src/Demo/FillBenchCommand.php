@@ -40,7 +40,7 @@ final class FillBenchCommand extends Command
     private const JOBS = 2000;
     private const FINDINGS = 50;
     private const LONG_RUN = 300;
-    private const PACK = 100;
+    private const PACK = 10;
     private const READINGS = 10_000;
     private const BATCH = 600;
     private const LINE_M = 58.0;

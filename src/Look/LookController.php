@@ -78,7 +78,7 @@ final class LookController extends JobController
 
     /** What a counter reading comes to: distance from zero and rod left. */
     #[Route('/runs/{id}/reading', name: 'run_reading', methods: 'GET')]
-    public function reading(Job $job, string $id, Account $account, Request $request): Response
+    public function reading(Job $job, string $id, Account $account, Request $request, Ahead $ahead): Response
     {
         $run = $this->existing(Run::class, $job, $id);
         try {
@@ -87,7 +87,7 @@ final class LookController extends JobController
             $tilt = filter_var($request->query->getString('tilt'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => -60, 'max_range' => 60]]);
             $fall = false === $tilt ? null : new TiltFall($tilt, Measured::RESOLUTION_DEG, $run->details()->travel);
 
-            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(), 'fall' => $fall, 'minimum' => Measured::minimum()]);
+            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(), 'fall' => $fall, 'ahead' => $ahead->of($run, $run->counter()->distance($reading)), 'distance' => $run->counter()->distance($reading), 'minimum' => Measured::minimum()]);
         } catch (UnreadableMeasure $error) {
             return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => null, 'problem' => $error, 'now' => new \DateTimeImmutable()]);
         }

@@ -27,6 +27,7 @@ final readonly class Measured
     private const USUAL_BORE_MM = 100.0;
     private const MINIMUM_PERCENT = 1.0;
     public const RESOLUTION_DEG = 0.1;
+    private const HAIR_M = 0.001;
 
     /** @var list<Pool> */
     public array $pools;
@@ -51,13 +52,18 @@ final readonly class Measured
     /** @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}> low spots that were logged, with what they hold in litres and what has gathered in them */
     public function lowSpots(): array
     {
+        $deposits = array_filter($this->line->record->findings, static fn (Finding $finding) => Family::Deposit === $finding->kind->family() || Kind::Rag === $finding->kind);
         $spots = [];
         foreach ($this->line->record->findings as $finding) {
             if (Kind::LowSpot !== $finding->kind) {
                 continue;
             }
-            $volumes = array_map(static fn (Pool $pool) => $pool->volume * 1000, array_filter($this->pools, static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres));
-            $spots[] = ['finding' => $finding, 'volume' => [] === $volumes ? null : array_sum($volumes), 'deposits' => array_values(array_filter($this->line->record->findings, static fn (Finding $other) => (Family::Deposit === $other->kind->family() || Kind::Rag === $other->kind) && $other->from->metres < $finding->end()->metres && $other->end()->metres >= $finding->from->metres))];
+            $lies = static fn (float $from, float $to) => $from < $finding->end()->metres && $to > $finding->from->metres;
+            $volumes = array_map(static fn (Pool $pool) => $pool->volume * 1000, array_filter($this->pools, static fn (Pool $pool) => $lies($pool->from, $pool->to)));
+            $gathered = array_values(array_filter($deposits, static fn (Finding $deposit) => $lies($deposit->from->metres, max($deposit->end()->metres, $deposit->from->metres + self::HAIR_M))));
+            if ([] !== $volumes || [] !== $gathered) {
+                $spots[] = ['finding' => $finding, 'volume' => [] === $volumes ? null : array_sum($volumes), 'deposits' => $gathered];
+            }
         }
 
         return $spots;

@@ -10,6 +10,7 @@ use App\Look\Run;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\MappedRun;
+use Jurvex\Core\Sketch\Meetings;
 use Jurvex\Core\Sketch\Proposal;
 use Jurvex\Core\Sketch\Proposals;
 use Jurvex\Core\Sketch\RunWay;
@@ -58,6 +59,12 @@ final readonly class MappedRuns
                 if (!$property->hasTurnedDown($proposal->key)) {
                     $proposals[$proposal->key] = $proposal;
                 }
+            }
+        }
+
+        foreach ((new Meetings($property->sketch(), array_values($latest)))->all() as $proposal) {
+            if (!$property->hasTurnedDown($proposal->key)) {
+                $proposals[$proposal->key] = $proposal;
             }
         }
 

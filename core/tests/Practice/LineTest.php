@@ -106,7 +106,7 @@ final class LineTest extends TestCase
     {
         $line = LineMaker::fromSeed($seed, $difficulty);
         $truth = $line->perfectRecord($line->length, Length::millimetres(29));
-        $compare = static fn (Finding ...$findings) => new Comparison($truth, new RunRecord($findings, $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
+        $compare = static fn (Finding ...$findings) => self::against($truth, array_values($findings));
         $perfect = $compare(...$truth->findings);
         self::assertSame(100, $perfect->score());
         self::assertSame([[], [], []], [$perfect->missed, $perfect->invented, $perfect->judgedOtherwise]);
@@ -134,6 +134,12 @@ final class LineTest extends TestCase
         $under = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60, 'facts' => [Fact::LensUnder->value => 'yes']])]);
         $silent = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60])]);
         self::assertFalse((new Comparison($under, $silent, HouseRules::starting()))->unseenDeclared, 'what lies under water was not seen');
+    }
+
+    /** @param array<Finding> $findings */
+    private static function against(RunRecord $truth, array $findings): Comparison
+    {
+        return new Comparison($truth, new RunRecord(array_values($findings), $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
     }
 
     /** @return list<float> */

@@ -9,6 +9,11 @@ use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\Judge;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Practice\Line;
+use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Reel\Counter;
+use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Ribbon\MarkedPlace;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Ribbon\Scale;
@@ -55,6 +60,43 @@ final class RibbonTest extends TestCase
         self::assertGreaterThan(self::lowest($flat->bore), self::lowest($dipped->bore));
         self::assertSame('water', $dipped->shapes[0]->paint);
         self::assertEqualsWithDelta(self::lowest($dipped->bore), self::lowest($dipped->shapes[0]->outline), 0.2, 'the water reaches down to the invert');
+    }
+
+    public function testTheMeasuredInvertIsDrawnAsItIsAndHoldsTheWaterThatItMust(): void
+    {
+        foreach (Travel::cases() as $travel) {
+            $spot = RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 14, 'deepest_m' => 11, 'size' => 40, 'facts' => ['water' => 'off']]);
+            $line = Line::of(RunBuilder::run([$spot], travel: $travel));
+            $track = Track::none()->with((new SimulatedReel($line, $line->length))->inAndBack(), new Counter(1.0, Length::metres(0), Length::metres(60)));
+            $bare = RunBuilder::run([], travel: $travel);
+            $measured = Ribbon::draw($bare, [], [], [], UnitSystem::Metric, self::WIDTH, $track);
+            self::assertCount(1, $measured->pools, 'water, though nobody logged any');
+            self::assertGreaterThan(self::lowest(self::draw($bare)->bore) + 3, self::lowest($measured->bore), 'it dips, though nobody logged it');
+            $scale = new Scale(self::WIDTH, 30, $travel);
+            preg_match_all('/[ML]([\d.]+) /', $measured->pools[0], $found);
+            $xs = array_map(floatval(...), $found[1]);
+            self::assertEqualsWithDelta([$scale->x(Length::metres(Travel::Downstream === $travel ? 10 : 14)), $scale->x(Length::metres(Travel::Downstream === $travel ? 14 : 10))], [min($xs), max($xs)], 10.0, $travel->value);
+            self::assertEqualsWithDelta(abs($measured->metre), self::WIDTH * (1 - 60 / self::WIDTH) / 30, 1e-3);
+        }
+    }
+
+    public function testTenThousandReadingsAreDrawnInAsFewPointsAsShowThem(): void
+    {
+        $line = LineMaker::made(300, Length::metres(60), 0, 2, 2, 0);
+        $readings = (new SimulatedReel($line, $line->length, noise: 0.004))->inAndBack(0.012, 1.0);
+        self::assertGreaterThan(9000, \count($readings));
+        $track = Track::none()->with($readings, new Counter(1.0, Length::metres(0), Length::metres(80)));
+        $findings = array_map(static fn (int $i) => RunBuilder::finding(Kind::Crack, $i / 5, ['clock_from' => 3]), range(1, 300));
+        $ribbon = Ribbon::draw(new RunRecord($findings, $line->materialAt(0), Length::millimetres(100), Travel::Downstream, null, $line->length, EndReason::MainReached), [], [], [], UnitSystem::Metric, self::WIDTH, $track);
+        self::assertLessThan(80, substr_count($ribbon->rod, 'L'), 'what can be seen of six hundred heights');
+        self::assertLessThan(150_000, array_sum(array_map(strlen(...), [$ribbon->bore, $ribbon->rod, ...$ribbon->pools, ...array_column($ribbon->walls, 'outline'), ...array_column($ribbon->shapes, 'outline')])));
+    }
+
+    public function testWhatWasFeltStandsOnThePassWhereItWasFelt(): void
+    {
+        $ribbon = Ribbon::draw(RunBuilder::run([]), [], [], [['in' => Length::metres(0), 'to' => Length::metres(12), 'felt' => [['at' => Length::metres(9), 'felt' => 'grabs']]]], UnitSystem::Metric, self::WIDTH);
+        self::assertEqualsWithDelta((new Scale(self::WIDTH, 30, Travel::Downstream))->x(Length::metres(9)), $ribbon->passes[0]->felt[0]['x'], 0.1);
+        self::assertSame('grabs', $ribbon->passes[0]->felt[0]['felt']);
     }
 
     public function testWhatNobodyHasSeenIsHatched(): void

@@ -15,6 +15,7 @@ use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\MappedRun;
+use Jurvex\Core\Sketch\Meetings;
 use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\Pipe;
@@ -92,6 +93,21 @@ final class RunsOnMapTest extends TestCase
         self::assertSame(['transition 8', 'tie_in 8', 'bend 10', 'transition 20'], array_map(static fn ($finding) => $finding->kind->value.' '.$finding->from->metres, $expected->findings));
         $back = RunWay::along($house, 'lane', Travel::Upstream);
         self::assertSame(['join+', 'yard+', 'line'], array_map(static fn (array $span) => $span['pipe']->id, $back->spans), 'past the branch, straight on');
+    }
+
+    public function testATieInThatTwoCamerasSawIsProved(): void
+    {
+        $sketch = self::house();
+        $down = self::looked(['yard', Travel::Downstream], [RunBuilder::finding(Kind::TieIn, 8.0, ['size' => 50])], 9.0, EndReason::CannotPass);
+        $up = self::looked(['lane', Travel::Upstream], [RunBuilder::finding(Kind::TieIn, 12.0, ['size' => 50])], 13.0, EndReason::CannotPass);
+        self::assertSame([], (new Meetings($sketch, [$down]))->all(), 'one camera alone');
+        self::assertSame([], (new Meetings($sketch, [$down, $down]))->all(), 'twice from the same opening');
+        $met = (new Meetings($sketch, [$down, $up]))->all();
+        self::assertSame(['tied_met'], array_map(static fn (Proposal $proposal) => $proposal->code, $met));
+        $proved = $met[0]->acceptedIn($sketch);
+        self::assertSame(Source::Proved, $proved->pipes[$met[0]->at]->tied);
+        self::assertNotSame('', $proved->pipes[$met[0]->at]->proof);
+        self::assertSame([], (new Meetings($proved, [$down, $up]))->all(), 'it is proved');
     }
 
     /**
