@@ -1,5 +1,5 @@
 import {expect, test} from '@playwright/test';
-import {complaints, leave, passGate, signIn} from './steps.mjs';
+import {complaints, jobAddress, leave, passGate, signIn} from './steps.mjs';
 
 test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
 
@@ -80,4 +80,30 @@ test('what is typed on a stretch stays when the page is closed, and an entry tha
     await context.setOffline(false);
     await expect(page.locator('.queue-state')).toBeHidden();
     await expect(page.locator('#findings')).toContainText('25 % of the bore');
+});
+
+test('a tool goes in, finds the hidden stoppage and comes out, by touch and with no machine', async ({page}) => {
+    const heard = complaints(page);
+    const tap = (what) => leave(page, () => what.tap());
+    await signIn(page);
+    const job = await jobAddress(page, 'Wash block');
+    await page.goto(job + '/clear');
+    await passGate(page, 'cable', async (what, leads) => (leads ? tap(what) : what.tap()));
+    await page.goto(job + '/clear/run');
+    const form = page.locator('.run-start form').first();
+    await form.locator('.pick').tap();
+    await tap(form.locator('.press').first());
+    const press = (name) => tap(page.getByRole('button', {name, exact: true}));
+    await press('It turns');
+    const water = page.locator('.stand-in .readout', {hasText: 'At the opening'});
+    for (let i = 0; i < 40 && !(await water.textContent()).includes('Dropping'); i++) await press('Feed 60 s');
+    await expect(water).toContainText('Dropping');
+    await expect(page.locator('.readout-big strong')).not.toHaveText('0.0 m');
+    for (let i = 0; i < 12 && (await page.locator('.readout-big strong').textContent()) !== '0.0 m'; i++) await press('Back 60 s');
+    await press('It stands');
+    await press('It is out');
+    await expect(page.locator('.entries li').first()).toContainText('Grabs');
+    await expect(page.locator('.proof-steps .done')).not.toHaveCount(0);
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+    expect(heard).toEqual([]);
 });

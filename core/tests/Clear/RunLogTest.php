@@ -12,6 +12,8 @@ use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class RunLogTest extends TestCase
 {
@@ -69,6 +71,29 @@ final class RunLogTest extends TestCase
         self::assertNull(self::log(1.0, self::at(60, 12.0))->minutesBack());
         self::assertEqualsWithDelta(4.0, self::log(1.0, self::at(60, 12.0), self::at(180, 9.0), self::at(300, 0.0))->minutesBack(), 1e-9);
         self::assertEqualsWithDelta(1.0, self::log(1.0, self::at(60, 12.0), self::at(180, 9.0), self::at(240, 14.0), self::at(300, 2.0))->minutesBack(), 1e-9, 'it went in deeper once more');
+    }
+
+    public function testWhateverIsEnteredTheHeadStaysBetweenTheOpeningAndTheDeepestPlace(): void
+    {
+        $kinds = [EntryKind::MarkIn, EntryKind::MarkIn, EntryKind::MarkOut, EntryKind::At, EntryKind::PowerOn, EntryKind::PowerOff, EntryKind::TurnLeft, EntryKind::TurnRight, EntryKind::Watch, EntryKind::Moved];
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $chance = new Randomizer(new Mt19937($seed));
+            $entries = [];
+            $seconds = 0.0;
+            for ($i = 0; $i < 80; ++$i) {
+                $seconds += $chance->getInt(1, 40);
+                $kind = $kinds[$chance->getInt(0, \count($kinds) - 1)];
+                $entries[] = new LogEntry($kind, $seconds, EntryKind::At === $kind ? $chance->getInt(0, 300) / 10 : (EntryKind::Moved === $kind ? $chance->getInt(0, 8) / 100 : null));
+                $log = new RunLog($entries, Length::metres(1.5));
+                [$at, $deepest] = [$log->distance()->metres, $log->deepest()->metres];
+                self::assertTrue($at >= 0 && $at <= $deepest, 'seed '.$seed);
+                self::assertTrue($log->marksIn() * 1.5 <= $at + 1e-6 && $at < ($log->marksIn() + 1) * 1.5 + 1e-6);
+                self::assertTrue(null === $log->toNextMark() || ($log->toNextMark()->metres >= -1e-6 && $log->toNextMark()->metres < 1.5));
+                self::assertTrue($log->onFor($seconds + 100) <= $seconds + 100 && $log->onFor($seconds + 100) >= $log->onFor($seconds));
+                self::assertSame($log->turnsRight() - $log->turnsLeft(), $log->twist());
+                self::assertTrue(($log->minutesBack() ?? 0.0) >= 0);
+            }
+        }
     }
 
     public function testClearedIsOwedStepByStep(): void

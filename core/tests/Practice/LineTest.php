@@ -136,6 +136,47 @@ final class LineTest extends TestCase
         self::assertFalse((new Comparison($under, $silent, HouseRules::starting()))->unseenDeclared, 'what lies under water was not seen');
     }
 
+    #[DataProvider('seeds')]
+    public function testWhatIsLeftOutIsMissedWhatIsMovedFarIsMissedAndMadeUpAndNeitherScoresMore(int $seed, Difficulty $difficulty): void
+    {
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        $truth = $line->perfectRecord($line->length, Length::millimetres(29));
+        $notable = array_values(array_filter($truth->findings, static fn (Finding $finding) => Kind::Tap !== $finding->kind));
+        foreach ($notable as $out) {
+            $others = array_filter($notable, static fn (Finding $finding) => $finding !== $out);
+            $missed = self::against($truth, $others);
+            self::assertCount(1, $missed->missed);
+            self::assertLessThan(100, $missed->score());
+            $alone = array_filter($notable, static fn (Finding $finding) => $finding->kind->family() === $out->kind->family());
+            if (1 === \count($alone) && null === $out->to) {
+                $moved = self::against($truth, [...$others, RunBuilder::finding($out->kind, $out->from->metres + 1.5, ['clock_from' => $out->clockFrom?->hours, 'size' => $out->size?->value])]);
+                self::assertSame([1, 1], [\count($moved->missed), \count($moved->invented)], $out->kind->value);
+                self::assertLessThan($missed->score(), $moved->score(), 'made up is worse than missed');
+            }
+        }
+        self::assertSame(0, (new Comparison($truth, RunBuilder::run([], reached: 1, ended: null), HouseRules::starting()))->score(), 'nothing logged is worth nothing');
+    }
+
+    #[DataProvider('seeds')]
+    public function testReadingsInAnyBatchesAreOneTrackAndAnEvenFallIsFound(int $seed, Difficulty $difficulty): void
+    {
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        $readings = (new SimulatedReel($line, $line->length, noise: 0.003, slack: 0.01))->inAndBack();
+        $counter = new Counter(1.0, Length::metres(0), Length::metres(90));
+        $whole = Track::none()->with($readings, $counter);
+        $parts = Track::none();
+        foreach (array_chunk($readings, 1 + $seed * 7) as $batch) {
+            $parts = Track::read($parts->with($batch, $counter)->plain());
+        }
+        self::assertEquals($whole->plain(), $parts->plain());
+        $heights = $whole->heights(Travel::Downstream);
+        self::assertEqualsWithDelta($line->heightAt($line->length->metres - 0.1) - $line->heightAt(0.0), $heights[\count($heights) - 1][1] - $heights[0][1], 0.12, 'the fall of the whole line, within what a tenth of a degree can tell');
+        foreach ($whole->pools(Length::millimetres(100), Travel::Downstream) as $pool) {
+            self::assertTrue($pool->from < $pool->to && $pool->deepest > 0 && $pool->volume > 0);
+            self::assertLessThanOrEqual(\M_PI / 4 * 0.01 * ($pool->to - $pool->from) + 1e-9, $pool->volume, 'no more than the bore holds');
+        }
+    }
+
     /** @param array<Finding> $findings */
     private static function against(RunRecord $truth, array $findings): Comparison
     {

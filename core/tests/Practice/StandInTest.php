@@ -18,6 +18,8 @@ use Jurvex\Core\Practice\HiddenStoppage;
 use Jurvex\Core\Practice\JetterStandIn;
 use Jurvex\Core\Practice\MachineState;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 final class StandInTest extends TestCase
 {
@@ -88,6 +90,35 @@ final class StandInTest extends TestCase
             $small = $jetter->after($small, Handling::Feed, true, 1);
         }
         self::assertEqualsWithDelta($jetter->after($jetter->begin(), Handling::Feed, true, 95)->metres, $small->metres, 1e-9);
+    }
+
+    public function testWhateverTheHandsDoNothingIsMadeOfNothing(): void
+    {
+        $line = self::line();
+        $flow = Water::perMinute($line->flow);
+        for ($seed = 1; $seed <= 40; ++$seed) {
+            $chance = new Randomizer(new Mt19937($seed));
+            $hidden = HiddenStoppage::fromSeed($seed, Length::metres(25));
+            $jetter = new JetterStandIn($line, $hidden, Head::Piercer, WorkRates::usual(), Length::metres(22), 400, 40, 8);
+            $cable = new CableStandIn($hidden, Length::metres(22));
+            [$jet, $turned] = [$jetter->begin(), $cable->begin()];
+            for ($i = 0; $i < 60; ++$i) {
+                [$hands, $on, $seconds] = [Handling::cases()[$chance->getInt(0, 2)], 1 === $chance->getInt(0, 1), (float) $chance->getInt(1, 60)];
+                $next = $jetter->after($jet, $hands, $on, $seconds);
+                $drawn = $jet->tank - $next->tank + 8 * $seconds / 60;
+                self::assertLessThanOrEqual($flow * $seconds / 60 + 1e-6, $drawn, 'no more water than the pump draws');
+                self::assertTrue($next->tank >= 0 && $next->tank <= 400);
+                self::assertGreaterThanOrEqual($jet->opened, $next->opened, 'what is open stays open');
+                self::assertLessThanOrEqual(6.0 * $seconds / 60 + 1e-6, abs($next->metres - $jet->metres), 'no faster than a hand');
+                self::assertTrue($next->metres >= 0 && $next->metres <= 22 + 1e-9);
+                self::assertSame($on && $jet->tank > 40, $next->bar > 0);
+                $jet = $next;
+                $after = $cable->after($turned, $hands, $on, $seconds);
+                self::assertTrue($on || $after->opened <= $turned->opened + 1e-9 || $turned->opened >= $hidden->far->metres, 'a cable that stands opens nothing');
+                self::assertTrue($after->metres >= 0 && $after->metres <= 22 + 1e-9);
+                $turned = $after;
+            }
+        }
     }
 
     private static function line(): JetLine

@@ -75,7 +75,7 @@ final class RibbonTest extends TestCase
             $scale = new Scale(self::WIDTH, 30, $travel);
             preg_match_all('/[ML]([\d.]+) /', $measured->pools[0], $found);
             $xs = array_map(floatval(...), $found[1]);
-            self::assertEqualsWithDelta([$scale->x(Length::metres(Travel::Downstream === $travel ? 10 : 14)), $scale->x(Length::metres(Travel::Downstream === $travel ? 14 : 10))], [min($xs), max($xs)], 10.0, $travel->value);
+            self::assertEqualsWithDelta([$scale->x(Length::metres(Travel::Downstream === $travel ? 10 : 14)), $scale->x(Length::metres(Travel::Downstream === $travel ? 14 : 10))], [min([self::WIDTH, ...$xs]), max([0.0, ...$xs])], 10.0, $travel->value);
             self::assertEqualsWithDelta(abs($measured->metre), self::WIDTH * (1 - 60 / self::WIDTH) / 30, 1e-3);
         }
     }
