@@ -389,4 +389,19 @@ final class WayInTest extends ApplicationTestCase
     {
         return '/jobs/'.$job->id.'/way-in';
     }
+
+    public function testTwoRunsThatMetAtATieInAreTiedTogetherOnTheMap(): void
+    {
+        $this->signIn();
+        $job = $this->job('Cooperage');
+        $page = $this->get('/jobs/'.$job->id.'/way-in');
+        self::assertStringContainsString('two cameras met at its tie-in, 8.0 m', $page->filter('.proposals')->text());
+        $met = $page->filter('.proposals li')->reduce(static fn (Crawler $proposal) => str_contains($proposal->text(), 'two cameras met'));
+        $this->browser->submit($met->filter('button')->first()->form());
+        $this->browser->followRedirect();
+        $sketch = $this->job('Cooperage')->property()->sketch();
+        $side = array_values(array_filter($sketch->pipes, static fn (Pipe $pipe) => Source::Proved === $pipe->tied));
+        self::assertSame(['steam box'], array_map(static fn (Pipe $pipe) => $pipe->proof, $side));
+        self::assertStringNotContainsString('two cameras met', $this->get('/jobs/'.$job->id.'/way-in')->filter('main')->text());
+    }
 }

@@ -57,6 +57,19 @@ final class DemoMaps
         return $sketch->withFixture(self::fixture('privy', FixtureKind::Toilet, 'Yard toilet', 0.4), self::own('privy', 2.5, 100, Material::Clay, Source::Guessed), 'line', 9.0, 'privy-join');
     }
 
+    /** A cleanout and a chamber 18 m apart, and a branch between them that both cameras came by. */
+    public static function cooperage(Opening $cleanout, Opening $chamber): Sketch
+    {
+        $sketch = new Sketch([Node::outlet('main'), self::fixture('vat', FixtureKind::Sink, 'Vat room', 0.4)], [
+            self::pipe('line', 'vat', 'main', 26.0, Source::Told, 100, Material::CastIron, Source::Told),
+        ]);
+        $sketch = $sketch->split('line', 24.0, self::node($cleanout));
+        $between = $cleanout->id.'+';
+        $sketch = $sketch->split($between, 6.0, self::node($chamber));
+
+        return $sketch->withFixture(self::fixture('steam', FixtureKind::Unknown, 'Steam box', 0.9), self::own('steam', 3.0, 78, Material::CastIron, Source::Guessed), $between, 10.0, 'steam-join');
+    }
+
     private static function node(Opening $opening): Node
     {
         $opening->placeAt($opening->id);

@@ -229,13 +229,14 @@ final class DemoWorld
         $job = $this->job($firm, '26-0351', Why::RepeatStoppage, 'Cooperage, 8 Hoop Lane', 'Anders Brill', -70, 1, ['ordered' => 'Find out why it comes back.', 'yearBuilt' => 1949]);
         $cleanout = $this->opening($job, OpeningKind::Cleanout, 'Cleanout under the bench', 100, 0.5);
         $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber in Hoop Lane', 225, 1.0, OpeningState::Usable, '', Faces::Upstream);
+        $job->property()->draw(DemoMaps::cooperage($cleanout, $chamber));
         $this->run($job, $cleanout, '-70 days', Material::CastIron, 100, null, [
-            [Kind::Scale, 1.5, ['to_m' => 4.0, 'size' => 18]], [Kind::TieIn, 8.0, ['clock_from' => 10, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'second_camera']]],
+            [Kind::Scale, 1.5, ['to_m' => 4.0, 'size' => 18]], [Kind::TieIn, 8.0, ['clock_from' => 10, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'assumed']]],
             [Kind::Bend, 11.6, ['size' => 88]], [Kind::CannotGoFurther, 11.6, ['facts' => ['cause' => 'tight_bend']]],
         ], EndReason::CannotPass, 11.6);
         $this->run($job, $chamber, '-69 days', Material::Clay, 100, null, [
             [Kind::LowSpot, 2.0, ['to_m' => 3.4, 'deepest_m' => 2.6, 'size' => 22, 'facts' => ['water' => 'off', 'minutes_off' => 25]]], [Kind::RootCords, 5.4, ['size' => 30, 'clock_from' => 12, 'at_joint' => true]],
-            [Kind::Bend, 6.4, ['size' => 88]], [Kind::TieIn, 10.0, ['clock_from' => 2, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'second_camera']]], [Kind::EndOfLine, 18.0, []],
+            [Kind::Bend, 6.4, ['size' => 88]], [Kind::TieIn, 10.0, ['clock_from' => 2, 'size' => 78, 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'assumed']]], [Kind::EndOfLine, 18.0, []],
         ], EndReason::EndOfLine, 18.0, Travel::Upstream);
         $job->advise('The bend keeps paper back. Take it out and lay two gentle ones.', '', null);
         $job->handOver($this->now->modify('-69 days'));
