@@ -17,7 +17,7 @@ final class Version20261123130500 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql('CREATE TABLE reading_batch (id VARCHAR(36) NOT NULL, count INTEGER NOT NULL, lines CLOB NOT NULL, run_id VARCHAR(36) NOT NULL, PRIMARY KEY (id), CONSTRAINT FK_BATCH_RUN FOREIGN KEY (run_id) REFERENCES run (id) NOT DEFERRABLE INITIALLY IMMEDIATE)');
-        $this->addSql('CREATE INDEX IDX_READING_BATCH_RUN ON reading_batch (run_id)');
+        $this->addSql('CREATE INDEX IDX_943A915184E3FEC4 ON reading_batch (run_id)');
         $this->addSql('CREATE TABLE run_track (track CLOB NOT NULL, run_id VARCHAR(36) NOT NULL, PRIMARY KEY (run_id))');
         $this->addSql('ALTER TABLE run ADD COLUMN deepest_m DOUBLE PRECISION DEFAULT NULL');
         $this->addSql('ALTER TABLE run ADD COLUMN video_name VARCHAR(200) DEFAULT NULL');
