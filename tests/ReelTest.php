@@ -148,6 +148,7 @@ final class ReelTest extends ApplicationTestCase
             $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end', ['run_end_form' => ['reason' => 'main_reached', 'reachedM' => (string) $line->length->metres, 'note' => '']]);
             $page = $this->get('/jobs/'.$run->job->id.'/practice');
             self::assertCount(2, $page->filter('.ribbon'), 'one above the other');
+            self::assertGreaterThan(0, $page->filter('.ribbon')->first()->filter('.pool')->count(), 'the truth with the water that its invert holds');
             if ($isPerfect) {
                 self::assertStringContainsString('100 of 100', $page->filter('h1')->text());
             } else {

@@ -14,15 +14,18 @@ use Jurvex\Core\Run\Travel;
  * What the readings of a run say of each tenth of a metre. A place is told by the readings taken there while the camera was drawn back, where
  * there are any: then the rod is straight and the counter tells the truth.
  */
-final readonly class Track
+final class Track
 {
     public const STEP_M = 0.1;
+
+    /** @var array<string, ?Invert> worked out once for each way: ribbon, pools and numbers all ask for it */
+    private array $inverts = [];
 
     /**
      * @param array<int, array{tilt: ?float, lens: ?float, back: bool}> $cells by tenth of a metre, ascending
      * @param ?float                                                    $last  distance of the last reading, from which the next one's direction is told
      */
-    private function __construct(public array $cells, public ?float $last = null, public float $deepest = 0.0)
+    private function __construct(public readonly array $cells, public readonly ?float $last = null, public readonly float $deepest = 0.0)
     {
     }
 
@@ -59,9 +62,12 @@ final readonly class Track
      */
     public function invert(Travel $travel): ?Invert
     {
-        $tilts = $this->tilts($travel);
+        if (!\array_key_exists($travel->value, $this->inverts)) {
+            $tilts = $this->tilts($travel);
+            $this->inverts[$travel->value] = \count($tilts) < 2 ? null : new Invert($tilts);
+        }
 
-        return \count($tilts) < 2 ? null : new Invert($tilts);
+        return $this->inverts[$travel->value];
     }
 
     /**

@@ -23,6 +23,8 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Practice\Comparison;
 use Jurvex\Core\Practice\Difficulty;
 use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;
@@ -95,15 +97,17 @@ final class PracticeController extends AbstractController
         }
         $judged = $this->runs->judge($run);
         $line = $this->lines->lineOf($run);
-        $truth = $line->perfectRecord($this->lines->reelOf($run)->reach, Length::millimetres(self::LENS_UNDER_MM));
+        $reach = $this->lines->reelOf($run)->reach;
+        $truth = $line->perfectRecord($reach, Length::millimetres(self::LENS_UNDER_MM));
+        $measured = Track::none()->with((new SimulatedReel($line, $reach))->inAndBack(), new Counter(1.0, Length::metres(0), $line->length));
         $comparison = new Comparison($truth, $judged->record, $job->rules());
         if (null === $practice->score) {
             $practice = $practice->scored($comparison->score(), $comparison->points, round(($run->endedAt()->getTimestamp() - $run->startedAt->getTimestamp()) / 60, 1));
             $job->practise($practice);
             $this->manager->flush();
         }
-        $draw = static fn (RunRecord $record, ?Track $track) => Ribbon::draw($record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track);
+        $draw = static fn (RunRecord $record, Track $track) => Ribbon::draw($record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track);
 
-        return $this->render('practice/result.html.twig', ['job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, null), 'own' => $draw($judged->record, $judged->track)]);
+        return $this->render('practice/result.html.twig', ['job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, $measured), 'own' => $draw($judged->record, $judged->track)]);
     }
 }
