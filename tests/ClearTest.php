@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Clear\Jetter;
+use App\Clear\Pass;
 use App\Shared\Database\Id;
 use Jurvex\Core\Clear\Machine;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -412,5 +414,49 @@ final class ClearTest extends ApplicationTestCase
         self::assertStringContainsString("21' 6\"", $this->get('/jobs/'.$job->id.'/clear/run')->filter('.readout-big')->text());
         $d = $this->job('Net store')->passes()[0]->details();
         self::assertEqualsWithDelta(21.5 * 0.3048, $d->inM, 1e-9);
+    }
+
+    public function testAJetterThatWasKeptWithOneRatingForAllHosesStillWarns(): void
+    {
+        $job = $this->job('Wash block');
+        $kept = array_diff_key(Jetter::USUAL, ['water_c' => 0]);
+        $kept['hoses'] = array_map(static fn (array $hose) => array_diff_key($hose, ['rated_bar' => 0, 'most_c' => 0]), $kept['hoses']);
+        $job->firm->keepJetter([...$kept, 'rated_bar' => 100.0]);
+        $this->manager()->flush();
+        $page = $this->get('/jobs/'.$job->id.'/clear/bench');
+        self::assertStringContainsString('The hose is rated below this pressure.', $page->filter('#bench-out')->text());
+        self::assertSame('100', $page->filter('#hoses-0-rated_bar')->attr('value'));
+        $this->fill($page, 'Keep as our jetter', ['hoses[0][rated_bar]' => '200', 'hoses[1][rated_bar]' => '200', 'night_c' => '-3']);
+        self::assertResponseRedirects();
+        $page = $this->browser->followRedirect();
+        self::assertStringNotContainsString('rated below', $page->filter('#bench-out')->text());
+        self::assertSame('', $page->filter('#night_c')->attr('value'), 'tonight is not kept');
+    }
+
+    public function testTheBenchTellsRefillsAndWhereTheHoseIsMarked(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'hard_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12']);
+        $facts = $this->get('/jobs/'.$job->id.'/clear/bench')->filter('.bench-facts')->text();
+        // 6 m at 0.6 m/min and 18 m washed at 6 m/min: 13 min at 45 L/min; a tank lasts (500 − 50) / (45 − 10) = 12.9 min.
+        self::assertStringContainsString('1 refill for 13 min and 585 L', $facts);
+        self::assertStringContainsString('3.0 m behind the nozzle, so that its return is seen; at 9.9 m for the stoppage and 18.9 m', $facts, '0.9 m of drop');
+    }
+
+    public function testAPassThatIsPutRightKeepsWhatItWorkedOn(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12']);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'jet', 'pass_form[head]' => 'Spinner', 'pass_form[headClass]' => 'free_spinner', 'pass_form[inM]' => '18', 'pass_form[minutesBack]' => '6']);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', ['clearing_form[blockage]' => 'scale']);
+        $passes = $this->job('Wash block')->passes();
+        $pass = $passes[\count($passes) - 1];
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/passes/'.$pass->id), 'Log the pass', ['pass_form[inM]' => '17']);
+        $this->manager()->clear();
+        $d = ($this->manager()->find(Pass::class, $pass->id) ?? self::fail('gone'))->details();
+        self::assertSame([17.0, 'soft_grease', 'free_spinner', 6.0, 45.0], [$d->inM, $d->blockage?->value, $d->headClass?->value, $d->minutesBack, $d->flowLMin]);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/passes/'.$pass->id), 'Log the pass', ['pass_form[minutesBack]' => '999']);
+        self::assertSame(422, $this->statusCode());
     }
 }

@@ -38,6 +38,8 @@ final class ReelTest extends ApplicationTestCase
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('Line 2: ', $this->page());
         self::assertCount(1, $this->manager()->getRepository(ReadingBatch::class)->findBy(['run' => $run->id]), 'nothing of it');
+        $this->post($run, '/readings/'.Id::fresh(), str_repeat("3,0.6,-1,0,\n", 400_000));
+        self::assertSame(422, $this->statusCode(), 'more than hours of readings');
         self::assertSame(0.5, $this->fresh($run)->deepestM());
         self::assertStringContainsString('2,0.5,-1.1,0,', $this->csv($run));
     }

@@ -29,8 +29,6 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/look/runs/{run}', requirements: ['run' => Id::PATTERN, 'id' => Id::PATTERN])]
 final class ReelController extends JobController
 {
-    private const LONGEST_BATCH = 4_000_000;
-
     public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Tracks $tracks, private readonly TranslatorInterface $translator)
     {
         parent::__construct($screens, $manager);
@@ -42,8 +40,7 @@ final class ReelController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         try {
-            $track = $this->tracks->take($run, $id, $request->getContent());
-            $this->store();
+            $track = $this->tracks->store($run, $id, $request->getContent());
         } catch (BadInput $error) {
             return new JsonResponse(['errors' => ['readings' => $this->inWords($error)]], Response::HTTP_UNPROCESSABLE_ENTITY);
         } catch (UniqueConstraintViolationException) {
@@ -61,12 +58,11 @@ final class ReelController extends JobController
         $run = $this->existing(Run::class, $job, $run);
         $upload = $request->files->get('readings');
         $bad = null;
-        if (!$upload instanceof UploadedFile || !$upload->isValid() || $upload->getSize() > self::LONGEST_BATCH) {
+        if (!$upload instanceof UploadedFile || !$upload->isValid()) {
             $bad = $this->translator->trans('error.readings_file');
         } else {
             try {
-                $this->tracks->take($run, Id::fresh(), $upload->getContent());
-                $this->store();
+                $this->tracks->store($run, Id::fresh(), $upload->getContent());
             } catch (BadInput $error) {
                 $bad = $this->inWords($error);
             }

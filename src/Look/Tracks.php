@@ -8,17 +8,46 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Reel\Track;
+use Symfony\Component\Lock\LockFactory;
+use Symfony\Component\Lock\Store\FlockStore;
 
 /** Readings of runs: taking them in, and what they come to. */
 final readonly class Tracks
 {
+    /** In bytes: some hours of readings. */
+    private const LONGEST = 4_000_000;
+    private LockFactory $locks;
+
     public function __construct(private EntityManagerInterface $manager)
     {
+        $this->locks = new LockFactory(new FlockStore());
     }
 
     public function of(Run $run): Track
     {
         return $this->manager->find(RunTrack::class, $run->id)?->track() ?? Track::none();
+    }
+
+    /**
+     * Stores a batch, one after the other for each run: what they come to is added up.
+     *
+     * @throws BadInput at the line that cannot be read
+     */
+    public function store(Run $run, string $id, string $lines): Track
+    {
+        if (\strlen($lines) > self::LONGEST) {
+            throw new BadInput('too_long', 'line 1');
+        }
+        $lock = $this->locks->createLock('run-track-'.$run->id);
+        $lock->acquire(true);
+        try {
+            $track = $this->take($run, $id, $lines);
+            $this->manager->flush();
+
+            return $track;
+        } finally {
+            $lock->release();
+        }
     }
 
     /**

@@ -49,6 +49,44 @@ final class PlannerTest extends TestCase
         }
     }
 
+    /** @return array<string, array{Blockage, list<string>, list<string>, Machine}> in 100 mm of sound clay, down the flow, 45 L/min: the cable's heads, the jet's, and what the house takes that prefers the cable */
+    public static function sequences(): array
+    {
+        return [
+            'soft plug' => [Blockage::SoftPlug, ['opener'], ['piercer', 'flusher'], Machine::Jet],
+            'rags' => [Blockage::Rags, ['retriever'], ['piercer', 'flusher'], Machine::Cable],
+            'soft grease' => [Blockage::SoftGrease, ['opener'], ['piercer', 'free_spinner', 'flusher'], Machine::Jet],
+            'hardened grease' => [Blockage::HardGrease, ['opener'], ['inner_rotor_cone', 'whole_head_rotary', 'flusher'], Machine::Jet],
+            'packed soap' => [Blockage::PackedSoap, ['opener'], ['piercer', 'braked_spinner', 'flusher'], Machine::Jet],
+            'thin roots' => [Blockage::ThinRoots, ['opener', 'blade'], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Cable],
+            'dense roots' => [Blockage::DenseRoots, ['opener', 'small_head', 'blade'], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Cable],
+            'scale' => [Blockage::Scale, ['chain_flail'], ['inner_rotor_cone', 'whole_head_rotary', 'flusher'], Machine::Cable],
+            'silt' => [Blockage::Silt, [], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Jet],
+            'ice' => [Blockage::Ice, [], ['ice_head', 'flusher'], Machine::Jet],
+            'hard object' => [Blockage::HardObject, ['camera', 'retriever', 'small_head'], ['camera', 'piercer', 'flusher'], Machine::Cable],
+            'nobody knows' => [Blockage::Unknown, ['camera', 'opener', 'retriever'], ['camera', 'piercer', 'flusher'], Machine::Cable],
+        ];
+    }
+
+    /**
+     * @param list<string> $cable
+     * @param list<string> $jet
+     */
+    #[DataProvider('sequences')]
+    public function testTheTableOfStoppagesIsTheSequenceOfHeads(Blockage $blockage, array $cable, array $jet, Machine $preferred): void
+    {
+        $plans = Planner::plans(self::situation($blockage, flow: 45), Machine::Cable);
+        $heads = static fn (Plan $plan) => array_values(array_map(static fn (Step $step) => $step->head->value, array_filter($plan->steps, static fn (Step $step, int $i) => 'look_after' !== $step->why && $step->head !== ($plan->steps[$i - 1] ?? null)?->head, \ARRAY_FILTER_USE_BOTH)));
+        self::assertSame([$cable, $jet], [$heads($plans['cable']), $heads($plans['jet'])]);
+        self::assertSame($preferred, $plans['cable']->preferred ? Machine::Cable : Machine::Jet);
+        foreach ([...$plans['cable']->steps, ...$plans['jet']->steps] as $step) {
+            self::assertSame(null === $step->minutes, null === $step->litres, 'minutes and litres go together');
+            self::assertTrue(null === $step->speed || abs(abs($step->from - $step->to) / $step->speed - ($step->minutes ?? 0.0)) < 1e-9, 'minutes are the way at its speed');
+            self::assertSame('in' === $step->way, $step->to > $step->from && 'look' !== $step->way);
+            self::assertTrue(Head::Camera === $step->head || null !== $step->head->machine());
+        }
+    }
+
     /** @return array<string, array{array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool}, ?string, ?string}> what is so, and what forbids the cable and the jet */
     public static function overruling(): array
     {
