@@ -419,9 +419,7 @@ final class ClearTest extends ApplicationTestCase
     public function testAJetterThatWasKeptWithOneRatingForAllHosesStillWarns(): void
     {
         $job = $this->job('Wash block');
-        $kept = array_diff_key(Jetter::USUAL, ['water_c' => 0]);
-        $kept['hoses'] = array_map(static fn (array $hose) => array_diff_key($hose, ['rated_bar' => 0, 'most_c' => 0]), $kept['hoses']);
-        $job->firm->keepJetter([...$kept, 'rated_bar' => 100.0]);
+        $job->firm->keepJetter([...Jetter::USUAL, 'hoses' => [['bore_mm' => 12.7, 'length_m' => 60.0], ['bore_mm' => 9.5, 'length_m' => 3.0]], 'rated_bar' => 100.0]);
         $this->manager()->flush();
         $page = $this->get('/jobs/'.$job->id.'/clear/bench');
         self::assertStringContainsString('The hose is rated below this pressure.', $page->filter('#bench-out')->text());
