@@ -34,33 +34,43 @@ final readonly class Measured
 
     public ?JointSpacing $joints;
 
+    /** @var list<Finding> */
+    private array $water;
+
+    /** @var list<Finding> what can gather in a low spot */
+    private array $deposits;
+
     /** @var list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> water seen on the lens that nobody has logged */
     public array $proposals;
 
     public function __construct(private JudgedRun $line, public Track $track)
     {
         $this->pools = array_values(array_filter($track->pools($this->bore(), $line->record->travel), static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M));
-        $this->joints = JointSpacing::of(array_values(array_map(static fn (Finding $joint) => $joint->from, array_filter($line->record->findings, static fn (Finding $finding) => Family::Joint === $finding->kind->family()))));
+        $joints = $water = $deposits = [];
+        foreach ($line->record->findings as $finding) {
+            match ($finding->kind->family()) {
+                Family::Joint => $joints[] = $finding->from,
+                Family::Water => $water[] = $finding,
+                Family::Deposit => $deposits[] = $finding,
+                default => Kind::Rag === $finding->kind ? $deposits[] = $finding : null,
+            };
+        }
+        [$this->water, $this->deposits] = [$water, $deposits];
+        $this->joints = JointSpacing::of($joints);
         $this->proposals = $this->unlogged();
-    }
-
-    public function isAny(): bool
-    {
-        return [] !== $this->track->cells || null !== $this->joints || [] !== $this->line->pairs->pairs;
     }
 
     /** @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}> low spots that were logged, with what they hold in litres and what has gathered in them */
     public function lowSpots(): array
     {
-        $deposits = array_filter($this->line->record->findings, static fn (Finding $finding) => Family::Deposit === $finding->kind->family() || Kind::Rag === $finding->kind);
         $spots = [];
-        foreach ($this->line->record->findings as $finding) {
+        foreach ($this->water as $finding) {
             if (Kind::LowSpot !== $finding->kind) {
                 continue;
             }
             $lies = static fn (float $from, float $to) => $from < $finding->end()->metres && $to > $finding->from->metres;
             $volumes = array_map(static fn (Pool $pool) => $pool->volume * 1000, array_filter($this->pools, static fn (Pool $pool) => $lies($pool->from, $pool->to)));
-            $gathered = array_values(array_filter($deposits, static fn (Finding $deposit) => $lies($deposit->from->metres, max($deposit->end()->metres, $deposit->from->metres + self::HAIR_M))));
+            $gathered = array_values(array_filter($this->deposits, static fn (Finding $deposit) => $lies($deposit->from->metres, max($deposit->end()->metres, $deposit->from->metres + self::HAIR_M))));
             if ([] !== $volumes || [] !== $gathered) {
                 $spots[] = ['finding' => $finding, 'volume' => [] === $volumes ? null : array_sum($volumes), 'deposits' => $gathered];
             }
@@ -72,13 +82,13 @@ final readonly class Measured
     /** @return list<Pool> dips where nobody saw water */
     public function unseenPools(): array
     {
-        return array_values(array_filter($this->pools, fn (Pool $pool) => [] === array_filter($this->line->record->findings, static fn (Finding $finding) => $finding->kind->isWater() && $finding->from->metres < $pool->to && $finding->end()->metres > $pool->from)));
+        return array_values(array_filter($this->pools, fn (Pool $pool) => [] === array_filter($this->water, static fn (Finding $finding) => $finding->from->metres < $pool->to && $finding->end()->metres > $pool->from)));
     }
 
     /** @return list<Finding> water without a dip: something downstream holds it */
     public function waterWithoutDip(): array
     {
-        return [] === $this->track->cells ? [] : array_values(array_filter($this->line->record->findings, fn (Finding $finding) => Kind::LowSpot === $finding->kind && $finding->end()->metres <= $this->track->deepest
+        return [] === $this->track->cells ? [] : array_values(array_filter($this->water, fn (Finding $finding) => Kind::LowSpot === $finding->kind && $finding->end()->metres <= $this->track->deepest
             && [] === array_filter($this->pools, static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres)));
     }
 
@@ -117,7 +127,7 @@ final readonly class Measured
     {
         $proposals = [];
         foreach ($this->track->wetStretches() as $wet) {
-            $isLogged = [] !== array_filter($this->line->record->findings, static fn (Finding $finding) => $finding->kind->isWater() && $finding->from->metres <= $wet['to']->metres + 0.3 && $finding->end()->metres >= $wet['from']->metres - 0.3);
+            $isLogged = [] !== array_filter($this->water, static fn (Finding $finding) => $finding->from->metres <= $wet['to']->metres + 0.3 && $finding->end()->metres >= $wet['from']->metres - 0.3);
             if (!$isLogged && $wet['to']->metres > $wet['from']->metres) {
                 // Where the tilt shows the dip, that is where the water begins and ends; the lens is dry at its edges.
                 $pool = array_values(array_filter($this->pools, static fn (Pool $pool) => $pool->from < $wet['to']->metres && $pool->to > $wet['from']->metres))[0] ?? null;
