@@ -7,7 +7,6 @@ namespace App\Look;
 use App\Judge\JudgedRun;
 use Jurvex\Core\Camera\LensWater;
 use Jurvex\Core\Camera\Pool;
-use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
@@ -96,14 +95,6 @@ final readonly class Measured
     public function owed(): array
     {
         return array_values(array_filter($this->line->record->findings, fn (Finding $finding) => $this->line->judgements[$finding->id]->asksForAnotherLook()));
-    }
-
-    /** @return ?TiltFall at a place; none where no tilt was measured */
-    public function fallAt(Length $place): ?TiltFall
-    {
-        $tilt = $this->track->tiltAt($place);
-
-        return null === $tilt || abs($tilt) > 60 ? null : new TiltFall($tilt, self::RESOLUTION_DEG, $this->line->record->travel);
     }
 
     public static function minimum(): Grade
