@@ -93,7 +93,7 @@ document.addEventListener('alpine:init', () => {
     };
 
     window.Alpine.data('reel', () => ({
-        words: {}, url: '', feet: false, kind: null, reel: null, reading: null, going: '', stillSince: 0, lines: [], frames: 0, problem: '', tilted: false, waiting: 0, refused: [], marked: null,
+        words: {}, url: '', feet: false, kind: null, reel: null, reading: null, going: '', stillSince: 0, lines: [], frames: 0, problem: '', tilted: false, waiting: 0, refused: [],
 
         init() {
             this.url = this.$root.dataset.url;

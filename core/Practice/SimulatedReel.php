@@ -21,7 +21,7 @@ final readonly class SimulatedReel
      * @param Length $lensAt     height of the lens over the invert
      * @param Length $window     of the lens
      */
-    public function __construct(private Line $line, public Length $reach, public float $factor = 1.0, public float $slack = 0.0, public float $noise = 0.0, public float $resolution = 0.1, public ?Length $lensAt = null, public ?Length $window = null)
+    public function __construct(public Line $line, public Length $reach, public float $factor = 1.0, public float $slack = 0.0, public float $noise = 0.0, public float $resolution = 0.1, public ?Length $lensAt = null, public ?Length $window = null)
     {
     }
 

@@ -252,6 +252,12 @@ class Job
         return null === $this->practice ? null : Practice::read($this->practice);
     }
 
+    /** Nothing starts past a line of its gate that nobody has confirmed, or past a danger. */
+    public function isShutFor(Machine $machine): bool
+    {
+        return [] !== $this->unconfirmed($machine) || [] !== $this->presentDangers();
+    }
+
     public function call(): CallSheet
     {
         return $this->call;

@@ -41,7 +41,7 @@ final class ClearController extends JobController
         }
         $machine = $details->tool->machine();
         // Nothing starts past a gate; a correction of what was done is no start.
-        if (null === $pass && null !== $machine && ([] !== $job->unconfirmed($machine) || [] !== $job->presentDangers())) {
+        if (null === $pass && null !== $machine && $job->isShutFor($machine)) {
             return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'gateFor' => $machine], refused: true);
         }
         // What it worked on and with how much water is the plan's of today; a correction keeps what was so then.

@@ -55,7 +55,7 @@ final class RunController extends JobController
         if (null === $head || null === $machine) {
             return $this->showRun($job, $request, ['bad' => 'head'], true);
         }
-        if ($this->isShut($job, $machine)) {
+        if ($job->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if (null === $this->entry(Pass::class, $job, $id) && null === $job->openPass()) {
@@ -85,7 +85,7 @@ final class RunController extends JobController
             return $this->showRun($job, $request, ['bad' => 'entry'], true);
         }
         $machine = $pass->details()->tool->machine();
-        if (EntryKind::PowerOn === $kind && null !== $machine && $this->isShut($job, $machine)) {
+        if (EntryKind::PowerOn === $kind && null !== $machine && $job->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         $said = trim($request->request->getString('said'));
@@ -129,7 +129,7 @@ final class RunController extends JobController
         $pass = $this->existing(Pass::class, $job, $id);
         $machine = $pass->details()->tool->machine();
         $on = $request->request->getBoolean('on');
-        if ($on && null !== $machine && $this->isShut($job, $machine)) {
+        if ($on && null !== $machine && $job->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if ($pass->isOpen() && null !== $pass->standIn()) {
@@ -165,11 +165,6 @@ final class RunController extends JobController
         $this->store();
 
         return $this->back($job);
-    }
-
-    private function isShut(Job $job, Machine $machine): bool
-    {
-        return [] !== $job->unconfirmed($machine) || [] !== $job->presentDangers();
     }
 
     private function keep(Pass $pass): Response

@@ -19,7 +19,7 @@ final readonly class JudgedRuns
 
     public function judge(Run $run): JudgedRun
     {
-        $record = $this->findings->record($run);
+        [$record, $pairs] = $this->findings->recordAndPairs($run);
         $judgements = (new Judge($run->job->rules()))->judgeAll($record);
         foreach ($this->opinions($run) as $opinion) {
             if (isset($judgements[$opinion->findingId])) {
@@ -27,7 +27,7 @@ final readonly class JudgedRuns
             }
         }
 
-        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $this->findings->pairs($run));
+        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs);
     }
 
     /** @return list<OwnOpinion> that count, oldest first */

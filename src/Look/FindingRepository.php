@@ -20,37 +20,38 @@ final class FindingRepository extends ServiceEntityRepository
         parent::__construct($registry, LoggedFinding::class);
     }
 
-    /** The run with all that counts of what was logged; read as rows, since a long run has hundreds. */
+    /** The run with all that counts of what was logged. */
     public function record(Run $run): RunRecord
+    {
+        return $this->recordAndPairs($run)[0];
+    }
+
+    /**
+     * The same, and what was logged both on the way in and on the way back; read as rows, since a long run has hundreds.
+     *
+     * @return array{RunRecord, Pairs}
+     */
+    public function recordAndPairs(Run $run): array
     {
         $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
             'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
                FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL', [$run->id]);
         $details = $run->details();
-
         $findings = array_map(self::finding(...), $rows);
-        $doubled = self::pairsOf($findings, $rows)->doubled();
+        $pairs = self::pairsOf($findings, $rows);
+        $doubled = $pairs->doubled();
+        $reached = $run->reachedM() ?? $run->deepestM();
 
-        return new RunRecord(
+        return [new RunRecord(
             // What was logged on the way in and again on the way back is there once.
             [] === $doubled ? $findings : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->id, $doubled, true))),
             $details->material,
             null === $details->boreMm ? null : Length::millimetres($details->boreMm),
             $details->travel,
             null === $details->expectedM ? null : Length::metres($details->expectedM),
-            null === ($run->reachedM() ?? $run->deepestM()) ? null : Length::metres($run->reachedM() ?? $run->deepestM() ?? 0.0),
+            null === $reached ? null : Length::metres($reached),
             $run->endReason(),
-        );
-    }
-
-    /** What was logged on the way in and on the way back. */
-    public function pairs(Run $run): Pairs
-    {
-        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
-            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
-               FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL AND drawn_back IS NOT NULL', [$run->id]);
-
-        return self::pairsOf(array_map(self::finding(...), $rows), $rows);
+        ), $pairs];
     }
 
     /**

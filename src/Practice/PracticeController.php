@@ -96,8 +96,8 @@ final class PracticeController extends AbstractController
             return $this->redirectToRoute('look', ['job' => $job->id]);
         }
         $judged = $this->runs->judge($run);
-        $line = $this->lines->lineOf($run);
-        $reach = $this->lines->reelOf($run)->reach;
+        $reel = $this->lines->reelOf($run);
+        [$line, $reach] = [$reel->line, $reel->reach];
         $truth = $line->perfectRecord($reach, Length::millimetres(self::LENS_UNDER_MM));
         $measured = Track::none()->with((new SimulatedReel($line, $reach))->inAndBack(), new Counter(1.0, Length::metres(0), $line->length));
         $comparison = new Comparison($truth, $judged->record, $job->rules());

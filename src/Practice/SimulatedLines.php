@@ -66,17 +66,17 @@ final readonly class SimulatedLines
     /** @return array<string, mixed> line and reel as the browser's adapter and picture need them */
     public function view(Run $run): array
     {
-        $line = $this->lineOf($run);
         $reel = $this->reelOf($run);
+        $line = $reel->line;
 
         return [
             'length' => $line->length->metres, 'reach' => $reel->reach->metres, 'step' => self::STEP_M, 'table' => $reel->table(self::STEP_M), 'joints' => $line->joints(),
-            'factor' => $reel->factor / ($run->details()->counterFactor ?? 1.0), 'slack' => $reel->slack, 'noise' => $reel->noise, 'seed' => crc32($run->id) % 1000,
+            'factor' => $reel->factor / ($run->details()->counterFactor ?? 1.0), 'slack' => $reel->slack, 'noise' => $reel->noise,
             'pipes' => array_map(static fn ($pipe) => ['from' => $pipe->from->metres, 'to' => $pipe->to->metres, 'material' => $pipe->material->value, 'bore' => $line->boreAt($pipe->from->metres + 0.01)->inMillimetres()], $line->record->pipes),
             'things' => array_map(static fn (Finding $finding) => [
                 'kind' => $finding->kind->value, 'family' => $finding->kind->family()->value, 'from' => $finding->from->metres, 'to' => $finding->end()->metres,
                 'share' => $finding->percentOf($line->boreAt($finding->from->metres)), 'size' => $finding->size?->value,
-                'clock' => $finding->clockFrom?->hours, 'clockTo' => $finding->clockTo?->hours,
+                'clock' => $finding->clockFrom?->hours,
             ], $line->record->findings),
         ];
     }
