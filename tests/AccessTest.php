@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
+use App\Record\Job;
+use App\Support\Database\Id;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Routing\RouterInterface;
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Call\JobRepository;
-use App\Look\Run;
-use App\Shared\Database\Id;
+use App\Firm\Account;
+use App\Record\Job;
+use App\Record\JobRepository;
+use App\Record\Run;
+use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Clear\Jetter;
-use App\Clear\Pass;
-use App\Shared\Database\Id;
+use App\Firm\Jetter;
+use App\Record\Pass;
+use App\Support\Database\Id;
 use Jurvex\Core\Clear\Machine;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Crawler;

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Account\Account;
-use App\Account\Firm;
-use App\Account\Role;
-use App\Call\CallSheet;
-use App\Call\Job;
-use App\Call\Property;
-use App\Clear\Pass;
-use App\Mark\Mark;
-use App\Shared\Database\Id;
-use App\Shared\Record\Correction;
-use App\WayIn\Opening;
-use App\WayIn\OpeningDetails;
-use App\WayIn\OpeningState;
-use App\WayIn\Zero;
+use App\Firm\Account;
+use App\Firm\Firm;
+use App\Firm\Role;
+use App\Record\CallSheet;
+use App\Record\Correction;
+use App\Record\Job;
+use App\Record\Mark;
+use App\Record\Opening;
+use App\Record\OpeningDetails;
+use App\Record\OpeningState;
+use App\Record\Pass;
+use App\Record\Property;
+use App\Record\Zero;
+use App\Support\Database\Id;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Judge\School;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Account\Account;
-use App\Account\Firm;
-use App\Call\JobRepository;
 use App\Demo\DemoWorld;
+use App\Firm\Account;
+use App\Firm\Firm;
 use App\HandOver\Reports;
-use App\Look\FindingRepository;
+use App\Record\FindingRepository;
+use App\Record\JobRepository;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Exception\InvalidArgumentException;

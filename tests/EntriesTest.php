@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Look\FindingRepository;
-use App\Look\LoggedFinding;
-use App\Look\Photo;
-use App\Look\PictureReader;
-use App\Shared\Database\Id;
-use App\Shared\Record\Correction;
+use App\Record\Correction;
+use App\Record\FindingRepository;
+use App\Record\LoggedFinding;
+use App\Record\Photo;
+use App\Record\PictureReader;
+use App\Support\Database\Id;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Logging findings as the Look bench does. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Call\Job;
 use App\HandOver\FindingsCsv;
 use App\HandOver\JobFile\JobFileSchema;
 use App\HandOver\JobFile\JobFileWriter;
-use App\Look\FindingRepository;
-use App\Look\LoggedFinding;
-use App\Look\Run;
-use App\Shared\Database\Id;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\Run;
+use App\Support\Database\Id;
 use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;

@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Account\Firm;
-use App\Call\Job;
+use App\Firm\Firm;
 use App\HandOver\FindingsCsv;
 use App\HandOver\JobFile\JobFileReader;
 use App\HandOver\JobFile\JobFileSchema;
 use App\HandOver\JobFile\JobFileWriter;
-use App\HandOver\RefusedFile;
-use App\Look\FindingRepository;
-use App\Look\LoggedFinding;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Support\Database\Id;
+use App\Support\Files\RefusedFile;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
@@ -27,7 +28,7 @@ final class FilesTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         $this->fill($this->get('/jobs/'.$job->id), 'Save the call', ['call_form[notes]' => 'Dog in the yard']);
-        $this->send('/jobs/'.$job->id.'/judge/findings/'.self::getContainer()->get(FindingRepository::class)->record($this->lastRun($job))->findings[0]->id.'/opinions/'.\App\Shared\Database\Id::fresh(), ['need' => 'watch', 'reason' => 'soft']);
+        $this->send('/jobs/'.$job->id.'/judge/findings/'.self::getContainer()->get(FindingRepository::class)->record($this->lastRun($job))->findings[0]->id.'/opinions/'.Id::fresh(), ['need' => 'watch', 'reason' => 'soft']);
         foreach (['Pottery', 'Animal', 'Bakery', 'Terraced', 'Boat', 'tea room'] as $place) {
             $job = $this->job($place);
             $written = $this->export($job->id);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Shared\Database\Id;
+use App\Support\Database\Id;
 use Jurvex\Core\Calc\Catalogue;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Call\Job;
-use App\Look\FindingRepository;
-use App\Look\ReadingBatch;
-use App\Look\Run;
-use App\Look\Tracks;
-use App\Practice\SimulatedLines;
-use App\Shared\Database\Id;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\ReadingBatch;
+use App\Record\Run;
+use App\Support\Database\Id;
+use App\Work\SimulatedLines;
+use App\Work\Tracks;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\Reading;

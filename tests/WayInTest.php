@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Call\Job;
-use App\Kit\Kit;
-use App\Look\LoggedFinding;
-use App\Look\Run;
-use App\Look\RunDetails;
-use App\Shared\Database\Id;
-use App\WayIn\MapVersion;
+use App\Firm\Kit;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\MapVersion;
+use App\Record\Run;
+use App\Record\RunDetails;
+use App\Support\Database\Id;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Run\EndReason;

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Print\Chromium;
+use App\Firm\Firm;
+use App\Record\Job;
+use App\Record\Property;
+use App\Support\Database\Id;
+use App\Support\Print\Chromium;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Crawler;
 
@@ -210,7 +212,7 @@ final class WholeJobTest extends ApplicationTestCase
             $sheet = clone $job->call();
             $sheet->number = '26-9'.$i;
             $sheet->place = 'Row '.$i;
-            $this->manager()->persist(new Job(Id::fresh(), new \App\Call\Property(Id::fresh(), $this->manager()->getReference(\App\Account\Firm::class, $job->firm->id) ?? $job->firm, $sheet->place), $sheet, new \DateTimeImmutable(), $job->doneBy));
+            $this->manager()->persist(new Job(Id::fresh(), new Property(Id::fresh(), $this->manager()->getReference(Firm::class, $job->firm->id) ?? $job->firm, $sheet->place), $sheet, new \DateTimeImmutable(), $job->doneBy));
         }
         $this->manager()->flush();
         foreach ($pages as $i => $page) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
-use App\Shared\Units\Formatter;
+use App\Support\Units\Formatter;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\Size;

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Call;
 
-use App\Account\Account;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
-use App\WayIn\Sketching;
+use App\Firm\Account;
+use App\Record\CallSheet;
+use App\Record\Job;
+use App\Record\JobRepository;
+use App\Record\PropertyRepository;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Work\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;

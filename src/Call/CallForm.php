@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Call;
 
-use App\Shared\Form\PickType;
+use App\Record\CallSheet;
+use App\Record\Why;
+use App\Support\Form\PickType;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\DateType;

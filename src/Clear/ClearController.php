@@ -4,11 +4,19 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Jetter;
+use App\Record\Cleared;
+use App\Record\FlowTest;
+use App\Record\FlowTestDetails;
+use App\Record\Job;
+use App\Record\Pass;
+use App\Record\PassDetails;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Work\ClearedProof;
+use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Symfony\Component\Form\FormInterface;

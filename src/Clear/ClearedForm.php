@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Shared\Form\PickType;
+use App\Record\Cleared;
+use App\Support\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;
 use Symfony\Component\Form\FormBuilderInterface;

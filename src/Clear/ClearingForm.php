@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistanceType;
+use App\Record\ClearingDetails;
+use App\Support\Form\PickType;
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistanceType;
+use App\Record\FlowResult;
+use App\Record\FlowTestDetails;
+use App\Support\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;

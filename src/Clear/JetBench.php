@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Firm\Jetter;
 use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Flow\Manning;
 use Jurvex\Core\Flow\Water;

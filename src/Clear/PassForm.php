@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistanceType;
+use App\Record\PassDetails;
+use App\Record\Tool;
+use App\Record\WaterAtOpening;
+use App\Support\Form\PickType;
 use Jurvex\Core\Clear\Head;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;

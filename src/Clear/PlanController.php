@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Firm\Jetter;
+use App\Record\Job;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\RunLog;

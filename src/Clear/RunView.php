@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
+use App\Record\Pass;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;

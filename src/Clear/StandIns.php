@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\WayIn\MappedRuns;
+use App\Firm\Jetter;
+use App\Record\Job;
+use App\Record\Pass;
+use App\Support\Database\Id;
+use App\Work\ClearingPlans;
+use App\Work\MappedRuns;
 use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\Head;

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Record\Job;
+use App\Record\StuckTool;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
 use Jurvex\Core\Clear\Gauge;
 use Jurvex\Core\Clear\NextTry;
 use Jurvex\Core\Clear\Progress;

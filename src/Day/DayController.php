@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Day;
 
-use App\Account\Account;
-use App\Call\JobRepository;
+use App\Firm\Account;
+use App\Record\JobRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Account\Firm;
-use App\Kit\Kit;
-use App\Kit\StartingKit;
+use App\Firm\Firm;
+use App\Firm\Kit;
+use App\Firm\StartingKit;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\MadeTest;

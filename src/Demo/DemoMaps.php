@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\WayIn\Opening;
+use App\Record\Opening;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Joins;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use App\Account\Firm;
+use App\Firm\Firm;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

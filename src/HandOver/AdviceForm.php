@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Call\Job;
+use App\Record\Job;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\DateType;
 use Symfony\Component\Form\Extension\Core\Type\TextareaType;

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Call\Job;
-use App\Look\FindingRepository;
-use App\Look\LoggedFinding;
-use App\Look\Run;
-use App\Shared\Database\Id;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\Run;
+use App\Support\Database\Id;
+use App\Support\Files\FileError;
+use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;

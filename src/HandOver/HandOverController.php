@@ -4,13 +4,15 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Look\Run;
-use App\Shared\Database\Id;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Record\Job;
+use App\Record\Run;
+use App\Record\ShareLink;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;

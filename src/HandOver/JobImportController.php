@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Account\Account;
+use App\Firm\Account;
 use App\HandOver\JobFile\JobFileReader;
+use App\Support\Files\RefusedFile;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;

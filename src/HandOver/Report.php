@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Call\Job;
-use App\Clear\ClearedProof;
-use App\Judge\JudgedRun;
-use App\Mark\Mark;
+use App\Record\Job;
+use App\Record\Mark;
+use App\Work\ClearedProof;
+use App\Work\JudgedRun;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Call\Job;
 use App\HandOver\JobFile\JobFileWriter;
-use App\Look\FindingRepository;
-use App\Look\Photo;
-use App\Shared\Print\Chromium;
-use App\Shared\Print\PrintFailed;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\Photo;
+use App\Support\Print\Chromium;
+use App\Support\Print\PrintFailed;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
-use App\Call\Job;
-use App\Clear\ClearedProof;
-use App\Clear\ClearingPlans;
-use App\Judge\JudgedRun;
-use App\Judge\JudgedRuns;
-use App\Look\Photo;
-use App\Mark\MarkRepository;
-use App\Shared\Job\JobScreens;
+use App\Record\Job;
+use App\Record\MarkRepository;
+use App\Record\Photo;
+use App\Screen\JobScreens;
+use App\Work\ClearedProof;
+use App\Work\ClearingPlans;
+use App\Work\JudgedRun;
+use App\Work\JudgedRuns;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Makes a job's report from its record. */

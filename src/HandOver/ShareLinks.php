@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Record\ShareLink;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
 

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Judge;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Look\FindingRepository;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\OwnOpinion;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
 use Symfony\Component\HttpFoundation\Request;

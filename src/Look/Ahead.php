@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\WayIn\MappedRuns;
+use App\Record\FindingRepository;
+use App\Record\Run;
+use App\Work\MappedRuns;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\Length;

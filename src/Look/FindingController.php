@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
-use App\Shared\Wording\Placeholders;
+use App\Firm\Account;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\Photo;
+use App\Record\PictureReader;
+use App\Record\RefusedPicture;
+use App\Record\Run;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Wording\Placeholders;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Jurvex\Core\Finding\Kind;
 use Symfony\Component\HttpFoundation\File\UploadedFile;

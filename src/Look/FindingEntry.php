@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Record\LoggedFinding;
+use App\Record\Run;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;

@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
-use App\WayIn\Opening;
+use App\Firm\Account;
+use App\Record\Job;
+use App\Record\Opening;
+use App\Record\Run;
+use App\Record\RunDetails;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Work\Measured;
 use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnreadableMeasure;

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Shared\Database\Id;
-use App\Shared\Units\Formatter;
+use App\Support\Database\Id;
+use App\Support\Units\Formatter;
+use App\Support\Wording\FactWords;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;

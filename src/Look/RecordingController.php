@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Call\Job;
-use App\Judge\JudgedRuns;
-use App\Shared\Database\Id;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Units\Formatter;
-use App\Shared\Web\JobController;
+use App\Record\Job;
+use App\Record\Run;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Units\Formatter;
+use App\Work\JudgedRuns;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -95,7 +96,7 @@ final class RecordingController extends JobController
     private function times(Run $run): array
     {
         /** @var list<array{id: string, recordedS: float}> $rows */
-        $rows = $this->manager->createQuery('SELECT f.id AS id, f.recordedS AS recordedS FROM App\Look\LoggedFinding f WHERE f.run = :run AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC')
+        $rows = $this->manager->createQuery('SELECT f.id AS id, f.recordedS AS recordedS FROM App\Record\LoggedFinding f WHERE f.run = :run AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC')
             ->setParameter('run', $run->id)->getResult();
 
         return array_column($rows, 'recordedS', 'id');

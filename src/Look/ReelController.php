@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Practice\SimulatedLines;
-use App\Shared\Database\Id;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Units\Formatter;
-use App\Shared\Web\JobController;
-use App\Shared\Wording\Placeholders;
+use App\Firm\Account;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\Run;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Units\Formatter;
+use App\Support\Wording\Placeholders;
+use App\Work\Measured;
+use App\Work\SimulatedLines;
+use App\Work\Tracks;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;

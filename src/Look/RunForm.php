@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Call\Job;
-use App\Kit\RigType;
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\OpeningType;
-use App\Shared\Form\PickType;
-use App\WayIn\Opening;
-use App\WayIn\Zero;
+use App\Firm\DistanceType;
+use App\Firm\RigType;
+use App\Record\Job;
+use App\Record\Opening;
+use App\Record\RunDetails;
+use App\Record\Zero;
+use App\Screen\OpeningType;
+use App\Support\Form\PickType;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;
 use Symfony\Component\Form\AbstractType;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Shared\Units\Formatter;
+use App\Support\Units\Formatter;
+use App\Support\Wording\FactWords;
 use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Mark;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Record\Job;
+use App\Record\Mark;
+use App\Record\MarkDetails;
+use App\Record\MarkRepository;
+use App\Screen\JobController;
+use App\Screen\Stage;
+use App\Support\Database\Id;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;

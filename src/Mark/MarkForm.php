@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Mark;
 
-use App\Shared\Form\DistancesType;
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistancesType;
+use App\Firm\DistanceType;
+use App\Record\Ground;
+use App\Record\MarkDetails;
+use App\Record\OverHead;
+use App\Record\Paint;
+use App\Support\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Form\DistanceType;
+use App\Firm\DistanceType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\FormBuilderInterface;

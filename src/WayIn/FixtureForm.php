@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistanceType;
+use App\Support\Form\PickType;
 use Jurvex\Core\Sketch\FixtureKind;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;

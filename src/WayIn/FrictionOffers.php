@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Call\Job;
-use App\Kit\Kit;
-use App\Kit\KitTool;
-use App\Look\Run;
+use App\Firm\Kit;
+use App\Firm\KitTool;
+use App\Record\Job;
+use App\Record\Run;
+use App\Record\Zero;
 use Jurvex\Core\Reach\FrictionFit;
 use Jurvex\Core\Reach\Path;
 use Jurvex\Core\Run\EndReason;

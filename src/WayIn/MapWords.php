@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Twig\WordsExtension;
-use App\Shared\Units\Formatter;
+use App\Support\Units\Formatter;
+use App\Support\Wording\WordsExtension;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;

@@ -4,8 +4,13 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Form\DistanceType;
-use App\Shared\Form\PickType;
+use App\Firm\DistanceType;
+use App\Record\Faces;
+use App\Record\Leave;
+use App\Record\OpeningDetails;
+use App\Record\OpeningKind;
+use App\Record\OpeningState;
+use App\Support\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;

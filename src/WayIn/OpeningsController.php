@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Call\Job;
-use App\Shared\Database\Id;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Record\Job;
+use App\Record\Opening;
+use App\Record\OpeningDetails;
+use App\Record\Zero;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Work\LineMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\OpeningAdvice;

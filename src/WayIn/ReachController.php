@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Account\Account;
-use App\Call\Job;
-use App\Kit\Kit;
-use App\Kit\KitTool;
-use App\Shared\Job\Expectation;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Firm\Kit;
+use App\Firm\KitTool;
+use App\Record\Faces;
+use App\Record\Job;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Work\Expectation;
+use App\Work\MappedRuns;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\LineMap\SegmentReach;
 use Jurvex\Core\Measure\Length;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Form\PickType;
+use App\Support\Form\PickType;
 use Jurvex\Core\Sketch\Source;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\OptionsResolver\OptionsResolver;

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Account\Account;
-use App\Call\DangerState;
-use App\Call\Job;
-use App\Shared\Job\JobScreens;
-use App\Shared\Job\Stage;
-use App\Shared\Web\JobController;
+use App\Firm\Account;
+use App\Record\DangerState;
+use App\Record\Job;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Work\LineMaps;
+use App\Work\Stoppages;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Sketch;

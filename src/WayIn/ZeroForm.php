@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
-use App\Shared\Form\OpeningType;
-use App\Shared\Form\PickType;
+use App\Record\Zero;
+use App\Screen\OpeningType;
+use App\Support\Form\PickType;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\HandOver\Command;
 
-use App\Call\JobRepository;
 use App\HandOver\JobFile\JobFileWriter;
+use App\Record\JobRepository;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;

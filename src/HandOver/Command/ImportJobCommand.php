@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\HandOver\Command;
 
-use App\Account\Firm;
+use App\Firm\Firm;
 use App\HandOver\JobFile\JobFileReader;
-use App\HandOver\RefusedFile;
+use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;

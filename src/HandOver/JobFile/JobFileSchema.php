@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\HandOver\JobFile;
 
-use App\HandOver\FileError;
-use App\HandOver\RefusedFile;
+use App\Support\Files\FileError;
+use App\Support\Files\RefusedFile;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;

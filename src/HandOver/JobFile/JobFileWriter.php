@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\HandOver\JobFile;
 
-use App\Call\Job;
-use App\Clear\FlowTest;
-use App\Clear\Pass;
-use App\Clear\StuckTool;
-use App\Judge\OwnOpinion;
-use App\Look\FindingRepository;
-use App\Look\LoggedFinding;
-use App\Look\Photo;
-use App\Look\ReadingBatch;
-use App\Look\Run;
-use App\Mark\Mark;
-use App\Shared\Record\Correction;
-use App\WayIn\Opening;
+use App\Record\Correction;
+use App\Record\FindingRepository;
+use App\Record\FlowTest;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\Mark;
+use App\Record\Opening;
+use App\Record\OwnOpinion;
+use App\Record\Pass;
+use App\Record\Photo;
+use App\Record\ReadingBatch;
+use App\Record\Run;
+use App\Record\StuckTool;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected included. Share links are not part of it. */

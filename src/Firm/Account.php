@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Firm;
+
+use App\Support\Database\Id;
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+
+/** Somebody of a firm who can sign in. */
+#[ORM\Entity]
+class Account implements UserInterface, PasswordAuthenticatedUserInterface
+{
+    #[ORM\Id, ORM\Column(length: 36)]
+    public readonly string $id;
+
+    #[ORM\Column]
+    private string $password = '';
+
+    #[ORM\Column(enumType: UnitSystem::class)]
+    private UnitSystem $units = UnitSystem::Metric;
+
+    #[ORM\Column(enumType: Theme::class)]
+    private Theme $theme = Theme::Day;
+
+    /** @param non-empty-string $email */
+    public function __construct(
+        #[ORM\ManyToOne(fetch: 'EAGER'), ORM\JoinColumn(nullable: false)]
+        public readonly Firm $firm,
+        #[ORM\Column(length: 180, unique: true)]
+        public readonly string $email,
+        #[ORM\Column(length: 120)]
+        public readonly string $name,
+        #[ORM\Column(enumType: Role::class)]
+        public readonly Role $role,
+    ) {
+        $this->id = Id::fresh();
+    }
+
+    public function prefer(UnitSystem $units, Theme $theme): void
+    {
+        $this->units = $units;
+        $this->theme = $theme;
+    }
+
+    public function changePassword(#[\SensitiveParameter] string $hash): void
+    {
+        $this->password = $hash;
+    }
+
+    public function units(): UnitSystem
+    {
+        return $this->units;
+    }
+
+    public function theme(): Theme
+    {
+        return $this->theme;
+    }
+
+    public function getUserIdentifier(): string
+    {
+        return $this->email;
+    }
+
+    public function getRoles(): array
+    {
+        return [$this->role->asSecurityRole()];
+    }
+
+    public function getPassword(): string
+    {
+        return $this->password;
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+}

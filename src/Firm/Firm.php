@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Firm;
+
+use App\Support\Database\Id;
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Judge\HouseRules;
+use Jurvex\Core\Judge\School;
+use Jurvex\Core\Sketch\AccessRules;
+use Jurvex\Core\Triage\Tables;
+
+/** A firm with its people, its jobs and its house rules. Nothing of one firm can be reached from another. */
+#[ORM\Entity]
+class Firm
+{
+    #[ORM\Id, ORM\Column(length: 36)]
+    public readonly string $id;
+
+    #[ORM\Column(enumType: School::class)]
+    private School $waterSchool = School::Carrying;
+
+    #[ORM\Column(enumType: School::class)]
+    private School $rootsSchool = School::Upkeep;
+
+    /** @var array<string, float> */
+    #[ORM\Column(type: 'json')]
+    private array $limits = [];
+
+    /** @var array<mixed> house rules for openings, where they differ from the starting values */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $accessRules = [];
+
+    /** @var array<mixed> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $jetter = [];
+
+    /** @var array<mixed> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $clearTables = [];
+
+    /** @var array<mixed> tables of triage, where they differ from the usual ones */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $triageTables = [];
+
+    public function __construct(
+        #[ORM\Column(length: 120, unique: true)]
+        public readonly string $name,
+        #[ORM\Column(length: 60)]
+        public readonly string $timeZone,
+    ) {
+        $this->id = Id::fresh();
+        new \DateTimeZone($timeZone);
+    }
+
+    public function rules(): HouseRules
+    {
+        return HouseRules::of($this->waterSchool, $this->rootsSchool, $this->limits);
+    }
+
+    /**
+     * @param array<string, float> $limits those that differ from the starting values
+     *
+     * @throws \Jurvex\Core\Input\BadInput for a school or limit that cannot be
+     */
+    public function adopt(School $water, School $roots, array $limits): void
+    {
+        HouseRules::of($water, $roots, $limits);
+        $this->waterSchool = $water;
+        $this->rootsSchool = $roots;
+        $this->limits = $limits;
+    }
+
+    public function accessRules(): AccessRules
+    {
+        return [] === $this->accessRules ? new AccessRules() : AccessRules::read(new Input($this->accessRules));
+    }
+
+    public function triageTables(): Tables
+    {
+        return Tables::changed(new Input($this->triageTables));
+    }
+
+    /**
+     * @param array<mixed> $access of AccessRules
+     * @param array<mixed> $triage what differs from the usual tables
+     *
+     * @throws \Jurvex\Core\Input\BadInput for a rule or chance that cannot be
+     */
+    public function adoptWayIn(array $access, array $triage): void
+    {
+        $rules = AccessRules::read((new Input(['access' => $access]))->object('access'));
+        Tables::changed((new Input(['triage' => $triage]))->object('triage'));
+        $this->accessRules = $rules->plain();
+        $this->triageTables = $triage;
+    }
+
+    /** @return array<mixed> pump, hoses, nozzle and tank as the bench has them; nothing while nobody has put them right */
+    public function jetter(): array
+    {
+        return $this->jetter;
+    }
+
+    /** @param array<mixed> $jetter that the bench has taken */
+    public function keepJetter(array $jetter): void
+    {
+        $this->jetter = $jetter;
+    }
+
+    public function clearTables(): ClearTables
+    {
+        return ClearTables::read(new Input($this->clearTables));
+    }
+
+    /**
+     * @param array<mixed> $tables what differs from the usual numbers
+     *
+     * @throws \Jurvex\Core\Input\BadInput for what cannot be
+     */
+    public function keepClearTables(array $tables): void
+    {
+        ClearTables::read(new Input($tables));
+        $this->clearTables = $tables;
+    }
+
+    /** The day that it is where the firm works, as midnight UTC of that date. */
+    public function today(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return new \DateTimeImmutable($now->setTimezone(new \DateTimeZone($this->timeZone))->format('Y-m-d'), new \DateTimeZone('UTC'));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Firm;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Reach\Rig;
+
+/** The kit of a firm. */
+final readonly class Kit
+{
+    public function __construct(private EntityManagerInterface $manager)
+    {
+    }
+
+    /** @return list<KitTool> fit for use, in the order in which they were entered */
+    public function of(Firm $firm): array
+    {
+        return array_values(array_filter($this->all($firm), static fn (KitTool $tool) => null === $tool->wear()));
+    }
+
+    /** @return list<KitTool> those that wait for repair too */
+    public function all(Firm $firm): array
+    {
+        return $this->manager->getRepository(KitTool::class)->findBy(['firm' => $firm, 'withdrawnAt' => null], ['id' => 'ASC']);
+    }
+
+    public function tool(Firm $firm, string $id): ?KitTool
+    {
+        return $this->manager->getRepository(KitTool::class)->findOneBy(['firm' => $firm, 'id' => $id]);
+    }
+
+    /**
+     * @param list<KitTool> $tools
+     *
+     * @return list<Rig> every tool with every head
+     */
+    public static function rigs(array $tools, bool $wet): array
+    {
+        return array_merge(...array_map(static fn (KitTool $tool) => $tool->rigs($wet), $tools));
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Office;
+
+use App\Firm\Account;
+use App\Support\Form\TypedNumbers;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\WorkRates;
+use Jurvex\Core\Input\BadInput;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The firm's numbers for clearing, for the office. */
+final class HouseTablesController extends AbstractController
+{
+    #[Route('/settings/clearing', name: 'house_clearing', methods: ['GET', 'POST'])]
+    public function tables(Account $account, Request $request, EntityManagerInterface $manager): Response
+    {
+        $shown = ['tables' => $account->firm->clearTables(), 'blockages' => array_keys(WorkRates::USUAL), 'typed' => [], 'bad' => null];
+        if ($request->isMethod('GET')) {
+            return $this->render('clear/house_tables.html.twig', $shown);
+        }
+        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $typed = $request->request->all();
+        $cutters = \is_string($typed['cutters_mm'] ?? null) ? array_values(array_filter(preg_split('/[\s;]+/', $typed['cutters_mm']) ?: [], static fn (string $cutter) => '' !== $cutter)) : [];
+        try {
+            $account->firm->keepClearTables(TypedNumbers::read(['cable' => $typed['cable'] ?? [], 'rates' => $typed['rates'] ?? [], 'solids_fraction' => $typed['solids_fraction'] ?? '', 'cutters_mm' => $cutters, 'first' => $typed['first'] ?? Machine::Cable->value, 'cable_by_bore' => array_values(\is_array($typed['cable_by_bore'] ?? null) ? $typed['cable_by_bore'] : [])]));
+        } catch (BadInput $error) {
+            return $this->render('clear/house_tables.html.twig', [...$shown, 'typed' => $typed, 'bad' => $error], new Response(status: 422));
+        }
+        $manager->flush();
+
+        return $this->redirectToRoute('house_clearing', [], Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Office;
+
+use App\Firm\Account;
+use App\Firm\Kit;
+use App\Firm\KitTool;
+use App\Firm\StartingKit;
+use App\Firm\ToolDetails;
+use App\Firm\Wear;
+use App\Support\Database\Id;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Head;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The firm's kit: what every tool measures and can take. */
+final class KitController extends AbstractController
+{
+    public function __construct(private readonly Kit $kit, private readonly EntityManagerInterface $manager)
+    {
+    }
+
+    #[Route('/kit', name: 'kit', methods: 'GET')]
+    public function kit(Account $account): Response
+    {
+        return $this->render('kit/kit.html.twig', ['tools' => $this->kit->all($account->firm), 'fresh' => Id::fresh()]);
+    }
+
+    /** A firm without any tool begins with the usual ones. */
+    #[Route('/kit/start', name: 'kit_start', methods: 'POST')]
+    public function start(Account $account): Response
+    {
+        if ([] === $this->kit->all($account->firm)) {
+            array_map($this->manager->persist(...), StartingKit::of($account->firm));
+            $this->manager->flush();
+        }
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/kit/{id}', name: 'kit_tool', requirements: ['id' => Id::PATTERN], methods: ['GET', 'POST'])]
+    public function tool(string $id, Account $account, Request $request): Response
+    {
+        $tool = $this->kit->tool($account->firm, $id);
+        if (null === $tool && null !== $this->manager->find(KitTool::class, $id)) {
+            throw $this->createNotFoundException();
+        }
+        $details = null === $tool ? new ToolDetails() : clone $tool->details();
+        $form = $this->createForm(ToolForm::class, $details, ['action' => $request->getPathInfo()]);
+        $form->handleRequest($request);
+        if (!$form->isSubmitted() || !$form->isValid()) {
+            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases(), 'classes' => Head::cases()]);
+        }
+        $tool ??= new KitTool($id, $account->firm, $details);
+        $tool->describe($details);
+        $this->manager->persist($tool);
+        $this->manager->flush();
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Takes a tool out of use for its wear, or back into use when it is repaired. */
+    #[Route('/kit/{id}/wear', name: 'kit_wear', requirements: ['id' => Id::PATTERN], methods: 'POST')]
+    public function wear(string $id, Account $account, Request $request): Response
+    {
+        $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
+        $wear = Wear::tryFrom($request->request->getString('wear'));
+        null === $wear ? $tool->repair() : $tool->wearOut($wear, new \DateTimeImmutable());
+        $this->manager->flush();
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/kit/{id}/withdraw', name: 'kit_withdraw', requirements: ['id' => Id::PATTERN], methods: 'POST')]
+    public function withdraw(string $id, Account $account): Response
+    {
+        $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
+        $tool->withdraw(new \DateTimeImmutable());
+        $this->manager->flush();
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Takes the friction that a run's end has shown as the tool's own. */
+    #[Route('/kit/{id}/friction', name: 'kit_friction', requirements: ['id' => Id::PATTERN], methods: 'POST')]
+    public function friction(string $id, Account $account, Request $request): Response
+    {
+        $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
+        $value = filter_var($request->request->getString('friction'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => 0, 'max_range' => 2]]);
+        if (false !== $value) {
+            $details = clone $tool->details();
+            $request->request->getBoolean('wet') ? $details->frictionWet = $value : $details->frictionDry = $value;
+            $tool->describe($details);
+            $this->manager->flush();
+        }
+        $back = $request->request->getString('back');
+
+        return $this->redirect(1 === preg_match('~^/jobs/[0-9a-f-]{36}/[a-z?=0-9/&-]*$~', $back) ? $back : $this->generateUrl('kit'), Response::HTTP_SEE_OTHER);
+    }
+}

@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Office;
+
+use App\Firm\Account;
+use App\Firm\Theme;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Judge\HouseRules;
+use Jurvex\Core\Judge\School;
+use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** A person's own preferences, and the house rules for the office. */
+final class SettingsController extends AbstractController
+{
+    #[Route('/settings', name: 'settings', methods: 'GET')]
+    public function settings(Account $account): Response
+    {
+        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => [], 'errors' => []]);
+    }
+
+    #[Route('/settings/mine', name: 'settings_mine', methods: 'POST')]
+    public function mine(Account $account, Request $request, EntityManagerInterface $manager): Response
+    {
+        $account->prefer(UnitSystem::tryFrom($request->request->getString('units')) ?? $account->units(), Theme::tryFrom($request->request->getString('theme')) ?? $account->theme());
+        $manager->flush();
+        $back = $request->request->getString('back');
+
+        return $this->redirect(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('settings'), Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/settings/house', name: 'settings_house', methods: 'POST')]
+    public function house(Account $account, Request $request, EntityManagerInterface $manager): Response
+    {
+        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $typed = $request->request->all('limits');
+        [$limits, $errors] = self::limits($typed);
+        $water = School::tryFrom($request->request->getString('water')) ?? School::Carrying;
+        $roots = School::tryFrom($request->request->getString('roots')) ?? School::Upkeep;
+        if ([] === $errors) {
+            try {
+                $account->firm->adopt($water, $roots, $limits);
+                $manager->flush();
+
+                return $this->redirectToRoute('settings', [], Response::HTTP_SEE_OTHER);
+            } catch (BadInput $error) {
+                $errors[str_replace('limits.', '', $error->at)] = true;
+            }
+        }
+
+        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors], new Response(status: 422));
+    }
+
+    /**
+     * @param array<mixed> $typed
+     *
+     * @return array{array<string, float>, array<string, true>} what differs from the starting values, and what cannot be
+     */
+    private static function limits(array $typed): array
+    {
+        $limits = $errors = [];
+        foreach (HouseRules::LIMITS as $name => [$start, $most]) {
+            $value = $typed[$name] ?? '';
+            $value = \is_string($value) ? str_replace(',', '.', trim($value)) : '';
+            if ('' === $value) {
+                continue;
+            }
+            if (!is_numeric($value) || $value < 0 || $value > $most) {
+                $errors[$name] = true;
+            } elseif ((float) $value !== (float) $start) {
+                $limits[$name] = (float) $value;
+            }
+        }
+
+        return [$limits, $errors];
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+/** Which way a tool goes that enters here. */
+enum Faces: string
+{
+    case Downstream = 'downstream';
+    case Upstream = 'upstream';
+    case Both = 'both';
+}

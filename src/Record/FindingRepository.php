@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\Persistence\ManagerRegistry;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reel\Pairs;
+use Jurvex\Core\Run\RunRecord;
+
+/** @extends ServiceEntityRepository<LoggedFinding> */
+final class FindingRepository extends ServiceEntityRepository
+{
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, LoggedFinding::class);
+    }
+
+    /** The run with all that counts of what was logged. */
+    public function record(Run $run): RunRecord
+    {
+        return $this->recordAndPairs($run)[0];
+    }
+
+    /**
+     * The same, and what was logged both on the way in and on the way back; read as rows, since a long run has hundreds.
+     *
+     * @return array{RunRecord, Pairs}
+     */
+    public function recordAndPairs(Run $run): array
+    {
+        $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
+            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
+               FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL', [$run->id]);
+        $details = $run->details();
+        $findings = array_map(self::finding(...), $rows);
+        $pairs = self::pairsOf($findings, $rows);
+        $doubled = $pairs->doubled();
+        $reached = $run->reachedM() ?? $run->deepestM();
+
+        return [new RunRecord(
+            // What was logged on the way in and again on the way back is there once.
+            [] === $doubled ? $findings : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->id, $doubled, true))),
+            $details->material,
+            null === $details->boreMm ? null : Length::millimetres($details->boreMm),
+            $details->travel,
+            null === $details->expectedM ? null : Length::metres($details->expectedM),
+            null === $reached ? null : Length::metres($reached),
+            $run->endReason(),
+        ), $pairs];
+    }
+
+    /**
+     * @param list<Finding>              $findings
+     * @param list<array<string, mixed>> $rows
+     */
+    private static function pairsOf(array $findings, array $rows): Pairs
+    {
+        $ways = [];
+        foreach ($rows as $row) {
+            if (null !== $row['drawn_back'] && \is_string($row['id'])) {
+                $ways[$row['id']] = (bool) $row['drawn_back'];
+            }
+        }
+
+        return Pairs::of([] === $ways ? [] : $findings, $ways);
+    }
+
+    /** @return list<LoggedFinding> all that was ever logged on the run, in the order of entry */
+    public function everythingOf(Run $run): array
+    {
+        return $this->findBy(['run' => $run], ['loggedAt' => 'ASC', 'id' => 'ASC']);
+    }
+
+    public function ofRun(string $id, Run $run): ?LoggedFinding
+    {
+        return $this->findOneBy(['id' => $id, 'run' => $run]);
+    }
+
+    public function lastEntered(Run $run): ?LoggedFinding
+    {
+        return $this->findOneBy(['run' => $run, 'withdrawnAt' => null], ['loggedAt' => 'DESC', 'id' => 'DESC']);
+    }
+
+    /** @return list<string> findings of the run that have a picture */
+    public function photographed(Run $run): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]);
+
+        return $ids;
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function finding(array $row): Finding
+    {
+        $row['at_joint'] = (bool) $row['at_joint'];
+        $row['facts'] = json_decode(\is_string($row['facts']) ? $row['facts'] : '[]', true, 8, \JSON_THROW_ON_ERROR);
+
+        return Finding::read(new Input($row));
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Firm\Firm;
+use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\ORM\QueryBuilder;
+use Doctrine\Persistence\ManagerRegistry;
+use Jurvex\Core\Run\EndReason;
+
+/** @extends ServiceEntityRepository<Job> */
+final class JobRepository extends ServiceEntityRepository
+{
+    private const LONGEST_LIST = 20;
+
+    public function __construct(ManagerRegistry $registry)
+    {
+        parent::__construct($registry, Job::class);
+    }
+
+    public function ofFirm(string $id, Firm $firm): ?Job
+    {
+        return $this->findOneBy(['id' => $id, 'firm' => $firm]);
+    }
+
+    /** @return list<Job> in the order in which they are to be done */
+    public function onDay(Firm $firm, \DateTimeImmutable $day): array
+    {
+        return $this->findBy(['firm' => $firm, 'call.plannedOn' => $day, 'practice' => null], ['call.turn' => 'ASC', 'id' => 'ASC'], self::LONGEST_LIST);
+    }
+
+    /**
+     * Jobs planned before or after the day, or not at all, and not handed over; newest call first.
+     *
+     * @return list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}>
+     */
+    public function openBesides(Firm $firm, \DateTimeImmutable $day): array
+    {
+        /** @var list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}> $rows */
+        $rows = $this->rows($firm)->addSelect('job.call.plannedOn AS plannedOn', 'job.call.why AS why')
+            ->andWhere('job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
+            ->setParameter('day', $day, 'date_immutable')
+            ->orderBy('job.id', 'DESC')->getQuery()->getResult();
+
+        return $rows;
+    }
+
+    /**
+     * Jobs whose last look ended before the end of the line, and nobody said why that is enough; newest look first.
+     *
+     * @return list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}>
+     */
+    public function unfinishedLooks(Firm $firm): array
+    {
+        /** @var list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}> $rows */
+        $rows = $this->getEntityManager()->createQueryBuilder()
+            ->select('job.id AS id', 'job.call.place AS place', 'run.endReason AS reason', 'run.reachedM AS reachedM')
+            ->from(Run::class, 'run')
+            ->join('run.job', 'job')
+            ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
+            ->where('job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))')
+            ->setParameter('firm', $firm->id)
+            ->setParameter('nothing', '')
+            ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
+            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $rows;
+    }
+
+    /**
+     * Soonest first.
+     *
+     * @return list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}>
+     */
+    public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
+    {
+        /** @var list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}> $rows */
+        $rows = $this->rows($firm)->addSelect('job.upkeep AS upkeep', 'job.upkeepDueOn AS dueOn')
+            ->andWhere('job.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
+            ->orderBy('job.upkeepDueOn', 'ASC')->getQuery()->getResult();
+
+        return $rows;
+    }
+
+    /** @return list<Job> whose place, customer or number has the words in it, newest first */
+    public function search(Firm $firm, string $words): array
+    {
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)')
+            ->setParameter('firm', $firm->id)->setParameter('words', '%'.addcslashes($words, '%_').'%')
+            ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
+    }
+
+    /** @return list<Job> newest first */
+    public function practices(Firm $firm): array
+    {
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')->where('job.firm = :firm AND job.practice IS NOT NULL')
+            ->setParameter('firm', $firm->id)->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
+    }
+
+    /** The firm's own number for its next job: the year and how many before. */
+    public function nextNumber(Firm $firm, \DateTimeImmutable $day): string
+    {
+        $year = $day->format('y').'-';
+        $last = $this->createQueryBuilder('job')->select('MAX(job.call.number)')
+            ->where('job.firm = :firm AND job.call.number LIKE :year')
+            ->setParameter('firm', $firm->id)->setParameter('year', $year.'____')->getQuery()->getSingleScalarResult();
+
+        return $year.str_pad((string) ((int) substr((string) $last, 3) + 1), 4, '0', \STR_PAD_LEFT);
+    }
+
+    /** Rows for a list: a day's screen has many, and needs little of each. */
+    private function rows(Firm $firm): QueryBuilder
+    {
+        return $this->createQueryBuilder('job')->select('job.id AS id', 'job.call.place AS place')
+            ->where('job.firm = :firm AND job.practice IS NULL')->setParameter('firm', $firm->id)->setMaxResults(self::LONGEST_LIST);
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Support\Database\Withdrawable;
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Mark\DepthReadings;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Ribbon\MarkedPlace;
+
+/** A place on the ground above the line. */
+#[ORM\Entity]
+class Mark
+{
+    use Withdrawable;
+
+    #[ORM\Embedded(columnPrefix: false)]
+    private MarkDetails $details;
+
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 36)]
+        public readonly string $id,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        public readonly Run $run,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $loggedAt,
+        MarkDetails $details,
+    ) {
+        $this->details = $details;
+    }
+
+    public function describe(MarkDetails $details): void
+    {
+        $this->details = clone $details;
+    }
+
+    public function details(): MarkDetails
+    {
+        return $this->details;
+    }
+
+    public function depth(): DepthReadings
+    {
+        return new DepthReadings(...array_map(Length::metres(...), $this->details->depthsM));
+    }
+
+    /** Whether somebody may dig by it: the readings agree and nothing stood in the way. */
+    public function isGoodEnoughToDig(): bool
+    {
+        return OverHead::Nothing === $this->details->overHead && $this->depth()->agree();
+    }
+
+    public function onTheLine(): MarkedPlace
+    {
+        return new MarkedPlace(Length::metres($this->details->atM ?? 0.0), $this->depth()->median(), $this->isGoodEnoughToDig());
+    }
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use App\Support\Database\Withdrawable;
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\EntryKind;
+use Jurvex\Core\Clear\LogEntry;
+use Jurvex\Core\Clear\RunLog;
+use Jurvex\Core\Measure\Length;
+
+/** A logged pass of a clearing tool. */
+#[ORM\Entity]
+class Pass
+{
+    use Withdrawable;
+
+    #[ORM\Embedded(columnPrefix: false)]
+    private PassDetails $details;
+
+    /** Whether the tool is still in the line. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $open = false;
+
+    /** @var list<array{id: string, kind: string, seconds: float|int, metres: float|int|null, said: string}> */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $entries = [];
+
+    /** @var ?array<mixed> */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $standIn = null;
+
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 36)]
+        public readonly string $id,
+        #[ORM\ManyToOne(inversedBy: 'passes'), ORM\JoinColumn(nullable: false)]
+        public readonly Job $job,
+        #[ORM\ManyToOne]
+        public readonly ?Opening $opening,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $loggedAt,
+        PassDetails $details,
+    ) {
+        $this->details = $details;
+    }
+
+    /** Begins a pass that is logged while it is made; it says how it stands with every entry. */
+    public static function begin(string $id, Job $job, ?Opening $opening, \DateTimeImmutable $now, PassDetails $details): self
+    {
+        $pass = new self($id, $job, $opening, $now, $details);
+        $pass->open = true;
+
+        return $pass;
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->open;
+    }
+
+    /** The same entry sent twice is there once. */
+    public function enter(string $entry, LogEntry $what): void
+    {
+        if (!\in_array($entry, array_column($this->entries, 'id'), true)) {
+            $this->entries = [...$this->entries, ['id' => $entry, 'kind' => $what->kind->value, 'seconds' => $what->seconds, 'metres' => $what->metres, 'said' => $what->said]];
+        }
+    }
+
+    public function takeBackLast(): void
+    {
+        $this->entries = \array_slice($this->entries, 0, -1);
+    }
+
+    /** @return list<LogEntry> in their order */
+    public function entries(): array
+    {
+        return array_map(static fn (array $row) => new LogEntry(EntryKind::from($row['kind']), (float) $row['seconds'], null === $row['metres'] ? null : (float) $row['metres'], $row['said']), $this->entries);
+    }
+
+    /** @param Length $step from one hose mark, or section, to the next */
+    public function log(Length $step): RunLog
+    {
+        return new RunLog($this->entries(), $step);
+    }
+
+    public function seconds(\DateTimeImmutable $now): float
+    {
+        return max(0.0, (float) $now->format('U.v') - (float) $this->loggedAt->format('U.v'));
+    }
+
+    public function close(): void
+    {
+        $this->open = false;
+        $this->standIn = null;
+    }
+
+    /** @param ?array<mixed> $standIn how the stand-in machine of this pass stands */
+    public function keepStandIn(?array $standIn): void
+    {
+        $this->standIn = $standIn;
+    }
+
+    /** @return ?array<mixed> none where a real machine runs */
+    public function standIn(): ?array
+    {
+        return $this->standIn;
+    }
+
+    public function describe(PassDetails $details): void
+    {
+        $this->details = clone $details;
+    }
+
+    public function details(): PassDetails
+    {
+        return $this->details;
+    }
+
+    /** @return array{in: Length, to: Length, felt: list<array{at: Length, felt: string}>} */
+    public function onTheLine(): array
+    {
+        return [
+            'in' => Length::metres($this->details->outM), 'to' => Length::metres($this->details->inM ?? $this->details->outM),
+            'felt' => array_map(static fn (array $felt) => ['at' => Length::metres($felt['at_m']), 'felt' => $felt['felt']], $this->details->feltAt),
+        ];
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reel\Counter;
+use Jurvex\Core\Run\EndReason;
+
+/** One travel of the camera from one opening. */
+#[ORM\Entity]
+#[ORM\Index(columns: ['started_at'])]
+class Run
+{
+    #[ORM\Embedded(columnPrefix: false)]
+    private RunDetails $details;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $waterOffAt = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $endedAt = null;
+
+    #[ORM\Column(enumType: EndReason::class, nullable: true)]
+    private ?EndReason $endReason = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?float $reachedM = null;
+
+    #[ORM\Column(type: 'text')]
+    private string $endNote = '';
+
+    #[ORM\Column(nullable: true)]
+    private ?float $deepestM = null;
+
+    #[ORM\Column(length: 200, nullable: true)]
+    private ?string $videoName = null;
+
+    #[ORM\Column(length: 100, nullable: true)]
+    private ?string $videoType = null;
+
+    public function __construct(
+        #[ORM\Id, ORM\Column(length: 36)]
+        public readonly string $id,
+        #[ORM\ManyToOne(inversedBy: 'runs'), ORM\JoinColumn(nullable: false)]
+        public readonly Job $job,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        public readonly Opening $opening,
+        #[ORM\Column]
+        public readonly \DateTimeImmutable $startedAt,
+        RunDetails $details,
+    ) {
+        $this->details = $details;
+    }
+
+    public function details(): RunDetails
+    {
+        return $this->details;
+    }
+
+    public function describe(RunDetails $details): void
+    {
+        $this->details = clone $details;
+    }
+
+    public function turnWater(bool $on, \DateTimeImmutable $at): void
+    {
+        $details = clone $this->details;
+        $details->waterOn = $on;
+        $this->details = $details;
+        $this->waterOffAt = $on ? null : $at;
+    }
+
+    /**
+     * When an entry was made that may have had to wait for a signal; never before the run, never in the future.
+     *
+     * @param string $milliseconds since 1970, by the clock of the screen; what is no such number counts from now
+     */
+    public function whenSaid(string $milliseconds, \DateTimeImmutable $now): \DateTimeImmutable
+    {
+        $said = 1 === preg_match('/^\d{13}$/', $milliseconds) ? new \DateTimeImmutable('@'.intdiv((int) $milliseconds, 1000)) : $now;
+
+        return max($this->startedAt, min($now, $said));
+    }
+
+    public function waterOffAt(): ?\DateTimeImmutable
+    {
+        return $this->waterOffAt;
+    }
+
+    public function end(EndReason $reason, float $reachedM, string $note, \DateTimeImmutable $at): void
+    {
+        $this->endReason = $reason;
+        $this->reachedM = $reachedM;
+        $this->endNote = $note;
+        $this->endedAt = $at;
+    }
+
+    /** How far the reel has said that the camera was. */
+    public function wentTo(float $metres): void
+    {
+        $this->deepestM = max($this->deepestM ?? 0.0, $metres);
+    }
+
+    public function deepestM(): ?float
+    {
+        return $this->deepestM;
+    }
+
+    /** Attaches a recording; it is kept as it came. */
+    public function attachVideo(?string $name, ?string $type): void
+    {
+        $this->videoName = $name;
+        $this->videoType = $type;
+    }
+
+    public function videoName(): ?string
+    {
+        return $this->videoName;
+    }
+
+    public function videoType(): ?string
+    {
+        return $this->videoType;
+    }
+
+    public function goOn(): void
+    {
+        $this->endReason = null;
+        $this->endedAt = null;
+    }
+
+    public function endedAt(): ?\DateTimeImmutable
+    {
+        return $this->endedAt;
+    }
+
+    public function endReason(): ?EndReason
+    {
+        return $this->endReason;
+    }
+
+    public function reachedM(): ?float
+    {
+        return $this->reachedM;
+    }
+
+    public function endNote(): string
+    {
+        return $this->endNote;
+    }
+
+    public function counter(): Counter
+    {
+        return new Counter($this->details->counterFactor ?? 1.0, Length::metres($this->details->cableOutAtZeroM ?? 0.0), Length::metres($this->details->cableLengthM ?? 0.0));
+    }
+}

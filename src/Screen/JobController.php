@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screen;
+
+use App\Firm\Account;
+use App\Record\FlowTest;
+use App\Record\Job;
+use App\Record\Opening;
+use App\Record\Pass;
+use App\Record\Run;
+use App\Record\StuckTool;
+use App\Work\Expectation;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** What the controllers of a job's stages share: saying what the stage is, showing it, and going back to it after an entry. */
+abstract class JobController extends AbstractController
+{
+    public function __construct(protected readonly JobScreens $screens, protected readonly EntityManagerInterface $manager)
+    {
+    }
+
+    abstract protected function stage(): Stage;
+
+    /**
+     * @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422
+     * @param ?string              $template   of a stage that has several benches
+     * @param bool                 $refused    whether what was sent is refused without a form
+     * @param ?Expectation         $expected   what the map makes of the chosen path, for the ribbon
+     */
+    protected function show(Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false, ?Expectation $expected = null): Response
+    {
+        $account = $this->getUser();
+        \assert($account instanceof Account);
+        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null, $expected);
+
+        return $this->render($template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters], new Response(status: $refused ? 422 : 200));
+    }
+
+    protected function backToStage(Job $job, ?Stage $stage = null): Response
+    {
+        return $this->redirectToRoute(($stage ?? $this->stage())->value, ['job' => $job->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected static function isAccepted(FormInterface $form, Request $request): bool
+    {
+        $form->handleRequest($request);
+
+        return $form->isSubmitted() && $form->isValid();
+    }
+
+    /**
+     * An entry of the job under its identifier; none when nobody has made it yet.
+     *
+     * @template T of Opening|Pass|FlowTest|StuckTool|Run
+     *
+     * @param class-string<T> $class
+     *
+     * @return ?T
+     *
+     * @throws NotFoundHttpException when it is another job's
+     */
+    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run|null
+    {
+        $entry = $this->manager->find($class, $id);
+        if (null !== $entry && $entry->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+
+        return $entry;
+    }
+
+    /**
+     * @template T of Opening|Pass|FlowTest|StuckTool|Run
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     *
+     * @throws NotFoundHttpException when it is not there
+     */
+    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run
+    {
+        return $this->entry($class, $job, $id) ?? throw $this->createNotFoundException();
+    }
+
+    protected function backToRun(Run $run): Response
+    {
+        return $this->redirectToRoute('look', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected function store(object ...$entries): void
+    {
+        foreach ($entries as $entry) {
+            $this->manager->persist($entry);
+        }
+        $this->manager->flush();
+    }
+}

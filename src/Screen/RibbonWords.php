@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screen;
+
+use App\Support\Units\Formatter;
+use App\Support\Wording\WordsExtension;
+use App\Work\JudgedRun;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\UnitSystem;
+use Twig\Extension\AbstractExtension;
+use Twig\TwigFunction;
+
+/** The ribbon in words, for whoever cannot see it. */
+final class RibbonWords extends AbstractExtension
+{
+    public function __construct(private readonly WordsExtension $words, private readonly Formatter $formatter)
+    {
+    }
+
+    public function getFunctions(): array
+    {
+        return [new TwigFunction('ribbon_words', $this->inWords(...))];
+    }
+
+    /** @return list<string> a line a finding, but for the plain joints */
+    public function inWords(JudgedRun $line, UnitSystem $units): array
+    {
+        $lines = [];
+        foreach ($line->record->findings as $finding) {
+            if (Kind::SoundJoint === $finding->kind) {
+                continue;
+            }
+            $place = $this->formatter->distance($finding->from->metres, $units).(null === $finding->to ? '' : ' – '.$this->formatter->distance($finding->to->metres, $units));
+            $size = null === $finding->size ? '' : ', '.$this->formatter->size($finding->size, $units);
+            $lines[] = $place.': '.$this->words->words($finding->kind, 'kind').$size.', '.$this->words->words($line->judgements[$finding->id]->counts(), 'need');
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Units;
+
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Measure;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\Size;
+use Jurvex\Core\Measure\SizeUnit;
+use Jurvex\Core\Measure\UnitSystem;
+
+/** Writes measures the way the reader says them. */
+final class Formatter
+{
+    /** A place or length along the line: `26.9 m`, `88' 3"`. */
+    public function distance(float $metres, UnitSystem $units): string
+    {
+        return UnitSystem::Metric === $units ? $this->number($metres, 2, 1).' m' : $this->feetAndInches($metres);
+    }
+
+    /** The same without its unit where the unit stands beside it. */
+    public function bareDistance(float $metres, UnitSystem $units): string
+    {
+        return UnitSystem::Metric === $units ? $this->number($metres, 2, 1) : $this->feetAndInches($metres);
+    }
+
+    /** A bore, depth or step: `31 mm`, `1.2 in`. */
+    public function small(float $millimetres, UnitSystem $units): string
+    {
+        return UnitSystem::Metric === $units
+            ? $this->number($millimetres, 0, 0).' mm'
+            : $this->number(Length::millimetres($millimetres)->inInches(), 1, 0).' in';
+    }
+
+    public function size(Size $size, UnitSystem $units): string
+    {
+        return match ($size->unit) {
+            SizeUnit::Percent => $this->number($size->value, 1, 0).' %',
+            SizeUnit::Degrees => $this->number($size->value, 0, 0).'°',
+            SizeUnit::Millimetres => $this->small($size->value, $units),
+        };
+    }
+
+    /** A clock position: `12`, `4:30`. */
+    public function clock(float $hours): string
+    {
+        $minutes = (int) round($hours * 60);
+        $hour = intdiv($minutes, 60) % 12;
+
+        return (0 === $hour ? 12 : $hour).(0 === $minutes % 60 ? '' : ':'.str_pad((string) ($minutes % 60), 2, '0', \STR_PAD_LEFT));
+    }
+
+    /** A value or limit of a rule by its name, which carries the unit. */
+    public function named(string $name, float|string|null $value, UnitSystem $units): string
+    {
+        if (!\is_float($value)) {
+            return (string) $value;
+        }
+
+        return match (true) {
+            str_ends_with($name, '_mm') => $this->small($value, $units),
+            str_ends_with($name, '_m') => $this->distance($value, $units),
+            str_ends_with($name, '_percent') => $this->number($value, 1, 0).' %',
+            default => $this->number($value, 1, 0),
+        };
+    }
+
+    /** The usual unit in which a person types a kind's size. */
+    public function typedUnit(Kind $kind, UnitSystem $units): string
+    {
+        return match ($kind->units()[0] ?? null) {
+            SizeUnit::Percent => '%',
+            SizeUnit::Degrees => '°',
+            SizeUnit::Millimetres => UnitSystem::Metric === $units ? 'mm' : 'in',
+            null => '',
+        };
+    }
+
+    /**
+     * Sizes for a tap, in what the person would type.
+     *
+     * @return list<string>
+     */
+    public function usualSizes(Kind $kind, UnitSystem $units): array
+    {
+        $metric = UnitSystem::Metric === $units;
+
+        return match ($kind->measure()) {
+            Measure::ShareOfBore => ['5', '10', '25', '50', '80'],
+            Measure::Depth => $metric ? ['5', '15', '25', '40', '60'] : ['0.2', '0.6', '1', '1.5', '2.5'],
+            Measure::Step => ['5', '10', '20', '35', '50'],
+            Measure::Gap => $metric ? ['10', '20', '40', '60'] : ['0.5', '1', '1.5', '2.5'],
+            Measure::ShareOfWall => ['10', '25', '50', '75'],
+            Measure::Ovality => ['3', '5', '10', '15', '20'],
+            Measure::Thickness => ['5', '10', '20', '35', '60'],
+            Measure::Bore => $metric ? ['50', '75', '100', '150', '200'] : ['2', '3', '4', '6', '8'],
+            Measure::Turn => ['15', '30', '45', '90'],
+            Measure::None => [],
+        };
+    }
+
+    private function feetAndInches(float $metres): string
+    {
+        $inches = (int) round(Length::metres($metres)->inInches());
+
+        return intdiv($inches, 12)."' ".($inches % 12).'"';
+    }
+
+    private function number(float $value, int $most, int $least): string
+    {
+        $text = number_format($value, $most, '.', '');
+        if ($most > $least) {
+            $text = rtrim($text, '0');
+            [$whole, $part] = explode('.', $text.'.', 2);
+            $part = str_pad(rtrim($part, '.'), $least, '0');
+            $text = '' === $part ? $whole : $whole.'.'.$part;
+        }
+
+        return $text;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Clear\Plan;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Measure\Length;
+
+/** Both plans with the cable's own arithmetic, ready to be shown. */
+final readonly class ClearingPlan
+{
+    /**
+     * @param array{cable: Plan, jet: Plan} $plans
+     * @param bool                          $fromTriage whether the place was taken from there
+     * @param Length                        $target     bore at the stoppage
+     * @param ?Length                       $cutter     largest that gets there; none when none does
+     * @param array{Length, Length}         $sizes      thinnest and thickest cable for the bore
+     * @param array<string, string>         $pieces     of the firm's kit, by class of head
+     */
+    public function __construct(public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable, public Length $target, public ?Length $cutter, public array $sizes, public array $pieces)
+    {
+    }
+
+    /** Down to the line at the chosen opening. */
+    public function drop(): Length
+    {
+        return $this->cable->drop;
+    }
+
+    public function ringLeft(): ?Length
+    {
+        return null === $this->cutter ? null : Length::metres($this->target->metres - $this->cutter->metres);
+    }
+
+    public function sweptPercent(): ?float
+    {
+        return null === $this->cutter ? null : 100 * CablePlan::swept($this->cutter, $this->target);
+    }
+}

@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Firm\ClearTables;
+use App\Firm\Jetter;
+use App\Firm\Kit;
+use App\Firm\KitTool;
+use App\Firm\ToolHead;
+use App\Firm\ToolKind;
+use App\Record\ClearingDetails;
+use App\Record\Job;
+use App\Record\OpeningKind;
+use App\Record\PassRepository;
+use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Pieces;
+use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Reached;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\NodeKind;
+use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Triage\DangerSign;
+
+/** Puts a job's clearing plans together from what is known: triage, line map, opening, kit. */
+final readonly class ClearingPlans
+{
+    private const USUAL_BORE_MM = 100.0;
+    private const FAR_M = 10.0;
+
+    public function __construct(private Stoppages $stoppages, private Kit $kit, private PassRepository $passes)
+    {
+    }
+
+    public function of(Job $job, bool $hasCrossBore): ClearingPlan
+    {
+        $details = $job->clearing();
+        [$near, $far, $fromTriage] = $this->place($job, $details);
+        $way = $this->pipes($job, $far);
+        $at = $way[\count($way) - 1] ?? null;
+        $tables = $job->firm->clearTables();
+        $cable = new Input($tables->cable);
+        $opening = $job->chosenOpening()?->details();
+        $dangers = $job->presentDangers();
+        $situation = new Situation(
+            $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun($job, $far, $cable->number('overrun_m')),
+            Length::millimetres($details->boreMm ?? $at?->bore->value ?? self::USUAL_BORE_MM), $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
+            OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
+            $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)), self::passesTrap($job, $way),
+        );
+        $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
+        $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun, $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
+        $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
+        $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $tables->cutters));
+
+        $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
+        $plans = Planner::plans($situation, $tables->first);
+
+        return new ClearingPlan($situation, $plans, $fromTriage, $plan, $situation->bore, $cutter, $tables->sizes->of($situation->bore), $this->pieces($job, $tables, $narrowest, $situation, $plan->needed()));
+    }
+
+    /** How far a tool should come: past the far estimate by the house rule. */
+    public function past(Job $job): Length
+    {
+        $far = $this->place($job, $job->clearing())[1];
+
+        return Length::metres($far + $this->overrun($job, $far, $job->firm->clearTables()->cable['overrun_m'])->metres);
+    }
+
+    /** @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not */
+    private function pieces(Job $job, ClearTables $tables, Length $narrowest, Situation $situation, Length $needed): array
+    {
+        $names = $pieces = [];
+        foreach ($this->kit->of($job->firm) as $tool) {
+            foreach ($tool->pieces() as $piece) {
+                $pieces[] = $piece;
+                $names[$piece->id] = $tool->details()->getHeads()[(int) substr($piece->id, \strlen($tool->id) + 1)]->name.' · '.$tool->details()->name;
+            }
+        }
+        $kit = new Pieces($pieces, $tables->sizes);
+        $of = [];
+        foreach (Head::cases() as $head) {
+            $best = $kit->best($head, $narrowest, $situation->bore, $needed);
+            $of[$head->value] = null === $best ? '' : $names[$best->id];
+        }
+
+        return array_filter($of);
+    }
+
+    /** @param list<Pipe> $way */
+    private static function passesTrap(Job $job, array $way): bool
+    {
+        $nodes = $job->property()->sketch()->nodes;
+
+        return [] !== array_filter($way, static fn (Pipe $pipe) => NodeKind::Trap === ($nodes[$pipe->to]->kind ?? null));
+    }
+
+    /**
+     * Fall of the line at the stoppage as a tangent, and its bore.
+     *
+     * @return array{Length, ?float}
+     */
+    public function lineOf(Job $job): array
+    {
+        $way = $this->pipes($job, $this->place($job, $job->clearing())[1]);
+        $at = $way[\count($way) - 1] ?? null;
+        $fall = $at?->fallPercent();
+
+        return [Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), null === $fall ? null : $fall / 100];
+    }
+
+    /** How far a net thrust pulls the firm's line hose from the chosen opening; none without a map, an opening or a hose. */
+    public function pulls(Job $job, float $thrust): ?Reached
+    {
+        $sketch = $job->property()->sketch();
+        $hoses = array_values(array_filter($this->kit->of($job->firm), static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps));
+        $way = MappedRuns::wayFrom($job->chosenOpening())->spans ?? [];
+        $path = [] === $way ? null : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]['pipe']->id);
+        if (null === $path || [] === $hoses) {
+            return null;
+        }
+        $head = $hoses[0]->details()->getHeads()[0] ?? new ToolHead();
+        $head->forceN = max(0.0, $thrust);
+
+        return $hoses[0]->fitted($head, $hoses[0]->friction(true))->reach($path);
+    }
+
+    /** The ribbon with the hose on it. */
+    public function expectation(Job $job, ?Reached $pulls): ?Expectation
+    {
+        $opening = $job->chosenOpening();
+        $way = MappedRuns::wayFrom($opening);
+        if (null === $pulls || null === $opening || null === $way) {
+            return null;
+        }
+        $record = ExpectedRun::on($job->property()->sketch(), $way);
+
+        return null === $record ? null : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
+    }
+
+    /** @return array{float, float, bool} near, far, and whether they are triage's */
+    private function place(Job $job, ClearingDetails $details): array
+    {
+        if (null !== $details->farM) {
+            return [$details->nearM ?? $details->farM, $details->farM, false];
+        }
+        $likeliest = array_values($this->stoppages->of($job)->likeliest ?? [])[0] ?? null;
+        if (null !== $likeliest && 'down' === $likeliest['way'] && null !== $likeliest['near'] && null !== $likeliest['far']) {
+            return [$details->nearM ?? $likeliest['near'], max($details->nearM ?? 0.0, $likeliest['far']), true];
+        }
+
+        return [$details->nearM ?? 0.0, max($details->nearM ?? 0.0, self::FAR_M), false];
+    }
+
+    /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
+    private function overrun(Job $job, float $far, float $wanted): Length
+    {
+        $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
+
+        return Length::metres($end >= $far && $end > 0 ? min($wanted, $end - $far) : $wanted);
+    }
+
+    /** @return list<Pipe> from the chosen opening to the far estimate */
+    private function pipes(Job $job, float $far): array
+    {
+        return array_map(static fn (array $part) => $part['pipe'], MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? []);
+    }
+}

@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Faces;
+use App\Record\FindingRepository;
+use App\Record\Opening;
+use App\Record\Property;
+use App\Record\Run;
+use App\Record\Zero;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\MappedRun;
+use Jurvex\Core\Sketch\Meetings;
+use Jurvex\Core\Sketch\Proposal;
+use Jurvex\Core\Sketch\Proposals;
+use Jurvex\Core\Sketch\RunWay;
+
+/** The runs of all jobs at a property, laid on its map. */
+final readonly class MappedRuns
+{
+    public function __construct(private EntityManagerInterface $manager, private FindingRepository $findings)
+    {
+    }
+
+    /** @return list<MappedRun> oldest first; runs from openings that are not on the map are left out */
+    public function of(Property $property): array
+    {
+        /** @var list<Run> $runs */
+        $runs = $this->manager->createQuery(
+            'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job WHERE job.property = :property AND opening.node IS NOT NULL ORDER BY run.startedAt ASC, run.id ASC')
+            ->setParameter('property', $property->id)->getResult();
+        $sketch = $property->sketch();
+
+        return array_values(array_filter(array_map(fn (Run $run) => isset($sketch->nodes[$run->opening->node() ?? '']) ? $this->mapped($run) : null, $runs)));
+    }
+
+    public function mapped(Run $run): MappedRun
+    {
+        $isDrop = Zero::Rim === $run->details()->zero;
+
+        return new MappedRun($run->id, $run->opening->node() ?? '', $isDrop ? $run->opening->details()->dropM : 0.0, $this->findings->record($run));
+    }
+
+    /**
+     * What the latest runs from each opening would write into the map and nobody has turned down.
+     *
+     * @param list<MappedRun> $runs
+     *
+     * @return array<string, Proposal> by key
+     */
+    public function proposals(Property $property, array $runs): array
+    {
+        $latest = $proposals = [];
+        foreach ($runs as $run) {
+            $latest[$run->node.'|'.$run->record->travel->value] = $run;
+        }
+        foreach ($latest as $run) {
+            foreach ((new Proposals($property->sketch(), $run))->all() as $proposal) {
+                if (!$property->hasTurnedDown($proposal->key)) {
+                    $proposals[$proposal->key] = $proposal;
+                }
+            }
+        }
+
+        foreach ((new Meetings($property->sketch(), array_values($latest)))->all() as $proposal) {
+            if (!$property->hasTurnedDown($proposal->key)) {
+                $proposals[$proposal->key] = $proposal;
+            }
+        }
+
+        return $proposals;
+    }
+
+    /** The way that a tool takes from an opening; none while the opening is not on the map. */
+    public static function wayFrom(?Opening $opening): ?RunWay
+    {
+        $sketch = $opening?->job->property()->sketch();
+
+        return null === $opening || null === $sketch || !isset($sketch->nodes[$opening->node() ?? '']) ? null : RunWay::along($sketch, $opening->node() ?? '', self::travelFrom($opening->details()->faces));
+    }
+
+    public static function travelFrom(Faces $faces): Travel
+    {
+        return Faces::Upstream === $faces ? Travel::Upstream : Travel::Downstream;
+    }
+}

@@ -1,0 +1,124 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Job;
+use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Triage\Check;
+use Jurvex\Core\Triage\Checks;
+use Jurvex\Core\Triage\DangerSign;
+use Jurvex\Core\Triage\MadeTest;
+use Jurvex\Core\Triage\Point;
+use Jurvex\Core\Triage\Triage;
+
+/** Works a job's observations into where its stoppage may be and what to look at next. */
+final class Stoppages
+{
+    private const PLACES = 3;
+
+    /** @return ?Stoppage none while the map has no pipe */
+    public function of(Job $job): ?Stoppage
+    {
+        $sketch = $job->property()->sketch();
+        $tree = $sketch->tree();
+        if (null === $tree) {
+            return null;
+        }
+        $tables = $job->firm->triageTables();
+        $points = $sketch->points($job->seen());
+        $checks = new Checks($tree, $points, $tables);
+        $looks = $checks->looks();
+        $made = self::madeTests($job, $points);
+        $all = [...$looks, ...array_map($checks->test(...), $made)];
+        $priors = $sketch->priors($tables);
+        if ([] === $priors) {
+            return null;
+        }
+        $triage = new Triage($priors, $all);
+        $from = self::from($job, $sketch);
+        $likeliest = [];
+        foreach ($triage->likeliest(self::PLACES) as $pipe => $share) {
+            $apart = null === $from ? null : $sketch->apart($from, (string) $pipe);
+            $likeliest[$pipe] = ['share' => $share, 'near' => $apart['near'] ?? null, 'far' => $apart['far'] ?? null, 'way' => $apart['way'] ?? null];
+        }
+
+        return new Stoppage($triage, $likeliest, self::next($job, $triage, $looks, $checks, $points), $triage->contradictions(), $from);
+    }
+
+    /**
+     * The best place to look at, and the best test to make; nothing that a danger sign forbids.
+     *
+     * @param list<Check> $looks
+     * @param list<Point> $points
+     *
+     * @return list<array{id: string, test: ?MadeTest, gain: float, meanings: array<string, array{chance: float, suspect: string, share: float}>}>
+     */
+    private static function next(Job $job, Triage $triage, array $looks, Checks $checks, array $points): array
+    {
+        $dangers = $job->presentDangers();
+        if ([] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->clearsTheRoom())) {
+            return [];
+        }
+        $noWater = [] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->forbidsWater());
+        $noOpening = [] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->forbidsOpening());
+        $openings = $job->property()->sketch()->openings();
+        $best = [];
+        foreach ($looks as $look) {
+            // To see how a fixture does, water is run; to see an opening, it is opened.
+            if (null !== $look->seen || (isset($openings[$look->id]) ? $noOpening : $noWater)) {
+                continue;
+            }
+            $best['look'] = self::better($best['look'] ?? null, $triage, $look, null);
+        }
+        $unfit = array_filter($job->seen(), static fn (string $answer) => 'backs_up' === $answer);
+        $done = array_column(array_map(static fn (array $test) => [$test['run'].'>'.$test['watched'], true], $job->madeTests()), 1, 0);
+        foreach ($noWater ? [] : $checks->possibleTests(array_map(static fn () => true, $unfit)) as $test) {
+            if (isset($done[$test->id]) || ($noOpening && !$test->watched->isFixture())) {
+                continue;
+            }
+            $best['test'] = self::better($best['test'] ?? null, $triage, $checks->test($test), $test);
+        }
+        usort($best, static fn (array $a, array $b) => $b['gain'] <=> $a['gain']);
+
+        return array_map(static fn (array $next) => ['id' => $next['check']->id, 'test' => $next['test'], 'gain' => $next['gain'], 'meanings' => $triage->meanings($next['check'])], $best);
+    }
+
+    /**
+     * @param ?array{check: Check, test: ?MadeTest, gain: float} $best
+     *
+     * @return array{check: Check, test: ?MadeTest, gain: float}
+     */
+    private static function better(?array $best, Triage $triage, Check $check, ?MadeTest $test): array
+    {
+        $gain = $triage->expectedGain($check);
+
+        return null === $best || $gain > $best['gain'] + 1e-12 ? ['check' => $check, 'test' => $test, 'gain' => $gain] : $best;
+    }
+
+    /**
+     * @param list<Point> $points
+     *
+     * @return list<MadeTest> those whose places are still on the map
+     */
+    private static function madeTests(Job $job, array $points): array
+    {
+        $byId = array_column(array_map(static fn (Point $point) => [$point->id, $point], $points), 1, 0);
+        $tests = [];
+        foreach ($job->madeTests() as $test) {
+            if (isset($byId[$test['run']], $byId[$test['watched']])) {
+                $tests[] = new MadeTest($byId[$test['run']], $byId[$test['watched']], $test['seen']);
+            }
+        }
+
+        return $tests;
+    }
+
+    private static function from(Job $job, Sketch $sketch): ?string
+    {
+        $chosen = $job->chosenOpening()?->node();
+
+        return null !== $chosen && isset($sketch->nodes[$chosen]) ? $chosen : (array_key_first($sketch->openings()));
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\ReadingBatch;
+use App\Record\Run;
+use App\Record\RunTrack;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Reel\ReadingFormat;
+use Jurvex\Core\Reel\Track;
+use Symfony\Component\Lock\LockFactory;
+use Symfony\Component\Lock\Store\FlockStore;
+
+/** Readings of runs: taking them in, and what they come to. */
+final readonly class Tracks
+{
+    /** In bytes: some hours of readings. */
+    private const LONGEST = 4_000_000;
+    private LockFactory $locks;
+
+    public function __construct(private EntityManagerInterface $manager)
+    {
+        $this->locks = new LockFactory(new FlockStore());
+    }
+
+    public function of(Run $run): Track
+    {
+        return $this->manager->find(RunTrack::class, $run->id)?->track() ?? Track::none();
+    }
+
+    /**
+     * Stores a batch, one after the other for each run: what they come to is added up.
+     *
+     * @throws BadInput at the line that cannot be read
+     */
+    public function store(Run $run, string $id, string $lines): Track
+    {
+        if (\strlen($lines) > self::LONGEST) {
+            throw new BadInput('too_long', 'line 1');
+        }
+        $lock = $this->locks->createLock('run-track-'.$run->id);
+        $lock->acquire(true);
+        try {
+            $track = $this->take($run, $id, $lines);
+            $this->manager->flush();
+
+            return $track;
+        } finally {
+            $lock->release();
+        }
+    }
+
+    /**
+     * Takes a batch in, whole or not at all; one that is there already changes nothing. The caller flushes.
+     *
+     * @throws BadInput at the line that cannot be read
+     */
+    public function take(Run $run, string $id, string $lines): Track
+    {
+        if (null !== $this->manager->find(ReadingBatch::class, $id)) {
+            return $this->of($run);
+        }
+        $readings = ReadingFormat::read($lines);
+        if ([] === $readings) {
+            throw BadInput::missing('line 1');
+        }
+        $kept = $this->manager->find(RunTrack::class, $run->id) ?? new RunTrack($run->id);
+        $track = $kept->take($readings, $run);
+        $run->wentTo($track->deepest);
+        $this->manager->persist(new ReadingBatch($id, $run, \count($readings), trim($lines)));
+        $this->manager->persist($kept);
+
+        return $track;
+    }
+
+    /** @return iterable<string> the lines of every batch, in the order in which they came */
+    public function lines(Run $run): iterable
+    {
+        foreach ($this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC']) as $batch) {
+            yield $batch->lines;
+        }
+    }
+
+    /** Works the track out anew, after the counter was put right. */
+    public function again(Run $run): void
+    {
+        $kept = $this->manager->find(RunTrack::class, $run->id);
+        if (null === $kept) {
+            return;
+        }
+        $this->manager->remove($kept);
+        $this->manager->flush();
+        $kept = new RunTrack($run->id);
+        $kept->take(ReadingFormat::read(implode("\n", iterator_to_array($this->lines($run), false))), $run);
+        $this->manager->persist($kept);
+    }
+}
