@@ -16,4 +16,8 @@ return (new PhpCsFixer\Config())
         'operator_linebreak' => false,
     ])
     ->setCacheFile(__DIR__.'/var/.php-cs-fixer.cache')
-    ->setFinder(PhpCsFixer\Finder::create()->in([__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/public', __DIR__.'/migrations'])->notPath('reference.php'));
+    ->setFinder(
+        PhpCsFixer\Finder::create()->in(
+            [__DIR__.'/core', __DIR__.'/src', __DIR__.'/tests', __DIR__.'/config', __DIR__.'/public', __DIR__.'/migrations'],
+        )->notPath('reference.php'),
+    );

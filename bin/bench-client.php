@@ -18,7 +18,9 @@ curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => 
 /** @return array{string, float} body and milliseconds */
 $ask = static function (string $address, array|string $fields = [], array $headers = []) use ($curl, $server): array {
     curl_setopt_array($curl, [CURLOPT_URL => $server.$address, CURLOPT_HTTPHEADER => $headers]);
-    [] === $fields ? curl_setopt($curl, CURLOPT_HTTPGET, true) : curl_setopt($curl, CURLOPT_POSTFIELDS, is_string($fields) ? $fields : http_build_query($fields));
+    [] === $fields
+        ? curl_setopt($curl, CURLOPT_HTTPGET, true)
+        : curl_setopt($curl, CURLOPT_POSTFIELDS, is_string($fields) ? $fields : http_build_query($fields));
     $body = (string) curl_exec($curl);
     $status = curl_getinfo($curl, CURLINFO_RESPONSE_CODE);
     if ($status >= 400 || 0 === $status) {
@@ -30,13 +32,30 @@ $ask = static function (string $address, array|string $fields = [], array $heade
 };
 $token = static fn (string $page): string => preg_match('~name="csrf" content="([^"]+)"~', $page, $found) ? $found[1] : exit("no token\n");
 $id = static function (): string {
-    $hex = str_pad(dechex((int) (microtime(true) * 1000)), 12, '0', STR_PAD_LEFT).'7'.substr(bin2hex(random_bytes(2)), 1).dechex(8 + random_int(0, 3)).substr(bin2hex(random_bytes(8)), 1);
+    $hex = str_pad(
+        dechex((int) (microtime(true) * 1000)),
+        12,
+        '0',
+        STR_PAD_LEFT,
+    ).'7'.substr(bin2hex(random_bytes(2)), 1).dechex(8 + random_int(0, 3)).substr(bin2hex(random_bytes(8)), 1);
 
     return preg_replace('/^(.{8})(.{4})(.{4})(.{4})(.{12})$/', '$1-$2-$3-$4-$5', $hex) ?? '';
 };
 
 /** Six hundred readings, a stretch of 30 m pushed through. */
-$batch = static fn (int $round): string => implode("\n", array_map(static fn (int $i) => sprintf('%.1f,%.3f,%.2f,3.0,%s', 600 * $round + $i, $i / 20, -1.1 - ($i % 7) / 10, 0 === $i % 9 ? 'lens=-0.4' : ''), range(1, 600)));
+$batch = static fn (int $round): string => implode(
+    "\n",
+    array_map(
+        static fn (int $i) => sprintf(
+            '%.1f,%.3f,%.2f,3.0,%s',
+            600 * $round + $i,
+            $i / 20,
+            -1.1 - ($i % 7) / 10,
+            0 === $i % 9 ? 'lens=-0.4' : '',
+        ),
+        range(1, 600),
+    ),
+);
 
 $ask('/sign-in', ['email' => 'ana@tideway.example', 'password' => 'jurvex-demo', '_token' => $token($ask('/sign-in')[0])]);
 $csrf = $token($ask('/settings')[0]);
@@ -49,8 +68,16 @@ $times = array_fill_keys(array_keys($pages), []);
 for ($round = 0; $round < WARM_UP + ROUNDS; ++$round) {
     foreach ($pages as $name => $address) {
         $took = match ($name) {
-            'store' => $ask($address.$id(), ['kind' => 'root_cords', 'reading_from' => (string) ($round / 10), 'size' => '20'], ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest'])[1],
-            'batch' => $ask($address.$id(), $batch($round), ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest', 'Content-Type: text/plain'])[1],
+            'store' => $ask(
+                $address.$id(),
+                ['kind' => 'root_cords', 'reading_from' => (string) ($round / 10), 'size' => '20'],
+                ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest'],
+            )[1],
+            'batch' => $ask(
+                $address.$id(),
+                $batch($round),
+                ['X-Csrf-Token: '.$csrf, 'X-Requested-With: XMLHttpRequest', 'Content-Type: text/plain'],
+            )[1],
             default => $ask($address)[1],
         };
         if ($round >= WARM_UP) {
@@ -67,5 +94,12 @@ printf("%-10s %12s %12s %10s %10s\n", 'page', 'median ms', '95th ms', 'to bare',
 foreach ($times as $name => $each) {
     $ratio = $at($each, 0.5) / $bare;
     $bound = BOUNDS[$name] ?? null;
-    printf("%-10s %12.2f %12.2f %10.2f %10s\n", $name, $at($each, 0.5), $at($each, 0.95), $ratio, null === $bound ? '' : sprintf('%.0f %s', $bound, $ratio <= $bound ? 'kept' : 'OVER'));
+    printf(
+        "%-10s %12.2f %12.2f %10.2f %10s\n",
+        $name,
+        $at($each, 0.5),
+        $at($each, 0.95),
+        $ratio,
+        null === $bound ? '' : sprintf('%.0f %s', $bound, $ratio <= $bound ? 'kept' : 'OVER'),
+    );
 }

@@ -74,7 +74,11 @@ final class AccessTest extends ApplicationTestCase
         self::assertStringContainsString('Too many failed login attempts', $page);
         $this->get('/sign-in');
         $this->browser->submitForm('Sign in', ['email' => self::OFFICE, 'password' => 'jurvex-demo']);
-        self::assertStringContainsString('Too many', $this->browser->followRedirect()->filter('.error')->text(), 'the right password does not help for a while');
+        self::assertStringContainsString(
+            'Too many',
+            $this->browser->followRedirect()->filter('.error')->text(),
+            'the right password does not help for a while',
+        );
     }
 
     public function testAnswersCarryTheHeadersThatKeepStrangersOut(): void
@@ -84,7 +88,11 @@ final class AccessTest extends ApplicationTestCase
         $policy = (string) $headers->get('Content-Security-Policy');
         self::assertStringContainsString("default-src 'self'", $policy);
         self::assertStringNotContainsString('unsafe', $policy);
-        self::assertSame(['nosniff', 'DENY', 'same-origin'], [$headers->get('X-Content-Type-Options'), $headers->get('X-Frame-Options'), $headers->get('Referrer-Policy')]);
+        self::assertSame(['nosniff', 'DENY', 'same-origin'], [
+            $headers->get('X-Content-Type-Options'),
+            $headers->get('X-Frame-Options'),
+            $headers->get('Referrer-Policy'),
+        ]);
         self::assertDoesNotMatchRegularExpression('/ style="| onclick=|<style|javascript:/', $this->page());
         $options = self::getContainer()->getParameter('session.storage.options');
         self::assertSame([true, 'lax'], [$options['cookie_httponly'], $options['cookie_samesite']]);
@@ -124,14 +132,23 @@ final class AccessTest extends ApplicationTestCase
     private function routes(Job $job): array
     {
         $run = $this->lastRun($job);
-        $values = ['job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(), 'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet'];
+        $values = [
+            'job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(),
+            'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet',
+        ];
         $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];
         foreach ($router->getRouteCollection() as $name => $route) {
             if (str_starts_with($name, '_') || 'sign_out' === $name) {
                 continue;
             }
-            $wanted = array_intersect_key($values, array_fill_keys(array_map(static fn (mixed $name) => \is_string($name) ? $name : '', $route->compile()->getVariables()), true));
+            $wanted = array_intersect_key(
+                $values,
+                array_fill_keys(
+                    array_map(static fn (mixed $name) => \is_string($name) ? $name : '', $route->compile()->getVariables()),
+                    true,
+                ),
+            );
             if (str_contains($route->getPath(), '/runs/{id}')) {
                 $wanted['id'] = $run->id;
             }

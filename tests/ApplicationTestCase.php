@@ -46,7 +46,12 @@ abstract class ApplicationTestCase extends WebTestCase
     protected function job(string $place = 'Pottery'): Job
     {
         $this->manager()->clear();
-        $job = self::getContainer()->get(JobRepository::class)->createQueryBuilder('job')->where('job.call.place LIKE :place')->setParameter('place', '%'.$place.'%')->getQuery()->getSingleResult();
+        $job = self::getContainer()->get(JobRepository::class)
+            ->createQueryBuilder('job')
+            ->where('job.call.place LIKE :place')
+            ->setParameter('place', '%'.$place.'%')
+            ->getQuery()
+            ->getSingleResult();
         self::assertInstanceOf(Job::class, $job);
 
         return $job;
@@ -92,7 +97,10 @@ abstract class ApplicationTestCase extends WebTestCase
      */
     protected function send(string $address, array $fields, array $files = []): array
     {
-        $this->browser->request('POST', $address, $fields, $files, ['HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest']);
+        $this->browser->request('POST', $address, $fields, $files, [
+            'HTTP_X_CSRF_TOKEN' => $this->token(),
+            'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest',
+        ]);
         $answer = json_decode($this->page(), true);
 
         return \is_array($answer) ? $answer : [];

@@ -37,7 +37,11 @@ final class Architecture
     public function aFloorKnowsOnlyThoseBelowIt(): iterable
     {
         foreach (self::FLOORS as $height => $floor) {
-            yield self::forbid($floor, [...\array_slice(self::FLOORS, $height + 1), ...self::STAGES], 'a floor stands without what is built on it');
+            yield self::forbid(
+                $floor,
+                [...\array_slice(self::FLOORS, $height + 1), ...self::STAGES],
+                'a floor stands without what is built on it',
+            );
         }
     }
 
@@ -46,7 +50,11 @@ final class Architecture
     public function noStageKnowsAnother(): iterable
     {
         foreach (self::STAGES as $stage) {
-            yield self::forbid($stage, array_values(array_diff(self::STAGES, [$stage])), 'a stage may be taken away without touching another');
+            yield self::forbid(
+                $stage,
+                array_values(array_diff(self::STAGES, [$stage])),
+                'a stage may be taken away without touching another',
+            );
         }
     }
 

@@ -50,7 +50,10 @@ final class CorrectionsTest extends ApplicationTestCase
         $job = $this->job('Wash block');
         $opening = $job->chosenOpening();
         self::assertNotNull($opening);
-        $this->fill($this->get('/jobs/'.$job->id.'/way-in/openings/'.$opening->id), 'Save', ['opening_form[sizeMm]' => '12 in', 'opening_form[state]' => 'stuck']);
+        $this->fill($this->get('/jobs/'.$job->id.'/way-in/openings/'.$opening->id), 'Save', [
+            'opening_form[sizeMm]' => '12 in',
+            'opening_form[state]' => 'stuck',
+        ]);
         self::assertStringContainsString('305 mm', $this->browser->followRedirect()->filter('.opening')->text());
         $this->send('/jobs/'.$job->id.'/way-in/openings/'.$opening->id.'/withdraw', []);
         self::assertNull($this->job('Wash block')->chosenOpening());
@@ -76,7 +79,12 @@ final class CorrectionsTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         foreach (['water', 'metal'] as $over) {
-            $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', ['mark_form[atM]' => '3', 'mark_form[depthsM][0]' => '1.2', 'mark_form[depthsM][1]' => '1.2', 'mark_form[overHead]' => $over]);
+            $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', [
+                'mark_form[atM]' => '3',
+                'mark_form[depthsM][0]' => '1.2',
+                'mark_form[depthsM][1]' => '1.2',
+                'mark_form[overHead]' => $over,
+            ]);
             self::assertStringContainsString('not good enough to dig', $this->browser->followRedirect()->filter('.entries')->text(), $over);
         }
     }
@@ -92,7 +100,10 @@ final class CorrectionsTest extends ApplicationTestCase
         $page = $this->get($address);
         self::assertCount(0, $page->filter('[name="run_form[opening]"]'), 'a run stays with its opening');
         $this->fill($page, 'Zero the counter and start', ['run_form[boreMm]' => '150', 'run_form[zeroNote]' => 'at the collar']);
-        self::assertSame([150.0, 'at the collar'], [$this->lastRun($this->job())->details()->boreMm, $this->lastRun($this->job())->details()->zeroNote]);
+        self::assertSame([150.0, 'at the collar'], [
+            $this->lastRun($this->job())->details()->boreMm,
+            $this->lastRun($this->job())->details()->zeroNote,
+        ]);
     }
 
     public function testAnotherRunMayStartFromAnotherOpening(): void
@@ -100,7 +111,10 @@ final class CorrectionsTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         $vent = $job->openings()[1];
-        $this->fill($this->get('/jobs/'.$job->id.'/look?start=1'), 'Zero the counter and start', ['run_form[opening]' => $vent->id, 'run_form[zero]' => 'rim']);
+        $this->fill($this->get('/jobs/'.$job->id.'/look?start=1'), 'Zero the counter and start', [
+            'run_form[opening]' => $vent->id,
+            'run_form[zero]' => 'rim',
+        ]);
         $run = $this->lastRun($this->job());
         self::assertSame([$vent->id, Zero::Rim], [$run->opening->id, $run->details()->zero]);
     }
@@ -129,9 +143,15 @@ final class CorrectionsTest extends ApplicationTestCase
 
             return null;
         };
-        self::assertSame(\DomainException::class, $refused(static fn () => $job->chooseOpening(new Opening(Id::fresh(), $other, new OpeningDetails()), Zero::Foot, '')));
+        self::assertSame(
+            \DomainException::class,
+            $refused(static fn () => $job->chooseOpening(new Opening(Id::fresh(), $other, new OpeningDetails()), Zero::Foot, '')),
+        );
         self::assertSame(BadInput::class, $refused(static fn () => $job->judgeBy(School::Upkeep, null)));
-        self::assertSame(BadInput::class, $refused(static fn () => $firm->adopt(School::Grade, School::Source, ['low_spot_deep_mm' => -1.0])));
+        self::assertSame(
+            BadInput::class,
+            $refused(static fn () => $firm->adopt(School::Grade, School::Source, ['low_spot_deep_mm' => -1.0])),
+        );
         self::assertSame(School::Carrying, $firm->rules()->water, 'and stay as they were');
         self::assertNotNull($refused(static fn () => new Firm('Nowhere', 'Mars/Olympus')));
         self::assertSame(['ROLE_OFFICE'], (new Account($firm, 'a@b.example', 'A', Role::Office))->getRoles());
@@ -143,6 +163,9 @@ final class CorrectionsTest extends ApplicationTestCase
     {
         $this->manager()->clear();
 
-        return array_map(static fn (Correction $correction) => $correction->changes, $this->manager()->getRepository(Correction::class)->findBy(['entryId' => $entry], ['id' => 'ASC']));
+        return array_map(
+            static fn (Correction $correction) => $correction->changes,
+            $this->manager()->getRepository(Correction::class)->findBy(['entryId' => $entry], ['id' => 'ASC']),
+        );
     }
 }

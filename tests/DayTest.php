@@ -23,10 +23,16 @@ final class DayTest extends ApplicationTestCase
     {
         $this->signIn();
         $page = $this->get('/');
-        self::assertSame(['Pottery studio, 4 Quay Lane', 'Wash block, Gannet Point camp-site', 'Lighthouse tea room, Upper Mole'], $page->filter('.day-today .day-job a strong')->each(static fn (Crawler $place) => $place->text()));
+        self::assertSame(
+            ['Pottery studio, 4 Quay Lane', 'Wash block, Gannet Point camp-site', 'Lighthouse tea room, Upper Mole'],
+            $page->filter('.day-today .day-job a strong')->each(static fn (Crawler $place) => $place->text()),
+        );
         self::assertStringContainsString('Load 13 mm cable', $page->filter('.day-today')->text());
         $side = $page->filter('.day-side')->text();
-        foreach (['Stopped at 26.9 m: cannot pass', 'Boat shed', 'Terraced house', 'Bakery, 2 Mill Steps', 'Jet the bakehouse line', 'was due', 'Animal clinic'] as $words) {
+        foreach ([
+            'Stopped at 26.9 m: cannot pass', 'Boat shed', 'Terraced house', 'Bakery, 2 Mill Steps',
+            'Jet the bakehouse line', 'was due', 'Animal clinic',
+        ] as $words) {
             self::assertStringContainsString($words, $side);
         }
     }
@@ -46,7 +52,10 @@ final class DayTest extends ApplicationTestCase
         $job = $this->job('Wash block');
         $today = $job->firm->today(new \DateTimeImmutable());
         foreach (['+29 days' => true, '+31 days' => false] as $when => $listed) {
-            $this->fill($this->get('/jobs/'.$job->id.'/hand-over'), 'Save', ['advice_form[upkeep]' => 'Jet the wash block', 'advice_form[upkeepDueOn]' => $today->modify($when)->format('Y-m-d')]);
+            $this->fill($this->get('/jobs/'.$job->id.'/hand-over'), 'Save', [
+                'advice_form[upkeep]' => 'Jet the wash block',
+                'advice_form[upkeepDueOn]' => $today->modify($when)->format('Y-m-d'),
+            ]);
             self::assertSame($listed, str_contains($this->get('/')->text(), 'Jet the wash block'), $when);
         }
     }
@@ -55,9 +64,17 @@ final class DayTest extends ApplicationTestCase
     {
         $this->signIn();
         foreach (['quay lane', 'Varga', '26-0412', 'PO 77'] as $words) {
-            self::assertStringContainsString('Pottery studio', $this->get('/?find='.urlencode($words))->filter('.day-list')->first()->text(), $words);
+            self::assertStringContainsString(
+                'Pottery studio',
+                $this->get('/?find='.urlencode($words))->filter('.day-list')->first()->text(),
+                $words,
+            );
         }
-        self::assertStringContainsString('No job has these words', $this->get('/?find=100%25')->filter('.day-list')->first()->text(), 'a percent sign is no wildcard');
+        self::assertStringContainsString(
+            'No job has these words',
+            $this->get('/?find=100%25')->filter('.day-list')->first()->text(),
+            'a percent sign is no wildcard',
+        );
     }
 
     public function testTheDayIsTheOneWhereTheFirmWorks(): void
@@ -108,7 +125,15 @@ final class DayTest extends ApplicationTestCase
         self::assertSame(0, $this->command('jurvex:firm:create')->execute(['name' => 'Breakwater Drains', 'time-zone' => 'Europe/Lisbon']));
         $account = $this->command('jurvex:account:create');
         $account->setInputs(['a-long-password']);
-        self::assertSame(0, $account->execute(['firm' => 'Breakwater Drains', 'email' => 'kit@breakwater.example', 'role' => 'office', 'name' => 'Kit Aldous']));
+        self::assertSame(
+            0,
+            $account->execute([
+                'firm' => 'Breakwater Drains',
+                'email' => 'kit@breakwater.example',
+                'role' => 'office',
+                'name' => 'Kit Aldous',
+            ]),
+        );
         $this->get('/sign-in');
         $this->browser->submitForm('Sign in', ['email' => 'kit@breakwater.example', 'password' => 'a-long-password']);
         self::assertStringContainsString('Breakwater Drains', $this->browser->followRedirect()->filter('.bar-what')->text());
@@ -130,7 +155,10 @@ final class DayTest extends ApplicationTestCase
     #[DataProvider('badPeople')]
     public function testSomebodyWhoCannotBeAddedIsRefusedWithTheReason(array $change, string $words): void
     {
-        $given = $change + ['firm' => 'Tideway Drains', 'email' => 'new@tideway.example', 'role' => 'technician', 'name' => 'New', 'password' => DemoWorld::PASSWORD];
+        $given = $change + [
+            'firm' => 'Tideway Drains', 'email' => 'new@tideway.example', 'role' => 'technician', 'name' => 'New',
+            'password' => DemoWorld::PASSWORD,
+        ];
         $command = $this->command('jurvex:account:create');
         $command->setInputs([$given['password']]);
         unset($given['password']);

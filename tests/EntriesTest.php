@@ -36,11 +36,18 @@ final class EntriesTest extends ApplicationTestCase
         $run->describe($details);
         $this->manager()->flush();
         $id = Id::fresh();
-        $this->send($this->findingAddress($run, $id), ['kind' => 'low_spot', 'reading_from' => '10', 'reading_deepest' => '11', 'reading_to' => '12', 'size' => '31', 'facts' => ['water' => 'off', 'minutes_off' => '4,5'],
-            'clock_from' => '8', 'clock_to' => '9:30', 'invert_on_screen' => '11']);
+        $this->send($this->findingAddress($run, $id), [
+            'kind' => 'low_spot', 'reading_from' => '10', 'reading_deepest' => '11', 'reading_to' => '12',
+            'size' => '31', 'facts' => ['water' => 'off', 'minutes_off' => '4,5'], 'clock_from' => '8',
+            'clock_to' => '9:30', 'invert_on_screen' => '11',
+        ]);
         $logged = $this->manager()->find(LoggedFinding::class, $id);
         self::assertNotNull($logged);
-        self::assertEqualsWithDelta([10.2, 11.22, 12.24, 10.0, 3.0, 4.5], [$logged->fromM, $logged->deepestM, $logged->toM, $logged->readingM, $logged->clockFrom, $logged->clockTo], 1e-9);
+        self::assertEqualsWithDelta(
+            [10.2, 11.22, 12.24, 10.0, 3.0, 4.5],
+            [$logged->fromM, $logged->deepestM, $logged->toM, $logged->readingM, $logged->clockFrom, $logged->clockTo],
+            1e-9,
+        );
         self::assertSame([4.5, 11.0], [$logged->facts['minutes_off'], $logged->invertOnScreen]);
     }
 
@@ -58,12 +65,21 @@ final class EntriesTest extends ApplicationTestCase
     {
         $this->signIn();
         $run = $this->lastRun($this->job());
-        foreach ([[true, '-5 minutes', ['water' => 'on']], [false, '-5 minutes', ['water' => 'off', 'minutes_off' => 5.0]]] as [$on, $when, $facts]) {
+        foreach ([[true, '-5 minutes', ['water' => 'on']], [
+            false,
+            '-5 minutes',
+            ['water' => 'off', 'minutes_off' => 5.0],
+        ]] as [$on, $when, $facts]) {
             $run = $this->lastRun($this->job());
             $run->turnWater($on, new \DateTimeImmutable($when));
             $this->manager()->flush();
             $id = Id::fresh();
-            $this->send($this->findingAddress($run, $id), ['kind' => 'low_spot', 'reading_from' => '10', 'reading_to' => '12', 'size' => '20']);
+            $this->send($this->findingAddress($run, $id), [
+                'kind' => 'low_spot',
+                'reading_from' => '10',
+                'reading_to' => '12',
+                'size' => '20',
+            ]);
             self::assertSame($facts, $this->manager()->find(LoggedFinding::class, $id)?->facts);
         }
     }
@@ -73,8 +89,17 @@ final class EntriesTest extends ApplicationTestCase
         $this->signIn();
         $run = $this->lastRun($this->job());
         [$first, $correction] = [Id::fresh(), Id::fresh()];
-        $this->send($this->findingAddress($run, $first), ['kind' => 'crack', 'from' => '3', 'facts' => ['crack_state' => 'open']], ['photo' => $this->upload($this->jpeg())]);
-        $this->send($this->findingAddress($run, $correction), ['kind' => 'crack', 'from' => '3.1', 'facts' => ['crack_state' => 'closed'], 'replaces' => $first]);
+        $this->send(
+            $this->findingAddress($run, $first),
+            ['kind' => 'crack', 'from' => '3', 'facts' => ['crack_state' => 'open']],
+            ['photo' => $this->upload($this->jpeg())],
+        );
+        $this->send($this->findingAddress($run, $correction), [
+            'kind' => 'crack',
+            'from' => '3.1',
+            'facts' => ['crack_state' => 'closed'],
+            'replaces' => $first,
+        ]);
         $ids = fn () => array_map(static fn ($finding) => $finding->id, $this->findings()->record($run)->findings);
         self::assertContains($correction, $ids());
         self::assertNotContains($first, $ids());
@@ -141,7 +166,9 @@ final class EntriesTest extends ApplicationTestCase
         $id = Id::fresh();
         $jpeg = $this->jpeg(2400, 1200);
         $place = "\xff\xe1".pack('n', 20)."Exif\0\0GPS-SECRET\0\0";
-        $this->send($this->findingAddress($run, $id), ['kind' => 'crack', 'reading_from' => '2'], ['photo' => $this->upload(substr($jpeg, 0, 2).$place.substr($jpeg, 2))]);
+        $this->send($this->findingAddress($run, $id), ['kind' => 'crack', 'reading_from' => '2'], [
+            'photo' => $this->upload(substr($jpeg, 0, 2).$place.substr($jpeg, 2)),
+        ]);
         self::assertSame(201, $this->statusCode());
         $this->get($this->findingAddress($run, $id).'/photo');
         self::assertResponseHeaderSame('Content-Type', 'image/jpeg');
@@ -170,7 +197,11 @@ final class EntriesTest extends ApplicationTestCase
         $this->signIn();
         $run = $this->lastRun($this->job());
         $id = Id::fresh();
-        $answer = $this->send($this->findingAddress($run, $id), ['kind' => 'crack', 'reading_from' => '2'], ['photo' => $this->upload($bytes)]);
+        $answer = $this->send(
+            $this->findingAddress($run, $id),
+            ['kind' => 'crack', 'reading_from' => '2'],
+            ['photo' => $this->upload($bytes)],
+        );
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString($words, (string) json_encode($answer));
         self::assertNull($this->manager()->find(LoggedFinding::class, $id));

@@ -53,11 +53,19 @@ final class EveryKindTest extends ApplicationTestCase
             $this->send($this->findingAddress($run), self::everythingAbout($kind, $i));
         }
         $job = '/jobs/'.$run->job->id;
-        foreach ([$job.'/look?all=1&run='.$run->id => '#findings li', $job.'/judge?run='.$run->id => '.judgements > li', $job.'/report' => '.raw table:last-of-type tr'] as $address => $rows) {
+        foreach ([
+            $job.'/look?all=1&run='.$run->id => '#findings li',
+            $job.'/judge?run='.$run->id => '.judgements > li',
+            $job.'/report' => '.raw table:last-of-type tr',
+        ] as $address => $rows) {
             $page = $this->get($address);
             self::assertGreaterThanOrEqual(\count(Kind::cases()) - 1, $page->filter($rows)->count(), $address);
             // An untranslated key is a list's name, a dot and a code.
-            self::assertDoesNotMatchRegularExpression('/\b(kind|rule|fact|fact_[a-z_]+|need|measure|value|limit|remedy|change|school|sureness|answer|material|sight|boundary)\.[a-z_.]+\b/', $page->filter('main')->text(), $address);
+            self::assertDoesNotMatchRegularExpression(
+                '/\b(kind|rule|fact|fact_[a-z_]+|need|measure|value|limit|remedy|change|school|sureness|answer|material|sight|boundary)\.[a-z_.]+\b/',
+                $page->filter('main')->text(),
+                $address,
+            );
         }
     }
 
@@ -84,14 +92,18 @@ final class EveryKindTest extends ApplicationTestCase
         self::assertNotEmpty($document['runs']);
     }
 
-    /** @return array{kind: string, reading_from: string, sureness: string, note: string, facts: array<string, string>, size?: string, reading_to?: string, clock_from: string, clock_to: string} */
+    /**
+     * @return array{kind: string, reading_from: string, sureness: string, note: string, facts: array<string, string>, size?: string, reading_to?: string, clock_from: string, clock_to: string}
+     */
     private static function everythingAbout(Kind $kind, int $number): array
     {
         $from = 1 + $number / 2;
         $facts = [];
         foreach ($kind->facts() as $fact) {
             $choices = $fact->choices();
-            $facts[$fact->value] = [] !== $choices ? $choices[$number % \count($choices)] : (Fact::MinutesOff === $fact ? '12' : 'the kiln sink');
+            $facts[$fact->value] = [] !== $choices
+                ? $choices[$number % \count($choices)]
+                : (Fact::MinutesOff === $fact ? '12' : 'the kiln sink');
         }
         $fields = [
             'kind' => $kind->value,
@@ -115,7 +127,10 @@ final class EveryKindTest extends ApplicationTestCase
     private function emptyRun(): Run
     {
         $job = $this->job('Wash block');
-        $this->fill($this->get('/jobs/'.$job->id.'/look?start=1'), 'Zero the counter and start', ['run_form[boreMm]' => '100', 'run_form[material]' => 'clay']);
+        $this->fill($this->get('/jobs/'.$job->id.'/look?start=1'), 'Zero the counter and start', [
+            'run_form[boreMm]' => '100',
+            'run_form[material]' => 'clay',
+        ]);
 
         return $this->lastRun($this->job('Wash block'));
     }

@@ -28,7 +28,12 @@ final class FilesTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         $this->fill($this->get('/jobs/'.$job->id), 'Save the call', ['call_form[notes]' => 'Dog in the yard']);
-        $this->send('/jobs/'.$job->id.'/judge/findings/'.self::getContainer()->get(FindingRepository::class)->record($this->lastRun($job))->findings[0]->id.'/opinions/'.Id::fresh(), ['need' => 'watch', 'reason' => 'soft']);
+        $this->send(
+            '/jobs/'.$job->id.'/judge/findings/'.self::getContainer()->get(
+                FindingRepository::class,
+            )->record($this->lastRun($job))->findings[0]->id.'/opinions/'.Id::fresh(),
+            ['need' => 'watch', 'reason' => 'soft'],
+        );
         foreach (['Pottery', 'Animal', 'Bakery', 'Terraced', 'Boat', 'tea room'] as $place) {
             $job = $this->job($place);
             $written = $this->export($job->id);
@@ -50,10 +55,23 @@ final class FilesTest extends ApplicationTestCase
         $file = json_decode($this->export($job->id), true, 64, \JSON_THROW_ON_ERROR);
         $this->forget($job);
         unset($file['line_map'], $file['job']['seen'], $file['job']['made_tests'], $file['job']['dangers']);
-        $file['openings'] = array_map(static fn (array $opening) => array_diff_key($opening, array_flip(['node', 'source', 'bend_deg', 'trap', 'leaning', 'fragile', 'leave', 'neighbour', 'asked_whom', 'asked_on'])), $file['openings']);
+        $file['openings'] = array_map(
+            static fn (array $opening) => array_diff_key(
+                $opening,
+                array_flip(['node', 'source', 'bend_deg', 'trap', 'leaning', 'fragile', 'leave', 'neighbour', 'asked_whom', 'asked_on']),
+            ),
+            $file['openings'],
+        );
         $file['runs'] = array_map(static fn (array $run) => array_diff_key($run, ['rig' => null]), $file['runs']);
         $path = (string) tempnam(sys_get_temp_dir(), 'jurvex');
-        file_put_contents($path, str_replace('"facts": []', '"facts": {}', json_encode($file, \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)));
+        file_put_contents(
+            $path,
+            str_replace(
+                '"facts": []',
+                '"facts": {}',
+                json_encode($file, \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+            ),
+        );
         $command = $this->command('jurvex:job:import');
         self::assertSame(0, $command->execute(['file' => $path]), $command->getDisplay());
         self::assertSame('not_needed', $this->job('Boat')->openings()[0]->details()->leave->value);
@@ -71,7 +89,9 @@ final class FilesTest extends ApplicationTestCase
         self::assertSame($written, $this->page());
     }
 
-    /** @return array<string, array{\Closure(array<mixed>): array<mixed>, string, string}> how the file is spoiled, where it says so, the code */
+    /**
+     * @return array<string, array{\Closure(array<mixed>): array<mixed>, string, string}> how the file is spoiled, where it says so, the code
+     */
     public static function spoiled(): array
     {
         $set = static fn (string $path, mixed $value) => static function (array $file) use ($path, $value): array {
@@ -99,12 +119,24 @@ final class FilesTest extends ApplicationTestCase
             'a length under zero' => [$set('runs.1.findings.0.from_m', -1), 'runs.1.findings.0.from_m', 'out_of_range'],
             'an unknown kind' => [$set('runs.1.findings.0.kind', 'gremlin'), 'runs.1.findings.0.kind', 'job_file.value'],
             'a stretch that ends before it starts' => [$set('runs.0.findings.15.to_m', 0.1), 'runs.0.findings.15.to_m', 'end_before_start'],
-            'a fact of another kind' => [$set('runs.0.findings.0.facts', ['wear' => 'gone']), 'runs.0.findings.0.facts.wear', 'not_for_this_kind'],
-            'an opening that is not there' => [$set('runs.0.opening', '01a20728-7e36-7875-ac7b-43862e1698ca'), 'runs.0.opening', 'job_file.not_in_file'],
+            'a fact of another kind' => [
+                $set('runs.0.findings.0.facts', ['wear' => 'gone']),
+                'runs.0.findings.0.facts.wear',
+                'not_for_this_kind',
+            ],
+            'an opening that is not there' => [
+                $set('runs.0.opening', '01a20728-7e36-7875-ac7b-43862e1698ca'),
+                'runs.0.opening',
+                'job_file.not_in_file',
+            ],
             'a bore that cannot be' => [$set('runs.0.bore_mm', 3), 'runs.0.boreMm', 'said'],
             'a picture that is none' => [$set('runs.0.findings.0.photo', 'bm8='), 'runs.0.findings.0.photo', 'picture.wrong_type'],
             'a line map that goes in a circle' => [$set('line_map.pipes.0.to', 'toilet'), 'line_map.pipes.0', 'bad_map.loop'],
-            'a pipe shorter than nothing' => [$set('line_map.pipes.1.length_m.value', -2), 'line_map.pipes.1.length_m.value', 'out_of_range'],
+            'a pipe shorter than nothing' => [
+                $set('line_map.pipes.1.length_m.value', -2),
+                'line_map.pipes.1.length_m.value',
+                'out_of_range',
+            ],
             'an identifier twice' => [static function (array $file): array {
                 \assert(\is_array($file['openings']) && \is_array($file['openings'][0]) && \is_array($file['openings'][1]));
                 $file['openings'][1]['id'] = $file['openings'][0]['id'];
@@ -125,7 +157,10 @@ final class FilesTest extends ApplicationTestCase
         $this->forget($job);
         $firm = $this->manager()->find(Firm::class, $firm->id);
         self::assertNotNull($firm);
-        $counts = fn () => array_map(fn (string $table) => $this->manager()->getConnection()->fetchOne('SELECT COUNT(*) FROM '.$table), ['job', 'opening', 'pass', 'run', 'logged_finding', 'mark', 'photo', 'correction']);
+        $counts = fn () => array_map(
+            fn (string $table) => $this->manager()->getConnection()->fetchOne('SELECT COUNT(*) FROM '.$table),
+            ['job', 'opening', 'pass', 'run', 'logged_finding', 'mark', 'photo', 'correction'],
+        );
         $before = $counts();
         try {
             // Empty maps stay maps: {} and not [].
@@ -133,7 +168,11 @@ final class FilesTest extends ApplicationTestCase
             self::getContainer()->get(JobFileReader::class)->read(str_replace('"changes": []', '"changes": {}', $json), $firm);
             self::fail('It was taken.');
         } catch (RefusedFile $refused) {
-            self::assertContains([$at, $code], array_map(static fn ($error) => [$error->at, $error->code], $refused->errors), $refused->getMessage());
+            self::assertContains(
+                [$at, $code],
+                array_map(static fn ($error) => [$error->at, $error->code], $refused->errors),
+                $refused->getMessage(),
+            );
         }
         self::assertSame($before, $counts());
     }
@@ -155,7 +194,9 @@ final class FilesTest extends ApplicationTestCase
     {
         $this->signIn();
         $job = $this->job();
-        $this->send('/import', [], ['file' => $this->upload(str_replace('Ilse Varga', 'Somebody Else', $this->export($job->id)), 'job.json')]);
+        $this->send('/import', [], [
+            'file' => $this->upload(str_replace('Ilse Varga', 'Somebody Else', $this->export($job->id)), 'job.json'),
+        ]);
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('is here already and says something else', $this->page());
         $this->manager()->clear();
@@ -171,7 +212,9 @@ final class FilesTest extends ApplicationTestCase
 
     public function testTheSchemaKnowsEveryKindFactAndMaterial(): void
     {
-        /** @var array{'$defs': array{finding: array{properties: array{kind: array{enum: list<string>}}}, facts: array{properties: array<string, array{enum?: list<string>}>}, run: array{properties: array{material: array{enum: list<string>}}}}} $schema */
+        /**
+         * @var array{'$defs': array{finding: array{properties: array{kind: array{enum: list<string>}}}, facts: array{properties: array<string, array{enum?: list<string>}>}, run: array{properties: array{material: array{enum: list<string>}}}}} $schema
+         */
         $schema = json_decode((string) file_get_contents(__DIR__.'/../public/schema/job.schema.json'), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['finding']['properties']['kind']['enum']);
         self::assertSame(array_column(Material::cases(), 'value'), $schema['$defs']['run']['properties']['material']['enum']);
@@ -202,8 +245,21 @@ final class FilesTest extends ApplicationTestCase
     public function testATableMayHaveFewColumnsSemicolonsAndCommaDecimals(): void
     {
         $run = $this->lastRun($this->job());
-        self::assertSame(2, self::getContainer()->get(FindingsCsv::class)->import("kind;from_m;size\r\nroot_cords;3,5;12\r\n\r\ncrack;4;\r\n", $run, new \DateTimeImmutable()));
-        self::assertContains(3.5, array_map(static fn ($finding) => $finding->from->metres, self::getContainer()->get(FindingRepository::class)->record($run)->findings));
+        self::assertSame(
+            2,
+            self::getContainer()->get(FindingsCsv::class)->import(
+                "kind;from_m;size\r\nroot_cords;3,5;12\r\n\r\ncrack;4;\r\n",
+                $run,
+                new \DateTimeImmutable(),
+            ),
+        );
+        self::assertContains(
+            3.5,
+            array_map(
+                static fn ($finding) => $finding->from->metres,
+                self::getContainer()->get(FindingRepository::class)->record($run)->findings,
+            ),
+        );
     }
 
     /** @return list<array{string, string, string}> */
@@ -259,7 +315,10 @@ final class FilesTest extends ApplicationTestCase
         $connection = $this->manager()->getConnection();
         $runs = "(SELECT id FROM run WHERE job_id = '{$job->id}')";
         $findings = "(SELECT id FROM logged_finding WHERE run_id IN $runs)";
-        foreach (["UPDATE job SET chosen_opening_id = NULL WHERE id = '{$job->id}'", "DELETE FROM photo WHERE finding_id IN $findings", "DELETE FROM own_opinion WHERE finding_id IN $findings",
+        foreach ([
+            "UPDATE job SET chosen_opening_id = NULL WHERE id = '{$job->id}'",
+            "DELETE FROM photo WHERE finding_id IN $findings",
+            "DELETE FROM own_opinion WHERE finding_id IN $findings",
             "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs", "DELETE FROM reading_batch WHERE run_id IN $runs", "DELETE FROM run_track WHERE run_id IN $runs", "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
             "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'", "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {
             $connection->executeStatement($statement);

@@ -23,7 +23,10 @@ final class ProcessTest extends TestCase
 
         $bad = $this->calc(['counter'], '{"reading_m": 1, "counter_factor": 0}');
         self::assertSame([2, ''], [$bad->getExitCode(), $bad->getOutput()]);
-        self::assertSame(['error' => 'out_of_range', 'at' => 'counter_factor', 'message' => '"counter_factor" is outside of what can be.'], $this->decoded($bad->getErrorOutput()));
+        self::assertSame(
+            ['error' => 'out_of_range', 'at' => 'counter_factor', 'message' => '"counter_factor" is outside of what can be.'],
+            $this->decoded($bad->getErrorOutput()),
+        );
 
         $unknown = $this->calc(['slope'], '{}');
         self::assertSame([2, 'unknown_calculation'], [$unknown->getExitCode(), $this->decoded($unknown->getErrorOutput())['error']]);
@@ -31,7 +34,12 @@ final class ProcessTest extends TestCase
 
         $lines = $this->calc(['grade', '--lines'], "{\"percent\": 1}\n[]\n{\"degrees\": 0}\n");
         $answers = array_map($this->decoded(...), explode("\n", trim($lines->getOutput())));
-        self::assertSame([2, 10.0, 'bad_json', 0.0], [$lines->getExitCode(), $answers[0]['mm_per_m'], $answers[1]['error'], $answers[2]['percent']]);
+        self::assertSame([2, 10.0, 'bad_json', 0.0], [
+            $lines->getExitCode(),
+            $answers[0]['mm_per_m'],
+            $answers[1]['error'],
+            $answers[2]['percent'],
+        ]);
 
         $listed = $this->calc(['--list'], '')->getOutput();
         foreach (Catalogue::complete()->names() as $name) {
@@ -65,7 +73,12 @@ final class ProcessTest extends TestCase
                 $server->signal(\SIGKILL);
             }
             $id = Id::fresh();
-            $answer = $this->curl($jar, $address.'/findings/'.$id, ['kind' => 'crack', 'reading_from' => (string) ($i / 100), 'facts[crack_state]' => 'closed'], $csrf ?? '');
+            $answer = $this->curl(
+                $jar,
+                $address.'/findings/'.$id,
+                ['kind' => 'crack', 'reading_from' => (string) ($i / 100), 'facts[crack_state]' => 'closed'],
+                $csrf ?? '',
+            );
             if ('' === $answer) {
                 break;
             }
@@ -89,8 +102,12 @@ final class ProcessTest extends TestCase
 
     private function serve(string $database): Process
     {
-        $server = new Process([\PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'config/router.php'], self::ROOT,
-            ['APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => 'sqlite:///'.$database], null, 120);
+        $server = new Process(
+            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'config/router.php'],
+            self::ROOT,
+            ['APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => 'sqlite:///'.$database],
+            null, 120,
+        );
         $server->start();
         for ($wait = 0; $wait < 100; ++$wait) {
             usleep(100_000);
@@ -118,7 +135,11 @@ final class ProcessTest extends TestCase
     {
         $curl = curl_init('http://127.0.0.1:'.self::PORT.$path);
         self::assertNotFalse($curl);
-        curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_TIMEOUT => 10, \CURLOPT_HTTPHEADER => '' === $token ? [] : ['X-Csrf-Token: '.$token, 'X-Requested-With: XMLHttpRequest']]);
+        curl_setopt_array($curl, [
+            \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar,
+            \CURLOPT_TIMEOUT => 10,
+            \CURLOPT_HTTPHEADER => '' === $token ? [] : ['X-Csrf-Token: '.$token, 'X-Requested-With: XMLHttpRequest'],
+        ]);
         if ([] !== $fields) {
             curl_setopt($curl, \CURLOPT_POSTFIELDS, http_build_query($fields));
         }

@@ -49,7 +49,9 @@ final class ReelTest extends ApplicationTestCase
         $run = $this->practice(3, 'usual');
         $this->inspect($run);
         $line = self::getContainer()->get(SimulatedLines::class)->lineOf($run);
-        $spot = array_values(array_filter($line->record->findings, static fn (Finding $finding) => 'low_spot' === $finding->kind->value))[0];
+        $spot = array_values(
+            array_filter($line->record->findings, static fn (Finding $finding) => 'low_spot' === $finding->kind->value),
+        )[0];
         $page = $this->get('/jobs/'.$run->job->id.'/look');
         self::assertCount(1, $page->filter('.ribbon .pool'), 'the water that the tilts predict');
         self::assertStringContainsString('The tilt shows a dip at ', $page->filter('#numbers')->text());
@@ -62,7 +64,11 @@ final class ReelTest extends ApplicationTestCase
         self::assertCount(0, $records->filter('[data-proposal]'));
         self::assertStringContainsString('holds ', $records->filter('#numbers')->text());
         $logged = self::getContainer()->get(FindingRepository::class)->record($this->fresh($run))->findings;
-        self::assertEqualsWithDelta([$spot->from->metres, $spot->end()->metres], [$logged[0]->from->metres, $logged[0]->end()->metres], 0.3);
+        self::assertEqualsWithDelta(
+            [$spot->from->metres, $spot->end()->metres],
+            [$logged[0]->from->metres, $logged[0]->end()->metres],
+            0.3,
+        );
         self::assertEqualsWithDelta($spot->size?->value, $logged[0]->size?->value, 3.0);
     }
 
@@ -83,7 +89,12 @@ final class ReelTest extends ApplicationTestCase
     {
         $run = $this->practice(3, 'usual');
         foreach (range(1, 9) as $i) {
-            $this->send($this->findingAddress($run), ['kind' => 'sound_joint', 'reading_from' => (string) (0.96 * $i), 'going' => 'back', 'recorded_s' => (string) (10 * $i)]);
+            $this->send($this->findingAddress($run), [
+                'kind' => 'sound_joint',
+                'reading_from' => (string) (0.96 * $i),
+                'going' => 'back',
+                'recorded_s' => (string) (10 * $i),
+            ]);
         }
         $page = $this->get('/jobs/'.$run->job->id.'/look');
         self::assertStringContainsString('the counter is off by 4.2 %', $page->filter('#numbers')->text());
@@ -110,7 +121,10 @@ final class ReelTest extends ApplicationTestCase
     public function testAStretchMarkedWhileDrawingBackIsTurnedRound(): void
     {
         $run = $this->practice(3, 'usual');
-        $this->send($this->findingAddress($run), ['kind' => 'low_spot', 'reading_from' => '8.2', 'reading_deepest' => '7.5', 'reading_to' => '7.0', 'size' => '20', 'going' => 'back']);
+        $this->send($this->findingAddress($run), [
+            'kind' => 'low_spot', 'reading_from' => '8.2', 'reading_deepest' => '7.5', 'reading_to' => '7.0',
+            'size' => '20', 'going' => 'back',
+        ]);
         $finding = self::getContainer()->get(FindingRepository::class)->record($this->fresh($run))->findings[0];
         self::assertSame([7.0, 7.5, 8.2], [$finding->from->metres, $finding->deepest?->metres, $finding->end()->metres]);
     }
@@ -123,7 +137,9 @@ final class ReelTest extends ApplicationTestCase
         $this->get($base.'/findings.vtt');
         self::assertStringStartsWith("WEBVTT\n\n", $this->page());
         self::assertStringContainsString("01:02:05.500 --> 01:02:09.500\nStone at 8.0 m", $this->page());
-        $bytes = "\x1A\x45\xDF\xA3".hex2bin('9f4286810142f7810142f2810442f381084282847765626d42878104428581021853806701ffffffffffffff').random_bytes(400);
+        $bytes = "\x1A\x45\xDF\xA3".hex2bin(
+            '9f4286810142f7810142f2810442f381084282847765626d42878104428581021853806701ffffffffffffff',
+        ).random_bytes(400);
         $this->send($base.'/recording', [], ['recording' => $this->upload($bytes, 'run.webm')]);
         self::assertSame(303, $this->statusCode());
         self::assertCount(1, $this->get($base.'/recording')->filter('.jump[data-at="3725.5"]'));
@@ -143,19 +159,34 @@ final class ReelTest extends ApplicationTestCase
                 if (!$isPerfect && 0 === $i) {
                     continue;
                 }
-                $this->send($this->findingAddress($run), ['kind' => $finding->kind->value, 'reading_from' => (string) $finding->from->metres, 'reading_to' => (string) $finding->to?->metres, 'reading_deepest' => (string) $finding->deepest?->metres,
-                    'size' => null === $finding->size ? '' : $finding->size->value.('percent' === $finding->size->unit->value ? ' %' : ''), 'clock_from' => (string) $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint ? '1' : '', 'facts' => array_map(strval(...), $finding->facts)]);
+                $this->send($this->findingAddress($run), [
+                    'kind' => $finding->kind->value, 'reading_from' => (string) $finding->from->metres,
+                    'reading_to' => (string) $finding->to?->metres,
+                    'reading_deepest' => (string) $finding->deepest?->metres,
+                    'size' => null === $finding->size ? '' : $finding->size->value.('percent' === $finding->size->unit->value ? ' %' : ''),
+                    'clock_from' => (string) $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint ? '1' : '',
+                    'facts' => array_map(strval(...), $finding->facts),
+                ]);
                 self::assertSame(201, $this->statusCode(), $this->page());
             }
-            $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end', ['run_end_form' => ['reason' => 'main_reached', 'reachedM' => (string) $line->length->metres, 'note' => '']]);
+            $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end', [
+                'run_end_form' => ['reason' => 'main_reached', 'reachedM' => (string) $line->length->metres, 'note' => ''],
+            ]);
             $page = $this->get('/jobs/'.$run->job->id.'/practice');
             self::assertCount(2, $page->filter('.ribbon'), 'one above the other');
-            self::assertGreaterThan(0, $page->filter('.ribbon')->first()->filter('.pool')->count(), 'the truth with the water that its invert holds');
+            self::assertGreaterThan(
+                0,
+                $page->filter('.ribbon')->first()->filter('.pool')->count(),
+                'the truth with the water that its invert holds',
+            );
             if ($isPerfect) {
                 self::assertStringContainsString('100 of 100', $page->filter('h1')->text());
             } else {
                 self::assertStringNotContainsString('100 of 100', $page->filter('h1')->text());
-                self::assertStringContainsString($line->record->findings[0]->from->metres.' m', str_replace('.0 m', ' m', $page->filter('.result')->text()));
+                self::assertStringContainsString(
+                    $line->record->findings[0]->from->metres.' m',
+                    str_replace('.0 m', ' m', $page->filter('.result')->text()),
+                );
             }
         }
         self::assertCount(2, $this->get('/practice')->filter('.entries li'));
@@ -169,7 +200,9 @@ final class ReelTest extends ApplicationTestCase
         $job = $this->job();
         $first = $job->runs()[0];
         $second = $this->lastRun($job);
-        $read = fn (Run $run, string $query) => $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reading?'.$query)->filter('#readouts')->text();
+        $read = fn (Run $run, string $query) => $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reading?'.$query)
+            ->filter('#readouts')
+            ->text();
         self::assertStringContainsString('Aheadin 0.6 mTie-in', $read($second, 'reading=8.0'));
         self::assertStringNotContainsString('Aheadin 16', $read($first, 'reading=8.0'));
         self::assertStringContainsString('2.1 %', $read($second, 'reading=8&tilt=-1.2'));
@@ -183,7 +216,12 @@ final class ReelTest extends ApplicationTestCase
     {
         $run = $this->practice(3, 'usual');
         $base = '/jobs/'.$run->job->id.'/look/runs/'.$run->id;
-        $this->send($base.'/readings', [], ['readings' => $this->upload(ReadingFormat::HEADING."\n1,0.5,-1.1,0,\n".'{"time_s":2,"distance_m":0.7,"tilt_deg":-1.1}'."\n", 'reel.csv')]);
+        $this->send($base.'/readings', [], [
+            'readings' => $this->upload(
+                ReadingFormat::HEADING."\n1,0.5,-1.1,0,\n".'{"time_s":2,"distance_m":0.7,"tilt_deg":-1.1}'."\n",
+                'reel.csv',
+            ),
+        ]);
         self::assertSame(303, $this->statusCode());
         self::assertSame(0.7, $this->fresh($run)->deepestM());
         $this->send($base.'/readings', [], ['readings' => $this->upload("1,0.9,0,0,\n2,-4,0,0,\n", 'reel.csv')]);
@@ -198,8 +236,18 @@ final class ReelTest extends ApplicationTestCase
     {
         $run = $this->practice(3, 'usual');
         $now = new \DateTimeImmutable();
-        foreach (['1' => $run->startedAt, (string) (1000 * $now->getTimestamp()) => $now, (string) (1000 * ($now->getTimestamp() + 9000)) => $now, 'late' => $now] as $said => $counts) {
-            self::assertEqualsWithDelta($counts->getTimestamp(), $run->whenSaid((string) $said, $now)->getTimestamp(), '1' === (string) $said ? 3 : 1, (string) $said);
+        foreach ([
+            '1' => $run->startedAt,
+            (string) (1000 * $now->getTimestamp()) => $now,
+            (string) (1000 * ($now->getTimestamp() + 9000)) => $now,
+            'late' => $now,
+        ] as $said => $counts) {
+            self::assertEqualsWithDelta(
+                $counts->getTimestamp(),
+                $run->whenSaid((string) $said, $now)->getTimestamp(),
+                '1' === (string) $said ? 3 : 1,
+                (string) $said,
+            );
         }
         self::assertEquals($run->startedAt, $run->whenSaid('1000000000000', $now), 'never before the run');
         $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/water', ['water' => 'off', 'entered_at' => '1000000000000']);
@@ -211,7 +259,9 @@ final class ReelTest extends ApplicationTestCase
         $job = $this->job();
         $run = $this->lastRun($job);
         $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reel.json');
-        /** @var array{length: float, reach: float, table: list<mixed>, things: list<array{kind: string, from: float}>, pipes: list<array{material: string}>} $view */
+        /**
+         * @var array{length: float, reach: float, table: list<mixed>, things: list<array{kind: string, from: float}>, pipes: list<array{material: string}>} $view
+         */
         $view = json_decode($this->page(), true);
         self::assertEqualsWithDelta([26.9, 26.9], [$view['length'], $view['reach']], 1e-9);
         self::assertSame(['cast_iron', 'pvc_welded', 'clay'], array_column($view['pipes'], 'material'));
@@ -234,7 +284,11 @@ final class ReelTest extends ApplicationTestCase
     {
         $readings = self::getContainer()->get(SimulatedLines::class)->reelOf($run)->inAndBack(0.2, 0.25);
         foreach (array_chunk($readings, 200) as $batch) {
-            $this->post($run, '/readings/'.Id::fresh(), implode("\n", array_map(static fn (Reading $reading) => ReadingFormat::write($reading), $batch)));
+            $this->post(
+                $run,
+                '/readings/'.Id::fresh(),
+                implode("\n", array_map(static fn (Reading $reading) => ReadingFormat::write($reading), $batch)),
+            );
             self::assertSame(201, $this->statusCode());
         }
         self::assertGreaterThan(5, \count(self::getContainer()->get(Tracks::class)->of($this->fresh($run))->cells));
@@ -242,7 +296,12 @@ final class ReelTest extends ApplicationTestCase
 
     private function post(Run $run, string $path, string $body): void
     {
-        $this->browser->request('POST', '/jobs/'.$run->job->id.'/look/runs/'.$run->id.$path, server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest'], content: $body);
+        $this->browser->request(
+            'POST',
+            '/jobs/'.$run->job->id.'/look/runs/'.$run->id.$path,
+            server: ['CONTENT_TYPE' => 'text/plain', 'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_REQUESTED_WITH' => 'XMLHttpRequest'],
+            content: $body,
+        );
     }
 
     private function csv(Run $run): string

@@ -18,29 +18,61 @@ final class WholeJobTest extends ApplicationTestCase
     public function testAJobGoesFromTheCallToTheReport(): void
     {
         $this->signIn();
-        $this->fill($this->get('/jobs/new'), 'Open the job', ['call_form[why]' => 'before_purchase', 'call_form[place]' => 'Chandlery, Tar Steps', 'call_form[customer]' => 'Lio Brand', 'call_form[notOrdered]' => 'The laundry line.']);
+        $this->fill($this->get('/jobs/new'), 'Open the job', [
+            'call_form[why]' => 'before_purchase',
+            'call_form[place]' => 'Chandlery, Tar Steps',
+            'call_form[customer]' => 'Lio Brand',
+            'call_form[notOrdered]' => 'The laundry line.',
+        ]);
         $this->browser->followRedirect();
-        $this->fill($this->browser->clickLink('Openings'), 'Add it', ['opening_form[place]' => 'Yard by the store', 'opening_form[sizeMm]' => '100', 'opening_form[dropM]' => '0.6']);
+        $this->fill($this->browser->clickLink('Openings'), 'Add it', [
+            'opening_form[place]' => 'Yard by the store',
+            'opening_form[sizeMm]' => '100',
+            'opening_form[dropM]' => '0.6',
+        ]);
         $this->fill($this->browser->followRedirect(), 'Use this opening', ['zero_form[zero]' => 'rim']);
         $job = $this->job('Chandlery');
         self::assertMatchesRegularExpression('/^\d\d-\d{4}$/', $job->call()->number);
         $this->passGate($job, 'cable');
-        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', ['pass_form[tool]' => 'cable', 'pass_form[head]' => 'Small blade', 'pass_form[inM]' => '18.5', 'pass_form[felt]' => ['grabs'], 'pass_form[cameBack]' => 'Wipes']);
-        $this->fill($this->browser->followRedirect(), 'Log the test', ['flow_test_form[minutes]' => '5', 'flow_test_form[result]' => 'holds']);
+        $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', [
+            'pass_form[tool]' => 'cable', 'pass_form[head]' => 'Small blade', 'pass_form[inM]' => '18.5',
+            'pass_form[felt]' => ['grabs'], 'pass_form[cameBack]' => 'Wipes',
+        ]);
+        $this->fill($this->browser->followRedirect(), 'Log the test', [
+            'flow_test_form[minutes]' => '5',
+            'flow_test_form[result]' => 'holds',
+        ]);
         $this->fill($this->browser->followRedirect(), 'Say so', ['cleared_form[cleared]' => 'yes']);
-        $this->fill($this->get('/jobs/'.$job->id.'/look'), 'Zero the counter and start', ['run_form[material]' => 'clay', 'run_form[boreMm]' => '100', 'run_form[expectedM]' => '30']);
+        $this->fill($this->get('/jobs/'.$job->id.'/look'), 'Zero the counter and start', [
+            'run_form[material]' => 'clay',
+            'run_form[boreMm]' => '100',
+            'run_form[expectedM]' => '30',
+        ]);
         $run = $this->lastRun($this->job('Chandlery'));
         $this->send($this->findingAddress($run), ['kind' => 'root_clump', 'reading_from' => '12.3', 'size' => '55', 'clock_from' => '3']);
-        $this->send($this->findingAddress($run), ['kind' => 'low_spot', 'reading_from' => '15', 'reading_to' => '17', 'size' => '31', 'facts' => ['water' => 'off']]);
-        $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/end'), 'End the run', ['run_end_form[reason]' => 'rod_out', 'run_end_form[reachedM]' => '26']);
-        $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', ['mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30', 'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate']);
+        $this->send($this->findingAddress($run), [
+            'kind' => 'low_spot', 'reading_from' => '15', 'reading_to' => '17', 'size' => '31',
+            'facts' => ['water' => 'off'],
+        ]);
+        $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/end'), 'End the run', [
+            'run_end_form[reason]' => 'rod_out',
+            'run_end_form[reachedM]' => '26',
+        ]);
+        $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', [
+            'mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30',
+            'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate',
+        ]);
         self::assertStringContainsString('1.29 m deep, spread 0.02 m', $this->browser->followRedirect()->filter('.entries')->text());
         $judge = $this->get('/jobs/'.$job->id.'/judge');
         self::assertSame('The line does not pass', $judge->filter('.verdict h2')->text());
         self::assertStringContainsString('4.0 m not reached', $judge->filter('.stretches')->text());
 
         $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
-        foreach (['Chandlery, Tar Steps', 'Root clump at 12.3 m: needs work before the line is used.', 'The stoppage was cleared.', '26.0 m to 30.0 m from Yard by the store: not reached.',
+        foreach ([
+            'Chandlery, Tar Steps',
+            'Root clump at 12.3 m: needs work before the line is used.',
+            'The stoppage was cleared.',
+            '26.0 m to 30.0 m from Yard by the store: not reached.',
             'Not ordered, so not looked at: The laundry line.', 'Cable, Small blade', 'came back: Wipes', '1.29 m deep', 'zero at the rim of the opening', 'Low spot at 15.0 m: needs repair.'] as $words) {
             self::assertStringContainsString($words, $report);
         }
@@ -53,9 +85,17 @@ final class WholeJobTest extends ApplicationTestCase
         self::assertStringContainsString('Have the line looked at by camera', $advice($this->job('tea room')));
         $this->signIn(self::OTHER_FIRM);
         $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/way-in/openings'), 'Add it', ['opening_form[place]' => 'Gully']);
-        $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/look'), 'Zero the counter and start', ['run_form[expectedM]' => '60']);
+        $this->fill(
+            $this->get('/jobs/'.$this->job('Net store')->id.'/look'),
+            'Zero the counter and start',
+            ['run_form[expectedM]' => '60'],
+        );
         $run = $this->lastRun($this->job('Net store'));
-        $end = fn (string $reason, string $reached) => $this->fill($this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end'), 'End the run', ['run_end_form[reason]' => $reason, 'run_end_form[reachedM]' => $reached]);
+        $end = fn (string $reason, string $reached) => $this->fill(
+            $this->get('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end'),
+            'End the run',
+            ['run_end_form[reason]' => $reason, 'run_end_form[reachedM]' => $reached],
+        );
         $end('rod_out', '40');
         self::assertStringContainsString('Have what could not be seen looked at', $advice($this->job('Net store')));
         $end('main_reached', '60');
@@ -65,13 +105,26 @@ final class WholeJobTest extends ApplicationTestCase
     public function testDangerIsSaidAtTheStepWhereItIs(): void
     {
         $this->signIn();
-        self::assertStringContainsString('Roof and ladder.', $this->get('/jobs/'.$this->job()->id.'/way-in/openings')->filter('.bench')->text());
-        self::assertStringContainsString('Nobody enters a chamber', $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in/openings')->filter('.bench')->text());
+        self::assertStringContainsString(
+            'Roof and ladder.',
+            $this->get('/jobs/'.$this->job()->id.'/way-in/openings')->filter('.bench')->text(),
+        );
+        self::assertStringContainsString(
+            'Nobody enters a chamber',
+            $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in/openings')->filter('.bench')->text(),
+        );
         $run = $this->lastRun($this->job());
         self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
         $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
-        foreach (['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan', '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report'] as $stage) {
-            self::assertStringContainsString('No cutting, no jetting', $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(), $stage);
+        foreach ([
+            '', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan',
+            '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report',
+        ] as $stage) {
+            self::assertStringContainsString(
+                'No cutting, no jetting',
+                $this->get('/jobs/'.$run->job->id.$stage)->filter('.caution-stop')->text(),
+                $stage,
+            );
         }
     }
 
@@ -81,7 +134,9 @@ final class WholeJobTest extends ApplicationTestCase
         $job = $this->job('Sail');
         $this->signIn(self::OTHER_FIRM);
         $address = '/jobs/'.$job->id.'/judge';
-        $low = static fn (Crawler $page) => $page->filter('.judgements > li')->reduce(static fn (Crawler $row) => str_contains($row->text(), 'Low spot'));
+        $low = static fn (Crawler $page) => $page->filter('.judgements > li')->reduce(
+            static fn (Crawler $row) => str_contains($row->text(), 'Low spot'),
+        );
         self::assertStringStartsWith('Leave', $low($this->get($address))->text());
         $this->fill($this->get($address), 'Judge so', ['water' => 'grade']);
         $row = $low($this->browser->followRedirect());
@@ -90,7 +145,9 @@ final class WholeJobTest extends ApplicationTestCase
         $refused = $this->browser->submit($row->selectButton('Keep my class')->form(['need' => 'watch']));
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('say why', $refused->filter('.opinion .error')->text());
-        $this->browser->submit($low($refused)->selectButton('Keep my class')->form(['need' => 'watch', 'reason' => 'Shallow; seen dry in May']));
+        $this->browser->submit(
+            $low($refused)->selectButton('Keep my class')->form(['need' => 'watch', 'reason' => 'Shallow; seen dry in May']),
+        );
         $row = $low($this->browser->followRedirect());
         self::assertStringStartsWith('Watch', $row->text());
         self::assertStringContainsString('Shallow; seen dry in May (Bo Hallin)', $row->text());
@@ -99,30 +156,57 @@ final class WholeJobTest extends ApplicationTestCase
         self::assertStringStartsWith('Mend', $low($this->browser->followRedirect())->text());
     }
 
-    /** @return list<array{string, string, array<string, string>, string, string}> page, button, what was typed, the field, the words beside it */
+    /**
+     * @return list<array{string, string, array<string, string>, string, string}> page, button, what was typed, the field, the words beside it
+     */
     public static function badForms(): array
     {
         return [
-            ['/jobs/new', 'Open the job', ['call_form[customer]' => 'Lio', 'call_form[place]' => ' '], 'call_form_place', 'Say where the job is'],
+            [
+                '/jobs/new', 'Open the job', ['call_form[customer]' => 'Lio', 'call_form[place]' => ' '],
+                'call_form_place', 'Say where the job is',
+            ],
             ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => 'old'], 'call_form_yearBuilt', 'A whole number'],
             ['/jobs/new', 'Open the job', ['call_form[yearBuilt]' => '3001'], 'call_form_yearBuilt', 'A year between 1500 and 2100'],
-            ['/jobs/{job}/way-in/openings', 'Add it', ['opening_form[sizeMm]' => 'four', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'cannot be read'],
-            ['/jobs/{job}/way-in/openings', 'Add it', ['opening_form[sizeMm]' => '3', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm', 'A size between'],
+            [
+                '/jobs/{job}/way-in/openings', 'Add it',
+                ['opening_form[sizeMm]' => 'four', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm',
+                'cannot be read',
+            ],
+            [
+                '/jobs/{job}/way-in/openings', 'Add it',
+                ['opening_form[sizeMm]' => '3', 'opening_form[place]' => 'Yard'], 'opening_form_sizeMm',
+                'A size between',
+            ],
             ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => ''], 'pass_form_inM', 'Say how far'],
-            ['/jobs/{job}/clear', 'Log the pass', ['pass_form[head]' => 'Blade', 'pass_form[inM]' => '5', 'pass_form[outM]' => '6'], 'pass_form_outM', 'Swap the two'],
+            [
+                '/jobs/{job}/clear', 'Log the pass',
+                ['pass_form[head]' => 'Blade', 'pass_form[inM]' => '5', 'pass_form[outM]' => '6'], 'pass_form_outM',
+                'Swap the two',
+            ],
             ['/jobs/{job}/clear', 'Log the test', ['flow_test_form[minutes]' => 'five'], 'flow_test_form_minutes', 'A number'],
             ['/jobs/{job}/clear', 'Log the test', ['flow_test_form[minutes]' => '5'], 'flow_test_form_result', 'Choose one'],
-            ['/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[counterFactor]' => '9'], 'run_form_counterFactor', 'A counter factor between'],
-            ['/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[expectedM]' => "14' 13\""], 'run_form_expectedM', 'Twelve inches'],
-            ['/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '-4', 'mark_form[depthsM][0]' => '1'], 'mark_form_atM', 'cannot be under zero'],
+            [
+                '/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[counterFactor]' => '9'],
+                'run_form_counterFactor', 'A counter factor between',
+            ],
+            [
+                '/jobs/{job}/look?start=1', 'Zero the counter and start', ['run_form[expectedM]' => "14' 13\""],
+                'run_form_expectedM', 'Twelve inches',
+            ],
+            [
+                '/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '-4', 'mark_form[depthsM][0]' => '1'],
+                'mark_form_atM', 'cannot be under zero',
+            ],
             ['/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '4'], 'mark_form_depthsM', 'at least one depth'],
         ];
     }
 
     /** @param array<string, string> $typed */
     #[DataProvider('badForms')]
-    public function testABadFormSaysWhatToPutRightAtTheFieldAndKeepsWhatWasTyped(string $page, string $button, array $typed, string $field, string $words): void
-    {
+    public function testABadFormSaysWhatToPutRightAtTheFieldAndKeepsWhatWasTyped(
+        string $page, string $button, array $typed, string $field, string $words,
+    ): void {
         $this->signIn();
         $refused = $this->fill($this->get(str_replace('{job}', $this->job()->id, $page)), $button, $typed);
         self::assertSame(422, $this->statusCode());
@@ -181,7 +265,11 @@ final class WholeJobTest extends ApplicationTestCase
         self::assertCount(0, $report->filter('a[href^="/jobs"]'));
         $this->get((string) $report->filter('.report-finding img')->attr('src'));
         self::assertResponseHeaderSame('Content-Type', 'image/jpeg');
-        foreach ([substr($address, 0, -1).('A' === $address[-1] ? 'B' : 'A'), substr($address, 0, -4), '/r/'.str_repeat('A', 54)] as $guess) {
+        foreach ([
+            substr($address, 0, -1).('A' === $address[-1] ? 'B' : 'A'),
+            substr($address, 0, -4),
+            '/r/'.str_repeat('A', 54),
+        ] as $guess) {
             $this->get($guess);
             self::assertSame(404, $this->statusCode());
         }
@@ -196,7 +284,13 @@ final class WholeJobTest extends ApplicationTestCase
     {
         $this->signIn();
         $job = $this->job();
-        $pages = ['/', ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, ['', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan', '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report'])];
+        $pages = [
+            '/',
+            ...array_map(static fn (string $stage) => '/jobs/'.$job->id.$stage, [
+                '', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan',
+                '/clear/bench', '/look', '/mark', '/judge', '/hand-over', '/report',
+            ]),
+        ];
         $count = function (string $page): int {
             $this->browser->enableProfiler();
             $holder = self::getContainer()->get('doctrine.debug_data_holder');
@@ -212,7 +306,13 @@ final class WholeJobTest extends ApplicationTestCase
             $sheet = clone $job->call();
             $sheet->number = '26-9'.$i;
             $sheet->place = 'Row '.$i;
-            $this->manager()->persist(new Job(Id::fresh(), new Property(Id::fresh(), $this->manager()->getReference(Firm::class, $job->firm->id) ?? $job->firm, $sheet->place), $sheet, new \DateTimeImmutable(), $job->doneBy));
+            $this->manager()->persist(
+                new Job(
+                    Id::fresh(),
+                    new Property(Id::fresh(), $this->manager()->getReference(Firm::class, $job->firm->id) ?? $job->firm, $sheet->place),
+                    $sheet, new \DateTimeImmutable(), $job->doneBy,
+                ),
+            );
         }
         $this->manager()->flush();
         foreach ($pages as $i => $page) {

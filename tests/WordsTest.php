@@ -65,12 +65,23 @@ final class WordsTest extends KernelTestCase
 {
     public function testEveryCodeHasItsWords(): void
     {
-        $lists = ['why' => Why::class, 'cleared' => Cleared::class, 'felt' => Felt::class, 'flow' => FlowResult::class, 'tool' => Tool::class, 'water_at' => WaterAtOpening::class, 'ground' => Ground::class,
-            'over_head' => OverHead::class, 'paint' => Paint::class, 'stage' => Stage::class, 'faces' => Faces::class, 'opening' => OpeningKind::class, 'opening_state' => OpeningState::class, 'zero' => Zero::class,
-            'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class, 'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
-            'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class, 'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
-            'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class, 'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class, 'leave' => Leave::class,
-            'tool_kind' => ToolKind::class, 'wear' => Wear::class, 'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class, 'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class, 'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class, 'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class];
+        $lists = [
+            'why' => Why::class, 'cleared' => Cleared::class, 'felt' => Felt::class, 'flow' => FlowResult::class,
+            'tool' => Tool::class, 'water_at' => WaterAtOpening::class, 'ground' => Ground::class,
+            'over_head' => OverHead::class, 'paint' => Paint::class, 'stage' => Stage::class, 'faces' => Faces::class,
+            'opening' => OpeningKind::class, 'opening_state' => OpeningState::class, 'zero' => Zero::class,
+            'fact' => Fact::class, 'family' => Family::class, 'family_holds' => Family::class, 'kind' => Kind::class,
+            'material' => Material::class, 'measure' => Measure::class, 'sureness' => Sureness::class,
+            'need' => Need::class, 'need_means' => Need::class, 'remedy' => Remedy::class, 'school' => School::class,
+            'verdict' => Verdict::class, 'verdict_short' => Verdict::class, 'verdict_means' => Verdict::class,
+            'source' => Source::class, 'fixture' => FixtureKind::class, 'joins' => Joins::class,
+            'tied' => Source::class, 'building' => Building::class, 'building_holds' => Building::class,
+            'leave' => Leave::class, 'tool_kind' => ToolKind::class, 'wear' => Wear::class,
+            'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class,
+            'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class,
+            'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class,
+            'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class,
+        ];
         $keys = [];
         foreach ($lists as $prefix => $enum) {
             foreach ($enum::cases() as $case) {
@@ -78,20 +89,36 @@ final class WordsTest extends KernelTestCase
             }
         }
         foreach (RuleBook::rules() as $rule) {
-            array_push($keys, 'rule.'.$rule->code, 'change.'.explode('.', $rule->code)[0], ...array_map(static fn (string $name) => 'value.'.$name, $rule->uses));
+            array_push(
+                $keys,
+                'rule.'.$rule->code,
+                'change.'.explode('.', $rule->code)[0],
+                ...array_map(static fn (string $name) => 'value.'.$name, $rule->uses),
+            );
         }
         foreach (Fact::cases() as $fact) {
             array_push($keys, ...array_map(static fn (string $choice) => FactWords::key($fact, $choice), $fact->choices()));
         }
-        array_push($keys, ...array_map(static fn (string $name) => 'limit.'.$name, array_keys(HouseRules::LIMITS)), ...array_map(static fn (string $name) => 'calc.'.$name, Catalogue::complete()->names()));
+        array_push(
+            $keys,
+            ...array_map(static fn (string $name) => 'limit.'.$name, array_keys(HouseRules::LIMITS)),
+            ...array_map(static fn (string $name) => 'calc.'.$name, Catalogue::complete()->names()),
+        );
         foreach (Machine::cases() as $machine) {
             array_push($keys, ...array_map(static fn (string $line) => 'gate_line.'.$line, $machine->gate()));
         }
         foreach (Blockage::cases() as $blockage) {
             foreach ([false, true] as $so) {
-                $situation = new Situation($blockage, Length::metres(1), Length::metres(2), Length::metres(6), Length::millimetres(100), Material::Clay, 20.0, $so, false, $so, $so, frost: $so);
+                $situation = new Situation(
+                    $blockage, Length::metres(1), Length::metres(2), Length::metres(6), Length::millimetres(100),
+                    Material::Clay, 20.0, $so, false, $so, $so, frost: $so,
+                );
                 foreach (Planner::plans($situation, Machine::Cable) as $plan) {
-                    array_push($keys, ...array_map(static fn (Reason $reason) => 'plan_reason.'.$reason->code, $plan->reasons), ...array_map(static fn (Step $step) => 'plan_why.'.$step->why, $plan->steps));
+                    array_push(
+                        $keys,
+                        ...array_map(static fn (Reason $reason) => 'plan_reason.'.$reason->code, $plan->reasons),
+                        ...array_map(static fn (Step $step) => 'plan_why.'.$step->why, $plan->steps),
+                    );
                 }
             }
         }
@@ -104,7 +131,10 @@ final class WordsTest extends KernelTestCase
         foreach (Tables::ROWS as $row => $answers) {
             array_push($keys, 'house_row.'.$row, ...array_map(static fn (string $answer) => 'seen.'.$answer, array_keys($answers)));
         }
-        foreach (['no_opening', 'too_small', 'faces_upstream', 'own_branch_only', 'not_ready', 'ask_leave', 'trap', 'too_far', 'turns_too_much'] as $rule) {
+        foreach ([
+            'no_opening', 'too_small', 'faces_upstream', 'own_branch_only', 'not_ready', 'ask_leave', 'trap', 'too_far',
+            'turns_too_much',
+        ] as $rule) {
             array_push($keys, 'advice.'.$rule, 'advice_why.'.$rule);
         }
         array_push($keys, ...array_map(static fn (string $material) => 'house_material.'.$material, array_keys(Tables::MATERIALS)));

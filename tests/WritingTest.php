@@ -44,7 +44,11 @@ final class WritingTest extends TestCase
         foreach ([UnitSystem::Metric->value => 0.005, UnitSystem::FeetAndInches->value => 0.0128] as $system => $half) {
             $units = UnitSystem::from($system);
             for ($metres = 0.0; $metres < 60; $metres += 0.377) {
-                self::assertEqualsWithDelta($metres, DistanceReader::read((new Formatter())->distance($metres, $units), $units)->metres, $half + 1e-9);
+                self::assertEqualsWithDelta(
+                    $metres,
+                    DistanceReader::read((new Formatter())->distance($metres, $units), $units)->metres,
+                    $half + 1e-9,
+                );
             }
         }
     }

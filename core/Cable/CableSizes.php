@@ -10,7 +10,12 @@ use Jurvex\Core\Measure\Length;
 final readonly class CableSizes
 {
     /** Up to this bore, from the thinnest to the thickest cable; in mm. */
-    public const USUAL = [['bore_mm' => 50.0, 'from_mm' => 8.0, 'to_mm' => 10.0], ['bore_mm' => 75.0, 'from_mm' => 13.0, 'to_mm' => 13.0], ['bore_mm' => 100.0, 'from_mm' => 16.0, 'to_mm' => 16.0], ['bore_mm' => 150.0, 'from_mm' => 19.0, 'to_mm' => 19.0]];
+    public const USUAL = [
+        ['bore_mm' => 50.0, 'from_mm' => 8.0, 'to_mm' => 10.0],
+        ['bore_mm' => 75.0, 'from_mm' => 13.0, 'to_mm' => 13.0],
+        ['bore_mm' => 100.0, 'from_mm' => 16.0, 'to_mm' => 16.0],
+        ['bore_mm' => 150.0, 'from_mm' => 19.0, 'to_mm' => 19.0],
+    ];
 
     /** @var non-empty-list<array{bore_mm: float, from_mm: float, to_mm: float}> narrowest first */
     public array $rows;

@@ -32,8 +32,16 @@ final class CablePlanCalculation implements Calculation
             $metres('hand_margin_m'),
         );
         $target = Length::millimetres($input->positive('target_bore_mm'));
-        $bores = [Length::millimetres($input->positive('opening_mm')), $target, ...array_map(Length::millimetres(...), $input->positives('bores_mm'))];
-        $cutter = CablePlan::largestCutter($bores, Length::millimetres($input->number('clearance_mm', 0)), array_map(Length::millimetres(...), $input->positives('cutters_mm')));
+        $bores = [
+            Length::millimetres($input->positive('opening_mm')),
+            $target,
+            ...array_map(Length::millimetres(...), $input->positives('bores_mm')),
+        ];
+        $cutter = CablePlan::largestCutter(
+            $bores,
+            Length::millimetres($input->number('clearance_mm', 0)),
+            array_map(Length::millimetres(...), $input->positives('cutters_mm')),
+        );
 
         return [
             'needed_m' => $plan->needed()->metres,

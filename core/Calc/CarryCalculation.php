@@ -35,6 +35,9 @@ final class CarryCalculation implements Calculation
         $depth = $pipe->depth($flow);
         $velocity = $pipe->velocity($depth);
 
-        return ['state' => 'part_full', 'depth_mm' => $depth->inMillimetres(), 'velocity_m_s' => $velocity, 'shear_pa' => $pipe->shear($depth), 'carries' => $velocity >= $carrying, ...$capacity];
+        return [
+            'state' => 'part_full', 'depth_mm' => $depth->inMillimetres(), 'velocity_m_s' => $velocity,
+            'shear_pa' => $pipe->shear($depth), 'carries' => $velocity >= $carrying, ...$capacity,
+        ];
     }
 }

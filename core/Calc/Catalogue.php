@@ -47,7 +47,8 @@ final class Catalogue
      */
     public function calculate(string $name, array $input): array
     {
-        $calculation = $this->calculations[$name] ?? throw new BadInput('unknown_calculation', '', ['choices' => implode(', ', $this->names())]);
+        $calculation = $this->calculations[$name]
+            ?? throw new BadInput('unknown_calculation', '', ['choices' => implode(', ', $this->names())]);
         try {
             $result = $calculation->calculate(new Input($input));
         } catch (BadInput $error) {

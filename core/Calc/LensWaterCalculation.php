@@ -26,6 +26,11 @@ final class LensWaterCalculation implements Calculation
             Length::millimetres($input->positive('pipe_id_mm')),
         );
 
-        return ['depth_mm' => $water->depth->inMillimetres(), 'at_least' => $water->atLeast, 'depth_percent' => $water->shareOfBore() * 100, 'area_percent' => $water->shareOfArea() * 100];
+        return [
+            'depth_mm' => $water->depth->inMillimetres(),
+            'at_least' => $water->atLeast,
+            'depth_percent' => $water->shareOfBore() * 100,
+            'area_percent' => $water->shareOfArea() * 100,
+        ];
     }
 }

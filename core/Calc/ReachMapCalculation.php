@@ -36,7 +36,12 @@ final class ReachMapCalculation implements Calculation
         }
         $tree = new Tree($segments);
         $tool = $input->object('tool');
-        $map = new ReachMap(new Drains($tree, self::branches($input, $segments), self::traps($input)), self::tool($tool), $tool->flag('steers'), $tool->flag('passes_traps'));
+        $map = new ReachMap(
+            new Drains($tree, self::branches($input, $segments), self::traps($input)),
+            self::tool($tool),
+            $tool->flag('steers'),
+            $tool->flag('passes_traps'),
+        );
 
         return ['segments' => array_map(static fn (SegmentReach $reach) => [
             'segment' => $reach->segment, 'reached_m' => $reach->metres, 'whole' => $reach->whole, 'stopped_by' => $reach->by?->value,
@@ -53,7 +58,10 @@ final class ReachMapCalculation implements Calculation
         ], $segment->has('bends') ? $segment->objects('bends') : []);
         usort($bends, static fn (array $a, array $b) => $a[0] <=> $b[0]);
 
-        return new Segment($segment->text('id'), $segment->text('from'), $segment->text('to'), Length::metres($length), Length::millimetres($bore), $segment->number('down_deg', -90, 90), $bends);
+        return new Segment(
+            $segment->text('id'), $segment->text('from'), $segment->text('to'), Length::metres($length),
+            Length::millimetres($bore), $segment->number('down_deg', -90, 90), $bends,
+        );
     }
 
     /**
@@ -66,7 +74,10 @@ final class ReachMapCalculation implements Calculation
         $ids = array_map(static fn (Segment $segment) => $segment->id, $segments);
         $branches = [];
         foreach ($input->has('branches') ? $input->objects('branches') : [] as $branch) {
-            $branches[$branch->word('segment', ...$ids)] = new Branch($branch->number('angle_deg', 0, 180), Length::millimetres($branch->number('bend_radius_mm', 0)));
+            $branches[$branch->word('segment', ...$ids)] = new Branch(
+                $branch->number('angle_deg', 0, 180),
+                Length::millimetres($branch->number('bend_radius_mm', 0)),
+            );
         }
 
         return $branches;
@@ -75,7 +86,9 @@ final class ReachMapCalculation implements Calculation
     /** @return array<string, true> nodes at which a trap stands in the line; beyond what the calculation must be given */
     private static function traps(Input $input): array
     {
-        return $input->has('traps') ? array_fill_keys(array_map(static fn (Input $trap) => $trap->text('node'), $input->objects('traps')), true) : [];
+        return $input->has('traps')
+            ? array_fill_keys(array_map(static fn (Input $trap) => $trap->text('node'), $input->objects('traps')), true)
+            : [];
     }
 
     private static function access(Input $access, Tree $tree): Access
@@ -102,7 +115,10 @@ final class ReachMapCalculation implements Calculation
             return PushedTool::read($tool);
         }
 
-        return new JetHose($tool->number('thrust_n'), $tool->number('reel_drag_n', 0), $tool->number('weight_n_per_m', 0), $tool->number('friction', 0),
-            Length::metres($tool->number('length_m', 0)), Head::read($tool, 'head_diameter_mm'));
+        return new JetHose(
+            $tool->number('thrust_n'), $tool->number('reel_drag_n', 0), $tool->number('weight_n_per_m', 0),
+            $tool->number('friction', 0), Length::metres($tool->number('length_m', 0)),
+            Head::read($tool, 'head_diameter_mm'),
+        );
     }
 }

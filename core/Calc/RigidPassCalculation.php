@@ -22,6 +22,9 @@ final class RigidPassCalculation implements Calculation
         $bend = new Bend(90, Length::millimetres($input->number('bend_radius_mm', $bore / 2)), Length::millimetres($bore));
         $longest = $bend->longestStiffHead(Length::millimetres($input->number('head_diameter_mm', 0)));
 
-        return ['max_rigid_length_mm' => $longest->inMillimetres(), 'passes' => $input->number('rigid_length_mm', 0) <= $longest->inMillimetres()];
+        return [
+            'max_rigid_length_mm' => $longest->inMillimetres(),
+            'passes' => $input->number('rigid_length_mm', 0) <= $longest->inMillimetres(),
+        ];
     }
 }

@@ -30,7 +30,12 @@ final class TriageCalculation implements Calculation
             $length = $segment->number('length_m', 0);
             $id = $segment->text('id');
             $segments[] = new Segment($id, $segment->text('from'), $segment->text('to'), Length::metres($length), null, 0.0, []);
-            $priors[$id] = $tables->prior($length, $segment->optionalNumber('bends', 0) ?? 0.0, $segment->word('material', ...array_keys($tables->materials)), $segment->optionalNumber('past_stoppages', 0) ?? 0.0);
+            $priors[$id] = $tables->prior(
+                $length,
+                $segment->optionalNumber('bends', 0) ?? 0.0,
+                $segment->word('material', ...array_keys($tables->materials)),
+                $segment->optionalNumber('past_stoppages', 0) ?? 0.0,
+            );
             if (!is_finite($priors[$id]) || !is_finite(array_sum($priors))) {
                 throw BadInput::outOfRange($segment->at('length_m'));
             }
@@ -63,7 +68,12 @@ final class TriageCalculation implements Calculation
             }
             $isFixture = 'fixture' === $given->text('kind');
             $answers = $isFixture ? Point::FIXTURE_ANSWERS : Point::OPENING_ANSWERS;
-            $points[$id] = new Point($id, $node, $isFixture ? $given->number('level_m') : null, $given->has('seen') ? $given->word('seen', ...$answers) : null);
+            $points[$id] = new Point(
+                $id,
+                $node,
+                $isFixture ? $given->number('level_m') : null,
+                $given->has('seen') ? $given->word('seen', ...$answers) : null,
+            );
         }
 
         return array_values($points);

@@ -14,8 +14,14 @@ enum Machine: string
     public function gate(): array
     {
         return match ($this) {
-            self::Cable => ['drain_gloves', 'eyes_and_clothes', 'foot_switch', 'supply_protected', 'close_to_opening', 'no_slack', 'chemicals_asked'],
-            self::Jet => ['nozzle_in_pipe', 'hose_marked', 'guard_sleeve', 'nozzle_tight', 'tank_and_screen', 'alone_at_controls', 'injury_to_hospital', 'chemicals_asked'],
+            self::Cable => [
+                'drain_gloves', 'eyes_and_clothes', 'foot_switch', 'supply_protected', 'close_to_opening', 'no_slack',
+                'chemicals_asked',
+            ],
+            self::Jet => [
+                'nozzle_in_pipe', 'hose_marked', 'guard_sleeve', 'nozzle_tight', 'tank_and_screen', 'alone_at_controls',
+                'injury_to_hospital', 'chemicals_asked',
+            ],
         };
     }
 }

@@ -12,7 +12,10 @@ final readonly class NextTry
         'high' => ['ease_back', 'clear_nozzle'],
         'low' => ['check_supply', 'check_leak', 'change_nozzle'],
     ];
-    private const TO_GO = ['push_a_little', 'turn_both_ways', 'pulse', 'mark_wait_measure', 'smaller_head', 'broken_pipe_head', 'other_opening'];
+    private const TO_GO = [
+        'push_a_little', 'turn_both_ways', 'pulse', 'mark_wait_measure', 'smaller_head', 'broken_pipe_head',
+        'other_opening',
+    ];
     private const TO_COME_BACK = ['keep_water_running', 'pulse', 'short_surges', 'flush_from_above', 'oil', 'other_opening_below'];
     /** What needs water under pressure, and so is nothing for a cable. */
     private const JET_ONLY = ['keep_water_running', 'pulse', 'short_surges'];
@@ -47,6 +50,11 @@ final readonly class NextTry
     /** @return list<string> every step and stop that there is */
     public static function codes(): array
     {
-        return array_values(array_unique([...array_merge(...array_values(self::BY_GAUGE)), ...self::TO_GO, ...self::TO_COME_BACK, 'broken_pipe', 'stay_with_it', 'stop_and_look', 'stop_and_expose']));
+        return array_values(
+            array_unique([
+                ...array_merge(...array_values(self::BY_GAUGE)), ...self::TO_GO, ...self::TO_COME_BACK, 'broken_pipe',
+                'stay_with_it', 'stop_and_look', 'stop_and_expose',
+            ]),
+        );
     }
 }

@@ -10,8 +10,10 @@ use Jurvex\Core\Measure\Length;
 final readonly class Piece
 {
     /** @param Length $clearance that the head needs beside it */
-    public function __construct(public string $id, public Machine $machine, public Head $head, public Length $size, public Length $toolDiameter, public Length $length, public Length $clearance)
-    {
+    public function __construct(
+        public string $id, public Machine $machine, public Head $head, public Length $size, public Length $toolDiameter,
+        public Length $length, public Length $clearance,
+    ) {
     }
 
     public function passes(Length $bore): bool

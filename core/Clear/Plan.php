@@ -12,8 +12,10 @@ final readonly class Plan
      * @param list<Reason> $reasons
      * @param ?string      $refused code of the rule that forbids it
      */
-    public function __construct(public Machine $machine, public array $steps, public array $reasons, public ?string $refused, public bool $preferred)
-    {
+    public function __construct(
+        public Machine $machine, public array $steps, public array $reasons, public ?string $refused,
+        public bool $preferred,
+    ) {
     }
 
     public function minutes(): float

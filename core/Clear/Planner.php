@@ -36,8 +36,16 @@ final class Planner
     ];
 
     private const JET_REASONS = [
-        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'], 'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => ['for.washes_the_wall', 'against.slow'], 'packed_soap' => ['against.slow'],
-        'thin_roots' => ['for.cuts_with_flow'], 'dense_roots' => ['for.cuts_with_flow', 'against.slow'], 'scale' => ['for.flushes_what_falls'], 'silt' => ['for.lifts_silt'], 'ice' => ['for.melts_ice'], 'hard_object' => ['against.look_first'], 'unknown' => ['for.washes_the_wall'],
+        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'], 'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => [
+            'for.washes_the_wall',
+            'against.slow',
+        ], 'packed_soap' => ['against.slow'],
+        'thin_roots' => ['for.cuts_with_flow'], 'dense_roots' => [
+            'for.cuts_with_flow',
+            'against.slow',
+        ], 'scale' => [
+            'for.flushes_what_falls',
+        ], 'silt' => ['for.lifts_silt'], 'ice' => ['for.melts_ice'], 'hard_object' => ['against.look_first'], 'unknown' => ['for.washes_the_wall'],
     ];
 
     /**
@@ -54,7 +62,10 @@ final class Planner
         $isCable = null === $cable[2] && (Machine::Cable === $wanted || null !== $jet[2]);
         $isJet = null === $jet[2] && !$isCable;
 
-        return ['cable' => new Plan(Machine::Cable, ...$cable, preferred: $isCable), 'jet' => new Plan(Machine::Jet, ...$jet, preferred: $isJet)];
+        return [
+            'cable' => new Plan(Machine::Cable, ...$cable, preferred: $isCable),
+            'jet' => new Plan(Machine::Jet, ...$jet, preferred: $isJet),
+        ];
     }
 
     /** @return array{list<Step>, list<Reason>, ?string} */
@@ -93,7 +104,11 @@ final class Planner
         $reasons = self::reasons(self::JET_REASONS[$s->blockage->value]);
         $refused = self::stop($s) ?? ($s->noWater ? 'no_water_indoors' : null);
         if (null !== $refused) {
-            return [[], [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', 'rule', [Fact::NoWater])] : [])], $refused];
+            return [
+                [],
+                [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', 'rule', [Fact::NoWater])] : [])],
+                $refused,
+            ];
         }
         if ($s->isFragile()) {
             $reasons[] = new Reason('less_pressure_in_fragile', 'rule', self::fragile($s));
@@ -101,7 +116,9 @@ final class Planner
         if ($s->frost) {
             $reasons[] = new Reason('frost', 'rule', [Fact::Frost]);
         }
-        $reasons[] = Travel::Upstream === $s->travel ? new Reason('for.flow_carries_out', 'for', [Fact::Direction]) : new Reason('against.pushes_on', 'against', [Fact::Direction]);
+        $reasons[] = Travel::Upstream === $s->travel
+            ? new Reason('for.flow_carries_out', 'for', [Fact::Direction])
+            : new Reason('against.pushes_on', 'against', [Fact::Direction]);
         $steps = self::lookFirst($s, $reasons);
         if ($s->trap) {
             $reasons[] = new Reason('leader_for_trap', 'rule', [Fact::Trap]);
@@ -119,7 +136,10 @@ final class Planner
             $steps[] = new Step(Head::Piercer, 'back', $s->past()->metres, 0.0, 'drag_back');
         }
         $minutes = $s->past()->metres / self::FLUSH_M_PER_MIN;
-        $steps[] = new Step(Head::Flusher, 'back', $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes, $minutes * $s->flow);
+        $steps[] = new Step(
+            Head::Flusher, 'back', $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes,
+            $minutes * $s->flow,
+        );
         $steps[] = self::lookAfter($s);
 
         return [$steps, $reasons, null];
@@ -138,7 +158,11 @@ final class Planner
 
         return match (true) {
             Blockage::Ice === $s->blockage => Head::IceHead,
-            $pushes && Travel::Downstream === $s->travel && !$s->isFragile() && $s->bore->inMillimetres() > self::SMALL_LINE_MM && $s->flow >= Head::InnerRotorCone->leastFlow() => Head::InnerRotorCone,
+            $pushes
+                && Travel::Downstream === $s->travel
+                && !$s->isFragile()
+                && $s->bore->inMillimetres() > self::SMALL_LINE_MM
+                && $s->flow >= Head::InnerRotorCone->leastFlow() => Head::InnerRotorCone,
             default => Head::Piercer,
         };
     }
@@ -191,7 +215,10 @@ final class Planner
         $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres, self::LEAST_WORKED_M);
         $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
 
-        return new Step($head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed, $minutes, null === $minutes ? null : $minutes * $s->flow, $rates->passes($s->blockage, $head));
+        return new Step(
+            $head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed,
+            $minutes, null === $minutes ? null : $minutes * $s->flow, $rates->passes($s->blockage, $head),
+        );
     }
 
     /**

@@ -149,7 +149,10 @@ final class RunLog
     {
         match ($entry->kind) {
             EntryKind::MarkIn => $this->move(($this->marksIn() + 1) * $this->step->metres, $entry->seconds),
-            EntryKind::MarkOut => $this->move(max(0.0, (ceil($this->at / $this->step->metres - 1e-9) - 1) * $this->step->metres), $entry->seconds),
+            EntryKind::MarkOut => $this->move(
+                max(0.0, (ceil($this->at / $this->step->metres - 1e-9) - 1) * $this->step->metres),
+                $entry->seconds,
+            ),
             EntryKind::At => $this->move($entry->metres ?? $this->at, $entry->seconds),
             EntryKind::PowerOn => $this->onSince ??= $entry->seconds,
             EntryKind::PowerOff => $this->off($entry->seconds),

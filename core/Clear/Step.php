@@ -13,7 +13,10 @@ final readonly class Step
      * @param string $why    code of the rule that put it there
      * @param int    $passes how many logged passes the speed is the median of; none where it is the table's
      */
-    public function __construct(public Head $head, public string $way, public float $from, public float $to, public string $why, public ?float $speed = null, public ?float $minutes = null, public ?float $litres = null, public int $passes = 0)
-    {
+    public function __construct(
+        public Head $head, public string $way, public float $from, public float $to, public string $why,
+        public ?float $speed = null, public ?float $minutes = null, public ?float $litres = null,
+        public int $passes = 0,
+    ) {
     }
 }

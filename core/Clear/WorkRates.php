@@ -7,10 +7,16 @@ namespace Jurvex\Core\Clear;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 
-/** How fast a nozzle is drawn back through each deposit, in m/min at 45 L/min: the house table, until the shop's own passes say it better. */
+/**
+ * How fast a nozzle is drawn back through each deposit, in m/min at 45 L/min: the house table, until the shop's own
+ * passes say it better.
+ */
 final readonly class WorkRates
 {
-    public const USUAL = ['soft_plug' => 3.0, 'soft_grease' => 3.0, 'hard_grease' => 0.6, 'packed_soap' => 0.15, 'thin_roots' => 1.0, 'dense_roots' => 0.3, 'scale' => 0.5, 'silt' => 1.0, 'ice' => 0.2];
+    public const USUAL = [
+        'soft_plug' => 3.0, 'soft_grease' => 3.0, 'hard_grease' => 0.6, 'packed_soap' => 0.15, 'thin_roots' => 1.0,
+        'dense_roots' => 0.3, 'scale' => 0.5, 'silt' => 1.0, 'ice' => 0.2,
+    ];
     /** So many passes make a record. */
     public const LEAST_PASSES = 3;
     private const AT_FLOW = 45.0;
@@ -47,7 +53,10 @@ final readonly class WorkRates
         foreach ($passes as $pass) {
             $rates[self::key($pass->blockage, $pass->head)][] = $pass->metres->metres / $pass->minutes / self::times($pass->flow);
         }
-        $record = array_map(static fn (array $each) => ['rate' => self::median($each), 'passes' => \count($each)], array_filter($rates, static fn (array $each) => \count($each) >= self::LEAST_PASSES));
+        $record = array_map(
+            static fn (array $each) => ['rate' => self::median($each), 'passes' => \count($each)],
+            array_filter($rates, static fn (array $each) => \count($each) >= self::LEAST_PASSES),
+        );
 
         return new self($this->table, $record);
     }

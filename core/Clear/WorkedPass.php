@@ -14,7 +14,8 @@ final readonly class WorkedPass
      * @param float  $minutes that it took, over nought
      * @param float  $flow    in L/min, over nought
      */
-    public function __construct(public Blockage $blockage, public Head $head, public Length $metres, public float $minutes, public float $flow)
-    {
+    public function __construct(
+        public Blockage $blockage, public Head $head, public Length $metres, public float $minutes, public float $flow,
+    ) {
     }
 }

@@ -72,7 +72,10 @@ final readonly class Finding
     /** The same, with one more thing known of it. */
     public function withFact(Fact $fact, string $value): self
     {
-        return new self($this->id, $this->kind, $this->from, $this->to, $this->deepest, $this->sureness, $this->clockFrom, $this->clockTo, $this->size, $this->atJoint, [...$this->facts, $fact->value => $value], $this->note);
+        return new self(
+            $this->id, $this->kind, $this->from, $this->to, $this->deepest, $this->sureness, $this->clockFrom,
+            $this->clockTo, $this->size, $this->atJoint, [...$this->facts, $fact->value => $value], $this->note,
+        );
     }
 
     public function lengthMetres(): float

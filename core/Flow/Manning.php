@@ -47,7 +47,9 @@ final readonly class Manning
     /** In m/s. */
     public function velocity(Length $depth): float
     {
-        return 0.0 === $depth->metres ? 0.0 : $this->hydraulicRadius($this->angle($depth)) ** (2 / 3) * sqrt($this->slope) / $this->roughness;
+        return 0.0 === $depth->metres
+            ? 0.0
+            : $this->hydraulicRadius($this->angle($depth)) ** (2 / 3) * sqrt($this->slope) / $this->roughness;
     }
 
     /** Pull of the water on the wall: ρ·g·R·S, in Pa. */

@@ -26,7 +26,11 @@ final class BadInput extends \DomainException
 
     public static function outOfRange(string $at, ?float $least = null, ?float $most = null): self
     {
-        return new self('out_of_range', $at, array_filter(['least' => $least, 'most' => $most], static fn (?float $bound) => null !== $bound));
+        return new self(
+            'out_of_range',
+            $at,
+            array_filter(['least' => $least, 'most' => $most], static fn (?float $bound) => null !== $bound),
+        );
     }
 
     /** @param list<string> $choices */

@@ -115,7 +115,10 @@ final readonly class Input
         $value = $this->required($key);
         $case = \is_string($value) ? $enum::tryFrom($value) : null;
         if (null === $case) {
-            throw BadInput::unknownValue($this->at($key), array_map(static fn (\BackedEnum $case) => (string) $case->value, $enum::cases()));
+            throw BadInput::unknownValue(
+                $this->at($key),
+                array_map(static fn (\BackedEnum $case) => (string) $case->value, $enum::cases()),
+            );
         }
 
         return $case;

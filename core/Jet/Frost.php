@@ -24,7 +24,9 @@ final readonly class Frost
      */
     public function litres(array $hoses): float
     {
-        return $this->pump + array_sum(array_map(static fn (array $hose) => \M_PI / 4 * $hose[0]->metres ** 2 * $hose[1]->metres * 1000, $hoses));
+        return $this->pump + array_sum(
+            array_map(static fn (array $hose) => \M_PI / 4 * $hose[0]->metres ** 2 * $hose[1]->metres * 1000, $hoses),
+        );
     }
 
     /** @return ?float share of antifreeze; none where it is colder than any mixture stands: drain it */

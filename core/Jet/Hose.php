@@ -31,7 +31,9 @@ final readonly class Hose
         $bore = $this->bore->metres;
         $speed = $flow / (\M_PI * $bore ** 2 / 4);
         $reynolds = $speed * $bore / Water::VISCOSITY;
-        $friction = $reynolds < self::LAMINAR_BELOW ? 64 / $reynolds : 0.25 / log10($this->roughness->metres / (3.7 * $bore) + 5.74 / $reynolds ** 0.9) ** 2;
+        $friction = $reynolds < self::LAMINAR_BELOW
+            ? 64 / $reynolds
+            : 0.25 / log10($this->roughness->metres / (3.7 * $bore) + 5.74 / $reynolds ** 0.9) ** 2;
 
         return Pressure::pascal(($friction * $this->length->metres / $bore + $this->minorLosses) * Water::DENSITY * $speed ** 2 / 2);
     }

@@ -37,7 +37,12 @@ final readonly class Nozzle
     /** Net thrust, forward where it is over nought: Σ n·Cd·A·√(2P/ρ)·√(2ρP)·cos(angle), in N. */
     public function thrust(Pressure $pressure): float
     {
-        return array_sum(array_map(static fn (Orifices $each) => $each->effectiveArea() * 2 * $pressure->pascal * cos(deg2rad($each->degrees)), $this->orifices));
+        return array_sum(
+            array_map(
+                static fn (Orifices $each) => $each->effectiveArea() * 2 * $pressure->pascal * cos(deg2rad($each->degrees)),
+                $this->orifices,
+            ),
+        );
     }
 
     /** Power of the jets, P·Q·(1 − leak), in W. */

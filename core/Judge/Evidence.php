@@ -92,7 +92,9 @@ final readonly class Evidence
         foreach ($this->run->findings as $other) {
             $apart = max($other->from->metres - $this->finding->end()->metres, $this->finding->from->metres - $other->end()->metres);
             // Places are typed to the centimetre: a hair over the limit is still the same place.
-            if ($apart <= $reach + 1e-9 && \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true)) {
+            if ($apart <= $reach + 1e-9
+                && \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true)
+            ) {
                 return true;
             }
         }

@@ -68,6 +68,9 @@ final readonly class Judge
             $limits[$name] = $this->rules->limit($name);
         }
 
-        return new Judgement($evidence->finding->id, $rule->code, $need, $unsure || null === $need, $rule->remedy, $values, $limits, $rule->school);
+        return new Judgement(
+            $evidence->finding->id, $rule->code, $need, $unsure || null === $need, $rule->remedy, $values, $limits,
+            $rule->school,
+        );
     }
 }

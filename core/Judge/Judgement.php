@@ -29,7 +29,10 @@ final readonly class Judgement
 
     public function overriddenBy(Override $override): self
     {
-        return new self($this->findingId, $this->rule, $this->need, $this->lookAgain, $this->remedy, $this->values, $this->limits, $this->school, $this->otherSchool, $override);
+        return new self(
+            $this->findingId, $this->rule, $this->need, $this->lookAgain, $this->remedy, $this->values, $this->limits,
+            $this->school, $this->otherSchool, $override,
+        );
     }
 
     /** The class that counts: the technician's where there is one. */

@@ -30,7 +30,10 @@ final readonly class LineVerdict
         for ($i = 1, $last = \count($cuts) - 1; $i <= $last; ++$i) {
             [$from, $starts] = $cuts[$i - 1];
             [$to, $ends] = $cuts[$i];
-            $stretches[] = self::stretch($starts, $from, $ends, $to, self::findingsWithin($run, $from, $to, $i === $last), $judgements, $coverage);
+            $stretches[] = self::stretch(
+                $starts, $from, $ends, $to, self::findingsWithin($run, $from, $to, $i === $last), $judgements,
+                $coverage,
+            );
         }
         if ($coverage->openEnded) {
             $stretches[] = new Stretch('run_end', $run->reached, 'unknown', null, Verdict::NotFullySeen, [], 0.0, 0.0, null);
@@ -43,7 +46,11 @@ final readonly class LineVerdict
 
     public function whole(): Verdict
     {
-        return array_reduce($this->stretches, static fn (Verdict $worst, Stretch $stretch) => $worst->worse($stretch->verdict), Verdict::Passes);
+        return array_reduce(
+            $this->stretches,
+            static fn (Verdict $worst, Stretch $stretch) => $worst->worse($stretch->verdict),
+            Verdict::Passes,
+        );
     }
 
     /** @return non-empty-list<array{Length, string}> */
@@ -52,7 +59,10 @@ final readonly class LineVerdict
         $cuts = [[Length::metres(0), 'zero']];
         foreach ($run->findings as $finding) {
             $place = $finding->from;
-            if (\in_array($finding->kind, self::DIVIDERS, true) && $place->compareTo($cuts[\count($cuts) - 1][0]) > 0 && $place->compareTo($run->reached) < 0) {
+            if (\in_array($finding->kind, self::DIVIDERS, true)
+                && $place->compareTo($cuts[\count($cuts) - 1][0]) > 0
+                && $place->compareTo($run->reached) < 0
+            ) {
                 $cuts[] = [$place, $finding->kind->value];
             }
         }
@@ -90,8 +100,9 @@ final readonly class LineVerdict
      * @param list<Finding>            $findings
      * @param array<string, Judgement> $judgements
      */
-    private static function stretch(string $starts, Length $from, string $ends, Length $to, array $findings, array $judgements, Coverage $coverage): Stretch
-    {
+    private static function stretch(
+        string $starts, Length $from, string $ends, Length $to, array $findings, array $judgements, Coverage $coverage,
+    ): Stretch {
         $submerged = $coverage->metresWithin(Sight::Submerged, $from, $to);
         $dim = $coverage->metresWithin(Sight::Dim, $from, $to);
         $unreached = $coverage->metresWithin(Sight::Unreached, $from, $to);
@@ -103,7 +114,10 @@ final readonly class LineVerdict
             $verdict = $verdict->worse($own);
         }
 
-        return new Stretch($starts, $from, $ends, $to, $verdict, Verdict::Passes === $verdict ? [] : $reasons[$verdict->value] ?? [], $submerged, $dim, $unreached);
+        return new Stretch(
+            $starts, $from, $ends, $to, $verdict, Verdict::Passes === $verdict ? [] : $reasons[$verdict->value] ?? [],
+            $submerged, $dim, $unreached,
+        );
     }
 
     private static function verdictOn(Judgement $judgement): Verdict

@@ -13,8 +13,10 @@ final readonly class Access
      * @param string $faces downstream, upstream or both
      * @param bool   $trap  whether a trap stands between the opening and the line
      */
-    public function __construct(public string $node, public Length $opening, public string $faces, public Length $drop, public float $bendDegrees, public Length $bendRadius, public bool $trap = false)
-    {
+    public function __construct(
+        public string $node, public Length $opening, public string $faces, public Length $drop,
+        public float $bendDegrees, public Length $bendRadius, public bool $trap = false,
+    ) {
     }
 
     public function leadsDown(): bool

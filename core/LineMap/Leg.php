@@ -30,6 +30,8 @@ final readonly class Leg
     /** All that the tool passes, from the opening to the end of this segment. */
     public function path(): Path
     {
-        return new Path(array_merge(...array_map(static fn (self $leg) => [...$leg->turns, ...$leg->segment->pieces($leg->downstream)], $this->way())));
+        return new Path(
+            array_merge(...array_map(static fn (self $leg) => [...$leg->turns, ...$leg->segment->pieces($leg->downstream)], $this->way())),
+        );
     }
 }

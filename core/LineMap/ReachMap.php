@@ -25,8 +25,12 @@ final class ReachMap
      * @param bool $steers      turns where its user wants
      * @param bool $passesTraps a flexible leader or a small hose
      */
-    public function __construct(private readonly Drains $drains, private readonly Tool $tool, private readonly bool $steers, private readonly bool $passesTraps = false)
-    {
+    public function __construct(
+        private readonly Drains $drains,
+        private readonly Tool $tool,
+        private readonly bool $steers,
+        private readonly bool $passesTraps = false,
+    ) {
     }
 
     /** @return list<SegmentReach> by segment */

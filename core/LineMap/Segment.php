@@ -49,7 +49,9 @@ final class Segment
     private function laidOut(bool $downstream): array
     {
         $bore = $this->bore ?? throw new \LogicException('A segment without a bore has no path.');
-        $bends = $downstream ? $this->bends : array_reverse(array_map(fn (array $bend) => [$this->length->metres - $bend[0], $bend[1]], $this->bends));
+        $bends = $downstream
+            ? $this->bends
+            : array_reverse(array_map(fn (array $bend) => [$this->length->metres - $bend[0], $bend[1]], $this->bends));
         $down = $downstream ? $this->downDegrees : -$this->downDegrees;
         $pieces = [];
         $at = 0.0;

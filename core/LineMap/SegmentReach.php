@@ -10,7 +10,8 @@ use Jurvex\Core\Reach\Stopped;
 final readonly class SegmentReach
 {
     /** @param ?Leg $leg the way there; none where the tool never comes to the segment */
-    public function __construct(public string $segment, public float $metres, public bool $whole, public ?Stopped $by, public ?Leg $leg = null)
-    {
+    public function __construct(
+        public string $segment, public float $metres, public bool $whole, public ?Stopped $by, public ?Leg $leg = null,
+    ) {
     }
 }

@@ -13,7 +13,9 @@ final class DistanceReader
     private const LONGEST_M = 10_000.0;
     private const NUMBER = '\d+(?:[.,]\d+)?|[.,]\d+';
     private const INCHES = '(?:\d+[ -])?\d+\/\d+|\d+(?:[.,]\d+)?|[.,]\d+';
-    private const METRIC_UNITS = ['m' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0, 'cm' => 0.01, 'mm' => 0.001];
+    private const METRIC_UNITS = [
+        'm' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0, 'cm' => 0.01, 'mm' => 0.001,
+    ];
 
     /** @throws UnreadableMeasure when it is empty, unclear, negative, longer than 10 km, or has 12 inches and more beside feet */
     public static function read(string $typed, UnitSystem $system): Length
@@ -38,8 +40,10 @@ final class DistanceReader
 
     private static function plain(string $typed): string
     {
-        $marks = ['″' => '"', '”' => '"', '“' => '"', "''" => '"', '′' => "'", '’' => "'", '‘' => "'", "\u{a0}" => ' ', "\u{202f}" => ' ', '−' => '-', '–' => '-',
-            '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4'];
+        $marks = [
+            '″' => '"', '”' => '"', '“' => '"', "''" => '"', '′' => "'", '’' => "'", '‘' => "'", "\u{a0}" => ' ',
+            "\u{202f}" => ' ', '−' => '-', '–' => '-', '½' => ' 1/2', '¼' => ' 1/4', '¾' => ' 3/4',
+        ];
         $text = strtr(mb_strtolower($typed), $marks);
 
         return trim(preg_replace('/\s+/u', ' ', $text) ?? '');

@@ -54,8 +54,12 @@ final class Plan
      * @param array<string, string>                $nodeLabels by node
      * @param array<string, array{string, string}> $pipeLabels by pipe: in full, and in short for where that does not fit
      */
-    public function __construct(private readonly Sketch $sketch, public readonly float $width, private readonly array $nodeLabels, array $pipeLabels)
-    {
+    public function __construct(
+        private readonly Sketch $sketch,
+        public readonly float $width,
+        private readonly array $nodeLabels,
+        array $pipeLabels,
+    ) {
         $this->perMetre = $this->scale();
         $this->measure($this->perMetre);
         [$up, $down] = $this->place($sketch->outlet->id);
@@ -67,7 +71,10 @@ final class Plan
         foreach ($sketch->nodes as $node) {
             $this->nodes[] = $this->node($node);
         }
-        $this->outlet = new PlanNode($sketch->outlet->id, $this->x($sketch->outlet->id), $this->y($sketch->outlet->id), null, $nodeLabels[$sketch->outlet->id] ?? '', false);
+        $this->outlet = new PlanNode(
+            $sketch->outlet->id, $this->x($sketch->outlet->id), $this->y($sketch->outlet->id), null,
+            $nodeLabels[$sketch->outlet->id] ?? '', false,
+        );
     }
 
     /** The most to the metre at which every label still has its room. */
@@ -87,7 +94,9 @@ final class Plan
     private function fits(): bool
     {
         foreach ($this->away as $id => $away) {
-            $label = $this->hasLane($this->sketch->nodes[$id]) ? self::BEFORE_LABEL + self::CHARACTER * mb_strlen($this->nodeLabels[$id] ?? '') : 0.0;
+            $label = $this->hasLane($this->sketch->nodes[$id])
+                ? self::BEFORE_LABEL + self::CHARACTER * mb_strlen($this->nodeLabels[$id] ?? '')
+                : 0.0;
             if ($away + $label + self::RIGHT + self::LEFT > $this->width) {
                 return false;
             }
@@ -215,8 +224,11 @@ final class Plan
     {
         $stub = $this->stubs[$node->id] ?? null;
 
-        return new PlanNode($node->id, $this->x($node->id), null === $stub ? $this->y($node->id) : self::TOP + $stub * self::ROW, null === $stub ? null : $this->y($node->id),
-            $this->nodeLabels[$node->id] ?? '', [] === $this->sketch->above($node->id));
+        return new PlanNode(
+            $node->id, $this->x($node->id), null === $stub ? $this->y($node->id) : self::TOP + $stub * self::ROW,
+            null === $stub ? null : $this->y($node->id), $this->nodeLabels[$node->id] ?? '',
+            [] === $this->sketch->above($node->id),
+        );
     }
 
     private function x(string $node): float

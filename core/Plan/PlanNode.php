@@ -12,7 +12,9 @@ final readonly class PlanNode
      * @param string $label ends at the left of the node
      * @param bool   $isTop whether nothing is drawn to the left of it
      */
-    public function __construct(public string $id, public float $x, public float $y, public ?float $footY, public string $label, public bool $isTop)
-    {
+    public function __construct(
+        public string $id, public float $x, public float $y, public ?float $footY, public string $label,
+        public bool $isTop,
+    ) {
     }
 }

@@ -11,8 +11,10 @@ final readonly class PlanPipe
      * @param bool    $stretched drawn longer than its scale, to be seen at all
      * @param ?string $label     what fits over it
      */
-    public function __construct(public string $id, public float $left, public float $right, public float $y, public string $line, public bool $stretched, public ?string $label)
-    {
+    public function __construct(
+        public string $id, public float $left, public float $right, public float $y, public string $line,
+        public bool $stretched, public ?string $label,
+    ) {
     }
 
     /** Where a place of the pipe is drawn. */

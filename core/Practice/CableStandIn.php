@@ -14,7 +14,10 @@ final readonly class CableStandIn
     private const DRAINS_IN_S = 60.0;
 
     /** How fast a turning head opens a hole, in m/min; a cable that does not turn opens nothing. */
-    private const OPENS = ['soft_plug' => 2.0, 'rags' => 0.4, 'soft_grease' => 1.5, 'hard_grease' => 0.6, 'thin_roots' => 0.8, 'dense_roots' => 0.25];
+    private const OPENS = [
+        'soft_plug' => 2.0, 'rags' => 0.4, 'soft_grease' => 1.5, 'hard_grease' => 0.6, 'thin_roots' => 0.8,
+        'dense_roots' => 0.25,
+    ];
 
     /** What a cable does little for. */
     private const OTHER = 0.1;
@@ -33,8 +36,14 @@ final readonly class CableStandIn
     {
         [$metres, $felt] = match ($hands) {
             Handling::Feed => $this->feed($was, $on, $seconds),
-            Handling::Hold => [$was->metres, $on && $was->metres >= $this->hidden->near->metres && $was->metres <= $this->hidden->far->metres ? 'spins' : $was->felt],
-            Handling::Back => [max(0.0, $was->metres - self::FREE_M_PER_MIN * $seconds / 60), Blockage::Rags === $this->hidden->blockage && $was->opened > $this->hidden->near->metres ? 'drag' : 'free'],
+            Handling::Hold => [
+                $was->metres,
+                $on && $was->metres >= $this->hidden->near->metres && $was->metres <= $this->hidden->far->metres ? 'spins' : $was->felt,
+            ],
+            Handling::Back => [
+                max(0.0, $was->metres - self::FREE_M_PER_MIN * $seconds / 60),
+                Blockage::Rags === $this->hidden->blockage && $was->opened > $this->hidden->near->metres ? 'drag' : 'free',
+            ],
         };
         $opened = max($was->opened, $metres);
         $gaveWay = $was->opened >= $this->hidden->far->metres ? $was->gaveWay + $seconds : 0.0;
@@ -49,7 +58,10 @@ final readonly class CableStandIn
     /** @return array{float, string} */
     private function feed(MachineState $was, bool $turns, float $seconds): array
     {
-        $fed = Feed::on($was, $this->hidden, $this->reach->metres, self::FREE_M_PER_MIN, $turns ? self::OPENS[$this->hidden->blockage->value] ?? self::OTHER : 0.0, $seconds);
+        $fed = Feed::on(
+            $was, $this->hidden, $this->reach->metres, self::FREE_M_PER_MIN,
+            $turns ? self::OPENS[$this->hidden->blockage->value] ?? self::OTHER : 0.0, $seconds,
+        );
 
         return [$fed->metres, $fed->isWorking ? 'grabs' : ($fed->isMoving ? 'free' : 'stops_dead')];
     }

@@ -47,7 +47,12 @@ final readonly class Comparison
         [$this->found, $this->missed, $this->invented] = self::match(self::counted($truth), self::counted($logged));
         $judge = new Judge($rules);
         [$right, $own] = [$judge->judgeAll($truth), $judge->judgeAll($logged)];
-        $this->judgedOtherwise = array_values(array_filter($this->found, static fn (Found $found) => ($right[$found->truth->id] ?? null)?->counts() !== ($own[$found->logged->id] ?? null)?->counts()));
+        $this->judgedOtherwise = array_values(
+            array_filter(
+                $this->found,
+                static fn (Found $found) => ($right[$found->truth->id] ?? null)?->counts() !== ($own[$found->logged->id] ?? null)?->counts(),
+            ),
+        );
         $this->unseenDeclared = self::seenAlike($truth, $logged);
         $this->points = $this->earned();
     }
@@ -69,9 +74,15 @@ final readonly class Comparison
         $any = 0 === $count || [] !== $this->found ? 1.0 : 0.0;
         $shares = [
             'found' => $share(array_filter($this->found, static fn (Found $found) => $found->isOfTheRightKind()), $count),
-            'places' => $any * $share(array_filter($this->found, static fn (Found $found) => $found->placeOff() <= self::PLACE_OFF_M), \count($this->found)),
+            'places' => $any * $share(
+                array_filter($this->found, static fn (Found $found) => $found->placeOff() <= self::PLACE_OFF_M),
+                \count($this->found),
+            ),
             'sizes' => $any * $share(array_filter($sized, static fn (Found $found) => $found->sizeOff() <= self::SIZE_OFF), \count($sized)),
-            'clock' => $any * $share(array_filter($clocked, static fn (Found $found) => $found->clockOff() <= self::CLOCK_OFF), \count($clocked)),
+            'clock' => $any * $share(
+                array_filter($clocked, static fn (Found $found) => $found->clockOff() <= self::CLOCK_OFF),
+                \count($clocked),
+            ),
             'verdicts' => $any * (1 - (0 === \count($this->found) ? 0.0 : \count($this->judgedOtherwise) / \count($this->found))),
             'unseen' => $this->unseenDeclared ? 1.0 : 0.0,
         ];
@@ -86,7 +97,16 @@ final readonly class Comparison
     /** @return list<Finding> without the plain joints, which nobody must log, and the words at a run's end */
     private static function counted(RunRecord $run): array
     {
-        return array_values(array_filter($run->findings, static fn (Finding $finding) => !\in_array($finding->kind, [Kind::SoundJoint, Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther], true)));
+        return array_values(
+            array_filter(
+                $run->findings,
+                static fn (Finding $finding) => !\in_array(
+                    $finding->kind,
+                    [Kind::SoundJoint, Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther],
+                    true,
+                ),
+            ),
+        );
     }
 
     /**
@@ -127,6 +147,7 @@ final readonly class Comparison
 
         // Whoever came to the main says so; whoever did not does not.
         return (true === $truth->ended?->isComplete()) === (true === $logged->ended?->isComplete()) && null !== $logged->ended
-            && abs($is->metres(Sight::Submerged) - $said->metres(Sight::Submerged)) <= self::SIGHT_OFF_M && abs($truth->reached->metres - $logged->reached->metres) <= self::SIGHT_OFF_M;
+            && abs($is->metres(Sight::Submerged) - $said->metres(Sight::Submerged)) <= self::SIGHT_OFF_M
+                && abs($truth->reached->metres - $logged->reached->metres) <= self::SIGHT_OFF_M;
     }
 }

@@ -23,7 +23,9 @@ final readonly class Feed
         $step = min($free * $seconds / 60, max(0.0, min($most, $isShut ? $was->opened : \INF) - $was->metres));
         $at = $was->metres + $step;
         $left = $seconds - $step / $free * 60;
-        $worked = $isShut && $left > 1e-9 && $at >= $was->opened ? max(0.0, min($rate * $left / 60, $hidden->far->metres - $at, $most - $at)) : 0.0;
+        $worked = $isShut && $left > 1e-9 && $at >= $was->opened
+            ? max(0.0, min($rate * $left / 60, $hidden->far->metres - $at, $most - $at))
+            : 0.0;
 
         return new self($at + $worked, $step + $worked > 0, $worked > 0);
     }

@@ -17,7 +17,10 @@ final readonly class Found
     /** How far off it was put, in metres. */
     public function placeOff(): float
     {
-        return max(abs($this->logged->from->metres - $this->truth->from->metres), null === $this->truth->to ? 0.0 : abs($this->logged->end()->metres - $this->truth->end()->metres));
+        return max(
+            abs($this->logged->from->metres - $this->truth->from->metres),
+            null === $this->truth->to ? 0.0 : abs($this->logged->end()->metres - $this->truth->end()->metres),
+        );
     }
 
     /** @return ?float hours off on the clock, from 0 to 6; none where the truth has no place on it */

@@ -26,8 +26,10 @@ final readonly class JetterStandIn
      * @param float  $reserve at which the pump is starved, in L
      * @param float  $refill  in L/min
      */
-    public function __construct(private JetLine $line, private HiddenStoppage $hidden, private Head $head, private WorkRates $rates, private Length $reach, private float $tank, private float $reserve, private float $refill)
-    {
+    public function __construct(
+        private JetLine $line, private HiddenStoppage $hidden, private Head $head, private WorkRates $rates,
+        private Length $reach, private float $tank, private float $reserve, private float $refill,
+    ) {
     }
 
     public function begin(): MachineState
@@ -65,7 +67,9 @@ final readonly class JetterStandIn
     private function feed(MachineState $was, bool $runs, float $seconds): array
     {
         $most = $runs ? $this->reach->metres : min($this->reach->metres, max($was->metres, self::PUSHED_M));
-        $rate = $runs ? $this->rates->of($this->hidden->blockage, $this->head, Water::perMinute($this->line->flow)) ?? self::OTHER_M_PER_MIN : 0.0;
+        $rate = $runs
+            ? $this->rates->of($this->hidden->blockage, $this->head, Water::perMinute($this->line->flow)) ?? self::OTHER_M_PER_MIN
+            : 0.0;
         $fed = Feed::on($was, $this->hidden, $most, self::FREE_M_PER_MIN, $rate, $seconds);
 
         return [$fed->metres, $fed->isWorking ? 'drag' : ($fed->isMoving ? 'free' : 'stops_dead')];

@@ -17,7 +17,8 @@ use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 
 /**
- * A line that exists only as data, seen the way a camera goes through it. The invert falls evenly; a low spot is cut out of it under the level of its
+ * A line that exists only as data, seen the way a camera goes through it. The invert falls evenly; a low spot is cut
+ * out of it under the level of its
  * lower end, so that the water that stands in it is as deep as the finding says.
  */
 final readonly class Line
@@ -27,7 +28,10 @@ final readonly class Line
     private const BEND_RADIUS_BORES = 1.5;
     /** Over which the camera's tilt is that of the pipe. */
     private const BASE_M = 0.1;
-    private const LAYING_M = ['clay' => 0.6, 'concrete' => 1.0, 'cast_iron' => 1.5, 'bituminised_fibre' => 2.5, 'pvc_gasketed' => 3.0, 'pvc_welded' => 4.0, 'abs' => 4.0];
+    private const LAYING_M = [
+        'clay' => 0.6, 'concrete' => 1.0, 'cast_iron' => 1.5, 'bituminised_fibre' => 2.5, 'pvc_gasketed' => 3.0,
+        'pvc_welded' => 4.0, 'abs' => 4.0,
+    ];
 
     /** @var list<array{from: float, deepest: float, to: float, depth: float}> */
     private array $dips;
@@ -37,14 +41,23 @@ final readonly class Line
      * @param float     $fall     of the line, as a tangent, over nought downstream
      * @param float     $vertical metres at the beginning that stand upright, as under a roof vent
      */
-    public function __construct(public RunRecord $record, public Length $length, public float $fall = self::USUAL_FALL, public float $vertical = 0.0)
-    {
+    public function __construct(
+        public RunRecord $record,
+        public Length $length,
+        public float $fall = self::USUAL_FALL,
+        public float $vertical = 0.0,
+    ) {
         $dips = [];
         foreach ($record->findings as $finding) {
             if (Kind::LowSpot === $finding->kind && $finding->lengthMetres() > 0) {
                 [$from, $to] = [$finding->from->metres, $finding->end()->metres];
                 $deepest = $finding->deepest->metres ?? ($from + $to) / 2;
-                $dips[] = ['from' => $from, 'deepest' => min(max($deepest, $from + 0.05 * ($to - $from)), $to - 0.05 * ($to - $from)), 'to' => $to, 'depth' => ($finding->size->value ?? 10.0) / 1000];
+                $dips[] = [
+                    'from' => $from,
+                    'deepest' => min(max($deepest, $from + 0.05 * ($to - $from)), $to - 0.05 * ($to - $from)),
+                    'to' => $to,
+                    'depth' => ($finding->size->value ?? 10.0) / 1000,
+                ];
             }
         }
         $this->dips = $dips;
@@ -100,7 +113,9 @@ final readonly class Line
         $joints = [];
         foreach ($this->record->pipes as $pipe) {
             $step = self::LAYING_M[$pipe->material->value] ?? null;
-            for ($at = $pipe->from->metres + ($step ?? 0.0); null !== $step && $at < min($pipe->to->metres, $this->length->metres) - 0.05; $at += $step) {
+            for ($at = $pipe->from->metres + ($step ?? 0.0); null !== $step
+                && $at < min($pipe->to->metres, $this->length->metres) - 0.05; $at += $step
+            ) {
                 $joints[] = round($at, 3);
             }
         }
@@ -114,10 +129,20 @@ final readonly class Line
         $pieces = [];
         $at = 0.0;
         $bore = $this->boreAt(0.0);
-        foreach ([...array_filter($this->record->findings, static fn (Finding $finding) => Kind::Bend === $finding->kind || Kind::Transition === $finding->kind), null] as $finding) {
+        foreach ([
+            ...array_filter(
+                $this->record->findings,
+                static fn (Finding $finding) => Kind::Bend === $finding->kind || Kind::Transition === $finding->kind,
+            ),
+            null,
+        ] as $finding) {
             $to = $finding->from->metres ?? $this->length->metres;
             if ($to > $at) {
-                $pieces[] = new Straight(Length::metres($to - $at), $bore, $at < $this->vertical ? 90.0 : rad2deg(atan(Travel::Downstream === $this->record->travel ? $this->fall : -$this->fall)));
+                $pieces[] = new Straight(
+                    Length::metres($to - $at),
+                    $bore,
+                    $at < $this->vertical ? 90.0 : rad2deg(atan(Travel::Downstream === $this->record->travel ? $this->fall : -$this->fall)),
+                );
                 $at = $to;
             }
             if (Kind::Bend === $finding?->kind) {
@@ -155,7 +180,11 @@ final readonly class Line
         }
         $isWhole = $reach->metres >= $this->length->metres - 0.05;
 
-        return new RunRecord($findings, $this->record->material, $this->record->bore, $this->record->travel, $this->length, Length::metres(min($reach->metres, $this->length->metres)), $isWhole ? EndReason::MainReached : EndReason::CannotPass);
+        return new RunRecord(
+            $findings, $this->record->material, $this->record->bore, $this->record->travel, $this->length,
+            Length::metres(min($reach->metres, $this->length->metres)),
+            $isWhole ? EndReason::MainReached : EndReason::CannotPass,
+        );
     }
 
     private function dipAt(float $metres): float

@@ -7,7 +7,10 @@ namespace Jurvex\Core\Practice;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\Reading;
 
-/** A reel that is not there, on a line that is only data: it reads as a real one does, with a counter that is off, slack in the rod, and a tilt in steps. */
+/**
+ * A reel that is not there, on a line that is only data: it reads as a real one does, with a counter that is off, slack
+ * in the rod, and a tilt in steps.
+ */
 final readonly class SimulatedReel
 {
     private const WOBBLE_DEG = 25.0;
@@ -21,8 +24,11 @@ final readonly class SimulatedReel
      * @param Length $lensAt     height of the lens over the invert
      * @param Length $window     of the lens
      */
-    public function __construct(public Line $line, public Length $reach, public float $factor = 1.0, public float $slack = 0.0, public float $noise = 0.0, public float $resolution = 0.1, public ?Length $lensAt = null, public ?Length $window = null)
-    {
+    public function __construct(
+        public Line $line, public Length $reach, public float $factor = 1.0, public float $slack = 0.0,
+        public float $noise = 0.0, public float $resolution = 0.1, public ?Length $lensAt = null,
+        public ?Length $window = null,
+    ) {
     }
 
     /**

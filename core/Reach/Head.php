@@ -18,7 +18,11 @@ final readonly class Head
     /** @throws BadInput */
     public static function read(Input $input, string $widthKey): self
     {
-        return new self(Length::millimetres($input->number($widthKey, 0)), Length::millimetres($input->number('rigid_length_mm', 0)), Length::millimetres($input->number('clearance_mm', 0)));
+        return new self(
+            Length::millimetres($input->number($widthKey, 0)),
+            Length::millimetres($input->number('rigid_length_mm', 0)),
+            Length::millimetres($input->number('clearance_mm', 0)),
+        );
     }
 
     public function fits(Length $bore): bool

@@ -14,8 +14,10 @@ final readonly class JetHose implements Tool
      * @param float $reelDrag       in N
      * @param float $weightPerMetre in N, full of water
      */
-    public function __construct(public float $thrust, private float $reelDrag, public float $weightPerMetre, public float $friction, public Length $length, public ?Head $head)
-    {
+    public function __construct(
+        public float $thrust, private float $reelDrag, public float $weightPerMetre, public float $friction,
+        public Length $length, public ?Head $head,
+    ) {
     }
 
     public function head(): ?Head

@@ -25,7 +25,9 @@ final readonly class Path
     {
         return new self(array_map(
             static fn (Input $piece) => $piece->has('bend_deg') ? self::readBend($piece, $piece->positive('pipe_id_mm')) : new Straight(
-                Length::metres($piece->number('length_m', 0)), Length::millimetres($piece->positive('pipe_id_mm')), $piece->number('down_deg', -90, 90)),
+                Length::metres($piece->number('length_m', 0)), Length::millimetres(
+                    $piece->positive('pipe_id_mm'),
+                ), $piece->number('down_deg', -90, 90)),
             $input->objects($key),
         ));
     }
@@ -37,7 +39,11 @@ final readonly class Path
      */
     public static function readBend(Input $piece, float $bore): Bend
     {
-        return new Bend($piece->number('bend_deg', 0, 180), Length::millimetres($piece->number('bend_radius_mm', $bore / 2)), Length::millimetres($bore));
+        return new Bend(
+            $piece->number('bend_deg', 0, 180),
+            Length::millimetres($piece->number('bend_radius_mm', $bore / 2)),
+            Length::millimetres($bore),
+        );
     }
 
     public function then(Straight|Bend ...$pieces): self
@@ -47,6 +53,8 @@ final readonly class Path
 
     public function metres(): float
     {
-        return array_sum(array_map(static fn (Straight|Bend $piece) => $piece instanceof Straight ? $piece->length->metres : 0.0, $this->pieces));
+        return array_sum(
+            array_map(static fn (Straight|Bend $piece) => $piece instanceof Straight ? $piece->length->metres : 0.0, $this->pieces),
+        );
     }
 }

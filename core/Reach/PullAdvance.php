@@ -40,7 +40,9 @@ final readonly class PullAdvance implements Advance
         }
         $tension = $this->tension * $piece->amplifies($this->hose->friction);
 
-        return $tension > $this->hose->thrust ? $this->stopped(0.0, Stopped::Thrust, $this->tension) : new self($this->hose, $tension, $this->at);
+        return $tension > $this->hose->thrust
+            ? $this->stopped(0.0, Stopped::Thrust, $this->tension)
+            : new self($this->hose, $tension, $this->at);
     }
 
     private function along(Straight $piece): self

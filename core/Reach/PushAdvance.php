@@ -16,8 +16,10 @@ final readonly class PushAdvance implements Advance
      * @param float $push what the head may press with until the hand has reached its limit, in N
      * @param float $lock the same until the rod coils up somewhere behind
      */
-    public function __construct(private PushedTool $tool, private float $push, private float $lock = \INF, private float $at = 0.0, private ?Stop $stop = null)
-    {
+    public function __construct(
+        private PushedTool $tool, private float $push, private float $lock = \INF, private float $at = 0.0,
+        private ?Stop $stop = null,
+    ) {
     }
 
     public function metres(): float

@@ -51,7 +51,10 @@ final readonly class PushedTool implements Tool
 
     public function withHead(Head $head): self
     {
-        return new self($head, $this->thickness, $this->stiffness, $this->weightPerMetre, $this->friction, $this->pushLimit, $this->headDrag, $this->length);
+        return new self(
+            $head, $this->thickness, $this->stiffness, $this->weightPerMetre, $this->friction, $this->pushLimit,
+            $this->headDrag, $this->length,
+        );
     }
 
     public function setOut(): PushAdvance
@@ -59,7 +62,10 @@ final readonly class PushedTool implements Tool
         return new PushAdvance($this, $this->pushLimit);
     }
 
-    /** The first place, going out, beyond which the head does not fit, the hand must push more than it can, or the rod coils up and jams. */
+    /**
+     * The first place, going out, beyond which the head does not fit, the hand must push more than it can, or the rod
+     * coils up and jams.
+     */
     public function reach(Path $path): Reached
     {
         $advance = $this->setOut();

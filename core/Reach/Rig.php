@@ -13,8 +13,10 @@ final readonly class Rig
      * @param float $headDrag    in N
      * @param float $pullLimit   what hand or drive can draw back with, in N
      */
-    public function __construct(public string $id, public Tool $tool, public bool $steers, public bool $passesTraps, private Winch $winch, private float $headDrag, public float $pullLimit)
-    {
+    public function __construct(
+        public string $id, public Tool $tool, public bool $steers, public bool $passesTraps, private Winch $winch,
+        private float $headDrag, public float $pullLimit,
+    ) {
     }
 
     /** Force at the hand that draws the head back from a place on a path, in N. */

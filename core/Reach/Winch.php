@@ -20,7 +20,12 @@ final readonly class Winch
     /** Force at the hand that draws the head back from a place, in N. */
     public function pullAtHand(Path $path, float $head, float $headDrag): float
     {
-        return $this->atHand($path, $head, $headDrag, fn (Straight $piece) => $piece->gripComingOut($this->weightPerMetre, $this->friction));
+        return $this->atHand(
+            $path,
+            $head,
+            $headDrag,
+            fn (Straight $piece) => $piece->gripComingOut($this->weightPerMetre, $this->friction),
+        );
     }
 
     /** @param \Closure(Straight): float $grip per metre */

@@ -32,7 +32,11 @@ final readonly class Pairs
             $best = null;
             foreach ($in as $other) {
                 $off = abs($other->from->metres - $finding->from->metres);
-                if (!isset($taken[$other->id]) && $other->kind === $finding->kind && $off <= max(self::NEAR_M, self::NEAR_SHARE * $finding->from->metres) && (null === $best || $off < abs($best->from->metres - $finding->from->metres))) {
+                if (!isset($taken[$other->id])
+                    && $other->kind === $finding->kind
+                    && $off <= max(self::NEAR_M, self::NEAR_SHARE * $finding->from->metres)
+                    && (null === $best || $off < abs($best->from->metres - $finding->from->metres))
+                ) {
                     $best = $other;
                 }
             }

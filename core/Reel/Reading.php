@@ -16,7 +16,9 @@ final readonly class Reading
      * @param bool   $sonde   whether the transmitter is on
      * @param bool   $stopped whether the head goes no farther
      */
-    public function __construct(public float $seconds, public float $metres, public ?float $tilt = null, public ?float $roll = null, public ?float $lens = null, public bool $sonde = false, public bool $stopped = false)
-    {
+    public function __construct(
+        public float $seconds, public float $metres, public ?float $tilt = null, public ?float $roll = null,
+        public ?float $lens = null, public bool $sonde = false, public bool $stopped = false,
+    ) {
     }
 }

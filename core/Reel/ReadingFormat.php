@@ -9,7 +9,8 @@ use Jurvex\Core\Input\Input;
 
 /**
  * The open text format of reels, a line for each reading: `time_s,distance_m,tilt_deg,roll_deg,flags`, or the same names as a JSON object.
- * Tilt and roll may be empty. Flags stand between spaces: `lens=0.35`, `sonde`, `stop`. A line that begins with # or with `time_s` says nothing.
+ * Tilt and roll may be empty. Flags stand between spaces: `lens=0.35`, `sonde`, `stop`. A line that begins with # or
+ * with `time_s` says nothing.
  */
 final class ReadingFormat
 {
@@ -55,9 +56,17 @@ final class ReadingFormat
 
     public static function write(Reading $reading): string
     {
-        $flags = array_filter([null === $reading->lens ? '' : 'lens='.round($reading->lens, 2), $reading->sonde ? 'sonde' : '', $reading->stopped ? 'stop' : '']);
+        $flags = array_filter([
+            null === $reading->lens ? '' : 'lens='.round($reading->lens, 2),
+            $reading->sonde ? 'sonde' : '',
+            $reading->stopped ? 'stop' : '',
+        ]);
 
-        return implode(',', [round($reading->seconds, 2), round($reading->metres, 3), null === $reading->tilt ? '' : round($reading->tilt, 3), null === $reading->roll ? '' : round($reading->roll, 1), implode(' ', $flags)]);
+        return implode(',', [
+            round($reading->seconds, 2), round($reading->metres, 3),
+            null === $reading->tilt ? '' : round($reading->tilt, 3),
+            null === $reading->roll ? '' : round($reading->roll, 1), implode(' ', $flags),
+        ]);
     }
 
     private static function json(string $line): Reading
@@ -68,7 +77,10 @@ final class ReadingFormat
         }
         $flags = $values['flags'] ?? [];
 
-        return self::values($values, \is_string($flags) ? explode(' ', $flags) : array_filter(\is_array($flags) ? $flags : [], \is_string(...)));
+        return self::values(
+            $values,
+            \is_string($flags) ? explode(' ', $flags) : array_filter(\is_array($flags) ? $flags : [], \is_string(...)),
+        );
     }
 
     /** @param list<string> $cells */
@@ -100,6 +112,10 @@ final class ReadingFormat
             }
         }
 
-        return new Reading($input->number('time_s', 0, self::LONGEST_S), $input->number('distance_m', 0, self::FARTHEST_M), $input->optionalNumber('tilt_deg', -90, 90), $input->optionalNumber('roll_deg', -360, 360), $lens, \in_array('sonde', $flags, true), \in_array('stop', $flags, true));
+        return new Reading(
+            $input->number('time_s', 0, self::LONGEST_S), $input->number('distance_m', 0, self::FARTHEST_M),
+            $input->optionalNumber('tilt_deg', -90, 90), $input->optionalNumber('roll_deg', -360, 360), $lens,
+            \in_array('sonde', $flags, true), \in_array('stop', $flags, true),
+        );
     }
 }

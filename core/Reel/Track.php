@@ -11,7 +11,8 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\Travel;
 
 /**
- * What the readings of a run say of each tenth of a metre. A place is told by the readings taken there while the camera was drawn back, where
+ * What the readings of a run say of each tenth of a metre. A place is told by the readings taken there while the camera
+ * was drawn back, where
  * there are any: then the rod is straight and the counter tells the truth.
  */
 final class Track
@@ -95,7 +96,10 @@ final class Track
     {
         $pools = $this->invert($travel)?->pools($bore) ?? [];
         if (Travel::Upstream === $travel) {
-            $pools = array_map(fn (Pool $pool) => new Pool($this->mirrored($pool->to), $this->mirrored($pool->from), $pool->deepest, $pool->volume), array_reverse($pools));
+            $pools = array_map(
+                fn (Pool $pool) => new Pool($this->mirrored($pool->to), $this->mirrored($pool->from), $pool->deepest, $pool->volume),
+                array_reverse($pools),
+            );
         }
 
         return $pools;
@@ -132,7 +136,9 @@ final class Track
             if (null !== $cell['lens']) {
                 $at = Length::metres($i * self::STEP_M);
                 $open ??= ['from' => $at, 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']];
-                $open = $cell['lens'] > $open['lens'] ? ['from' => $open['from'], 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']] : [...$open, 'to' => $at];
+                $open = $cell['lens'] > $open['lens']
+                    ? ['from' => $open['from'], 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']]
+                    : [...$open, 'to' => $at];
                 $before = $i;
             }
         }
@@ -143,7 +149,15 @@ final class Track
     /** @return array<string, mixed> */
     public function plain(): array
     {
-        return ['last' => $this->last, 'deepest' => $this->deepest, 'cells' => array_map(static fn (int $i, array $cell) => [$i, $cell['tilt'], $cell['lens'], $cell['back'] ? 1 : 0], array_keys($this->cells), $this->cells)];
+        return [
+            'last' => $this->last,
+            'deepest' => $this->deepest,
+            'cells' => array_map(
+                static fn (int $i, array $cell) => [$i, $cell['tilt'], $cell['lens'], $cell['back'] ? 1 : 0],
+                array_keys($this->cells),
+                $this->cells,
+            ),
+        ];
     }
 
     /**
@@ -177,7 +191,9 @@ final class Track
             }
         }
 
-        return Travel::Downstream === $travel ? $tilts : array_map(fn (array $tilt) => [$this->mirrored($tilt[0]), -$tilt[1]], array_reverse($tilts));
+        return Travel::Downstream === $travel
+            ? $tilts
+            : array_map(fn (array $tilt) => [$this->mirrored($tilt[0]), -$tilt[1]], array_reverse($tilts));
     }
 
     /** Distances against the flow as distances with it: the farthest cell is the beginning. */

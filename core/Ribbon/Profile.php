@@ -10,7 +10,10 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\RunRecord;
 
-/** The invert as it is drawn: a gentle fall to the main, dipping where a low spot was found. The dip is to the bore's own scale, then exaggerated. */
+/**
+ * The invert as it is drawn: a gentle fall to the main, dipping where a low spot was found. The dip is to the bore's
+ * own scale, then exaggerated.
+ */
 final class Profile
 {
     public const BORE = 58.0;
@@ -30,7 +33,9 @@ final class Profile
     /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units; by where they start */
     private readonly array $dips;
 
-    /** @var list<array{float, float}> metres of the run, and how far the measured invert lies under the even fall in drawing units; as few points as show it */
+    /**
+     * @var list<array{float, float}> metres of the run, and how far the measured invert lies under the even fall in drawing units; as few points as show it
+     */
     private readonly array $measured;
 
     /** @var array<int|string, float> heights worked out so far, by metres: the same places are drawn again and again */
@@ -94,7 +99,10 @@ final class Profile
         $level = min($level, $deepest - $leastDepth);
         $surface = array_map(static fn (array $point) => [$point[0], max($level, $point[1] - self::BORE)], array_reverse($bed));
 
-        return Path::around([...array_map(static fn (array $point) => [$point[0], max($point[1], $level)], $bed), ...array_map(static fn (array $point) => [$point[0], $level], $surface)])->data();
+        return Path::around([
+            ...array_map(static fn (array $point) => [$point[0], max($point[1], $level)], $bed),
+            ...array_map(static fn (array $point) => [$point[0], $level], $surface),
+        ])->data();
     }
 
     private function heightOfInvert(Length $place): float
@@ -105,7 +113,9 @@ final class Profile
                 break;
             }
             if ($place->metres < $to) {
-                $part = $place->metres < $deepest ? ($place->metres - $from) / ($deepest - $from) : ($to - $place->metres) / ($to - $deepest);
+                $part = $place->metres < $deepest
+                    ? ($place->metres - $from) / ($deepest - $from)
+                    : ($to - $place->metres) / ($to - $deepest);
                 $y += $depth * (1 - cos(\M_PI * $part)) / 2;
             }
         }
@@ -167,7 +177,12 @@ final class Profile
      */
     private static function measured(RunRecord $run, Track $track): array
     {
-        $heights = array_values(array_filter($track->heights($run->travel), static fn (array $point) => abs($track->tiltAt(Length::metres($point[0])) ?? 0.0) < self::UPRIGHT_DEG));
+        $heights = array_values(
+            array_filter(
+                $track->heights($run->travel),
+                static fn (array $point) => abs($track->tiltAt(Length::metres($point[0])) ?? 0.0) < self::UPRIGHT_DEG,
+            ),
+        );
         $count = \count($heights);
         if ($count < 3) {
             return [];
@@ -177,7 +192,10 @@ final class Profile
         $points = [];
         foreach ($heights as [$at, $height]) {
             $even = $first[1] + ($last[1] - $first[1]) * ($at - $first[0]) / max(1e-9, $last[0] - $first[0]);
-            $points[] = [$at, max(-self::DEEPEST_DIP / 2, min(self::DEEPEST_DIP, self::BORE * self::DIP_EXAGGERATION * ($even - $height) * 1000 / $bore))];
+            $points[] = [
+                $at,
+                max(-self::DEEPEST_DIP / 2, min(self::DEEPEST_DIP, self::BORE * self::DIP_EXAGGERATION * ($even - $height) * 1000 / $bore)),
+            ];
         }
 
         return self::simplified($points);
@@ -199,7 +217,10 @@ final class Profile
             $farthest = self::SEEN_FROM;
             $at = null;
             for ($i = $a + 1; $i < $b; ++$i) {
-                $even = $points[$a][1] + ($points[$b][1] - $points[$a][1]) * ($points[$i][0] - $points[$a][0]) / max(1e-9, $points[$b][0] - $points[$a][0]);
+                $even = $points[$a][1] + ($points[$b][1] - $points[$a][1]) * ($points[$i][0] - $points[$a][0]) / max(
+                    1e-9,
+                    $points[$b][0] - $points[$a][0],
+                );
                 if (abs($points[$i][1] - $even) > $farthest) {
                     $farthest = abs($points[$i][1] - $even);
                     $at = $i;

@@ -73,10 +73,17 @@ final readonly class Ribbon
      * @param list<MarkedPlace>                                                                 $marks
      * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
      */
-    public static function draw(RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width, ?Track $track = null): self
-    {
+    public static function draw(
+        RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width,
+        ?Track $track = null,
+    ): self {
         $coverage = Coverage::of($run);
-        $known = max($run->length()->metres, ...array_map(static fn (array $pass) => $pass['to']->metres, $passes), ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks), ...[0.0]);
+        $known = max(
+            $run->length()->metres,
+            ...array_map(static fn (array $pass) => $pass['to']->metres, $passes),
+            ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks),
+            ...[0.0],
+        );
         $end = Length::metres($coverage->openEnded ? max(self::NOMINAL_M, 1.1 * $known + 1) : max($known, 1.0));
         $scale = new Scale($width, $end->metres, $run->travel);
         $profile = new Profile($run, $scale, $track);
@@ -108,7 +115,9 @@ final readonly class Ribbon
         $bore = $run->bore ?? Length::millimetres(self::USUAL_BORE_MM);
         $pools = array_filter($track?->pools($bore, $run->travel) ?? [], static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M);
 
-        return array_values(array_map(static fn (Pool $pool) => $profile->water(Length::metres($pool->from), Length::metres($pool->to), 0.0), $pools));
+        return array_values(
+            array_map(static fn (Pool $pool) => $profile->water(Length::metres($pool->from), Length::metres($pool->to), 0.0), $pools),
+        );
     }
 
     /** @return list<Band> */
@@ -117,7 +126,15 @@ final readonly class Ribbon
         $walls = [];
         foreach ($run->pipes as $i => $pipe) {
             $to = $i === \count($run->pipes) - 1 ? $end : $pipe->to;
-            $walls[] = new Band($pipe->material->value, $profile->band($pipe->from, $to, -Profile::WALL, 0).$profile->band($pipe->from, $to, Profile::BORE, Profile::BORE + Profile::WALL));
+            $walls[] = new Band(
+                $pipe->material->value,
+                $profile->band($pipe->from, $to, -Profile::WALL, 0).$profile->band(
+                    $pipe->from,
+                    $to,
+                    Profile::BORE,
+                    Profile::BORE + Profile::WALL,
+                ),
+            );
         }
 
         return $walls;
@@ -144,7 +161,11 @@ final readonly class Ribbon
         $joints = [];
         foreach ($run->findings as $finding) {
             if ($finding->atJoint) {
-                $joints[] = [round($scale->x($finding->from), 1), round($profile->crown($finding->from), 1), round($profile->invert($finding->from), 1)];
+                $joints[] = [
+                    round($scale->x($finding->from), 1),
+                    round($profile->crown($finding->from), 1),
+                    round($profile->invert($finding->from), 1),
+                ];
             }
         }
 
@@ -175,7 +196,8 @@ final readonly class Ribbon
     {
         $byLevel = [];
         foreach ($run->findings as $finding) {
-            $isPlain = Kind::SoundJoint === $finding->kind || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
+            $isPlain = Kind::SoundJoint === $finding->kind
+                || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
             if (isset($judgements[$finding->id]) && !$isPlain) {
                 $byLevel[$judgements[$finding->id]->counts()?->level() ?? Need::KeepClean->level()][] = $finding;
             }
@@ -188,10 +210,19 @@ final readonly class Ribbon
             $cell = (int) ($x / self::SIGN_WIDTH);
             for ($lane = 0; $lane < self::SIGN_LANES; ++$lane) {
                 // Only a sign in this cell or the next on either side can be nearer than a sign's width.
-                $nearest = min(abs($x - ($taken[$lane][$cell - 1] ?? -\INF)), abs($x - ($taken[$lane][$cell] ?? -\INF)), abs($x - ($taken[$lane][$cell + 1] ?? -\INF)));
+                $nearest = min(
+                    abs($x - ($taken[$lane][$cell - 1] ?? -\INF)),
+                    abs($x - ($taken[$lane][$cell] ?? -\INF)),
+                    abs($x - ($taken[$lane][$cell + 1] ?? -\INF)),
+                );
                 if ($nearest >= self::SIGN_WIDTH) {
                     $taken[$lane][$cell] = $x;
-                    $signs[] = new Sign($finding->id, round($x, 1), self::AXIS - $lane * (self::SIGN_WIDTH - 2), $judgements[$finding->id]->counts());
+                    $signs[] = new Sign(
+                        $finding->id,
+                        round($x, 1),
+                        self::AXIS - $lane * (self::SIGN_WIDTH - 2),
+                        $judgements[$finding->id]->counts(),
+                    );
                     break;
                 }
             }
@@ -214,7 +245,10 @@ final readonly class Ribbon
         foreach ($marks as $mark) {
             $x = $scale->x($mark->at);
             $lower = $x - $last < self::FLAG_WIDTH && !$lower;
-            $flags[] = new Flag(round($x, 1), self::FLAG_TOP + ($lower ? 20 : 0), round($profile->crown($mark->at) - Profile::WALL, 1), $mark->depth, $mark->good);
+            $flags[] = new Flag(
+                round($x, 1), self::FLAG_TOP + ($lower ? 20 : 0), round($profile->crown($mark->at) - Profile::WALL, 1),
+                $mark->depth, $mark->good,
+            );
             $last = $x;
         }
 
@@ -232,8 +266,14 @@ final readonly class Ribbon
         foreach ($passes as $i => $pass) {
             $in = $scale->x($pass['in']);
             $to = $scale->x($pass['to']);
-            $bars[] = new PassBar(round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2), round($to, 1),
-                array_map(static fn (array $felt) => ['x' => round($scale->x($felt['at']), 1), 'felt' => $felt['felt']], $pass['felt'] ?? []));
+            $bars[] = new PassBar(
+                round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2),
+                round($to, 1),
+                array_map(
+                    static fn (array $felt) => ['x' => round($scale->x($felt['at']), 1), 'felt' => $felt['felt']],
+                    $pass['felt'] ?? [],
+                ),
+            );
         }
 
         return $bars;

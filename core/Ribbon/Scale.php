@@ -13,7 +13,10 @@ final readonly class Scale
 {
     private const MARGIN = 30.0;
     private const LEAST_TICK = 52.0;
-    private const TICKS = [UnitSystem::Metric->value => [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000], UnitSystem::FeetAndInches->value => [2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000]];
+    private const TICKS = [
+        UnitSystem::Metric->value => [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000],
+        UnitSystem::FeetAndInches->value => [2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000],
+    ];
 
     public function __construct(public float $width, private float $length, private Travel $travel)
     {

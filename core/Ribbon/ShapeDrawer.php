@@ -47,7 +47,12 @@ final readonly class ShapeDrawer
             for ($i = 0; $i < $strands; ++$i) {
                 $spread = $i - ($strands - 1) / 2;
                 $reach = $length * (1 - 0.09 * abs($spread));
-                $path->move($x + $spread * 0.8, $y)->curve($x + $spread * 0.6, $y + $way * $reach * 0.6, $x + $spread * (0 === $i % 2 ? 2.0 : 3.2), $y + $way * $reach);
+                $path->move($x + $spread * 0.8, $y)->curve(
+                    $x + $spread * 0.6,
+                    $y + $way * $reach * 0.6,
+                    $x + $spread * (0 === $i % 2 ? 2.0 : 3.2),
+                    $y + $way * $reach,
+                );
             }
         }
 
@@ -58,7 +63,9 @@ final readonly class ShapeDrawer
     {
         $bore = $this->run->pipeAt($finding->from)->bore?->inMillimetres();
         $depth = null === $bore || 0.0 === $bore ? 0.1 : ($finding->size->value ?? 0.0) / $bore;
-        $least = Kind::StandingWater === $finding->kind || $finding->says(Fact::LensUnder) ? max(4.0, min(1.0, $depth) * Profile::BORE) : 0.0;
+        $least = Kind::StandingWater === $finding->kind || $finding->says(Fact::LensUnder)
+            ? max(4.0, min(1.0, $depth) * Profile::BORE)
+            : 0.0;
 
         return $this->profile->water($finding->from, $finding->end(), $least);
     }
@@ -80,7 +87,11 @@ final readonly class ShapeDrawer
             $gap = 3.0;
             $path = new Path();
             foreach ([$crown - Profile::WALL, $invert] as $y) {
-                $path->move($x - $gap, $y)->line($x + $gap, $y)->line($x + $gap, $y + Profile::WALL)->line($x - $gap, $y + Profile::WALL)->close();
+                $path->move($x - $gap, $y)
+                    ->line($x + $gap, $y)
+                    ->line($x + $gap, $y + Profile::WALL)
+                    ->line($x - $gap, $y + Profile::WALL)
+                    ->close();
             }
 
             return ['gap', $path->data()];
@@ -105,9 +116,25 @@ final readonly class ShapeDrawer
             Kind::BrokenPipe, Kind::Hole => ['hole', $this->jagged($from, $to, $y, Kind::Hole === $finding->kind ? 6.0 : 9.0)],
             Kind::WornInvert => ['worn', $this->zigzag($from, $to, $invert + 2, 2, 7)],
             Kind::Blister => ['bulge', $this->bumps($finding, $crown, 8)],
-            Kind::OutOfRound => ['bulge', (new Path())->move($from, $crown)->curve(($from + $to) / 2, $crown + 26, $to, $crown)->close()
-                ->move($from, $invert)->curve(($from + $to) / 2, $invert - 26, $to, $invert)->close()->data()],
-            default => ['patch', Path::around([[$from, $crown - Profile::WALL - 3], [$to, $crown - Profile::WALL - 3], [$to, $crown + 3], [$from, $crown + 3]])->data()],
+            Kind::OutOfRound => [
+                'bulge',
+                (new Path())->move($from, $crown)
+                    ->curve(($from + $to) / 2, $crown + 26, $to, $crown)
+                    ->close()
+                    ->move($from, $invert)
+                    ->curve(($from + $to) / 2, $invert - 26, $to, $invert)
+                    ->close()
+                    ->data(),
+            ],
+            default => [
+                'patch',
+                Path::around([
+                    [$from, $crown - Profile::WALL - 3],
+                    [$to, $crown - Profile::WALL - 3],
+                    [$to, $crown + 3],
+                    [$from, $crown + 3],
+                ])->data(),
+            ],
         };
     }
 
@@ -143,14 +170,30 @@ final readonly class ShapeDrawer
         if (Kind::CrossBore === $finding->kind) {
             $crown = $this->profile->crown($finding->from);
 
-            return ['cross', Path::around([[$x - 7, $crown - 24], [$x + 7, $crown - 24], [$x + 7, $invert + 20], [$x - 7, $invert + 20]])->data()];
+            return [
+                'cross',
+                Path::around([[$x - 7, $crown - 24], [$x + 7, $crown - 24], [$x + 7, $invert + 20], [$x - 7, $invert + 20]])->data(),
+            ];
         }
         $size = max(12.0, $this->share($finding, 25) * Profile::BORE);
         if (Kind::Rag === $finding->kind) {
-            return ['rag', (new Path())->move($x - 13, $invert)->curve($x - 8, $invert - $size, $x, $invert - $size * 0.5)->curve($x + 7, $invert - $size * 1.2, $x + 14, $invert)->close()->data()];
+            return [
+                'rag',
+                (new Path())->move($x - 13, $invert)
+                    ->curve($x - 8, $invert - $size, $x, $invert - $size * 0.5)
+                    ->curve($x + 7, $invert - $size * 1.2, $x + 14, $invert)
+                    ->close()
+                    ->data(),
+            ];
         }
 
-        return ['object', Path::around([[$x - 9, $invert], [$x - 11, $invert - $size * 0.6], [$x - 1, $invert - $size], [$x + 10, $invert - $size * 0.7], [$x + 9, $invert]])->data()];
+        return [
+            'object',
+            Path::around([
+                [$x - 9, $invert], [$x - 11, $invert - $size * 0.6], [$x - 1, $invert - $size],
+                [$x + 10, $invert - $size * 0.7], [$x + 9, $invert],
+            ])->data(),
+        ];
     }
 
     private function connection(Finding $finding): string
@@ -160,7 +203,12 @@ final readonly class ShapeDrawer
         $y = $below ? $this->profile->invert($finding->from) + Profile::WALL : $this->profile->crown($finding->from) - Profile::WALL;
         $way = $below ? 1 : -1;
         if (Kind::StubbedHose === $finding->kind) {
-            return Path::around([[$x - 3, $y + $way * 18], [$x + 3, $y + $way * 18], [$x + 3, $y - $way * 26], [$x - 3, $y - $way * 26]])->data();
+            return Path::around([
+                [$x - 3, $y + $way * 18],
+                [$x + 3, $y + $way * 18],
+                [$x + 3, $y - $way * 26],
+                [$x - 3, $y - $way * 26],
+            ])->data();
         }
         $path = Path::around([[$x + 8, $y], [$x - 8, $y], [$x - 22, $y + $way * 20], [$x - 7, $y + $way * 20]]);
         if (Kind::TieIn !== $finding->kind) {
@@ -178,11 +226,30 @@ final readonly class ShapeDrawer
         $bottom = $this->profile->invert($finding->from) + Profile::WALL;
 
         return match ($finding->kind) {
-            Kind::Transition => ['line', (new Path())->move($x, $top - 4)->line($x, $top + Profile::WALL)->move($x, $bottom - Profile::WALL)->line($x, $bottom + 4)->data()],
+            Kind::Transition => [
+                'line',
+                (new Path())->move($x, $top - 4)
+                    ->line($x, $top + Profile::WALL)
+                    ->move($x, $bottom - Profile::WALL)
+                    ->line($x, $bottom + 4)
+                    ->data(),
+            ],
             Kind::Bend => ['line', (new Path())->move($x - 9, $top - 5)->line($x, $top - 5)->line($x + 7, $top - 12)->data()],
             Kind::OpeningSeen => ['pipe', Path::around([[$x - 8, $top], [$x - 8, $top - 26], [$x + 8, $top - 26], [$x + 8, $top]])->data()],
-            Kind::EndOfLine, Kind::Tap => ['end', Path::around([[$x - 2, $top - 12], [$x + 3, $top - 12], [$x + 3, $bottom + 12], [$x - 2, $bottom + 12]])->data()],
-            Kind::CannotGoFurther => ['stop', (new Path())->move($x, $top - 8)->line($x, $bottom + 8)->move($x - 5, $top + 30)->line($x + 5, $top + 42)->move($x + 5, $top + 30)->line($x - 5, $top + 42)->data()],
+            Kind::EndOfLine, Kind::Tap => [
+                'end',
+                Path::around([[$x - 2, $top - 12], [$x + 3, $top - 12], [$x + 3, $bottom + 12], [$x - 2, $bottom + 12]])->data(),
+            ],
+            Kind::CannotGoFurther => [
+                'stop',
+                (new Path())->move($x, $top - 8)
+                    ->line($x, $bottom + 8)
+                    ->move($x - 5, $top + 30)
+                    ->line($x + 5, $top + 42)
+                    ->move($x + 5, $top + 30)
+                    ->line($x - 5, $top + 42)
+                    ->data(),
+            ],
             default => ['', ''],
         };
     }
@@ -240,7 +307,11 @@ final readonly class ShapeDrawer
 
     private function jagged(float $from, float $to, float $y, float $height): string
     {
-        return Path::around([[$from, $y], [$from + 4, $y - $height], [($from + $to) / 2 - 2, $y - $height * 0.5], [$to - 3, $y - $height], [$to, $y + 2], [$to - 5, $y + $height], [($from + $to) / 2, $y + $height * 0.5], [$from + 3, $y + $height]])->data();
+        return Path::around([
+            [$from, $y], [$from + 4, $y - $height], [($from + $to) / 2 - 2, $y - $height * 0.5],
+            [$to - 3, $y - $height], [$to, $y + 2], [$to - 5, $y + $height], [($from + $to) / 2, $y + $height * 0.5],
+            [$from + 3, $y + $height],
+        ])->data();
     }
 
     private function bumps(Finding $finding, float $y, float $height): string

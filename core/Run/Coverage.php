@@ -35,7 +35,10 @@ final readonly class Coverage
         sort($cuts);
         $complete = true === $run->ended?->isComplete();
 
-        return new self(self::spans($cuts, $limits), !$complete && (null === $run->expected || $run->expected->compareTo($run->reached) <= 0));
+        return new self(
+            self::spans($cuts, $limits),
+            !$complete && (null === $run->expected || $run->expected->compareTo($run->reached) <= 0),
+        );
     }
 
     public function metres(Sight $sight): float
@@ -46,7 +49,9 @@ final readonly class Coverage
     /** Metres of a kind of sight between two places. */
     public function metresWithin(Sight $sight, Length $from, Length $to): float
     {
-        return array_sum(array_map(static fn (SightSpan $span) => $span->sight === $sight ? $span->sharedMetres($from, $to) : 0.0, $this->spans));
+        return array_sum(
+            array_map(static fn (SightSpan $span) => $span->sight === $sight ? $span->sharedMetres($from, $to) : 0.0, $this->spans),
+        );
     }
 
     /** Whether the whole line was seen well, to its end. */

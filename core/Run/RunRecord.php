@@ -43,7 +43,10 @@ final readonly class RunRecord
         public ?EndReason $ended = null,
         bool $onlyExpected = false,
     ) {
-        usort($findings, static fn (Finding $a, Finding $b) => $a->from->metres <=> $b->from->metres ?: $a->end()->metres <=> $b->end()->metres ?: $a->id <=> $b->id);
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b) => $a->from->metres <=> $b->from->metres ?: $a->end()->metres <=> $b->end()->metres ?: $a->id <=> $b->id,
+        );
         $this->findings = $findings;
         $farthest = array_reduce($findings, static fn (float $most, Finding $finding) => max($most, $finding->end()->metres), 0.0);
         $this->reached = Length::metres($onlyExpected ? 0.0 : max($farthest, $reached->metres ?? 0.0));
@@ -51,7 +54,10 @@ final readonly class RunRecord
         $this->rootPlaces = $this->rootPlaces();
     }
 
-    /** Length of the line from zero as known: what was reached, or what is expected when that is more and nothing says the line ends before. */
+    /**
+     * Length of the line from zero as known: what was reached, or what is expected when that is more and nothing says
+     * the line ends before.
+     */
     public function length(): Length
     {
         if (null === $this->expected || true === $this->ended?->isComplete()) {

@@ -21,22 +21,51 @@ enum Building: string
     /** @param ?int $year of building */
     public function sketch(?int $year): Sketch
     {
-        $fixture = static fn (FixtureKind $kind, float $level = 0.0) => Node::fixture($kind->value, $kind, '', new Known($level + $kind->usualLevel()));
+        $fixture = static fn (FixtureKind $kind, float $level = 0.0) => Node::fixture(
+            $kind->value,
+            $kind,
+            '',
+            new Known($level + $kind->usualLevel()),
+        );
 
         return match ($this) {
             self::Bare => Sketch::bare(),
             self::SlabBath => self::line($year, 14.0, ['cleanout', 4.0], [
-                [10.0, $fixture(FixtureKind::Toilet), 1.5], [10.8, $fixture(FixtureKind::Basin), 2.0], [11.5, $fixture(FixtureKind::Shower), 2.0], [12.5, $fixture(FixtureKind::Sink), 4.0],
+                [
+                    10.0,
+                    $fixture(FixtureKind::Toilet),
+                    1.5,
+                ], [10.8, $fixture(FixtureKind::Basin), 2.0], [
+                    11.5,
+                    $fixture(FixtureKind::Shower),
+                    2.0,
+                ], [12.5, $fixture(FixtureKind::Sink), 4.0],
             ]),
             self::CrawlSpace => self::line($year, 16.0, ['cleanout', 6.0], [
-                [10.0, $fixture(FixtureKind::Toilet, 0.6), 2.0], [11.0, $fixture(FixtureKind::Bath, 0.6), 2.5], [13.0, $fixture(FixtureKind::Sink, 0.6), 5.0], [14.0, $fixture(FixtureKind::Washer, 0.6), 3.0],
+                [
+                    10.0,
+                    $fixture(FixtureKind::Toilet, 0.6),
+                    2.0,
+                ], [11.0, $fixture(FixtureKind::Bath, 0.6), 2.5], [13.0, $fixture(FixtureKind::Sink, 0.6), 5.0], [
+                    14.0,
+                    $fixture(FixtureKind::Washer, 0.6),
+                    3.0,
+                ],
             ]),
             self::Basement => self::line($year, 18.0, ['cleanout', 7.5], [
-                [8.5, $fixture(FixtureKind::FloorDrain), 2.0], [10.0, $fixture(FixtureKind::Washer), 3.0], [12.0, $fixture(FixtureKind::Toilet, 2.7), 4.5], [12.6, $fixture(FixtureKind::Sink, 2.7), 6.0],
+                [8.5, $fixture(FixtureKind::FloorDrain), 2.0], [10.0, $fixture(FixtureKind::Washer), 3.0], [
+                    12.0,
+                    $fixture(FixtureKind::Toilet, 2.7),
+                    4.5,
+                ], [12.6, $fixture(FixtureKind::Sink, 2.7), 6.0],
             ]),
             self::Flats => self::flats($year),
             self::Shop => self::line($year, 20.0, ['chamber', 5.0], [
-                [9.0, $fixture(FixtureKind::GreaseTrap), 3.0], [12.0, $fixture(FixtureKind::FloorDrain), 2.5], [15.0, $fixture(FixtureKind::Toilet), 3.0], [16.0, $fixture(FixtureKind::Basin), 2.0],
+                [9.0, $fixture(FixtureKind::GreaseTrap), 3.0], [
+                    12.0,
+                    $fixture(FixtureKind::FloorDrain),
+                    2.5,
+                ], [15.0, $fixture(FixtureKind::Toilet), 3.0], [16.0, $fixture(FixtureKind::Basin), 2.0],
             ]),
         };
     }
@@ -66,7 +95,10 @@ enum Building: string
     private static function withLine(?int $year, float $metres, Node $top): Sketch
     {
         $material = HouseTables::material($year, true);
-        $line = new Pipe('line', $top->id, 'main', new Known($metres), new Known(HouseTables::bore($material, 4.0)->inMillimetres()), $material);
+        $line = new Pipe(
+            'line', $top->id, 'main', new Known($metres), new Known(HouseTables::bore($material, 4.0)->inMillimetres()),
+            $material,
+        );
 
         return new Sketch([Node::outlet('main'), $top], [$line]);
     }
@@ -79,13 +111,26 @@ enum Building: string
         $above = 'foot';
         for ($floor = 1; $floor <= 3; ++$floor) {
             $level = 3.0 * ($floor - 1);
-            $top = 3 === $floor ? Node::opening('roof_vent', 'roof_vent', '', new Mouth(new Known(HouseTables::bore($inside, 3.0)->inMillimetres()), 'downstream', new Known(2.0))) : Node::junction('floor-'.($floor + 1));
-            $stack = new Pipe('stack-'.$floor, $top->id, $above, new Known(3.0), new Known(HouseTables::bore($inside, 4.0)->inMillimetres()), $inside, down: new Known(Pipe::UPRIGHT),
-                bends: 1 === $floor ? [new PipeBend(3.0, 90.0, 150.0)] : []);
+            $top = 3 === $floor
+                ? Node::opening(
+                    'roof_vent',
+                    'roof_vent',
+                    '',
+                    new Mouth(new Known(HouseTables::bore($inside, 3.0)->inMillimetres()), 'downstream', new Known(2.0)),
+                )
+                : Node::junction('floor-'.($floor + 1));
+            $stack = new Pipe(
+                'stack-'.$floor, $top->id, $above, new Known(3.0),
+                new Known(HouseTables::bore($inside, 4.0)->inMillimetres()), $inside, down: new Known(Pipe::UPRIGHT),
+                bends: 1 === $floor ? [new PipeBend(3.0, 90.0, 150.0)] : [],
+            );
             $sketch = new Sketch([...array_values($sketch->nodes), $top], [...array_values($sketch->pipes), $stack]);
             foreach ([[FixtureKind::Toilet, 1.5], [FixtureKind::Sink, 2.5]] as [$kind, $own]) {
                 $fixture = Node::fixture($kind->value.'-'.$floor, $kind, '', new Known($level + $kind->usualLevel()));
-                $sketch = $sketch->withFixture($fixture, self::own($year, $fixture, $own, $inside), $stack->id, FixtureKind::Toilet === $kind ? 0.4 : 0.2, $fixture->id.'-join');
+                $sketch = $sketch->withFixture(
+                    $fixture, self::own($year, $fixture, $own, $inside), $stack->id,
+                    FixtureKind::Toilet === $kind ? 0.4 : 0.2, $fixture->id.'-join',
+                );
             }
             $above = $top->id;
         }
@@ -97,11 +142,23 @@ enum Building: string
     {
         $material ??= HouseTables::material($year, true);
 
-        return new Pipe($fixture->id.'-pipe', $fixture->id, '', new Known($metres), new Known(HouseTables::bore($material, FixtureKind::from($fixture->what)->usualTradeSize())->inMillimetres()), $material);
+        return new Pipe(
+            $fixture->id.'-pipe', $fixture->id, '', new Known($metres),
+            new Known(HouseTables::bore($material, FixtureKind::from($fixture->what)->usualTradeSize())->inMillimetres()),
+            $material,
+        );
     }
 
     private static function opening(string $kind): Node
     {
-        return Node::opening($kind, $kind, '', new Mouth(new Known('chamber' === $kind ? 225.0 : self::OPENING_MM), 'chamber' === $kind ? 'both' : 'downstream', new Known(0.6), 45.0, 150.0));
+        return Node::opening(
+            $kind,
+            $kind,
+            '',
+            new Mouth(
+                new Known('chamber' === $kind ? 225.0 : self::OPENING_MM), 'chamber' === $kind ? 'both' : 'downstream',
+                new Known(0.6), 45.0, 150.0,
+            ),
+        );
     }
 }

@@ -24,7 +24,10 @@ final class ExpectedRun
         foreach ($way->spans as $i => $span) {
             $pipe = $span['pipe'];
             if (null !== $before && [$before->material, $before->bore->value] !== [$pipe->material, $pipe->bore->value]) {
-                $findings[] = self::finding('change-'.$i, Kind::Transition, $span['from'], ['size' => $pipe->bore->value, 'facts' => ['material_after' => $pipe->material->value]]);
+                $findings[] = self::finding('change-'.$i, Kind::Transition, $span['from'], [
+                    'size' => $pipe->bore->value,
+                    'facts' => ['material_after' => $pipe->material->value],
+                ]);
             }
             foreach ($pipe->bends as $j => $bend) {
                 $at = $span['down'] ? $bend->at : $pipe->length->value - $bend->at;
@@ -38,7 +41,10 @@ final class ExpectedRun
         }
         $first = $way->spans[0]['pipe'];
 
-        return new RunRecord($findings, $first->material, Length::millimetres($first->bore->value), $way->travel, Length::metres($way->end()), onlyExpected: true);
+        return new RunRecord(
+            $findings, $first->material, Length::millimetres($first->bore->value), $way->travel,
+            Length::metres($way->end()), onlyExpected: true,
+        );
     }
 
     /** @param array<string, mixed> $more */

@@ -42,7 +42,12 @@ final readonly class Meetings
         $named = array_values(array_filter(array_map(static fn (Finding $finding) => $finding->fact(Fact::Whose), $byOpening)));
         $proof = $named[0] ?? $openings;
 
-        return new Proposal('met:'.$pipe->id, 'tied_met', $pipe->id, ['at_m' => array_values($byOpening)[0]->from->metres, 'whose' => $openings],
-            static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id]) ? $sketch->withPipe($sketch->pipes[$pipe->id]->with(tied: Source::Proved, proof: $proof)) : $sketch);
+        return new Proposal(
+            'met:'.$pipe->id, 'tied_met', $pipe->id,
+            ['at_m' => array_values($byOpening)[0]->from->metres, 'whose' => $openings],
+            static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
+                ? $sketch->withPipe($sketch->pipes[$pipe->id]->with(tied: Source::Proved, proof: $proof))
+                : $sketch,
+        );
     }
 }

@@ -49,7 +49,10 @@ final readonly class Mouth
     /** @return array<string, mixed> */
     public function plain(): array
     {
-        return ['size_mm' => $this->size->plain(), 'faces' => $this->faces, 'drop_m' => $this->drop->plain(), 'bend_deg' => $this->bendDegrees,
-            'bend_radius_mm' => $this->radius, 'trap' => $this->trap, 'ready' => $this->ready, 'leave' => $this->leave];
+        return [
+            'size_mm' => $this->size->plain(), 'faces' => $this->faces, 'drop_m' => $this->drop->plain(),
+            'bend_deg' => $this->bendDegrees, 'bend_radius_mm' => $this->radius, 'trap' => $this->trap,
+            'ready' => $this->ready, 'leave' => $this->leave,
+        ];
     }
 }

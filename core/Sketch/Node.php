@@ -14,8 +14,10 @@ final readonly class Node
      * @param string $what  code of the fixture or opening; of an outlet, main or tank
      * @param ?Known $level of a fixture's rim, in metres over the same zero for all of the property
      */
-    private function __construct(public string $id, public NodeKind $kind, public string $what = '', public string $name = '', public ?Known $level = null, public ?Mouth $mouth = null)
-    {
+    private function __construct(
+        public string $id, public NodeKind $kind, public string $what = '', public string $name = '',
+        public ?Known $level = null, public ?Mouth $mouth = null,
+    ) {
     }
 
     public static function outlet(string $id, string $what = 'main', string $name = ''): self
@@ -50,7 +52,12 @@ final readonly class Node
         $name = $input->optionalText('name', 200);
 
         return match ($input->choice('kind', NodeKind::class)) {
-            NodeKind::Fixture => self::fixture($id, $input->choice('what', FixtureKind::class), $name, Known::read($input, 'level_m', -50, 500)),
+            NodeKind::Fixture => self::fixture(
+                $id,
+                $input->choice('what', FixtureKind::class),
+                $name,
+                Known::read($input, 'level_m', -50, 500),
+            ),
             NodeKind::Opening => self::opening($id, $input->text('what', 40), $name, Mouth::read($input->object('mouth'))),
             NodeKind::Junction => self::junction($id),
             NodeKind::Trap => self::trap($id),
@@ -61,7 +68,10 @@ final readonly class Node
     /** @return array<string, mixed> */
     public function plain(): array
     {
-        return ['id' => $this->id, 'kind' => $this->kind->value, 'what' => $this->what, 'name' => $this->name, 'level_m' => $this->level?->plain(), 'mouth' => $this->mouth?->plain()];
+        return [
+            'id' => $this->id, 'kind' => $this->kind->value, 'what' => $this->what, 'name' => $this->name,
+            'level_m' => $this->level?->plain(), 'mouth' => $this->mouth?->plain(),
+        ];
     }
 
     public function isPlace(): bool

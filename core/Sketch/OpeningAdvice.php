@@ -32,7 +32,13 @@ final readonly class OpeningAdvice
     {
         $mouth = $opening->mouth ?? throw new \LogicException('An opening has a mouth.');
         $advice = [];
-        $bore = max([0.0, ...array_map(static fn (Pipe $pipe) => $pipe->bore->value, array_filter([$sketch->below($opening->id), ...$sketch->above($opening->id)]))]);
+        $bore = max([
+            0.0,
+            ...array_map(
+                static fn (Pipe $pipe) => $pipe->bore->value,
+                array_filter([$sketch->below($opening->id), ...$sketch->above($opening->id)]),
+            ),
+        ]);
         if ($mouth->size->value < $bore * $this->rules->size / 100 - self::HAIR) {
             $advice[] = new Advice('too_small', $opening, null, ['opening_mm' => $mouth->size->value, 'bore_mm' => $bore]);
         }

@@ -122,7 +122,10 @@ final readonly class Pipe
 
         return new Segment($this->id, $this->from, $this->to, Length::metres($this->length->value), $bore, $this->down->value, array_map(
             // A bend that was sketched tighter than its own pipe can be: as tight as it can.
-            fn (PipeBend $bend) => [$bend->at, new Bend($bend->degrees, Length::millimetres(max($bend->radius, $this->bore->value / 2)), $bore)],
+            fn (PipeBend $bend) => [
+                $bend->at,
+                new Bend($bend->degrees, Length::millimetres(max($bend->radius, $this->bore->value / 2)), $bore),
+            ],
             $this->bends,
         ));
     }

@@ -21,7 +21,12 @@ final readonly class PipeBend
     /** @throws BadInput */
     public static function read(Input $input): self
     {
-        return new self($input->number('at_m', 0), $input->number('degrees', 0, 180), $input->number('radius_mm', 0, 5000), $input->choice('source', Source::class));
+        return new self(
+            $input->number('at_m', 0),
+            $input->number('degrees', 0, 180),
+            $input->number('radius_mm', 0, 5000),
+            $input->choice('source', Source::class),
+        );
     }
 
     /** @return array<string, mixed> */

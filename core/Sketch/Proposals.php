@@ -41,7 +41,10 @@ final readonly class Proposals
     /** @return array<string, Finding> the tie-ins that were recognised, by their junction on the map */
     public function tieIns(): array
     {
-        return array_filter(array_map(static fn (array $seen) => $seen[1], $this->matched), static fn (Finding $finding) => Kind::TieIn === $finding->kind);
+        return array_filter(
+            array_map(static fn (array $seen) => $seen[1], $this->matched),
+            static fn (Finding $finding) => Kind::TieIn === $finding->kind,
+        );
     }
 
     /** @return list<Proposal> in the order of the way */
@@ -71,11 +74,18 @@ final readonly class Proposals
         $pipe = $span['pipe'];
         [$first, $last] = [$this->seenAt($this->startOf($span)), $this->seenAt($this->endOf($span))];
         $proposals = [];
-        if (null !== $first && null !== $last && $last > $first && (abs($last - $first - $pipe->length->value) > self::NOTABLE_M || $pipe->length->source->isWeakerThan(Source::Seen))) {
+        if (null !== $first
+            && null !== $last
+            && $last > $first
+            && (abs($last - $first - $pipe->length->value) > self::NOTABLE_M || $pipe->length->source->isWeakerThan(Source::Seen))
+        ) {
             $length = $last - $first;
             $proposals[] = $this->onWhole($pipe, 'length', ['length_m' => $length], static fn (Pipe $now) => $now->with(
                 length: new Known($length, Source::Seen),
-                bends: array_map(static fn (PipeBend $bend) => new PipeBend(min($length, $bend->at), $bend->degrees, $bend->radius, $bend->source), $now->bends),
+                bends: array_map(
+                    static fn (PipeBend $bend) => new PipeBend(min($length, $bend->at), $bend->degrees, $bend->radius, $bend->source),
+                    $now->bends,
+                ),
             ));
         }
         // Where its ends were not recognised, the map's own lengths place it on the run.
@@ -99,11 +109,21 @@ final readonly class Proposals
             }
             $material = $seen->material;
             if ($material !== $pipe->material || $pipe->materialSource->isWeakerThan(Source::Seen)) {
-                $proposals[] = $this->onWhole($pipe, 'material', ['material' => $material->value], static fn (Pipe $now) => $now->with(material: $material, materialSource: Source::Seen));
+                $proposals[] = $this->onWhole(
+                    $pipe,
+                    'material',
+                    ['material' => $material->value],
+                    static fn (Pipe $now) => $now->with(material: $material, materialSource: Source::Seen),
+                );
             }
             $bore = $seen->bore?->inMillimetres();
             if (null !== $bore && (abs($bore - $pipe->bore->value) > self::NOTABLE_MM || $pipe->bore->source->isWeakerThan(Source::Seen))) {
-                $proposals[] = $this->onWhole($pipe, 'bore', ['bore_mm' => $bore], static fn (Pipe $now) => $now->with(bore: new Known($bore, Source::Seen)));
+                $proposals[] = $this->onWhole(
+                    $pipe,
+                    'bore',
+                    ['bore_mm' => $bore],
+                    static fn (Pipe $now) => $now->with(bore: new Known($bore, Source::Seen)),
+                );
             }
         }
 
@@ -119,15 +139,36 @@ final readonly class Proposals
                 continue;
             }
             $at = Travel::Downstream === $this->run->record->travel ? $finding->from->metres - $from : $end - $finding->from->metres;
-            $seen[] = new PipeBend(min($pipe->length->value, max(0.0, $at)), $finding->sizeIn(SizeUnit::Degrees) ?? 45.0, PipeBend::USUAL_RADIUS * $pipe->bore->value, Source::Seen);
+            $seen[] = new PipeBend(
+                min($pipe->length->value, max(0.0, $at)),
+                $finding->sizeIn(SizeUnit::Degrees) ?? 45.0,
+                PipeBend::USUAL_RADIUS * $pipe->bore->value,
+                Source::Seen,
+            );
         }
         $known = array_filter($pipe->bends, static fn (PipeBend $bend) => !$bend->source->isWeakerThan(Source::Seen));
         if (\count($seen) <= \count($known)) {
             return [];
         }
 
-        return [$this->onWhole($pipe, 'bends', ['count' => (float) \count($seen), 'turn_deg' => array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $seen))],
-            static fn (Pipe $now) => $now->with(bends: array_map(static fn (PipeBend $bend) => new PipeBend(min($bend->at, $now->length->value), $bend->degrees, $bend->radius, $bend->source), $seen)))];
+        return [
+            $this->onWhole(
+                $pipe,
+                'bends',
+                ['count' => (float) \count($seen), 'turn_deg' => array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $seen))],
+                static fn (Pipe $now) => $now->with(
+                    bends: array_map(
+                        static fn (PipeBend $bend) => new PipeBend(
+                            min($bend->at, $now->length->value),
+                            $bend->degrees,
+                            $bend->radius,
+                            $bend->source,
+                        ),
+                        $seen,
+                    ),
+                ),
+            ),
+        ];
     }
 
     /** @return list<Proposal> that a fixture was run and its water came in here */
@@ -140,8 +181,14 @@ final readonly class Proposals
         }
         $whose = $finding->fact(Fact::Whose) ?? '';
 
-        return [$this->onWhole($side[0], Source::Proved === $source ? 'tied_proved' : 'tied_seen', ['at_m' => $finding->from->metres, 'whose' => $whose],
-            static fn (Pipe $now) => $now->with(tied: $source, proof: Source::Proved === $source ? $whose : $now->proof))];
+        return [
+            $this->onWhole(
+                $side[0],
+                Source::Proved === $source ? 'tied_proved' : 'tied_seen',
+                ['at_m' => $finding->from->metres, 'whose' => $whose],
+                static fn (Pipe $now) => $now->with(tied: $source, proof: Source::Proved === $source ? $whose : $now->proof),
+            ),
+        ];
     }
 
     /** @return list<Proposal> */
@@ -157,11 +204,21 @@ final readonly class Proposals
         $bore = $finding->sizeIn(SizeUnit::Millimetres) ?? $pipe->bore->value;
         $id = 'seen-'.$finding->id;
         $fixture = Node::fixture($id, FixtureKind::Unknown, $whose);
-        $own = new Pipe($id.'-pipe', $id, $id.'-join', new Known(self::BRANCH_M), new Known($bore, null === $finding->size ? Source::Guessed : Source::Seen), joins: Joins::Wye, tied: $proved ? Source::Proved : Source::Seen, proof: $proved ? $whose : '');
+        $own = new Pipe(
+            $id.'-pipe', $id, $id.'-join', new Known(self::BRANCH_M),
+            new Known($bore, null === $finding->size ? Source::Guessed : Source::Seen), joins: Joins::Wye,
+            tied: $proved ? Source::Proved : Source::Seen, proof: $proved ? $whose : '',
+        );
         $up = max(0.0, $pipe->length->value - $place['from']);
 
-        return [new Proposal('tie_in:'.$finding->id, 'tie_in', $pipe->id, ['at_m' => $finding->from->metres, 'whose' => $whose], static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
-            ? $sketch->withFixture($fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join') : $sketch)];
+        return [
+            new Proposal(
+                'tie_in:'.$finding->id, 'tie_in', $pipe->id, ['at_m' => $finding->from->metres, 'whose' => $whose],
+                static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
+                    ? $sketch->withFixture($fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join')
+                    : $sketch,
+            ),
+        ];
     }
 
     /**
@@ -170,9 +227,17 @@ final readonly class Proposals
      */
     private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change): Proposal
     {
-        $key = $code.':'.$pipe->id.':'.implode(',', array_map(static fn (float|string $value) => \is_float($value) ? (string) round($value, 2) : $value, $values));
+        $key = $code.':'.$pipe->id.':'.implode(
+            ',',
+            array_map(static fn (float|string $value) => \is_float($value) ? (string) round($value, 2) : $value, $values),
+        );
 
-        return new Proposal($key, $code, $pipe->id, $values, static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id]) ? $sketch->withPipe($change($sketch->pipes[$pipe->id])) : $sketch);
+        return new Proposal(
+            $key, $code, $pipe->id, $values,
+            static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
+                ? $sketch->withPipe($change($sketch->pipes[$pipe->id]))
+                : $sketch,
+        );
     }
 
     /**
@@ -219,7 +284,11 @@ final readonly class Proposals
             }
             $isSameKind = (NodeKind::Opening === $node->kind) === (Kind::OpeningSeen === $finding->kind);
             $apart = abs($at - $finding->from->metres);
-            if ($isSameKind && !str_starts_with($node->id, 'seen-') && $apart <= max(self::SAME_M, self::SAME_SHARE * $at) && (null === $best || $apart < abs($places[$best][1] - $finding->from->metres))) {
+            if ($isSameKind
+                && !str_starts_with($node->id, 'seen-')
+                && $apart <= max(self::SAME_M, self::SAME_SHARE * $at)
+                && (null === $best || $apart < abs($places[$best][1] - $finding->from->metres))
+            ) {
                 $best = $i;
             }
         }

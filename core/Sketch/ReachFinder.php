@@ -57,7 +57,8 @@ final class ReachFinder
     }
 
     /**
-     * Every opening with every tool for a pipe: first what works, then what gets there at all, then by how little is left; on the same way the widest head, which leaves least behind.
+     * Every opening with every tool for a pipe: first what works, then what gets there at all, then by how little is
+     * left; on the same way the widest head, which leaves least behind.
      *
      * @return list<ReachOption>
      */
@@ -69,7 +70,12 @@ final class ReachFinder
                 $options[] = $this->option($opening, $rig, $target);
             }
         }
-        usort($options, static fn (ReachOption $a, ReachOption $b) => [$b->works(), $b->arrives(), $a->isBlocked(), $a->missing, $a->metres, $b->headMetres()] <=> [$a->works(), $a->arrives(), $b->isBlocked(), $b->missing, $b->metres, $a->headMetres()]);
+        usort(
+            $options,
+            static fn (ReachOption $a, ReachOption $b) => [
+                $b->works(), $b->arrives(), $a->isBlocked(), $a->missing, $a->metres, $b->headMetres(),
+            ] <=> [$a->works(), $a->arrives(), $b->isBlocked(), $b->missing, $b->metres, $a->headMetres()],
+        );
 
         return $options;
     }
@@ -81,7 +87,12 @@ final class ReachFinder
      */
     public function whatElse(string $target): array
     {
-        return [...$this->smallerHead($target), ...$this->otherAbility($target), ...$this->otherWayIn($target), ...$this->newOpening($target)];
+        return [
+            ...$this->smallerHead($target),
+            ...$this->otherAbility($target),
+            ...$this->otherWayIn($target),
+            ...$this->newOpening($target),
+        ];
     }
 
     /** @return array<string, float> metres that some tool reaches from some opening, by pipe */
@@ -126,12 +137,18 @@ final class ReachFinder
             $path = $there->leg->path();
             $metres = self::metresBefore($there->leg) + $there->metres;
 
-            return new ReachOption($opening, $rig, $metres, $this->sketch->pipes[$target]->length->value - $there->metres, $there->by, $rig->pullFrom($path, $metres));
+            return new ReachOption(
+                $opening, $rig, $metres, $this->sketch->pipes[$target]->length->value - $there->metres, $there->by,
+                $rig->pullFrom($path, $metres),
+            );
         }
         [$stopped, $missing] = $this->nearest($opening, $map, $target);
         $metres = null === $stopped?->leg ? 0.0 : self::metresBefore($stopped->leg) + $stopped->metres;
 
-        return new ReachOption($opening, $rig, $metres, $missing, $stopped->by ?? $there->by ?? Stopped::NoWay, null === $stopped?->leg ? null : $rig->pullFrom($stopped->leg->path(), $metres));
+        return new ReachOption(
+            $opening, $rig, $metres, $missing, $stopped->by ?? $there->by ?? Stopped::NoWay,
+            null === $stopped?->leg ? null : $rig->pullFrom($stopped->leg->path(), $metres),
+        );
     }
 
     /**
@@ -231,10 +248,15 @@ final class ReachFinder
         foreach ($path->pieces as $piece) {
             $bore = min($bore, $piece->bore->inMillimetres());
         }
-        for ($width = min($head->width->inMillimetres(), floor($bore - $head->clearance->inMillimetres())); $width >= self::LEAST_HEAD_MM; --$width) {
+        for ($width = min(
+            $head->width->inMillimetres(),
+            floor($bore - $head->clearance->inMillimetres()),
+        ); $width >= self::LEAST_HEAD_MM; --$width) {
             $longest = $head->stiffLength->metres;
             foreach ($path->pieces as $piece) {
-                $longest = $piece instanceof Straight ? $longest : min($longest, $piece->longestStiffHead(Length::millimetres($width))->metres);
+                $longest = $piece instanceof Straight
+                    ? $longest
+                    : min($longest, $piece->longestStiffHead(Length::millimetres($width))->metres);
             }
             // A head that is not even as long as it is wide is none.
             if ($longest * 1000 >= $width) {
@@ -255,9 +277,15 @@ final class ReachFinder
                     continue;
                 }
                 $access = $this->sketch->access($opening);
-                if (!isset($found['leader']) && !$rig->passesTraps && $this->reachWith($access, $rig->tool, $rig->steers, true)[$target]->whole) {
+                if (!isset($found['leader'])
+                    && !$rig->passesTraps
+                    && $this->reachWith($access, $rig->tool, $rig->steers, true)[$target]->whole
+                ) {
                     $found['leader'] = new WhatElse('leader', $opening, $rig);
-                } elseif (!isset($found['steered']) && !$rig->steers && $this->reachWith($access, $rig->tool, true, $rig->passesTraps)[$target]->whole) {
+                } elseif (!isset($found['steered'])
+                    && !$rig->steers
+                    && $this->reachWith($access, $rig->tool, true, $rig->passesTraps)[$target]->whole
+                ) {
                     $found['steered'] = new WhatElse('steered', $opening, $rig);
                 }
             }
@@ -276,11 +304,22 @@ final class ReachFinder
                 continue;
             }
             $bore = Length::millimetres($pipe->bore->value);
-            if (FixtureKind::Toilet->value === $node->what && null !== $rig = $this->rigThatReaches(new Access($node->id, $bore, 'downstream', Length::metres(0), 90.0, $bore), $target)) {
+            if (FixtureKind::Toilet->value === $node->what
+                && null !== $rig = $this->rigThatReaches(
+                    new Access($node->id, $bore, 'downstream', Length::metres(0), 90.0, $bore),
+                    $target,
+                )
+            ) {
                 $found['pulled_toilet'] ??= new WhatElse('pulled_toilet', $node, $rig);
             }
-            $isTop = $pipe->isUpright() && [] === array_filter($this->sketch->above($node->id), static fn (Pipe $above) => $above->isUpright());
-            if ($isTop && null !== $rig = $this->rigThatReaches(new Access($node->id, $bore, 'downstream', Length::metres(self::VENT_DROP_M), 0.0, $bore), $target)) {
+            $isTop = $pipe->isUpright()
+                && [] === array_filter($this->sketch->above($node->id), static fn (Pipe $above) => $above->isUpright());
+            if ($isTop
+                && null !== $rig = $this->rigThatReaches(
+                    new Access($node->id, $bore, 'downstream', Length::metres(self::VENT_DROP_M), 0.0, $bore),
+                    $target,
+                )
+            ) {
                 $found['roof_vent'] ??= new WhatElse('roof_vent', $node, $rig, metres: self::VENT_DROP_M);
             }
         }
@@ -359,7 +398,10 @@ final class ReachFinder
 
     private function asNew(Node $node): Access
     {
-        return new Access($node->id, Length::millimetres(self::NEW_OPENING_MM), 'both', Length::metres(0), 45.0, Length::millimetres(self::NEW_OPENING_MM));
+        return new Access(
+            $node->id, Length::millimetres(self::NEW_OPENING_MM), 'both', Length::metres(0), 45.0,
+            Length::millimetres(self::NEW_OPENING_MM),
+        );
     }
 
     /** @return array<string, SegmentReach> */

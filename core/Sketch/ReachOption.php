@@ -16,8 +16,10 @@ final readonly class ReachOption
      * @param ?Stopped $by      what stops it; none when it gets there
      * @param ?float   $pull    force that draws it back from there, in N; none when it never gets in
      */
-    public function __construct(public Node $opening, public Rig $rig, public float $metres, public float $missing, public ?Stopped $by, public ?float $pull)
-    {
+    public function __construct(
+        public Node $opening, public Rig $rig, public float $metres, public float $missing, public ?Stopped $by,
+        public ?float $pull,
+    ) {
     }
 
     public function arrives(): bool

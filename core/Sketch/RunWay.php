@@ -10,7 +10,9 @@ use Jurvex\Core\Run\Travel;
 /** The pipes that a run comes through, by its own distances: down to the outlet, or up the line past its branches. */
 final readonly class RunWay
 {
-    /** @param list<array{pipe: Pipe, from: float, to: float, down: bool}> $spans metres of the run, and whether it goes with the flow there */
+    /**
+     * @param list<array{pipe: Pipe, from: float, to: float, down: bool}> $spans metres of the run, and whether it goes with the flow there
+     */
     private function __construct(public array $spans, public Travel $travel)
     {
     }
@@ -65,7 +67,10 @@ final readonly class RunWay
                 continue;
             }
             $length = $span['pipe']->length->value;
-            $parts[] = ['pipe' => $span['pipe'], ...($span['down'] ? ['from' => $a, 'to' => $b] : ['from' => $length - $b, 'to' => $length - $a])];
+            $parts[] = [
+                'pipe' => $span['pipe'],
+                ...($span['down'] ? ['from' => $a, 'to' => $b] : ['from' => $length - $b, 'to' => $length - $a]),
+            ];
         }
 
         return $parts;
@@ -77,7 +82,9 @@ final readonly class RunWay
             return $sketch->below($node);
         }
         $above = $sketch->above($node);
-        $straight = 1 === \count($above) ? $above : array_values(array_filter($above, static fn (Pipe $pipe) => Joins::Straight === $pipe->joins));
+        $straight = 1 === \count($above)
+            ? $above
+            : array_values(array_filter($above, static fn (Pipe $pipe) => Joins::Straight === $pipe->joins));
 
         return 1 === \count($straight) ? $straight[0] : null;
     }

@@ -143,7 +143,8 @@ final class Sketch
     }
 
     /**
-     * Where a pipe lies from a node: metres to its near and its far end, and whether it is down the line, up the line, or across a junction.
+     * Where a pipe lies from a node: metres to its near and its far end, and whether it is down the line, up the line,
+     * or across a junction.
      *
      * @return array{near: float, far: float, way: string}
      */
@@ -208,7 +209,10 @@ final class Sketch
         }
         $joins = [] === $base->above($at) ? Joins::Straight : (Joins::Straight === $own->joins ? Joins::Wye : $own->joins);
 
-        return new self([...array_values($base->nodes), $fixture], [...array_values($base->pipes), $own->with(from: $fixture->id, to: $at, joins: $joins)]);
+        return new self([...array_values($base->nodes), $fixture], [
+            ...array_values($base->pipes),
+            $own->with(from: $fixture->id, to: $at, joins: $joins),
+        ]);
     }
 
     /**
@@ -229,10 +233,20 @@ final class Sketch
             throw BadInput::outOfRange('up', 0, $length);
         }
         $cut = $length - $up;
-        $upper = $pipe->with(length: new Known($cut, $pipe->length->source), to: $node->id, joins: Joins::Straight, tied: Source::Guessed, proof: '',
-            bends: array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at <= $cut)));
-        $lower = $pipe->with(id: $node->id.'+', from: $node->id, length: new Known($up, $pipe->length->source),
-            bends: array_map(static fn (PipeBend $bend) => $bend->movedBy(-$cut, $up), array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at > $cut))));
+        $upper = $pipe->with(
+            length: new Known($cut, $pipe->length->source), to: $node->id, joins: Joins::Straight,
+            tied: Source::Guessed, proof: '',
+            bends: array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at <= $cut)),
+        );
+        $lower = $pipe->with(
+            id: $node->id.'+',
+            from: $node->id,
+            length: new Known($up, $pipe->length->source),
+            bends: array_map(
+                static fn (PipeBend $bend) => $bend->movedBy(-$cut, $up),
+                array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at > $cut)),
+            ),
+        );
 
         return new self([...array_values($this->nodes), $node], [...array_values($this->replaced($upper)), $lower]);
     }
@@ -242,7 +256,12 @@ final class Sketch
     {
         $joins = [] === $this->above($to) ? Joins::Straight : Joins::Wye;
 
-        return $this->has($node->id) ? $this : new self([...array_values($this->nodes), $node], [...array_values($this->pipes), $own->with(from: $node->id, to: $to, joins: $joins)]);
+        return $this->has($node->id)
+            ? $this
+            : new self([...array_values($this->nodes), $node], [
+                ...array_values($this->pipes),
+                $own->with(from: $node->id, to: $to, joins: $joins),
+            ]);
     }
 
     /** @throws BadInput */
@@ -283,7 +302,13 @@ final class Sketch
             }
         }
 
-        return array_reduce($arrives ? $proved : [], static fn (self $sketch, Pipe $pipe) => $sketch->withPipe($pipe->with(tied: Source::Proved, proof: '' === $fixture->name ? $fixture->what : $fixture->name)), $this);
+        return array_reduce(
+            $arrives ? $proved : [],
+            static fn (self $sketch, Pipe $pipe) => $sketch->withPipe(
+                $pipe->with(tied: Source::Proved, proof: '' === $fixture->name ? $fixture->what : $fixture->name),
+            ),
+            $this,
+        );
     }
 
     /**
@@ -307,8 +332,18 @@ final class Sketch
         foreach ($this->above($id) as $pipe) {
             $length = $pipe->length->value;
             $joined = 1 === \count($this->above($id)) ? $down->joins : $pipe->joins;
-            $pipes[$pipe->id] = $pipe->with(to: $down->to, length: new Known($length + $down->length->value, $down->length->source->isWeakerThan($pipe->length->source) ? $down->length->source : $pipe->length->source), joins: $joined,
-                bends: [...$pipe->bends, ...array_map(static fn (PipeBend $bend) => $bend->movedBy($length, $length + $down->length->value), $down->bends)]);
+            $pipes[$pipe->id] = $pipe->with(
+                to: $down->to,
+                length: new Known(
+                    $length + $down->length->value,
+                    $down->length->source->isWeakerThan($pipe->length->source) ? $down->length->source : $pipe->length->source,
+                ),
+                joins: $joined,
+                bends: [
+                    ...$pipe->bends,
+                    ...array_map(static fn (PipeBend $bend) => $bend->movedBy($length, $length + $down->length->value), $down->bends),
+                ],
+            );
         }
         $nodes = $this->nodes;
         unset($nodes[$id]);
@@ -342,12 +377,18 @@ final class Sketch
     {
         $mouth = $node->mouth;
         if (null === $mouth) {
-            $bores = array_map(static fn (Pipe $pipe) => $pipe->bore->value, array_filter([$this->below($node->id), ...$this->above($node->id)]));
+            $bores = array_map(
+                static fn (Pipe $pipe) => $pipe->bore->value,
+                array_filter([$this->below($node->id), ...$this->above($node->id)]),
+            );
 
             return new Access($node->id, Length::millimetres(max([20.0, ...$bores])), 'both', Length::metres(0), 0.0, Length::metres(0));
         }
 
-        return new Access($node->id, Length::millimetres($mouth->size->value), $mouth->faces, Length::metres($mouth->drop->value), $mouth->bendDegrees, Length::millimetres($mouth->radius), $mouth->trap);
+        return new Access(
+            $node->id, Length::millimetres($mouth->size->value), $mouth->faces, Length::metres($mouth->drop->value),
+            $mouth->bendDegrees, Length::millimetres($mouth->radius), $mouth->trap,
+        );
     }
 
     /**
@@ -357,13 +398,24 @@ final class Sketch
      */
     public function points(array $seen): array
     {
-        return array_map(static fn (Node $node) => new Point($node->id, $node->id, $node->level?->value, $seen[$node->id] ?? null), $this->places());
+        return array_map(
+            static fn (Node $node) => new Point($node->id, $node->id, $node->level?->value, $seen[$node->id] ?? null),
+            $this->places(),
+        );
     }
 
     /** @return array<string, float> weight of each pipe as a suspect before anything is seen */
     public function priors(Tables $tables): array
     {
-        return array_map(static fn (Pipe $pipe) => $tables->prior($pipe->length->value, \count($pipe->bends), $pipe->material->group(), $pipe->pastStoppages), $this->pipes);
+        return array_map(
+            static fn (Pipe $pipe) => $tables->prior(
+                $pipe->length->value,
+                \count($pipe->bends),
+                $pipe->material->group(),
+                $pipe->pastStoppages,
+            ),
+            $this->pipes,
+        );
     }
 
     /** @return array<string, Pipe> */
@@ -404,7 +456,11 @@ final class Sketch
             $node = $pipe->to;
         }
         $around = $this->below((string) $node)->id ?? '';
-        throw self::notATree('pipes.'.(int) array_search($around, array_map('strval', array_keys($this->pipes)), true), 'loop', $lost[$node]);
+        throw self::notATree(
+            'pipes.'.(int) array_search($around, array_map('strval', array_keys($this->pipes)), true),
+            'loop',
+            $lost[$node],
+        );
     }
 
     private static function notATree(string $at, string $why, Node $node): BadInput

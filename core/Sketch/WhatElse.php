@@ -17,7 +17,9 @@ final readonly class WhatElse
      * @param ?Length $length of the stiff head that would pass
      * @param ?float  $metres the drop of a vent, or what a new opening opens up
      */
-    public function __construct(public string $code, public Node $at, public Rig $rig, public ?Length $width = null, public ?Length $length = null, public ?float $metres = null)
-    {
+    public function __construct(
+        public string $code, public Node $at, public Rig $rig, public ?Length $width = null,
+        public ?Length $length = null, public ?float $metres = null,
+    ) {
     }
 }

@@ -6,7 +6,10 @@ namespace Jurvex\Core\Triage;
 
 use Jurvex\Core\LineMap\Tree;
 
-/** Makes the checks of a drain system from its points: a stoppage is felt by everything upstream of it, first and worst by the lowest fixture; what is not upstream drains. */
+/**
+ * Makes the checks of a drain system from its points: a stoppage is felt by everything upstream of it, first and worst
+ * by the lowest fixture; what is not upstream drains.
+ */
 final readonly class Checks
 {
     /** @var array<string, array<string, true>> way to the outlet by point */
@@ -81,10 +84,20 @@ final readonly class Checks
         }
         // On its way down the water comes past an opening only when all of the opening's way down is also its own.
         if (\count($common) !== \count($watched)) {
-            return new Check($test->id, $test->seen, [[$common, self::withoutPassing($rows['test_common'])]], self::withoutPassing($rows['test_elsewhere']));
+            return new Check(
+                $test->id,
+                $test->seen,
+                [[$common, self::withoutPassing($rows['test_common'])]],
+                self::withoutPassing($rows['test_elsewhere']),
+            );
         }
 
-        return new Check($test->id, $test->seen, [[$common, $rows['passing_common']], [array_diff_key($run, $common), $rows['passing_between']]], $rows['passing_elsewhere']);
+        return new Check(
+            $test->id,
+            $test->seen,
+            [[$common, $rows['passing_common']], [array_diff_key($run, $common), $rows['passing_between']]],
+            $rows['passing_elsewhere'],
+        );
     }
 
     private function look(Point $point): Check
@@ -96,7 +109,12 @@ final readonly class Checks
         }
         $first = array_filter($way, fn (string|int $segment) => ($this->lowest[$segment] ?? null) === $point, \ARRAY_FILTER_USE_KEY);
 
-        return new Check($point->id, $point->seen, [[$first, $rows['lowest']], [array_diff_key($way, $first), $rows['upstream']]], $rows['elsewhere']);
+        return new Check(
+            $point->id,
+            $point->seen,
+            [[$first, $rows['lowest']], [array_diff_key($way, $first), $rows['upstream']]],
+            $rows['elsewhere'],
+        );
     }
 
     /**

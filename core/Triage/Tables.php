@@ -23,7 +23,10 @@ final readonly class Tables
         'passing_between' => ['rises' => 0.03, 'runs_by' => 0.07, 'nothing' => 0.90],
         'passing_elsewhere' => ['rises' => 0.02, 'runs_by' => 0.90, 'nothing' => 0.08],
     ];
-    public const MATERIALS = ['plastic' => 1.0, 'copper' => 1.0, 'cast_iron' => 2.0, 'unknown' => 2.0, 'concrete' => 2.5, 'clay' => 3.0, 'fibre' => 4.0];
+    public const MATERIALS = [
+        'plastic' => 1.0, 'copper' => 1.0, 'cast_iron' => 2.0, 'unknown' => 2.0, 'concrete' => 2.5, 'clay' => 3.0,
+        'fibre' => 4.0,
+    ];
     private const METRES_PER_BEND = 1.0;
     private const PER_PAST_STOPPAGE = 2.0;
     private const SUM_TOLERANCE = 0.001;

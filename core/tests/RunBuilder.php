@@ -26,9 +26,15 @@ final class RunBuilder
     }
 
     /** @param list<Finding> $findings */
-    public static function run(array $findings, Material $material = Material::Clay, ?float $expected = null, ?float $reached = 30, ?EndReason $ended = EndReason::MainReached, Travel $travel = Travel::Downstream): RunRecord
-    {
-        return new RunRecord($findings, $material, Length::millimetres(100), $travel, null === $expected ? null : Length::metres($expected), null === $reached ? null : Length::metres($reached), $ended);
+    public static function run(
+        array $findings, Material $material = Material::Clay, ?float $expected = null, ?float $reached = 30,
+        ?EndReason $ended = EndReason::MainReached, Travel $travel = Travel::Downstream,
+    ): RunRecord {
+        return new RunRecord(
+            $findings, $material, Length::millimetres(100), $travel,
+            null === $expected ? null : Length::metres($expected), null === $reached ? null : Length::metres($reached),
+            $ended,
+        );
     }
 
     /** A run of chance, the same for the same seed. */
@@ -52,6 +58,9 @@ final class RunBuilder
         }
         $ended = [null, ...EndReason::cases()][$chance->getInt(0, 6)];
 
-        return self::run($findings, Material::cases()[$chance->getInt(0, 9)], [null, 20.0, 40.0][$chance->getInt(0, 2)], [null, 12.0, 31.0][$chance->getInt(0, 2)], $ended, Travel::cases()[$chance->getInt(0, 1)]);
+        return self::run(
+            $findings, Material::cases()[$chance->getInt(0, 9)], [null, 20.0, 40.0][$chance->getInt(0, 2)],
+            [null, 12.0, 31.0][$chance->getInt(0, 2)], $ended, Travel::cases()[$chance->getInt(0, 1)],
+        );
     }
 }

@@ -22,15 +22,38 @@ final class SketchBuilder
     public static function byChance(int $seed, int $parts): Sketch
     {
         $chance = new Randomizer(new Mt19937($seed));
-        $sketch = new Sketch([Node::outlet('main'), Node::fixture('first', FixtureKind::Toilet, '')], [self::pipe($chance, 'first-pipe', 'first', 'main', 20.0)]);
+        $sketch = new Sketch(
+            [Node::outlet('main'), Node::fixture('first', FixtureKind::Toilet, '')],
+            [self::pipe($chance, 'first-pipe', 'first', 'main', 20.0)],
+        );
         for ($i = 0; $i < $parts; ++$i) {
             $pipes = array_values($sketch->pipes);
             $at = $pipes[$chance->getInt(0, \count($pipes) - 1)];
             $up = $at->length->value * $chance->getInt(1, 9) / 10;
             $sketch = match ($chance->getInt(0, 4)) {
-                0 => $sketch->split($at->id, $up, Node::opening('opening-'.$i, 'cleanout', '', new Mouth(new Known([78.0, 102.0, 150.0][$chance->getInt(0, 2)]), ['downstream', 'both'][$chance->getInt(0, 1)], new Known($chance->getInt(0, 20) / 10), 45.0, 150.0))),
-                1 => $sketch->withFixture(Node::fixture('fixture-'.$i, FixtureKind::Sink, ''), self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 4.0)->with(joins: Joins::Tee), $at->id, $up, 'join-'.$i),
-                default => $sketch->withFixture(Node::fixture('fixture-'.$i, FixtureKind::Toilet, ''), self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 9.0), $at->id, $up, 'join-'.$i),
+                0 => $sketch->split(
+                    $at->id,
+                    $up,
+                    Node::opening(
+                        'opening-'.$i,
+                        'cleanout',
+                        '',
+                        new Mouth(
+                            new Known([78.0, 102.0, 150.0][$chance->getInt(0, 2)]),
+                            ['downstream', 'both'][$chance->getInt(0, 1)], new Known($chance->getInt(0, 20) / 10), 45.0,
+                            150.0,
+                        ),
+                    ),
+                ),
+                1 => $sketch->withFixture(
+                    Node::fixture('fixture-'.$i, FixtureKind::Sink, ''),
+                    self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 4.0)->with(joins: Joins::Tee),
+                    $at->id, $up, 'join-'.$i,
+                ),
+                default => $sketch->withFixture(
+                    Node::fixture('fixture-'.$i, FixtureKind::Toilet, ''),
+                    self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 9.0), $at->id, $up, 'join-'.$i,
+                ),
             };
         }
 
@@ -42,6 +65,9 @@ final class SketchBuilder
         $length = $chance->getInt(5, (int) ($longest * 10)) / 10;
         $bends = 0 === $chance->getInt(0, 1) ? [] : [new PipeBend($length / 2, [22.5, 45.0, 90.0][$chance->getInt(0, 2)], 180.0)];
 
-        return new Pipe($id, $from, $to, new Known($length), new Known([78.0, 102.0, 102.0, 150.0][$chance->getInt(0, 3)]), Material::cases()[$chance->getInt(0, 9)], bends: $bends);
+        return new Pipe(
+            $id, $from, $to, new Known($length), new Known([78.0, 102.0, 102.0, 150.0][$chance->getInt(0, 3)]),
+            Material::cases()[$chance->getInt(0, 9)], bends: $bends,
+        );
     }
 }

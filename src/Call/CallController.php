@@ -27,16 +27,22 @@ final class CallController extends JobController
         $sheet->reportUnits = $account->units();
         $id = Id::fresh();
 
-        return $this->render('call/new.html.twig', ['form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id])])]);
+        return $this->render('call/new.html.twig', [
+            'form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id])]),
+        ]);
     }
 
     /** Opens a job under the identifier that the screen has made; sent twice, it is there once. */
     #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
-    public function open(string $id, Account $account, JobRepository $jobs, PropertyRepository $properties, Sketching $sketching, Request $request): Response
-    {
+    public function open(
+        string $id, Account $account, JobRepository $jobs, PropertyRepository $properties, Sketching $sketching,
+        Request $request,
+    ): Response {
         $known = $jobs->find($id);
         if (null !== $known) {
-            return $known->firm === $account->firm ? $this->backToStage($known, Stage::WayIn) : throw $this->createNotFoundException('error.no_such_job');
+            return $known->firm === $account->firm
+                ? $this->backToStage($known, Stage::WayIn)
+                : throw $this->createNotFoundException('error.no_such_job');
         }
         $sheet = new CallSheet();
         $form = $this->createForm(CallForm::class, $sheet, ['action' => $request->getPathInfo()]);

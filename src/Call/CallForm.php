@@ -30,7 +30,12 @@ final class CallForm extends AbstractType
             ->add('ordered', TextareaType::class, $words)
             ->add('notOrdered', TextareaType::class, $words)
             ->add('yearBuilt', IntegerType::class, ['required' => false, 'invalid_message' => 'error.whole_number'])
-            ->add('plannedOn', DateType::class, ['required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'invalid_message' => 'error.date'])
+            ->add('plannedOn', DateType::class, [
+                'required' => false,
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'invalid_message' => 'error.date',
+            ])
             ->add('turn', IntegerType::class, ['empty_data' => '1', 'invalid_message' => 'error.whole_number'])
             ->add('bring', TextareaType::class, $words)
             ->add('number', TextType::class, $words)

@@ -105,7 +105,9 @@ final class ClearController extends JobController
         return $this->backToStage($job);
     }
 
-    /** @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string} */
+    /**
+     * @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string}
+     */
     private function forms(Job $job): array
     {
         $next = new PassDetails();
@@ -136,7 +138,9 @@ final class ClearController extends JobController
 
     private function testForm(Job $job, string $id, FlowTestDetails $details): FormInterface
     {
-        return $this->createForm(FlowTestForm::class, $details, ['action' => $this->generateUrl('flow_test', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(FlowTestForm::class, $details, [
+            'action' => $this->generateUrl('flow_test', ['job' => $job->id, 'id' => $id]),
+        ]);
     }
 
     private function clearedForm(Job $job): FormInterface

@@ -17,8 +17,16 @@ final class ClearedForm extends AbstractType
     public function buildForm(FormBuilderInterface $builder, array $options): void
     {
         $builder
-            ->add('cleared', PickType::class, ['class' => Cleared::class, 'words' => 'cleared', 'constraints' => [new Assert\NotNull(message: 'error.choose')]])
-            ->add('clearedNote', TextareaType::class, ['empty_data' => '', 'required' => false, 'constraints' => [new Assert\Length(max: 4000, maxMessage: 'error.too_long')]]);
+            ->add('cleared', PickType::class, [
+                'class' => Cleared::class,
+                'words' => 'cleared',
+                'constraints' => [new Assert\NotNull(message: 'error.choose')],
+            ])
+            ->add('clearedNote', TextareaType::class, [
+                'empty_data' => '',
+                'required' => false,
+                'constraints' => [new Assert\Length(max: 4000, maxMessage: 'error.too_long')],
+            ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

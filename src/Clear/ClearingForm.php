@@ -24,9 +24,19 @@ final class ClearingForm extends AbstractType
             ->add('blockage', PickType::class, ['class' => Blockage::class, 'words' => 'blockage'])
             ->add('nearM', DistanceType::class, ['required' => false])
             ->add('farM', DistanceType::class, ['required' => false])
-            ->add('material', EnumType::class, ['class' => Material::class, 'choice_label' => static fn (Material $material) => 'material.'.$material->value, 'placeholder' => 'clearing.as_mapped', 'required' => false])
+            ->add('material', EnumType::class, [
+                'class' => Material::class,
+                'choice_label' => static fn (Material $material) => 'material.'.$material->value,
+                'placeholder' => 'clearing.as_mapped',
+                'required' => false,
+            ])
             ->add('boreMm', DistanceType::class, ['small' => true, 'required' => false])
-            ->add('direction', EnumType::class, ['class' => Travel::class, 'choice_label' => static fn (Travel $travel) => 'travel.'.$travel->value, 'placeholder' => 'clearing.as_faced', 'required' => false])
+            ->add('direction', EnumType::class, [
+                'class' => Travel::class,
+                'choice_label' => static fn (Travel $travel) => 'travel.'.$travel->value,
+                'placeholder' => 'clearing.as_faced',
+                'required' => false,
+            ])
             ->add('noWater', CheckboxType::class, ['required' => false])
             ->add('fragile', CheckboxType::class, ['required' => false])
             ->add('weakFar', CheckboxType::class, ['required' => false])

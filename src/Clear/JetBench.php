@@ -62,16 +62,26 @@ final readonly class JetBench
     {
         $input = $jetter->input();
         $this->line = JetCalculation::line($input);
-        $this->hoses = array_map(static fn (Input $hose) => [Length::millimetres($hose->positive('bore_mm')), Length::metres($hose->number('length_m', 0))], $input->objects('hoses'));
+        $this->hoses = array_map(
+            static fn (Input $hose) => [Length::millimetres($hose->positive('bore_mm')), Length::metres($hose->number('length_m', 0))],
+            $input->objects('hoses'),
+        );
         $this->curve = self::curve($input);
         $deposit = $input->optionalNumber('deposit_mm', 0);
         if (null !== $deposit && $deposit >= $bore->inMillimetres() / 2) {
             throw BadInput::outOfRange('deposit_mm', 0, $bore->inMillimetres() / 2);
         }
-        $this->back = null === $deposit || 0.0 === $deposit ? null : new PullBack($bore, Length::millimetres($deposit), $this->line->flow, $solids);
+        $this->back = null === $deposit || 0.0 === $deposit
+            ? null
+            : new PullBack($bore, Length::millimetres($deposit), $this->line->flow, $solids);
         $tank = $input->object('tank');
         $litres = $tank->positive('tank_l');
-        $this->tank = new Tank($litres, $tank->number('reserve_l', 0, $litres), Water::perMinute($this->line->flow), $tank->number('refill_l_min', 0));
+        $this->tank = new Tank(
+            $litres,
+            $tank->number('reserve_l', 0, $litres),
+            Water::perMinute($this->line->flow),
+            $tank->number('refill_l_min', 0),
+        );
         $this->drain = null === $slope || $slope <= 0 ? null : new Manning($bore, $slope, self::ROUGHNESS);
         $this->night = $input->optionalNumber('night_c', -60, 40);
         $this->wear = $this->measured($input);
@@ -134,7 +144,9 @@ final readonly class JetBench
         return $this->line->nozzle->thrust($this->line->nozzlePressure());
     }
 
-    /** @return ?array{depth: float, velocity: float, carries: bool} the jet's own water in the line, depth in mm; none where it has no fall or runs full */
+    /**
+     * @return ?array{depth: float, velocity: float, carries: bool} the jet's own water in the line, depth in mm; none where it has no fall or runs full
+     */
     public function runs(): ?array
     {
         if (null === $this->drain || $this->line->flow > $this->drain->capacity()) {

@@ -27,7 +27,12 @@ final readonly class NozzleDrawing
             $count = min(self::MOST_DOTS, (int) $each->count);
             for ($i = 0; $i < $count; ++$i) {
                 $turn = 2 * \M_PI * $i / $count;
-                $dots[] = ['x' => round(self::MIDDLE + $around * cos($turn), 1), 'y' => round(self::MIDDLE + $around * sin($turn), 1), 'r' => round(1.5 + 1.6 * min(4.0, $each->diameter->inMillimetres()), 1), 'front' => self::isFront($each)];
+                $dots[] = [
+                    'x' => round(self::MIDDLE + $around * cos($turn), 1),
+                    'y' => round(self::MIDDLE + $around * sin($turn), 1),
+                    'r' => round(1.5 + 1.6 * min(4.0, $each->diameter->inMillimetres()), 1),
+                    'front' => self::isFront($each),
+                ];
             }
         }
 
@@ -42,7 +47,13 @@ final readonly class NozzleDrawing
             $angle = deg2rad($each->degrees);
             foreach ([-1, 1] as $side) {
                 $y = self::MIDDLE + $side * (self::isFront($each) ? 2 : 15);
-                $jets[] = ['line' => 'M'.(self::isFront($each) ? 146 : 100).' '.$y.'l'.round(-self::JET * cos($angle), 1).' '.round($side * self::JET * sin($angle), 1), 'front' => self::isFront($each)];
+                $jets[] = [
+                    'line' => 'M'.(self::isFront($each) ? 146 : 100).' '.$y.'l'.round(-self::JET * cos($angle), 1).' '.round(
+                        $side * self::JET * sin($angle),
+                        1,
+                    ),
+                    'front' => self::isFront($each),
+                ];
             }
         }
 

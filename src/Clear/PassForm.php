@@ -31,7 +31,12 @@ final class PassForm extends AbstractType
             ->add('outM', DistanceType::class, ['required' => false, 'empty_data' => '0'])
             ->add('turnsRight', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
             ->add('turnsLeft', IntegerType::class, ['empty_data' => '0', 'required' => false, 'invalid_message' => 'error.whole_number'])
-            ->add('headClass', EnumType::class, ['class' => Head::class, 'choices' => array_values(array_filter(Head::cases(), static fn (Head $head) => null !== $head->machine())), 'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value, 'placeholder' => 'kit.no_class', 'required' => false])
+            ->add('headClass', EnumType::class, [
+                'class' => Head::class,
+                'choices' => array_values(array_filter(Head::cases(), static fn (Head $head) => null !== $head->machine())),
+                'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value, 'placeholder' => 'kit.no_class',
+                'required' => false,
+            ])
             ->add('minutesBack', NumberType::class, ['required' => false, 'invalid_message' => 'error.number'])
             ->add('felt', ChoiceType::class, [
                 'choices' => PassDetails::feelings(), 'choice_label' => static fn (string $felt) => 'felt.'.$felt,

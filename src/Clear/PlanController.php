@@ -42,7 +42,10 @@ final class PlanController extends JobController
         // The plan hangs on what the screen has found; both are put together once.
         $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
 
-        return $this->render('clear/plan.html.twig', ['screen' => $screen, 'job' => $job, 'tab' => 'plan', 'form' => $form, 'plan' => $this->plans->of($job, $screen->hasCrossBore())]);
+        return $this->render('clear/plan.html.twig', [
+            'screen' => $screen, 'job' => $job, 'tab' => 'plan', 'form' => $form,
+            'plan' => $this->plans->of($job, $screen->hasCrossBore()),
+        ]);
     }
 
     /** The bench answers every change; it is kept as the firm's own by POST. */
@@ -54,12 +57,19 @@ final class PlanController extends JobController
         $jetter = isset($typed['pump']) ? Jetter::typed($typed) : Jetter::of($job->firm->jetter());
         [$bore, $slope] = $this->plans->lineOf($job);
         $plan = $this->plans->of($job, false);
-        $shown = ['tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M, 'values' => $jetter->values, 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null];
+        $shown = [
+            'tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M, 'values' => $jetter->values,
+            'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null,
+        ];
         try {
             $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids, $plan->plans['jet']->minutes());
             $shown['pulls'] = $this->plans->pulls($job, $shown['result']->thrust());
         } catch (BadInput $error) {
-            return $this->show($job, $request, [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values], 'clear/bench.html.twig', true);
+            return $this->show(
+                $job, $request,
+                [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values],
+                'clear/bench.html.twig', true,
+            );
         }
         if ($request->isMethod('POST')) {
             $job->firm->keepJetter($jetter->toKeep());
@@ -82,7 +92,9 @@ final class PlanController extends JobController
             $this->store();
         }
 
-        return 'run' === $request->request->getString('from') ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER) : $this->backToStage($job);
+        return 'run' === $request->request->getString('from')
+            ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER)
+            : $this->backToStage($job);
     }
 
     protected function stage(): Stage

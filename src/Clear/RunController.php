@@ -42,8 +42,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/clear/run', requirements: ['id' => Id::PATTERN])]
 final class RunController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans, private readonly StandIns $standIns, private readonly Kit $kit, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans,
+        private readonly StandIns $standIns, private readonly Kit $kit,
+        private readonly TranslatorInterface $translator,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -110,7 +113,12 @@ final class RunController extends JobController
             try {
                 $metres = DistanceReader::read($request->request->getString('metres'), $account->units())->metres;
             } catch (UnreadableMeasure $error) {
-                return $this->showRun($job, $request, ['bad' => $kind->value, 'error' => $error, 'typed' => $request->request->getString('metres')], true);
+                return $this->showRun(
+                    $job,
+                    $request,
+                    ['bad' => $kind->value, 'error' => $error, 'typed' => $request->request->getString('metres')],
+                    true,
+                );
             }
         }
         $pass->enter($entry, new LogEntry($kind, StandIns::clock($pass) ?? $pass->seconds(new \DateTimeImmutable()), $metres, $said));
@@ -140,7 +148,12 @@ final class RunController extends JobController
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if ($pass->isOpen() && null !== $pass->standIn()) {
-            $this->standIns->handle($pass, Handling::tryFrom($request->request->getString('hands')) ?? Handling::Hold, $on, max(1.0, min(600.0, (float) $request->request->getString('seconds'))));
+            $this->standIns->handle(
+                $pass,
+                Handling::tryFrom($request->request->getString('hands')) ?? Handling::Hold,
+                $on,
+                max(1.0, min(600.0, (float) $request->request->getString('seconds'))),
+            );
         }
 
         return $this->keep($pass);
@@ -200,7 +213,8 @@ final class RunController extends JobController
         if (Machine::Jet === $machine) {
             $jetter = Jetter::of($pass->job->firm->jetter())->input();
             $values = $jetter->object('tank');
-            $minutes = (new Tank($values->positive('tank_l'), $values->number('reserve_l', 0), Water::perMinute(JetCalculation::line($jetter)->flow), $values->number('refill_l_min', 0)))->minutes();
+            $minutes =
+                (new Tank($values->positive('tank_l'), $values->number('reserve_l', 0), Water::perMinute(JetCalculation::line($jetter)->flow), $values->number('refill_l_min', 0)))->minutes();
             $tank = null === $minutes ? null : max(0.0, $minutes * 60 - $log->onFor($seconds));
         }
 
@@ -219,10 +233,26 @@ final class RunController extends JobController
         $plan = $this->plans->of($job, $screen->hasCrossBore());
         $heads = [];
         foreach ($plan->plans as $name => $each) {
-            $heads[$name] = array_values(array_unique(array_map(static fn (Step $step) => $step->head->value, array_filter($each->steps, static fn (Step $step) => null !== $step->head->machine()))));
+            $heads[$name] = array_values(
+                array_unique(
+                    array_map(
+                        static fn (Step $step) => $step->head->value,
+                        array_filter($each->steps, static fn (Step $step) => null !== $step->head->machine()),
+                    ),
+                ),
+            );
         }
 
-        return $this->render('clear/run.html.twig', ['screen' => $screen, 'job' => $job, 'tab' => 'run', 'run' => $run, 'plan' => $plan, 'heads' => $heads, 'bad' => null, 'error' => null, 'typed' => '', 'gateFor' => null, 'machines' => Machine::cases(), 'fresh' => Id::fresh(), 'tools' => $this->kit->of($job->firm), 'wears' => Wear::cases(), 'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), ...$more], new Response(status: $refused ? 422 : 200));
+        return $this->render(
+            'clear/run.html.twig',
+            [
+                'screen' => $screen, 'job' => $job, 'tab' => 'run', 'run' => $run, 'plan' => $plan, 'heads' => $heads,
+                'bad' => null, 'error' => null, 'typed' => '', 'gateFor' => null, 'machines' => Machine::cases(),
+                'fresh' => Id::fresh(), 'tools' => $this->kit->of($job->firm), 'wears' => Wear::cases(),
+                'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), ...$more,
+            ],
+            new Response(status: $refused ? 422 : 200),
+        );
     }
 
     private function back(Job $job): Response

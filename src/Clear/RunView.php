@@ -19,7 +19,9 @@ final readonly class RunView
      * @param ?float        $tank    seconds until the tank is at its reserve; none for a cable, or where it never runs dry
      * @param ?MachineState $standIn where no real machine runs
      */
-    public function __construct(public Pass $pass, public Machine $machine, public RunLog $log, public Length $step, public float $seconds, public ?float $tank, public ?MachineState $standIn)
-    {
+    public function __construct(
+        public Pass $pass, public Machine $machine, public RunLog $log, public Length $step, public float $seconds,
+        public ?float $tank, public ?MachineState $standIn,
+    ) {
     }
 }

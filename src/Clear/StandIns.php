@@ -91,6 +91,10 @@ final readonly class StandIns
         $pulls = $this->plans->pulls($job, $jet->nozzle->thrust($jet->nozzlePressure()));
         $tank = $jetter->input()->object('tank');
 
-        return new JetterStandIn($jet, $hidden, $pass->details()->headClass ?? Head::Piercer, $job->firm->clearTables()->rates, null === $pulls ? $length : Length::metres(max(1.0, $pulls->metres)), $tank->positive('tank_l'), $tank->number('reserve_l', 0), $tank->number('refill_l_min', 0));
+        return new JetterStandIn(
+            $jet, $hidden, $pass->details()->headClass ?? Head::Piercer, $job->firm->clearTables()->rates,
+            null === $pulls ? $length : Length::metres(max(1.0, $pulls->metres)), $tank->positive('tank_l'),
+            $tank->number('reserve_l', 0), $tank->number('refill_l_min', 0),
+        );
     }
 }

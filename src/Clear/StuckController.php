@@ -27,7 +27,12 @@ final class StuckController extends JobController
     #[Route('', name: 'stuck', methods: 'GET')]
     public function stuck(Job $job, string $id, Request $request): Response
     {
-        return $this->show($job, $request, ['tab' => 'log', 'stuck' => $this->existing(StuckTool::class, $job, $id), 'error' => null, 'typed' => []], 'clear/stuck.html.twig');
+        return $this->show(
+            $job,
+            $request,
+            ['tab' => 'log', 'stuck' => $this->existing(StuckTool::class, $job, $id), 'error' => null, 'typed' => []],
+            'clear/stuck.html.twig',
+        );
     }
 
     /** Begins one; the screen has made the identifier. */
@@ -38,9 +43,18 @@ final class StuckController extends JobController
             try {
                 $at = DistanceReader::read($request->request->getString('at'), $account->units())->metres;
             } catch (UnreadableMeasure $error) {
-                return $this->show($job, $request, ['tab' => 'log', 'stuck' => null, 'id' => $id, 'error' => $error, 'typed' => $request->request->all()], 'clear/stuck.html.twig', true);
+                return $this->show(
+                    $job, $request,
+                    ['tab' => 'log', 'stuck' => null, 'id' => $id, 'error' => $error, 'typed' => $request->request->all()],
+                    'clear/stuck.html.twig', true,
+                );
             }
-            $this->store(new StuckTool($id, $job, Trouble::tryFrom($request->request->getString('trouble')) ?? Trouble::WillNotGo, $at, new \DateTimeImmutable()));
+            $this->store(
+                new StuckTool(
+                    $id, $job, Trouble::tryFrom($request->request->getString('trouble')) ?? Trouble::WillNotGo, $at,
+                    new \DateTimeImmutable(),
+                ),
+            );
         }
 
         return $this->back($job, $id);
@@ -56,12 +70,22 @@ final class StuckController extends JobController
         $progress = $stuck->progress();
         if ('' !== trim($moved)) {
             try {
-                $progress = $minutes > 0 ? Progress::of(DistanceReader::read($moved, $account->units())->metres, $minutes) : throw new UnreadableMeasure(UnreadableMeasure::UNCLEAR, $moved);
+                $progress = $minutes > 0
+                    ? Progress::of(DistanceReader::read($moved, $account->units())->metres, $minutes)
+                    : throw new UnreadableMeasure(UnreadableMeasure::UNCLEAR, $moved);
             } catch (UnreadableMeasure $error) {
-                return $this->show($job, $request, ['tab' => 'log', 'stuck' => $stuck, 'error' => $error, 'typed' => $request->request->all()], 'clear/stuck.html.twig', true);
+                return $this->show(
+                    $job, $request,
+                    ['tab' => 'log', 'stuck' => $stuck, 'error' => $error, 'typed' => $request->request->all()],
+                    'clear/stuck.html.twig', true,
+                );
             }
         }
-        $stuck->see(Gauge::tryFrom($request->request->getString('gauge')) ?? $stuck->gauge(), $progress, $request->request->getBoolean('soil'));
+        $stuck->see(
+            Gauge::tryFrom($request->request->getString('gauge')) ?? $stuck->gauge(),
+            $progress,
+            $request->request->getBoolean('soil'),
+        );
         $this->store();
 
         return $this->back($job, $id);
@@ -75,7 +99,9 @@ final class StuckController extends JobController
         $code = $request->request->getString('code');
         if (\in_array($code, NextTry::codes(), true)) {
             $now = new \DateTimeImmutable();
-            'in_vain' === $request->request->getString('result') ? $stuck->triedInVain($code, $account->name, $now) : $stuck->end($code, $now);
+            'in_vain' === $request->request->getString('result')
+                ? $stuck->triedInVain($code, $account->name, $now)
+                : $stuck->end($code, $now);
             $this->store();
         }
 

@@ -44,8 +44,13 @@ final class BenchMapCommand extends Command
         }
         sort($times);
         $median = $times[intdiv(self::ROUNDS, 2)];
-        $output->writeln(\sprintf('triage and reach, %d pipes, %d openings, %d tools and heads: median %.0f ms, bound %.0f ms %s',
-            \count(LargeMap::sketch()->pipes), \count(LargeMap::sketch()->openings()), \count($rigs), $median, self::BOUND_MS, $median <= self::BOUND_MS ? 'kept' : 'OVER'));
+        $output->writeln(
+            \sprintf(
+                'triage and reach, %d pipes, %d openings, %d tools and heads: median %.0f ms, bound %.0f ms %s',
+                \count(LargeMap::sketch()->pipes), \count(LargeMap::sketch()->openings()), \count($rigs), $median,
+                self::BOUND_MS, $median <= self::BOUND_MS ? 'kept' : 'OVER',
+            ),
+        );
 
         return Command::SUCCESS;
     }

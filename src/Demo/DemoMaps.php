@@ -26,9 +26,18 @@ final class DemoMaps
         ]);
         $sketch = $sketch->split('line', 31.4, self::node($yard));
         $lower = $yard->id.'+';
-        $sketch = $sketch->withPipe($sketch->pipes[$lower]->with(length: new Known(31.4, Source::Record), bends: [new PipeBend(6.2, 22.5, 150, Source::Seen)]));
-        $sketch = $sketch->withFixture(self::fixture('glaze', FixtureKind::Sink, 'Glaze sink', 0.9), self::own('glaze', 3.2, 78, Material::PvcWelded, Source::Proved, 'Glaze sink'), $lower, 31.4 - 8.6, 'glaze-join');
-        $sketch = $sketch->withFixture(self::fixture('kitchen', FixtureKind::Sink, 'Kitchen', 0.9), self::own('kitchen', 6.0, 52, Material::Unknown, Source::Guessed), 'glaze-join+', 3.2, 'kitchen-join');
+        $sketch = $sketch->withPipe(
+            $sketch->pipes[$lower]->with(length: new Known(31.4, Source::Record), bends: [new PipeBend(6.2, 22.5, 150, Source::Seen)]),
+        );
+        $sketch = $sketch->withFixture(
+            self::fixture('glaze', FixtureKind::Sink, 'Glaze sink', 0.9),
+            self::own('glaze', 3.2, 78, Material::PvcWelded, Source::Proved, 'Glaze sink'), $lower, 31.4 - 8.6,
+            'glaze-join',
+        );
+        $sketch = $sketch->withFixture(
+            self::fixture('kitchen', FixtureKind::Sink, 'Kitchen', 0.9),
+            self::own('kitchen', 6.0, 52, Material::Unknown, Source::Guessed), 'glaze-join+', 3.2, 'kitchen-join',
+        );
         $sketch = $sketch->split('line', 1.6, self::node($floor));
 
         return $sketch->split('line', 1.0, self::node($vent));
@@ -40,8 +49,13 @@ final class DemoMaps
             self::pipe('line', 'showers', 'tank', 42.0, Source::Guessed, 100, Material::PvcGasketed, Source::Guessed),
         ]);
         $sketch = $sketch->split('line', 22.0, self::node($chamber));
-        foreach ([['toilets', FixtureKind::Toilet, 'Toilets', 4.0, 5.0, 102.0], ['sinks', FixtureKind::Sink, 'Washing-up sinks', 4.0, 4.0, 52.0]] as [$id, $kind, $name, $up, $length, $bore]) {
-            $sketch = $sketch->withFixture(self::fixture($id, $kind, $name, $kind->usualLevel()), self::own($id, $length, $bore, Material::PvcWelded, Source::Guessed), 'line', $up, $id.'-join');
+        foreach ([['toilets', FixtureKind::Toilet, 'Toilets', 4.0, 5.0, 102.0], [
+            'sinks', FixtureKind::Sink, 'Washing-up sinks', 4.0, 4.0, 52.0,
+        ]] as [$id, $kind, $name, $up, $length, $bore]) {
+            $sketch = $sketch->withFixture(
+                self::fixture($id, $kind, $name, $kind->usualLevel()),
+                self::own($id, $length, $bore, Material::PvcWelded, Source::Guessed), 'line', $up, $id.'-join',
+            );
         }
 
         return $sketch;
@@ -54,7 +68,10 @@ final class DemoMaps
         ]);
         $sketch = $sketch->split('line', 10.0, self::node($chamber));
 
-        return $sketch->withFixture(self::fixture('privy', FixtureKind::Toilet, 'Yard toilet', 0.4), self::own('privy', 2.5, 100, Material::Clay, Source::Guessed), 'line', 9.0, 'privy-join');
+        return $sketch->withFixture(
+            self::fixture('privy', FixtureKind::Toilet, 'Yard toilet', 0.4),
+            self::own('privy', 2.5, 100, Material::Clay, Source::Guessed), 'line', 9.0, 'privy-join',
+        );
     }
 
     /** A cleanout and a chamber 18 m apart, and a branch between them that both cameras came by. */
@@ -67,7 +84,10 @@ final class DemoMaps
         $between = $cleanout->id.'+';
         $sketch = $sketch->split($between, 6.0, self::node($chamber));
 
-        return $sketch->withFixture(self::fixture('steam', FixtureKind::Unknown, 'Steam box', 0.9), self::own('steam', 3.0, 78, Material::CastIron, Source::Guessed), $between, 10.0, 'steam-join');
+        return $sketch->withFixture(
+            self::fixture('steam', FixtureKind::Unknown, 'Steam box', 0.9),
+            self::own('steam', 3.0, 78, Material::CastIron, Source::Guessed), $between, 10.0, 'steam-join',
+        );
     }
 
     private static function node(Opening $opening): Node
@@ -82,13 +102,18 @@ final class DemoMaps
         return Node::fixture($id, $kind, $name, new Known($level, Source::Told));
     }
 
-    private static function pipe(string $id, string $from, string $to, float $metres, Source $lengthSource, float $boreMm, Material $material, Source $materialSource): Pipe
-    {
+    private static function pipe(
+        string $id, string $from, string $to, float $metres, Source $lengthSource, float $boreMm, Material $material,
+        Source $materialSource,
+    ): Pipe {
         return new Pipe($id, $from, $to, new Known($metres, $lengthSource), new Known($boreMm, $lengthSource), $material, $materialSource);
     }
 
     private static function own(string $id, float $metres, float $boreMm, Material $material, Source $tied, string $proof = ''): Pipe
     {
-        return new Pipe($id.'-pipe', $id, '', new Known($metres), new Known($boreMm), $material, joins: Joins::Wye, tied: $tied, proof: $proof);
+        return new Pipe(
+            $id.'-pipe', $id, '', new Known($metres), new Known($boreMm), $material, joins: Joins::Wye, tied: $tied,
+            proof: $proof,
+        );
     }
 }

@@ -20,7 +20,12 @@ final class DemoPicture
         for ($radius = 470; $radius > 10; $radius -= 4) {
             $light = ($radius / 470) ** 1.6;
             $joint = 0 === $radius % 92 ? 0.55 : 1.0;
-            $colour = (int) imagecolorallocate($picture, self::shade(178 * $light * $joint), self::shade(112 * $light * $joint), self::shade(76 * $light * $joint));
+            $colour = (int) imagecolorallocate(
+                $picture,
+                self::shade(178 * $light * $joint),
+                self::shade(112 * $light * $joint),
+                self::shade(76 * $light * $joint),
+            );
             imagefilledellipse($picture, $x, $y, $radius * 2, $radius * 2, $colour);
         }
         imagesetthickness($picture, 4);

@@ -45,14 +45,18 @@ final class FillBenchCommand extends Command
     private const BATCH = 600;
     private const LINE_M = 58.0;
 
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly UrlGeneratorInterface $urls, private readonly Tracks $tracks)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly UrlGeneratorInterface $urls,
+        private readonly Tracks $tracks,
+    ) {
         parent::__construct();
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => 'Tideway Drains']) ?? throw new \RuntimeException('The demo data is not loaded.');
+        $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => 'Tideway Drains'])
+            ?? throw new \RuntimeException('The demo data is not loaded.');
         for ($i = 0; $i < self::JOBS; ++$i) {
             $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, $i, self::FINDINGS);
             if (0 === $i % self::PACK) {
@@ -69,7 +73,11 @@ final class FillBenchCommand extends Command
         }
         $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
         $this->manager->flush();
-        $pages = ['bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job], 'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped], 'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job]];
+        $pages = [
+            'bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job],
+            'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped],
+            'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job],
+        ];
         foreach ($pages as $name => [$route, $job]) {
             $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));
         }
@@ -121,7 +129,10 @@ final class FillBenchCommand extends Command
     {
         $sheet = new CallSheet();
         [$sheet->number, $sheet->place, $sheet->customer] = ['25-9999', 'Long drains', 'Customer'];
-        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, new \DateTimeImmutable('-1 day'), 'Tideway Drains');
+        $job = new Job(
+            Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, new \DateTimeImmutable('-1 day'),
+            'Tideway Drains',
+        );
         $job->property()->draw(LargeMap::sketch());
         foreach ($job->property()->sketch()->places() as $i => $place) {
             if (0 === $i % 3 && null !== $place->level) {
@@ -136,9 +147,14 @@ final class FillBenchCommand extends Command
     /** @return iterable<Finding> of every family, spread over 58 m */
     private function findings(int $count): iterable
     {
-        $kinds = [[Kind::SoundJoint, []], [Kind::RootThreads, ['size' => 8, 'clock_from' => 12]], [Kind::Crack, ['clock_from' => 3, 'facts' => ['crack_state' => 'closed']]], [Kind::SoundJoint, []],
-            [Kind::Grease, ['size' => 15]], [Kind::TieIn, ['size' => 75, 'clock_from' => 2]], [Kind::OffsetJoint, ['size' => 12, 'facts' => ['facing' => 'with_flow']]], [Kind::SoundJoint, []],
-            [Kind::LowSpot, ['length' => 0.1, 'size' => 10, 'facts' => ['water' => 'off']]], [Kind::Scale, ['size' => 20]]];
+        $kinds = [
+            [Kind::SoundJoint, []], [Kind::RootThreads, ['size' => 8, 'clock_from' => 12]],
+            [Kind::Crack, ['clock_from' => 3, 'facts' => ['crack_state' => 'closed']]], [Kind::SoundJoint, []],
+            [Kind::Grease, ['size' => 15]], [Kind::TieIn, ['size' => 75, 'clock_from' => 2]],
+            [Kind::OffsetJoint, ['size' => 12, 'facts' => ['facing' => 'with_flow']]], [Kind::SoundJoint, []],
+            [Kind::LowSpot, ['length' => 0.1, 'size' => 10, 'facts' => ['water' => 'off']]],
+            [Kind::Scale, ['size' => 20]],
+        ];
         for ($i = 0; $i < $count; ++$i) {
             [$kind, $more] = $kinds[$i % \count($kinds)];
             $from = 58 * $i / $count;

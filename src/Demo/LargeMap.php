@@ -27,7 +27,12 @@ final class LargeMap
         $pipes = [];
         $below = 'main';
         for ($i = 0; $i < self::BRANCHES; ++$i) {
-            $nodes[] = Node::opening('opening-'.$i, 'cleanout', '', new Mouth(new Known(102.0), 0 === $i % 2 ? 'both' : 'downstream', new Known(0.6), 45.0, 150.0));
+            $nodes[] = Node::opening(
+                'opening-'.$i,
+                'cleanout',
+                '',
+                new Mouth(new Known(102.0), 0 === $i % 2 ? 'both' : 'downstream', new Known(0.6), 45.0, 150.0),
+            );
             $nodes[] = Node::junction('join-'.$i);
             $pipes[] = self::pipe('opening-'.$i, $below, 3.0 + $i % 4);
             $pipes[] = self::pipe('join-'.$i, 'opening-'.$i, 2.0);
@@ -56,7 +61,10 @@ final class LargeMap
             $nodes[] = Node::fixture($fixture, FixtureKind::cases()[$i], '', new Known(0.4 + $number % 5));
             $join = 'fork-'.$number.'-'.$i;
             $nodes[] = Node::junction($join);
-            $pipes[] = self::pipe($join, $below, 2.5)->with(joins: 0 === $i ? Joins::Wye : Joins::Straight, bends: [new PipeBend(1.0, 45.0, 150.0)]);
+            $pipes[] = self::pipe($join, $below, 2.5)->with(
+                joins: 0 === $i ? Joins::Wye : Joins::Straight,
+                bends: [new PipeBend(1.0, 45.0, 150.0)],
+            );
             $pipes[] = self::pipe($fixture, $join, 1.2)->with(joins: Joins::Tee, bore: new Known(78.0));
             $below = $join;
         }

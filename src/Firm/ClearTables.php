@@ -13,7 +13,10 @@ use Jurvex\Core\Input\Input;
 /** A firm's own numbers for clearing: its cable, what it keeps clear, and how fast it works. */
 final readonly class ClearTables
 {
-    public const CABLE = ['drum_m' => 15.0, 'section_m' => 4.5, 'sections_on_hand' => 6.0, 'tail_m' => 1.5, 'hand_margin_m' => 2.0, 'overrun_m' => 6.0, 'clearance_mm' => 5.0, 'hose_mark_m' => 1.0, 'test_min' => 5.0];
+    public const CABLE = [
+        'drum_m' => 15.0, 'section_m' => 4.5, 'sections_on_hand' => 6.0, 'tail_m' => 1.5, 'hand_margin_m' => 2.0,
+        'overrun_m' => 6.0, 'clearance_mm' => 5.0, 'hose_mark_m' => 1.0, 'test_min' => 5.0,
+    ];
     public const CUTTERS = [32.0, 50.0, 75.0, 95.0];
     private const SOLIDS = 0.05;
 
@@ -23,8 +26,10 @@ final readonly class ClearTables
      * @param float                $solids  share of the flow that may be solids
      * @param Machine              $first   what the house takes where the tables of the trade do not say
      */
-    private function __construct(public array $cable, public array $cutters, public WorkRates $rates, public float $solids, public CableSizes $sizes, public Machine $first)
-    {
+    private function __construct(
+        public array $cable, public array $cutters, public WorkRates $rates, public float $solids,
+        public CableSizes $sizes, public Machine $first,
+    ) {
     }
 
     /**
@@ -51,8 +56,12 @@ final readonly class ClearTables
             throw BadInput::outOfRange($input->at('solids_fraction'), 0, 0.5);
         }
 
-        return new self($cable, $input->has('cutters_mm') ? $input->positives('cutters_mm') : self::CUTTERS, $input->has('rates') ? WorkRates::changed($input->object('rates')) : WorkRates::usual(), $solids,
-            self::sizes($input->has('cable_by_bore') ? $input->objects('cable_by_bore') : []), $input->has('first') ? $input->choice('first', Machine::class) : Machine::Cable);
+        return new self(
+            $cable, $input->has('cutters_mm') ? $input->positives('cutters_mm') : self::CUTTERS,
+            $input->has('rates') ? WorkRates::changed($input->object('rates')) : WorkRates::usual(), $solids,
+            self::sizes($input->has('cable_by_bore') ? $input->objects('cable_by_bore') : []),
+            $input->has('first') ? $input->choice('first', Machine::class) : Machine::Cable,
+        );
     }
 
     /**

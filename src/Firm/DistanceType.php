@@ -16,7 +16,10 @@ use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** A distance typed the way people say it, in metres behind the field; with `small` in millimetres, typed in millimetres or inches; with `signed` a height that may be under nought. */
+/**
+ * A distance typed the way people say it, in metres behind the field; with `small` in millimetres, typed in millimetres
+ * or inches; with `signed` a height that may be under nought.
+ */
 final class DistanceType extends AbstractType
 {
     public function __construct(private readonly Security $security, private readonly Formatter $formatter)
@@ -49,7 +52,12 @@ final class DistanceType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['small' => false, 'signed' => false, 'compound' => false, 'attr' => ['inputmode' => 'text', 'autocomplete' => 'off'], 'invalid_message' => 'error.measure.unclear'])->setAllowedTypes('small', 'bool')->setAllowedTypes('signed', 'bool');
+        $resolver->setDefaults([
+            'small' => false, 'signed' => false, 'compound' => false,
+            'attr' => ['inputmode' => 'text', 'autocomplete' => 'off'], 'invalid_message' => 'error.measure.unclear',
+        ])
+            ->setAllowedTypes('small', 'bool')
+            ->setAllowedTypes('signed', 'bool');
     }
 
     public function getParent(): string
@@ -80,7 +88,10 @@ final class DistanceType extends AbstractType
             return null;
         }
         try {
-            $length = DistanceReader::read($small && is_numeric(str_replace(',', '.', $typed)) ? $typed.$this->smallUnit() : $typed, $this->units());
+            $length = DistanceReader::read(
+                $small && is_numeric(str_replace(',', '.', $typed)) ? $typed.$this->smallUnit() : $typed,
+                $this->units(),
+            );
         } catch (UnreadableMeasure $error) {
             $failure = new TransformationFailedException($error->getMessage(), 0, $error);
             $failure->setInvalidMessage('error.measure.'.$error->reason, ['%typed%' => $typed]);

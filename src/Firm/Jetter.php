@@ -14,8 +14,20 @@ final readonly class Jetter
     /** Usual values, to be put right by the firm. */
     public const USUAL = [
         'pump' => ['flow_l_min' => 45.0, 'max_pressure_bar' => 180.0],
-        'hoses' => [['bore_mm' => 12.7, 'length_m' => 60.0, 'rated_bar' => 250.0, 'most_c' => 70.0], ['bore_mm' => 9.5, 'length_m' => 3.0, 'rated_bar' => 250.0, 'most_c' => 70.0]],
-        'nozzle' => ['leak_fraction' => 0.0, 'orifices' => [['count' => 6.0, 'diameter_mm' => 0.95, 'angle_deg' => 25.0], ['count' => 1.0, 'diameter_mm' => 0.8, 'angle_deg' => 180.0]]],
+        'hoses' => [['bore_mm' => 12.7, 'length_m' => 60.0, 'rated_bar' => 250.0, 'most_c' => 70.0], [
+            'bore_mm' => 9.5,
+            'length_m' => 3.0,
+            'rated_bar' => 250.0,
+            'most_c' => 70.0,
+        ]],
+        'nozzle' => [
+            'leak_fraction' => 0.0,
+            'orifices' => [['count' => 6.0, 'diameter_mm' => 0.95, 'angle_deg' => 25.0], [
+                'count' => 1.0,
+                'diameter_mm' => 0.8,
+                'angle_deg' => 180.0,
+            ]],
+        ],
         'tank' => ['tank_l' => 500.0, 'reserve_l' => 50.0, 'refill_l_min' => 10.0],
         'deposit_mm' => 10.0,
         'water_c' => 15.0,
@@ -48,7 +60,10 @@ final readonly class Jetter
     private static function ratedByHose(array $kept): array
     {
         $hoses = \is_array($kept['hoses'] ?? null) ? $kept['hoses'] : [];
-        $kept['hoses'] = array_map(static fn (mixed $hose) => \is_array($hose) ? $hose + ['rated_bar' => $kept['rated_bar'] ?? 250.0] : $hose, $hoses);
+        $kept['hoses'] = array_map(
+            static fn (mixed $hose) => \is_array($hose) ? $hose + ['rated_bar' => $kept['rated_bar'] ?? 250.0] : $hose,
+            $hoses,
+        );
         unset($kept['rated_bar']);
 
         return $kept;
@@ -61,7 +76,12 @@ final readonly class Jetter
      */
     public static function typed(array $typed): self
     {
-        $rows = static fn (mixed $rows, string $first) => array_values(array_filter(\is_array($rows) ? $rows : [], static fn (mixed $row) => \is_array($row) && '' !== trim(\is_string($row[$first] ?? null) ? $row[$first] : '')));
+        $rows = static fn (mixed $rows, string $first) => array_values(
+            array_filter(
+                \is_array($rows) ? $rows : [],
+                static fn (mixed $row) => \is_array($row) && '' !== trim(\is_string($row[$first] ?? null) ? $row[$first] : ''),
+            ),
+        );
         $typed['hoses'] = $rows($typed['hoses'] ?? [], 'bore_mm');
         $nozzle = \is_array($typed['nozzle'] ?? null) ? $typed['nozzle'] : [];
         $nozzle['orifices'] = $rows($nozzle['orifices'] ?? [], 'count');

@@ -89,7 +89,12 @@ class KitTool
         $pieces = [];
         foreach ($this->details->getHeads() as $i => $head) {
             if (null !== $machine && null !== $head->class) {
-                $pieces[] = new Piece($this->id.'-'.$i, $machine, $head->class, Length::millimetres($head->diameterMm ?? 0.0), Length::millimetres($this->details->diameterMm ?? 0.0), Length::metres($this->details->lengthM ?? 0.0), Length::millimetres($this->details->clearanceMm ?? 0.0));
+                $pieces[] = new Piece(
+                    $this->id.'-'.$i, $machine, $head->class, Length::millimetres($head->diameterMm ?? 0.0),
+                    Length::millimetres($this->details->diameterMm ?? 0.0),
+                    Length::metres($this->details->lengthM ?? 0.0),
+                    Length::millimetres($this->details->clearanceMm ?? 0.0),
+                );
             }
         }
 
@@ -103,8 +108,11 @@ class KitTool
         $rigs = [];
         foreach ($d->getHeads() as $i => $head) {
             $isJet = ToolKind::JetHose === $d->kind;
-            $rigs[] = new Rig($this->id.'-'.$i, $this->fitted($head, $this->friction($wet)), ToolKind::Steered === $d->kind, $d->passesTraps,
-                new Winch($d->weightNPerM ?? 0.0, $this->friction($wet)), $isJet ? 0.0 : $head->forceN ?? 0.0, $d->pullLimitN ?? 0.0);
+            $rigs[] = new Rig(
+                $this->id.'-'.$i, $this->fitted($head, $this->friction($wet)), ToolKind::Steered === $d->kind,
+                $d->passesTraps, new Winch($d->weightNPerM ?? 0.0, $this->friction($wet)),
+                $isJet ? 0.0 : $head->forceN ?? 0.0, $d->pullLimitN ?? 0.0,
+            );
         }
 
         return $rigs;
@@ -114,11 +122,18 @@ class KitTool
     public function fitted(ToolHead $on, float $friction): Tool
     {
         $d = $this->details;
-        $head = new Head(Length::millimetres($on->diameterMm ?? 0.0), Length::millimetres($on->rigidLengthMm ?? 0.0), Length::millimetres($d->clearanceMm ?? 0.0));
+        $head = new Head(
+            Length::millimetres($on->diameterMm ?? 0.0),
+            Length::millimetres($on->rigidLengthMm ?? 0.0),
+            Length::millimetres($d->clearanceMm ?? 0.0),
+        );
         $length = Length::metres($d->lengthM ?? 0.0);
 
         return ToolKind::JetHose === $d->kind
             ? new JetHose($on->forceN ?? 0.0, $d->pushLimitN ?? 0.0, $d->weightNPerM ?? 0.0, $friction, $length, $head)
-            : new PushedTool($head, Length::millimetres($d->diameterMm ?? 0.0), $d->stiffnessNm2 ?? 0.0, $d->weightNPerM ?? 0.0, $friction, $d->pushLimitN ?? 0.0, $on->forceN ?? 0.0, $length);
+            : new PushedTool(
+                $head, Length::millimetres($d->diameterMm ?? 0.0), $d->stiffnessNm2 ?? 0.0, $d->weightNPerM ?? 0.0,
+                $friction, $d->pushLimitN ?? 0.0, $on->forceN ?? 0.0, $length,
+            );
     }
 }

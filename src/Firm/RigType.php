@@ -19,7 +19,12 @@ final class RigType extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['choice_loader' => new CallbackChoiceLoader($this->choices(...)), 'required' => false, 'placeholder' => 'reach.no_rig', 'choice_translation_domain' => false]);
+        $resolver->setDefaults([
+            'choice_loader' => new CallbackChoiceLoader($this->choices(...)),
+            'required' => false,
+            'placeholder' => 'reach.no_rig',
+            'choice_translation_domain' => false,
+        ]);
     }
 
     public function getParent(): string

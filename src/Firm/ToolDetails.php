@@ -73,7 +73,12 @@ class ToolDetails
         return array_map(static function (array $plain): ToolHead {
             $head = new ToolHead();
             $head->class = Head::tryFrom($plain['class'] ?? '');
-            [$head->name, $head->diameterMm, $head->rigidLengthMm, $head->forceN] = [$plain['name'], (float) $plain['diameter_mm'], (float) $plain['rigid_length_mm'], (float) $plain['force_n']];
+            [$head->name, $head->diameterMm, $head->rigidLengthMm, $head->forceN] = [
+                $plain['name'],
+                (float) $plain['diameter_mm'],
+                (float) $plain['rigid_length_mm'],
+                (float) $plain['force_n'],
+            ];
 
             return $head;
         }, $this->heads);
@@ -85,7 +90,11 @@ class ToolDetails
         $this->heads = [];
         foreach ($heads as $head) {
             if (null !== $head && ('' !== trim($head->name) || null !== $head->diameterMm)) {
-                $this->heads[] = ['name' => $head->name, 'diameter_mm' => $head->diameterMm ?? 0.0, 'rigid_length_mm' => $head->rigidLengthMm ?? 0.0, 'force_n' => $head->forceN ?? 0.0, 'class' => $head->class?->value];
+                $this->heads[] = [
+                    'name' => $head->name, 'diameter_mm' => $head->diameterMm ?? 0.0,
+                    'rigid_length_mm' => $head->rigidLengthMm ?? 0.0, 'force_n' => $head->forceN ?? 0.0,
+                    'class' => $head->class?->value,
+                ];
             }
         }
     }

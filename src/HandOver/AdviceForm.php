@@ -19,7 +19,10 @@ final class AdviceForm extends AbstractType
     /** @return array<string, mixed> */
     public static function sheetOf(Job $job): array
     {
-        return ['advice' => $job->advice(), 'upkeep' => $job->upkeep(), 'upkeepDueOn' => $job->upkeepDueOn(), 'seenAround' => $job->seenAround(), 'lookClosedBecause' => $job->lookClosedBecause()];
+        return [
+            'advice' => $job->advice(), 'upkeep' => $job->upkeep(), 'upkeepDueOn' => $job->upkeepDueOn(),
+            'seenAround' => $job->seenAround(), 'lookClosedBecause' => $job->lookClosedBecause(),
+        ];
     }
 
     public function buildForm(FormBuilderInterface $builder, array $options): void
@@ -28,7 +31,12 @@ final class AdviceForm extends AbstractType
         $builder
             ->add('advice', TextareaType::class, $words)
             ->add('upkeep', TextType::class, $words)
-            ->add('upkeepDueOn', DateType::class, ['required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'invalid_message' => 'error.date'])
+            ->add('upkeepDueOn', DateType::class, [
+                'required' => false,
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'invalid_message' => 'error.date',
+            ])
             ->add('seenAround', TextareaType::class, $words)
             ->add('lookClosedBecause', TextType::class, $words);
     }

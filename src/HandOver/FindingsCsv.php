@@ -32,7 +32,10 @@ final readonly class FindingsCsv
     /** @return list<string> */
     public static function columns(): array
     {
-        return ['run', 'id', 'kind', ...self::NUMBERS, ...self::TEXTS, 'at_joint', ...array_map(static fn (Fact $fact) => $fact->value, Fact::cases())];
+        return [
+            'run', 'id', 'kind', ...self::NUMBERS, ...self::TEXTS, 'at_joint',
+            ...array_map(static fn (Fact $fact) => $fact->value, Fact::cases()),
+        ];
     }
 
     /** The findings that count of all the job's runs. */

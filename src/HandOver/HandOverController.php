@@ -41,7 +41,9 @@ final class HandOverController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->bench($job, $request, [], ['form' => $form]);
         }
-        /** @var array{advice: string, upkeep: string, upkeepDueOn: ?\DateTimeImmutable, seenAround: string, lookClosedBecause: string} $sheet */
+        /**
+         * @var array{advice: string, upkeep: string, upkeepDueOn: ?\DateTimeImmutable, seenAround: string, lookClosedBecause: string} $sheet
+         */
         $sheet = $form->getData();
         $job->advise($sheet['advice'], $sheet['upkeep'], $sheet['upkeepDueOn']);
         $job->noteSeenAround($sheet['seenAround']);
@@ -96,9 +98,15 @@ final class HandOverController extends JobController
         }
         $file = $request->files->get('file');
         try {
-            $taken = $csv->import($file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '', $run, new \DateTimeImmutable());
+            $taken = $csv->import(
+                $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '',
+                $run,
+                new \DateTimeImmutable(),
+            );
         } catch (RefusedFile $refused) {
-            return $this->bench($job, $request, AdviceForm::sheetOf($job), ['refused' => $refused->errors])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
+            return $this->bench($job, $request, AdviceForm::sheetOf($job), [
+                'refused' => $refused->errors,
+            ])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         $this->addFlash('taken', (string) $taken);
 

@@ -25,14 +25,20 @@ final readonly class Report
      * @param array<string, Ribbon> $ribbons by run
      * @param list<Mark>            $marks
      */
-    public function __construct(public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks, public UnitSystem $units, public ClearedProof $cleared)
-    {
+    public function __construct(
+        public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks,
+        public UnitSystem $units, public ClearedProof $cleared,
+    ) {
     }
 
     /** None when nothing was looked at. */
     public function verdict(): ?Verdict
     {
-        return array_reduce($this->current, static fn (?Verdict $worst, JudgedRun $line) => $line->verdict->whole()->worse($worst ?? Verdict::Passes), null);
+        return array_reduce(
+            $this->current,
+            static fn (?Verdict $worst, JudgedRun $line) => $line->verdict->whole()->worse($worst ?? Verdict::Passes),
+            null,
+        );
     }
 
     /** The worst class of the whole line. */
@@ -56,7 +62,8 @@ final readonly class Report
         $rows = [];
         foreach ($this->current as $line) {
             foreach ($line->record->findings as $finding) {
-                if ((Family::Way !== $finding->kind->family() || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind
+                if ((Family::Way !== $finding->kind->family()
+                    || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind
                     && Need::Leave !== $line->judgements[$finding->id]->counts()) {
                     $rows[] = ['line' => $line, 'finding' => $finding];
                 }

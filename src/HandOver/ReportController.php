@@ -34,7 +34,10 @@ final class ReportController extends AbstractController
             }
         }
 
-        return $this->render('hand_over/report.html.twig', ['report' => $report, 'photos' => $photos, 'assets' => null, 'pdf' => $this->generateUrl('report_pdf', ['job' => $job->id]), 'home' => true]);
+        return $this->render('hand_over/report.html.twig', [
+            'report' => $report, 'photos' => $photos, 'assets' => null,
+            'pdf' => $this->generateUrl('report_pdf', ['job' => $job->id]), 'home' => true,
+        ]);
     }
 
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
@@ -65,7 +68,10 @@ final class ReportController extends AbstractController
                 $photos[$finding] = $this->generateUrl('shared_photo', ['token' => $token, 'id' => $finding]);
             }
         }
-        $response = $this->render('hand_over/report.html.twig', ['report' => $report, 'photos' => $photos, 'assets' => null, 'pdf' => $this->generateUrl('shared_pdf', ['token' => $token]), 'home' => false]);
+        $response = $this->render('hand_over/report.html.twig', [
+            'report' => $report, 'photos' => $photos, 'assets' => null,
+            'pdf' => $this->generateUrl('shared_pdf', ['token' => $token]), 'home' => false,
+        ]);
 
         return self::unlisted($response);
     }
@@ -77,8 +83,9 @@ final class ReportController extends AbstractController
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
-    public function sharedPhoto(string $token, string $id, ShareLinks $links, FindingRepository $findings, EntityManagerInterface $manager): Response
-    {
+    public function sharedPhoto(
+        string $token, string $id, ShareLinks $links, FindingRepository $findings, EntityManagerInterface $manager,
+    ): Response {
         $job = $this->jobOf($token, $links);
         $finding = $findings->find($id);
         $photo = $finding?->run->job === $job && null === $finding->withdrawnAt() ? $manager->find(Photo::class, $id) : null;
@@ -95,7 +102,8 @@ final class ReportController extends AbstractController
     {
         $report = $this->reports->of($job);
         $html = $this->renderView('hand_over/report.html.twig', [
-            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report), 'assets' => 'file://'.$this->projectDir.'/assets', 'pdf' => null, 'home' => false,
+            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report), 'assets' => 'file://'
+                .$this->projectDir.'/assets', 'pdf' => null, 'home' => false,
         ]);
         try {
             return self::download($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
@@ -109,9 +117,17 @@ final class ReportController extends AbstractController
         return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
     }
 
-    private static function download(string $content, string $type, string $name, string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT): Response
-    {
-        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition($disposition, $name), 'Cache-Control' => 'private, no-store']);
+    private static function download(
+        string $content,
+        string $type,
+        string $name,
+        string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT,
+    ): Response {
+        return new Response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => HeaderUtils::makeDisposition($disposition, $name),
+            'Cache-Control' => 'private, no-store',
+        ]);
     }
 
     private static function unlisted(Response $response): Response

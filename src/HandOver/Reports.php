@@ -17,8 +17,10 @@ use Doctrine\ORM\EntityManagerInterface;
 /** Makes a job's report from its record. */
 final readonly class Reports
 {
-    public function __construct(private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens, private EntityManagerInterface $manager, private ClearingPlans $plans)
-    {
+    public function __construct(
+        private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens,
+        private EntityManagerInterface $manager, private ClearingPlans $plans,
+    ) {
     }
 
     public function of(Job $job): Report

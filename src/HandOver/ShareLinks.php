@@ -31,7 +31,11 @@ final readonly class ShareLinks
     public function find(string $token): ?ShareLink
     {
         $bytes = base64_decode(strtr($token, '-_', '+/'), true);
-        if (false === $bytes || self::written($bytes) !== $token || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))) {
+        if (false === $bytes
+            || self::written($bytes) !== $token
+            || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES
+            || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))
+        ) {
             return null;
         }
         $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());

@@ -43,8 +43,9 @@ final class JudgeController extends JobController
     }
 
     #[Route('/findings/{finding}/opinions/{id}', name: 'opinion', methods: 'POST')]
-    public function opinion(Job $job, string $finding, string $id, Account $account, FindingRepository $findings, Request $request): Response
-    {
+    public function opinion(
+        Job $job, string $finding, string $id, Account $account, FindingRepository $findings, Request $request,
+    ): Response {
         $logged = $findings->find($finding);
         if ($logged?->run->job !== $job) {
             throw $this->createNotFoundException();
@@ -52,7 +53,9 @@ final class JudgeController extends JobController
         $need = Need::tryFrom($request->request->getString('need'));
         $reason = trim($request->request->getString('reason'));
         if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
-            return $this->show($job, $request, ['refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason]])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
+            return $this->show($job, $request, [
+                'refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason],
+            ])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
             $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, new \DateTimeImmutable()));

@@ -34,7 +34,13 @@ final readonly class Ahead
 
     private function known(Run $run): ?RunRecord
     {
-        $earlier = array_filter($run->job->runs(), static fn (Run $other) => $other !== $run && $other->opening === $run->opening && $other->details()->travel === $run->details()->travel && $other->startedAt < $run->startedAt);
+        $earlier = array_filter(
+            $run->job->runs(),
+            static fn (Run $other) => $other !== $run
+                && $other->opening === $run->opening
+                && $other->details()->travel === $run->details()->travel
+                && $other->startedAt < $run->startedAt,
+        );
         $last = end($earlier);
         if (false !== $last) {
             return $this->findings->record($last);

@@ -30,8 +30,10 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final class FindingController extends JobController
 {
     #[Route('/findings/{id}', name: 'finding', methods: 'POST')]
-    public function log(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings, TranslatorInterface $translator): Response
-    {
+    public function log(
+        Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings,
+        TranslatorInterface $translator,
+    ): Response {
         $run = $this->existing(Run::class, $job, $run);
         $stored = $findings->find($id);
         if (null !== $stored) {
@@ -41,7 +43,9 @@ final class FindingController extends JobController
             $finding = FindingEntry::read($id, $request->request->all(), $run, $account->units(), new \DateTimeImmutable());
             $upload = $request->files->get('photo');
             $photo = $upload instanceof UploadedFile ? PictureReader::fromUpload($id, $upload) : null;
-            $replaced = null === $finding->replaces ? null : $findings->ofRun($finding->replaces, $run) ?? throw $this->createNotFoundException();
+            $replaced = null === $finding->replaces
+                ? null
+                : $findings->ofRun($finding->replaces, $run) ?? throw $this->createNotFoundException();
         } catch (RefusedEntry $refused) {
             return $this->refuse($job, $run, $id, $request, self::inWords($refused, $translator));
         } catch (RefusedPicture $refused) {
@@ -70,8 +74,14 @@ final class FindingController extends JobController
         $kind = $logged->kind ?? Kind::tryFrom($request->query->getString('kind')) ?? Kind::RootThreads;
         $values = null === $logged ? ['at_joint' => ''] : self::asTyped($logged);
 
-        return $this->show($job, $request, ['runForm' => null, 'endForm' => null,
-            'plain' => ['id' => Id::fresh(), 'run' => $run, 'kind' => $kind, 'values' => $values, 'replaces' => $logged?->id, 'errors' => []]]);
+        return $this->show($job, $request, [
+            'runForm' => null,
+            'endForm' => null,
+            'plain' => [
+                'id' => Id::fresh(), 'run' => $run, 'kind' => $kind, 'values' => $values, 'replaces' => $logged?->id,
+                'errors' => [],
+            ],
+        ]);
     }
 
     #[Route('/undo', name: 'finding_undo', methods: 'POST')]

@@ -48,7 +48,10 @@ final class FindingEntry
 
     private function finding(string $id, \DateTimeImmutable $now): LoggedFinding
     {
-        $given = ['id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'), 'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint')];
+        $given = [
+            'id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'),
+            'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint'),
+        ];
         foreach (self::PLACES as $place) {
             $given[$place.'_m'] = $this->place($place);
         }
@@ -79,8 +82,12 @@ final class FindingEntry
 
         $recorded = $this->text('recorded_s');
 
-        return new LoggedFinding($id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now), $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
-            ['in' => false, 'back' => true][$this->text('going')] ?? null, is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null);
+        return new LoggedFinding(
+            $id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now),
+            $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
+            ['in' => false, 'back' => true][$this->text('going')] ?? null,
+            is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null,
+        );
     }
 
     /** Metres from zero. */
@@ -109,7 +116,9 @@ final class FindingEntry
         if ('' === $typed) {
             return null;
         }
-        $hours = preg_match(self::CLOCK, $typed, $found) ? (float) $found[1] + (float) ($found[2] ?? 0) / 60 + (float) ('0.'.($found[3] ?? 0)) : -1.0;
+        $hours = preg_match(self::CLOCK, $typed, $found)
+            ? (float) $found[1] + (float) ($found[2] ?? 0) / 60 + (float) ('0.'.($found[3] ?? 0))
+            : -1.0;
         if ($hours < 0 || $hours >= 13) {
             $this->errors[$field] = ['code' => 'not_a_clock', 'allowed' => []];
 

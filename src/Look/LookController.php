@@ -58,7 +58,10 @@ final class LookController extends JobController
     public function water(Job $job, string $id, Request $request): Response
     {
         $run = $this->existing(Run::class, $job, $id);
-        $run->turnWater('on' === $request->request->getString('water'), $run->whenSaid($request->request->getString('entered_at'), new \DateTimeImmutable()));
+        $run->turnWater(
+            'on' === $request->request->getString('water'),
+            $run->whenSaid($request->request->getString('entered_at'), new \DateTimeImmutable()),
+        );
         $this->store();
 
         return $request->isXmlHttpRequest() ? new JsonResponse([], Response::HTTP_CREATED) : $this->backToRun($run);
@@ -87,12 +90,23 @@ final class LookController extends JobController
         try {
             $reading = DistanceReader::read($request->query->getString('reading'), $account->units());
 
-            $tilt = filter_var($request->query->getString('tilt'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => -60, 'max_range' => 60]]);
+            $tilt = filter_var($request->query->getString('tilt'), \FILTER_VALIDATE_FLOAT, [
+                'options' => ['min_range' => -60, 'max_range' => 60],
+            ]);
             $fall = false === $tilt ? null : new TiltFall($tilt, Measured::RESOLUTION_DEG, $run->details()->travel);
 
-            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(), 'fall' => $fall, 'ahead' => $ahead->of($run, $run->counter()->distance($reading)), 'distance' => $run->counter()->distance($reading), 'minimum' => Measured::minimum()]);
+            return $this->render('look/readouts.html.twig', [
+                'run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(),
+                'fall' => $fall, 'ahead' => $ahead->of($run, $run->counter()->distance($reading)),
+                'distance' => $run->counter()->distance($reading), 'minimum' => Measured::minimum(),
+            ]);
         } catch (UnreadableMeasure $error) {
-            return $this->render('look/readouts.html.twig', ['run' => $run, 'reading' => null, 'problem' => $error, 'now' => new \DateTimeImmutable()]);
+            return $this->render('look/readouts.html.twig', [
+                'run' => $run,
+                'reading' => null,
+                'problem' => $error,
+                'now' => new \DateTimeImmutable(),
+            ]);
         }
     }
 
@@ -132,7 +146,10 @@ final class LookController extends JobController
 
     private function runForm(Job $job, string $id, RunDetails $details, bool $new): FormInterface
     {
-        return $this->createForm(RunForm::class, $details, ['job' => $new ? $job : null, 'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(RunForm::class, $details, [
+            'job' => $new ? $job : null,
+            'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id]),
+        ]);
     }
 
     protected function stage(): Stage

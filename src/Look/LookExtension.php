@@ -18,8 +18,11 @@ use Twig\TwigFunction;
 
 final class LookExtension extends AbstractExtension
 {
-    public function __construct(private readonly Tiles $tiles, private readonly Formatter $formatter, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        private readonly Tiles $tiles,
+        private readonly Formatter $formatter,
+        private readonly TranslatorInterface $translator,
+    ) {
     }
 
     public function getFunctions(): array
@@ -27,7 +30,10 @@ final class LookExtension extends AbstractExtension
         return [
             new TwigFunction('finding_tiles', $this->tiles->all(...)),
             new TwigFunction('fact_choice', fn (Fact $fact, string $choice) => $this->translator->trans(FactWords::key($fact, $choice))),
-            new TwigFunction('plain_size', fn (float $size, SizeUnit $unit, UnitSystem $units) => $this->formatter->size(new Size($size, $unit), $units)),
+            new TwigFunction(
+                'plain_size',
+                fn (float $size, SizeUnit $unit, UnitSystem $units) => $this->formatter->size(new Size($size, $unit), $units),
+            ),
             new TwigFunction('fresh_id', Id::fresh(...)),
             new TwigFunction('upload_limit', static fn () => (int) (UploadedFile::getMaxFilesize() / 1_000_000).' MB'),
             new TwigFunction('sin_hour', static fn (int $hour) => sin($hour / 6 * \M_PI)),

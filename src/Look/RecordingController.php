@@ -29,8 +29,11 @@ final class RecordingController extends JobController
     /** A finding stays in the picture for so long, in seconds. */
     private const SHOWN_S = 4.0;
 
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly JudgedRuns $runs, private readonly TranslatorInterface $translator, private readonly Formatter $formatter, #[Autowire('%kernel.project_dir%/var/data/recordings')] private readonly string $folder)
-    {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, private readonly JudgedRuns $runs,
+        private readonly TranslatorInterface $translator, private readonly Formatter $formatter,
+        #[Autowire('%kernel.project_dir%/var/data/recordings')] private readonly string $folder,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -39,9 +42,16 @@ final class RecordingController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         $upload = $request->files->get('recording');
-        $type = $upload instanceof UploadedFile && $upload->isValid() ? (new \finfo(\FILEINFO_MIME_TYPE))->file($upload->getPathname()) : false;
+        $type = $upload instanceof UploadedFile && $upload->isValid()
+            ? (new \finfo(\FILEINFO_MIME_TYPE))->file($upload->getPathname())
+            : false;
         if (!$upload instanceof UploadedFile || false === $type || !\in_array($type, self::TYPES, true)) {
-            return $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, 'badRecording' => true], refused: true);
+            return $this->show(
+                $job,
+                $request,
+                ['runForm' => null, 'endForm' => null, 'plain' => null, 'badRecording' => true],
+                refused: true,
+            );
         }
         $name = mb_substr($upload->getClientOriginalName(), 0, 200);
         $upload->move($this->folder, $run->id);
@@ -84,8 +94,14 @@ final class RecordingController extends JobController
         $times = $this->times($run);
         foreach ($this->runs->judge($run)->record->findings as $finding) {
             if (isset($times[$finding->id])) {
-                $cues[] = \sprintf("%s\n%s --> %s\n%s", $finding->id, self::clock($times[$finding->id]), self::clock($times[$finding->id] + self::SHOWN_S),
-                    $this->translator->trans('recording.cue', ['%kind%' => $this->translator->trans('kind.'.$finding->kind->value), '%at%' => $this->formatter->distance($finding->from->metres, $units)]));
+                $cues[] = \sprintf(
+                    "%s\n%s --> %s\n%s", $finding->id, self::clock($times[$finding->id]),
+                    self::clock($times[$finding->id] + self::SHOWN_S),
+                    $this->translator->trans('recording.cue', [
+                        '%kind%' => $this->translator->trans('kind.'.$finding->kind->value),
+                        '%at%' => $this->formatter->distance($finding->from->metres, $units),
+                    ]),
+                );
             }
         }
 
@@ -96,7 +112,9 @@ final class RecordingController extends JobController
     private function times(Run $run): array
     {
         /** @var list<array{id: string, recordedS: float}> $rows */
-        $rows = $this->manager->createQuery('SELECT f.id AS id, f.recordedS AS recordedS FROM App\Record\LoggedFinding f WHERE f.run = :run AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC')
+        $rows = $this->manager->createQuery(
+            'SELECT f.id AS id, f.recordedS AS recordedS FROM App\Record\LoggedFinding f WHERE f.run = :run AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC',
+        )
             ->setParameter('run', $run->id)->getResult();
 
         return array_column($rows, 'recordedS', 'id');

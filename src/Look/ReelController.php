@@ -33,8 +33,12 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/look/runs/{run}', requirements: ['run' => Id::PATTERN, 'id' => Id::PATTERN])]
 final class ReelController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Tracks $tracks, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        JobScreens $screens,
+        EntityManagerInterface $manager,
+        private readonly Tracks $tracks,
+        private readonly TranslatorInterface $translator,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -72,7 +76,9 @@ final class ReelController extends JobController
             }
         }
 
-        return null === $bad ? $this->backToRun($run) : $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, 'badReadings' => $bad], refused: true);
+        return null === $bad
+            ? $this->backToRun($run)
+            : $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, 'badReadings' => $bad], refused: true);
     }
 
     #[Route('/readings.csv', name: 'readings_csv', methods: 'GET')]
@@ -80,7 +86,10 @@ final class ReelController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
 
-        return new Response(ReadingFormat::HEADING."\n".implode("\n", iterator_to_array($this->tracks->lines($run), false))."\n", headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="readings.csv"']);
+        return new Response(
+            ReadingFormat::HEADING."\n".implode("\n", iterator_to_array($this->tracks->lines($run), false))."\n",
+            headers: ['Content-Type' => 'text/csv; charset=UTF-8', 'Content-Disposition' => 'attachment; filename="readings.csv"'],
+        );
     }
 
     /** The simulated line and its reel, for the adapter in the browser. */
@@ -99,9 +108,16 @@ final class ReelController extends JobController
         if (false === $on) {
             return new JsonResponse([], Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $depth = Measured::depth(max(-1.0, min(1.0, $on)), null === $run->details()->boreMm ? null : Length::millimetres($run->details()->boreMm));
+        $depth = Measured::depth(
+            max(-1.0, min(1.0, $on)),
+            null === $run->details()->boreMm ? null : Length::millimetres($run->details()->boreMm),
+        );
 
-        return new JsonResponse(['depth_mm' => round($depth->depth->inMillimetres(), 1), 'at_least' => $depth->atLeast, 'typed' => $formatter->small($depth->depth->inMillimetres(), $account->units())]);
+        return new JsonResponse([
+            'depth_mm' => round($depth->depth->inMillimetres(), 1),
+            'at_least' => $depth->atLeast,
+            'typed' => $formatter->small($depth->depth->inMillimetres(), $account->units()),
+        ]);
     }
 
     /** Puts the counter right by the evidence of the joints; what was read is counted anew, what was logged is replaced. */
@@ -109,7 +125,9 @@ final class ReelController extends JobController
     public function counter(Job $job, string $run, Request $request, FindingRepository $findings): Response
     {
         $run = $this->existing(Run::class, $job, $run);
-        $times = filter_var($request->request->getString('times'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => 0.9, 'max_range' => 1.1]]);
+        $times = filter_var($request->request->getString('times'), \FILTER_VALIDATE_FLOAT, [
+            'options' => ['min_range' => 0.9, 'max_range' => 1.1],
+        ]);
         if (false !== $times) {
             $details = clone $run->details();
             $details->counterFactor = round(($details->counterFactor ?? 1.0) * $times, 5);
@@ -130,7 +148,10 @@ final class ReelController extends JobController
 
     private function inWords(BadInput $error): string
     {
-        return $this->translator->trans('error.readings_line', ['%line%' => str_replace('line ', '', $error->at), '%why%' => $this->translator->trans('error.'.$error->reason, Placeholders::of($error->allowed))]);
+        return $this->translator->trans('error.readings_line', [
+            '%line%' => str_replace('line ', '', $error->at),
+            '%why%' => $this->translator->trans('error.'.$error->reason, Placeholders::of($error->allowed)),
+        ]);
     }
 
     protected function stage(): Stage

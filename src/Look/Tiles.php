@@ -59,7 +59,10 @@ final readonly class Tiles
             'code' => $fact->value,
             'name' => $this->translator->trans('fact.'.$fact->value),
             'number' => $fact->isNumber(),
-            'choices' => array_map(fn (string $choice) => ['code' => $choice, 'name' => $this->translator->trans(FactWords::key($fact, $choice))], $fact->choices()),
+            'choices' => array_map(
+                fn (string $choice) => ['code' => $choice, 'name' => $this->translator->trans(FactWords::key($fact, $choice))],
+                $fact->choices(),
+            ),
         ];
     }
 }

@@ -60,7 +60,9 @@ final class MarkController extends JobController
 
     private function form(Job $job, string $id, MarkDetails $details): FormInterface
     {
-        return $this->createForm(MarkForm::class, $details, ['action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(MarkForm::class, $details, [
+            'action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id]),
+        ]);
     }
 
     protected function stage(): Stage

@@ -29,7 +29,11 @@ final class HouseRulesController extends AbstractController
         try {
             $firm->adoptWayIn(TypedNumbers::read($request->request->all('access')), TypedNumbers::read($request->request->all('triage')));
         } catch (BadInput $error) {
-            return $this->render('way_in/house_rules.html.twig', [...$shown, 'typed' => $request->request->all(), 'badAt' => $error->at, 'bad' => $error], new Response(status: 422));
+            return $this->render(
+                'way_in/house_rules.html.twig',
+                [...$shown, 'typed' => $request->request->all(), 'badAt' => $error->at, 'bad' => $error],
+                new Response(status: 422),
+            );
         }
         $manager->flush();
 

@@ -27,11 +27,24 @@ final class HouseTablesController extends AbstractController
         }
         $this->denyAccessUnlessGranted('ROLE_OFFICE');
         $typed = $request->request->all();
-        $cutters = \is_string($typed['cutters_mm'] ?? null) ? array_values(array_filter(preg_split('/[\s;]+/', $typed['cutters_mm']) ?: [], static fn (string $cutter) => '' !== $cutter)) : [];
+        $cutters = \is_string($typed['cutters_mm'] ?? null)
+            ? array_values(array_filter(preg_split('/[\s;]+/', $typed['cutters_mm']) ?: [], static fn (string $cutter) => '' !== $cutter))
+            : [];
         try {
-            $account->firm->keepClearTables(TypedNumbers::read(['cable' => $typed['cable'] ?? [], 'rates' => $typed['rates'] ?? [], 'solids_fraction' => $typed['solids_fraction'] ?? '', 'cutters_mm' => $cutters, 'first' => $typed['first'] ?? Machine::Cable->value, 'cable_by_bore' => array_values(\is_array($typed['cable_by_bore'] ?? null) ? $typed['cable_by_bore'] : [])]));
+            $account->firm->keepClearTables(
+                TypedNumbers::read([
+                    'cable' => $typed['cable'] ?? [], 'rates' => $typed['rates'] ?? [],
+                    'solids_fraction' => $typed['solids_fraction'] ?? '', 'cutters_mm' => $cutters,
+                    'first' => $typed['first'] ?? Machine::Cable->value,
+                    'cable_by_bore' => array_values(\is_array($typed['cable_by_bore'] ?? null) ? $typed['cable_by_bore'] : []),
+                ]),
+            );
         } catch (BadInput $error) {
-            return $this->render('clear/house_tables.html.twig', [...$shown, 'typed' => $typed, 'bad' => $error], new Response(status: 422));
+            return $this->render(
+                'clear/house_tables.html.twig',
+                [...$shown, 'typed' => $typed, 'bad' => $error],
+                new Response(status: 422),
+            );
         }
         $manager->flush();
 

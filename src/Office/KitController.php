@@ -54,7 +54,10 @@ final class KitController extends AbstractController
         $form = $this->createForm(ToolForm::class, $details, ['action' => $request->getPathInfo()]);
         $form->handleRequest($request);
         if (!$form->isSubmitted() || !$form->isValid()) {
-            return $this->render('kit/tool.html.twig', ['form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases(), 'classes' => Head::cases()]);
+            return $this->render('kit/tool.html.twig', [
+                'form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases(),
+                'classes' => Head::cases(),
+            ]);
         }
         $tool ??= new KitTool($id, $account->firm, $details);
         $tool->describe($details);
@@ -91,7 +94,9 @@ final class KitController extends AbstractController
     public function friction(string $id, Account $account, Request $request): Response
     {
         $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
-        $value = filter_var($request->request->getString('friction'), \FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => 0, 'max_range' => 2]]);
+        $value = filter_var($request->request->getString('friction'), \FILTER_VALIDATE_FLOAT, [
+            'options' => ['min_range' => 0, 'max_range' => 2],
+        ]);
         if (false !== $value) {
             $details = clone $tool->details();
             $request->request->getBoolean('wet') ? $details->frictionWet = $value : $details->frictionDry = $value;
@@ -100,6 +105,9 @@ final class KitController extends AbstractController
         }
         $back = $request->request->getString('back');
 
-        return $this->redirect(1 === preg_match('~^/jobs/[0-9a-f-]{36}/[a-z?=0-9/&-]*$~', $back) ? $back : $this->generateUrl('kit'), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            1 === preg_match('~^/jobs/[0-9a-f-]{36}/[a-z?=0-9/&-]*$~', $back) ? $back : $this->generateUrl('kit'),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 }

@@ -28,11 +28,17 @@ final class SettingsController extends AbstractController
     #[Route('/settings/mine', name: 'settings_mine', methods: 'POST')]
     public function mine(Account $account, Request $request, EntityManagerInterface $manager): Response
     {
-        $account->prefer(UnitSystem::tryFrom($request->request->getString('units')) ?? $account->units(), Theme::tryFrom($request->request->getString('theme')) ?? $account->theme());
+        $account->prefer(
+            UnitSystem::tryFrom($request->request->getString('units')) ?? $account->units(),
+            Theme::tryFrom($request->request->getString('theme')) ?? $account->theme(),
+        );
         $manager->flush();
         $back = $request->request->getString('back');
 
-        return $this->redirect(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('settings'), Response::HTTP_SEE_OTHER);
+        return $this->redirect(
+            1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('settings'),
+            Response::HTTP_SEE_OTHER,
+        );
     }
 
     #[Route('/settings/house', name: 'settings_house', methods: 'POST')]
@@ -54,7 +60,11 @@ final class SettingsController extends AbstractController
             }
         }
 
-        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors], new Response(status: 422));
+        return $this->render(
+            'account/settings.html.twig',
+            ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors],
+            new Response(status: 422),
+        );
     }
 
     /**

@@ -20,6 +20,10 @@ final class SignInController extends AbstractController
         }
         $error = $attempts->getLastAuthenticationError();
 
-        return $this->render('account/sign_in.html.twig', ['email' => $attempts->getLastUsername(), 'error' => $error], new Response(status: null === $error ? 200 : 422));
+        return $this->render(
+            'account/sign_in.html.twig',
+            ['email' => $attempts->getLastUsername(), 'error' => $error],
+            new Response(status: null === $error ? 200 : 422),
+        );
     }
 }

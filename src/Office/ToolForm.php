@@ -38,11 +38,20 @@ final class ToolForm extends AbstractType
             ->add('pullLimitN', NumberType::class, $number)
             ->add('clearanceMm', DistanceType::class, ['small' => true])
             ->add('passesTraps', CheckboxType::class, ['required' => false])
-            ->add('heads', CollectionType::class, ['entry_type' => ToolHeadForm::class, 'entry_options' => ['label' => false], 'allow_add' => true, 'allow_delete' => true, 'delete_empty' => true, 'by_reference' => false, 'error_bubbling' => false])
+            ->add('heads', CollectionType::class, [
+                'entry_type' => ToolHeadForm::class, 'entry_options' => ['label' => false], 'allow_add' => true,
+                'allow_delete' => true, 'delete_empty' => true, 'by_reference' => false, 'error_bubbling' => false,
+            ])
             ->addEventListener(FormEvents::PRE_SUBMIT, static function (PreSubmitEvent $event): void {
                 $given = $event->getData();
                 if (\is_array($given) && \is_array($given['heads'] ?? null)) {
-                    $given['heads'] = array_values(array_filter($given['heads'], static fn (mixed $row) => \is_array($row) && '' !== trim(implode('', array_map(static fn (mixed $value) => \is_string($value) ? $value : '', $row)))));
+                    $given['heads'] = array_values(
+                        array_filter(
+                            $given['heads'],
+                            static fn (mixed $row) => \is_array($row)
+                                && '' !== trim(implode('', array_map(static fn (mixed $value) => \is_string($value) ? $value : '', $row))),
+                        ),
+                    );
                     $event->setData($given);
                 }
             });

@@ -20,7 +20,10 @@ final class ToolHeadForm extends AbstractType
     {
         $builder
             ->add('name', TextType::class, ['empty_data' => '', 'required' => false, 'label' => 'label.headName'])
-            ->add('class', EnumType::class, ['class' => Head::class, 'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value, 'placeholder' => 'kit.no_class', 'required' => false, 'label' => 'label.headClass'])
+            ->add('class', EnumType::class, [
+                'class' => Head::class, 'choice_label' => static fn (Head $head) => 'clear_head.'.$head->value,
+                'placeholder' => 'kit.no_class', 'required' => false, 'label' => 'label.headClass',
+            ])
             ->add('diameterMm', DistanceType::class, ['small' => true, 'required' => false, 'label' => 'label.headDiameterMm'])
             ->add('rigidLengthMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('forceN', NumberType::class, ['required' => false, 'invalid_message' => 'error.number']);

@@ -44,14 +44,22 @@ final class PracticeController extends AbstractController
     /** Height from which the lens of the stand-in camera is wholly under, in mm: half the head and half the window. */
     private const LENS_UNDER_MM = 29.0;
 
-    public function __construct(private readonly JobRepository $jobs, private readonly EntityManagerInterface $manager, private readonly JudgedRuns $runs, private readonly SimulatedLines $lines, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        private readonly JobRepository $jobs, private readonly EntityManagerInterface $manager,
+        private readonly JudgedRuns $runs, private readonly SimulatedLines $lines,
+        private readonly TranslatorInterface $translator,
+    ) {
     }
 
     #[Route('/practice', name: 'practice', methods: 'GET')]
     public function attempts(Account $account): Response
     {
-        return $this->render('practice/practice.html.twig', ['attempts' => $this->jobs->practices($account->firm), 'difficulties' => Difficulty::cases(), 'bad' => false, 'typed' => '']);
+        return $this->render('practice/practice.html.twig', [
+            'attempts' => $this->jobs->practices($account->firm),
+            'difficulties' => Difficulty::cases(),
+            'bad' => false,
+            'typed' => '',
+        ]);
     }
 
     /** Begins one: a job whose line nobody knows, with its opening and its run made ready. */
@@ -59,15 +67,31 @@ final class PracticeController extends AbstractController
     public function begin(Account $account, Request $request): Response
     {
         $typed = trim($request->request->getString('seed'));
-        $seed = '' === $typed ? random_int(1, self::MOST_SEEDS) : filter_var($typed, \FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST_SEEDS]]);
+        $seed = '' === $typed
+            ? random_int(1, self::MOST_SEEDS)
+            : filter_var($typed, \FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => self::MOST_SEEDS]]);
         $difficulty = Difficulty::tryFrom($request->request->getString('difficulty'));
         if (false === $seed || null === $difficulty) {
-            return $this->render('practice/practice.html.twig', ['attempts' => $this->jobs->practices($account->firm), 'difficulties' => Difficulty::cases(), 'bad' => true, 'typed' => $typed], new Response(status: 422));
+            return $this->render(
+                'practice/practice.html.twig',
+                [
+                    'attempts' => $this->jobs->practices($account->firm),
+                    'difficulties' => Difficulty::cases(),
+                    'bad' => true,
+                    'typed' => $typed,
+                ],
+                new Response(status: 422),
+            );
         }
         $now = new \DateTimeImmutable();
         $line = LineMaker::fromSeed($seed, $difficulty);
         $sheet = new CallSheet();
-        [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = ['P-'.$seed, Why::Stoppage, $this->translator->trans('practice.place', ['%seed%' => $seed]), $account->name];
+        [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = [
+            'P-'.$seed,
+            Why::Stoppage,
+            $this->translator->trans('practice.place', ['%seed%' => $seed]),
+            $account->name,
+        ];
         $sheet->reportUnits = $account->units();
         $id = Id::fresh();
         // A property of its own: what an earlier attempt has seen stays unknown.
@@ -77,7 +101,12 @@ final class PracticeController extends AbstractController
         [$details->kind, $details->place, $details->sizeMm] = [OpeningKind::Cleanout, $this->translator->trans('practice.opening'), 150.0];
         $opening = new Opening(Id::fresh(), $job, $details);
         $setUp = new RunDetails();
-        [$setUp->material, $setUp->boreMm, $setUp->cableLengthM, $setUp->waterOn] = [$line->materialAt(0.0), $line->boreAt(0.0)->inMillimetres(), 80.0, true];
+        [
+            $setUp->material,
+            $setUp->boreMm,
+            $setUp->cableLengthM,
+            $setUp->waterOn,
+        ] = [$line->materialAt(0.0), $line->boreAt(0.0)->inMillimetres(), 80.0, true];
         $run = new Run(Id::fresh(), $job, $opening, $now, $setUp);
         array_map($this->manager->persist(...), [$job, $opening, $run]);
         $this->manager->flush();
@@ -101,15 +130,27 @@ final class PracticeController extends AbstractController
         $reel = $this->lines->reelOf($run);
         [$line, $reach] = [$reel->line, $reel->reach];
         $truth = $line->perfectRecord($reach, Length::millimetres(self::LENS_UNDER_MM));
-        $measured = Track::none()->with((new SimulatedReel($line, $reach))->inAndBack(), new Counter(1.0, Length::metres(0), $line->length));
+        $measured = Track::none()->with(
+            (new SimulatedReel($line, $reach))->inAndBack(),
+            new Counter(1.0, Length::metres(0), $line->length),
+        );
         $comparison = new Comparison($truth, $judged->record, $job->rules());
         if (null === $practice->score) {
-            $practice = $practice->scored($comparison->score(), $comparison->points, round(($run->endedAt()->getTimestamp() - $run->startedAt->getTimestamp()) / 60, 1));
+            $practice = $practice->scored(
+                $comparison->score(),
+                $comparison->points,
+                round(($run->endedAt()->getTimestamp() - $run->startedAt->getTimestamp()) / 60, 1),
+            );
             $job->practise($practice);
             $this->manager->flush();
         }
-        $draw = static fn (RunRecord $record, Track $track) => Ribbon::draw($record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track);
+        $draw = static fn (RunRecord $record, Track $track) => Ribbon::draw(
+            $record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track,
+        );
 
-        return $this->render('practice/result.html.twig', ['job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, $measured), 'own' => $draw($judged->record, $judged->track)]);
+        return $this->render('practice/result.html.twig', [
+            'job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, $measured),
+            'own' => $draw($judged->record, $judged->track),
+        ]);
     }
 }

@@ -34,7 +34,10 @@ final readonly class CorrectionKeeper
                 }
             }
             $account = $this->security->getUser();
-            $correction = new Correction($job->id, $entry->id, (new \ReflectionClass($entry))->getShortName(), $changes, $account instanceof Account ? $account->name : '', new \DateTimeImmutable());
+            $correction = new Correction(
+                $job->id, $entry->id, (new \ReflectionClass($entry))->getShortName(), $changes,
+                $account instanceof Account ? $account->name : '', new \DateTimeImmutable(),
+            );
             $manager->persist($correction);
             $work->computeChangeSet($manager->getClassMetadata(Correction::class), $correction);
         }

@@ -44,7 +44,9 @@ final class FindingRepository extends ServiceEntityRepository
 
         return [new RunRecord(
             // What was logged on the way in and again on the way back is there once.
-            [] === $doubled ? $findings : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->id, $doubled, true))),
+            [] === $doubled
+                ? $findings
+                : array_values(array_filter($findings, static fn (Finding $finding) => !\in_array($finding->id, $doubled, true))),
             $details->material,
             null === $details->boreMm ? null : Length::millimetres($details->boreMm),
             $details->travel,

@@ -173,8 +173,12 @@ class Job
     /** @param ?string $answer none to take it back */
     public function makeTest(string $run, string $watched, ?string $answer, string $by, \DateTimeImmutable $at): void
     {
-        $others = array_values(array_filter($this->madeTests, static fn (array $test) => [$test['run'], $test['watched']] !== [$run, $watched]));
-        $this->madeTests = null === $answer ? $others : [...$others, ['run' => $run, 'watched' => $watched, 'seen' => $answer, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
+        $others = array_values(
+            array_filter($this->madeTests, static fn (array $test) => [$test['run'], $test['watched']] !== [$run, $watched]),
+        );
+        $this->madeTests = null === $answer
+            ? $others
+            : [...$others, ['run' => $run, 'watched' => $watched, 'seen' => $answer, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
     }
 
     /** @return list<array{run: string, watched: string, seen: string, by: string, at: string}> */
@@ -197,7 +201,12 @@ class Job
     /** @return list<DangerSign> that are there and not yet made safe */
     public function presentDangers(): array
     {
-        return array_values(array_filter(DangerSign::cases(), fn (DangerSign $sign) => DangerState::Present->value === ($this->dangers[$sign->value]['state'] ?? null)));
+        return array_values(
+            array_filter(
+                DangerSign::cases(),
+                fn (DangerSign $sign) => DangerState::Present->value === ($this->dangers[$sign->value]['state'] ?? null),
+            ),
+        );
     }
 
     public function clearing(): ClearingDetails

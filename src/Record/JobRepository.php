@@ -28,7 +28,11 @@ final class JobRepository extends ServiceEntityRepository
     /** @return list<Job> in the order in which they are to be done */
     public function onDay(Firm $firm, \DateTimeImmutable $day): array
     {
-        return $this->findBy(['firm' => $firm, 'call.plannedOn' => $day, 'practice' => null], ['call.turn' => 'ASC', 'id' => 'ASC'], self::LONGEST_LIST);
+        return $this->findBy(
+            ['firm' => $firm, 'call.plannedOn' => $day, 'practice' => null],
+            ['call.turn' => 'ASC', 'id' => 'ASC'],
+            self::LONGEST_LIST,
+        );
     }
 
     /**
@@ -60,7 +64,9 @@ final class JobRepository extends ServiceEntityRepository
             ->from(Run::class, 'run')
             ->join('run.job', 'job')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
-            ->where('job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))')
+            ->where(
+                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))',
+            )
             ->setParameter('firm', $firm->id)
             ->setParameter('nothing', '')
             ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
@@ -89,7 +95,9 @@ final class JobRepository extends ServiceEntityRepository
     {
         /** @var list<Job> $jobs */
         $jobs = $this->createQueryBuilder('job')
-            ->where('job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)')
+            ->where(
+                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)',
+            )
             ->setParameter('firm', $firm->id)->setParameter('words', '%'.addcslashes($words, '%_').'%')
             ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
 

@@ -105,6 +105,9 @@ class LoggedFinding
             'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo, 'size' => $this->size, 'unit' => $this->unit?->value, 'at_joint' => $this->atJoint, 'facts' => $this->facts, 'note' => $this->note,
         ], static fn (mixed $value) => null !== $value)));
 
-        return new self($id, $this->run, $finding, $this->loggedAt, $this->readingM, $this->invertOnScreen, $this->id, $this->drawnBack, $this->recordedS);
+        return new self(
+            $id, $this->run, $finding, $this->loggedAt, $this->readingM, $this->invertOnScreen, $this->id,
+            $this->drawnBack, $this->recordedS,
+        );
     }
 }

@@ -80,7 +80,10 @@ class OpeningDetails
     {
         $size = null === $this->sizeMm ? new Known($this->kind->usualSizeMm()) : new Known($this->sizeMm, $this->source);
 
-        return new Mouth($size, $this->faces->value, new Known($this->dropM, $this->source), $this->bendDeg, PipeBend::USUAL_RADIUS * $size->value, $this->trap, $this->state->isReady(), !$this->leave->isMissing());
+        return new Mouth(
+            $size, $this->faces->value, new Known($this->dropM, $this->source), $this->bendDeg,
+            PipeBend::USUAL_RADIUS * $size->value, $this->trap, $this->state->isReady(), !$this->leave->isMissing(),
+        );
     }
 
     public static function of(Node $node): self

@@ -17,7 +17,10 @@ enum OpeningState: string
     case BehindFixture = 'behind_fixture';
     case Missing = 'missing';
 
-    /** An opening that is missing, too small, buried or faces the wrong way is access to be mended; one that is stuck, painted over or behind a fixture is watched. */
+    /**
+     * An opening that is missing, too small, buried or faces the wrong way is access to be mended; one that is stuck,
+     * painted over or behind a fixture is watched.
+     */
     public function need(): Need
     {
         return match ($this) {

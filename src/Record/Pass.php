@@ -64,7 +64,10 @@ class Pass
     public function enter(string $entry, LogEntry $what): void
     {
         if (!\in_array($entry, array_column($this->entries, 'id'), true)) {
-            $this->entries = [...$this->entries, ['id' => $entry, 'kind' => $what->kind->value, 'seconds' => $what->seconds, 'metres' => $what->metres, 'said' => $what->said]];
+            $this->entries = [...$this->entries, [
+                'id' => $entry, 'kind' => $what->kind->value, 'seconds' => $what->seconds, 'metres' => $what->metres,
+                'said' => $what->said,
+            ]];
         }
     }
 
@@ -76,7 +79,15 @@ class Pass
     /** @return list<LogEntry> in their order */
     public function entries(): array
     {
-        return array_map(static fn (array $row) => new LogEntry(EntryKind::from($row['kind']), (float) $row['seconds'], null === $row['metres'] ? null : (float) $row['metres'], $row['said']), $this->entries);
+        return array_map(
+            static fn (array $row) => new LogEntry(
+                EntryKind::from($row['kind']),
+                (float) $row['seconds'],
+                null === $row['metres'] ? null : (float) $row['metres'],
+                $row['said'],
+            ),
+            $this->entries,
+        );
     }
 
     /** @param Length $step from one hose mark, or section, to the next */
@@ -123,7 +134,10 @@ class Pass
     {
         return [
             'in' => Length::metres($this->details->outM), 'to' => Length::metres($this->details->inM ?? $this->details->outM),
-            'felt' => array_map(static fn (array $felt) => ['at' => Length::metres($felt['at_m']), 'felt' => $felt['felt']], $this->details->feltAt),
+            'felt' => array_map(
+                static fn (array $felt) => ['at' => Length::metres($felt['at_m']), 'felt' => $felt['felt']],
+                $this->details->feltAt,
+            ),
         ];
     }
 }

@@ -26,6 +26,9 @@ class Photo
 
     public function asResponse(): Response
     {
-        return new Response((string) base64_decode($this->jpeg, true), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400, immutable']);
+        return new Response((string) base64_decode($this->jpeg, true), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=86400, immutable',
+        ]);
     }
 }

@@ -6,7 +6,10 @@ namespace App\Record;
 
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
-/** Takes a JPEG or PNG and makes a picture of our own of it: upright, of limited size, without anything that the camera wrote beside it (such as where it was taken). */
+/**
+ * Takes a JPEG or PNG and makes a picture of our own of it: upright, of limited size, without anything that the camera
+ * wrote beside it (such as where it was taken).
+ */
 final class PictureReader
 {
     public const MOST_BYTES = 12 * 1024 * 1024;

@@ -14,8 +14,10 @@ final readonly class Practice
      * @param array<string, float> $points  by part
      * @param ?float               $minutes from the first entry to the end
      */
-    public function __construct(public int $seed, public Difficulty $difficulty, public string $by, public ?int $score = null, public array $points = [], public ?float $minutes = null)
-    {
+    public function __construct(
+        public int $seed, public Difficulty $difficulty, public string $by, public ?int $score = null,
+        public array $points = [], public ?float $minutes = null,
+    ) {
     }
 
     /** @param array<string, float> $points */
@@ -27,12 +29,20 @@ final readonly class Practice
     /** @return array{seed: int, difficulty: string, by: string, score: ?int, points: array<string, float>, minutes: ?float} */
     public function plain(): array
     {
-        return ['seed' => $this->seed, 'difficulty' => $this->difficulty->value, 'by' => $this->by, 'score' => $this->score, 'points' => $this->points, 'minutes' => $this->minutes];
+        return [
+            'seed' => $this->seed, 'difficulty' => $this->difficulty->value, 'by' => $this->by, 'score' => $this->score,
+            'points' => $this->points, 'minutes' => $this->minutes,
+        ];
     }
 
-    /** @param array{seed: int, difficulty: string, by: string, score: ?int, points: array<string, float|int>, minutes: float|int|null} $plain */
+    /**
+     * @param array{seed: int, difficulty: string, by: string, score: ?int, points: array<string, float|int>, minutes: float|int|null} $plain
+     */
     public static function read(array $plain): self
     {
-        return new self($plain['seed'], Difficulty::from($plain['difficulty']), $plain['by'], $plain['score'], array_map(floatval(...), $plain['points']), null === $plain['minutes'] ? null : (float) $plain['minutes']);
+        return new self(
+            $plain['seed'], Difficulty::from($plain['difficulty']), $plain['by'], $plain['score'],
+            array_map(floatval(...), $plain['points']), null === $plain['minutes'] ? null : (float) $plain['minutes'],
+        );
     }
 }

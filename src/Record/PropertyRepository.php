@@ -44,7 +44,9 @@ final class PropertyRepository extends ServiceEntityRepository
         return $there;
     }
 
-    /** @return list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> other jobs at the same property, newest first */
+    /**
+     * @return list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> other jobs at the same property, newest first
+     */
     public function otherJobs(Job $job): array
     {
         /** @var list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> $rows */

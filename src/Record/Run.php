@@ -154,6 +154,10 @@ class Run
 
     public function counter(): Counter
     {
-        return new Counter($this->details->counterFactor ?? 1.0, Length::metres($this->details->cableOutAtZeroM ?? 0.0), Length::metres($this->details->cableLengthM ?? 0.0));
+        return new Counter(
+            $this->details->counterFactor ?? 1.0,
+            Length::metres($this->details->cableOutAtZeroM ?? 0.0),
+            Length::metres($this->details->cableLengthM ?? 0.0),
+        );
     }
 }

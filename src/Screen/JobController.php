@@ -34,13 +34,19 @@ abstract class JobController extends AbstractController
      * @param bool                 $refused    whether what was sent is refused without a form
      * @param ?Expectation         $expected   what the map makes of the chosen path, for the ribbon
      */
-    protected function show(Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false, ?Expectation $expected = null): Response
-    {
+    protected function show(
+        Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false,
+        ?Expectation $expected = null,
+    ): Response {
         $account = $this->getUser();
         \assert($account instanceof Account);
         $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null, $expected);
 
-        return $this->render($template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig', ['screen' => $screen, 'job' => $job, ...$parameters], new Response(status: $refused ? 422 : 200));
+        return $this->render(
+            $template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig',
+            ['screen' => $screen, 'job' => $job, ...$parameters],
+            new Response(status: $refused ? 422 : 200),
+        );
     }
 
     protected function backToStage(Job $job, ?Stage $stage = null): Response

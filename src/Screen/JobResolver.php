@@ -14,7 +14,10 @@ use Symfony\Component\HttpKernel\Controller\ValueResolverInterface;
 use Symfony\Component\HttpKernel\ControllerMetadata\ArgumentMetadata;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
-/** Gives a controller the job of the address, if it is the signed-in person's firm's; to anybody else it is not there. Ahead of the resolver that would give the bare identifier. */
+/**
+ * Gives a controller the job of the address, if it is the signed-in person's firm's; to anybody else it is not there.
+ * Ahead of the resolver that would give the bare identifier.
+ */
 #[AutoconfigureTag('controller.argument_value_resolver', ['priority' => 150])]
 final readonly class JobResolver implements ValueResolverInterface
 {

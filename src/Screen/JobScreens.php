@@ -42,7 +42,11 @@ final readonly class JobScreens
         $marks = $this->marks->ofJob($job);
         $expected ??= null === $line ? self::expected($job) : null;
 
-        return new JobScreen($job, $stage, $line, $runs, $marks, null === $expected ? $this->ribbon($job, $line, $marks, $units) : self::ribbonOf($job, $expected, $units), $expected);
+        return new JobScreen(
+            $job, $stage, $line, $runs, $marks,
+            null === $expected ? $this->ribbon($job, $line, $marks, $units) : self::ribbonOf($job, $expected, $units),
+            $expected,
+        );
     }
 
     /** What the map makes of the way from the chosen opening, before anything was pushed. */
@@ -75,7 +79,12 @@ final readonly class JobScreens
         return Ribbon::draw(
             $line->record ?? new RunRecord([], Material::Unknown, null, Travel::Downstream),
             $line->judgements ?? [],
-            array_values(array_map(static fn (Mark $mark) => $mark->onTheLine(), array_filter($marks, static fn (Mark $mark) => $mark->run === $line?->run))),
+            array_values(
+                array_map(
+                    static fn (Mark $mark) => $mark->onTheLine(),
+                    array_filter($marks, static fn (Mark $mark) => $mark->run === $line?->run),
+                ),
+            ),
             self::passesOf($job),
             $units,
             self::WIDTH,

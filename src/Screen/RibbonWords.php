@@ -32,9 +32,13 @@ final class RibbonWords extends AbstractExtension
             if (Kind::SoundJoint === $finding->kind) {
                 continue;
             }
-            $place = $this->formatter->distance($finding->from->metres, $units).(null === $finding->to ? '' : ' – '.$this->formatter->distance($finding->to->metres, $units));
+            $place = $this->formatter->distance($finding->from->metres, $units)
+                .(null === $finding->to ? '' : ' – '.$this->formatter->distance($finding->to->metres, $units));
             $size = null === $finding->size ? '' : ', '.$this->formatter->size($finding->size, $units);
-            $lines[] = $place.': '.$this->words->words($finding->kind, 'kind').$size.', '.$this->words->words($line->judgements[$finding->id]->counts(), 'need');
+            $lines[] = $place.': '.$this->words->words($finding->kind, 'kind').$size.', '.$this->words->words(
+                $line->judgements[$finding->id]->counts(),
+                'need',
+            );
         }
 
         return $lines;

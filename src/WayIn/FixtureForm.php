@@ -19,7 +19,12 @@ final class FixtureForm extends AbstractType
         $builder
             ->add('name', TextType::class, ['required' => false, 'empty_data' => '', 'label' => 'label.fixtureName'])
             ->add('level', DistanceType::class, ['signed' => true])->add('levelSource', SourceType::class)
-            ->add('what', PickType::class, ['class' => FixtureKind::class, 'words' => 'fixture', 'expanded' => false, 'label' => 'label.fixture']);
+            ->add('what', PickType::class, [
+                'class' => FixtureKind::class,
+                'words' => 'fixture',
+                'expanded' => false,
+                'label' => 'label.fixture',
+            ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

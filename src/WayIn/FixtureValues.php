@@ -28,7 +28,12 @@ final class FixtureValues
     public static function of(Node $node): self
     {
         $values = new self();
-        [$values->what, $values->name, $values->level, $values->levelSource] = [FixtureKind::from($node->what), $node->name, $node->level?->value, $node->level->source ?? Source::Guessed];
+        [$values->what, $values->name, $values->level, $values->levelSource] = [
+            FixtureKind::from($node->what),
+            $node->name,
+            $node->level?->value,
+            $node->level->source ?? Source::Guessed,
+        ];
 
         return $values;
     }
@@ -38,6 +43,11 @@ final class FixtureValues
         $level = $this->level ?? 0.0;
         $isAltered = abs($level - ($node->level->value ?? 0.0)) > 1e-6;
 
-        return Node::fixture($node->id, $this->what, trim($this->name), new Known($level, $isAltered && Source::Guessed === $this->levelSource ? Source::Told : $this->levelSource));
+        return Node::fixture(
+            $node->id,
+            $this->what,
+            trim($this->name),
+            new Known($level, $isAltered && Source::Guessed === $this->levelSource ? Source::Told : $this->levelSource),
+        );
     }
 }

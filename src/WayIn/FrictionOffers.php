@@ -54,7 +54,9 @@ final readonly class FrictionOffers
         $friction = FrictionFit::explain(static fn (float $friction) => $tool->fitted($on, $friction), $path, $run->reachedM() + $drop);
         $now = $tool->friction($wet);
 
-        return null !== $friction && abs($friction - $now) < self::NOTABLE ? null : ['run' => $run, 'tool' => $tool, 'wet' => $wet, 'friction' => null === $friction ? null : round($friction, 3), 'now' => $now];
+        return null !== $friction && abs($friction - $now) < self::NOTABLE
+            ? null
+            : ['run' => $run, 'tool' => $tool, 'wet' => $wet, 'friction' => null === $friction ? null : round($friction, 3), 'now' => $now];
     }
 
     /** The whole way that the run was on, from the rim of its opening. */

@@ -80,9 +80,17 @@ final class LineController extends JobController
         [$sort, $what] = explode(':', $request->request->getString('what').':', 3);
         $where = $request->request->getString('at');
         try {
-            $sketch = $this->maps->change($job->property(), fn (Sketch $sketch) => $this->sketching->added($sketch, $job, $id, $sort, $what, $where, $request->request->getString('up'), $account->units()));
+            $sketch = $this->maps->change(
+                $job->property(),
+                fn (Sketch $sketch) => $this->sketching->added(
+                    $sketch, $job, $id, $sort, $what, $where, $request->request->getString('up'), $account->units(),
+                ),
+            );
         } catch (BadInput $error) {
-            return $this->map($job, $request, $where, ['addError' => $this->words($error), 'typedUp' => $request->request->getString('up')]);
+            return $this->map($job, $request, $where, [
+                'addError' => $this->words($error),
+                'typedUp' => $request->request->getString('up'),
+            ]);
         }
         $this->sketching->takeOpenings($job, $sketch);
 
@@ -97,7 +105,10 @@ final class LineController extends JobController
         $form = $this->pipeForm($job, $id, $values);
         if (self::isAccepted($form, $request)) {
             try {
-                $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withPipe($values->on($sketch->pipes[$id] ?? $pipe)));
+                $this->maps->change(
+                    $job->property(),
+                    static fn (Sketch $sketch) => $sketch->withPipe($values->on($sketch->pipes[$id] ?? $pipe)),
+                );
 
                 return $this->at($job, $request->query->getString('at') ?: $id);
             } catch (BadInput $error) {
@@ -131,7 +142,10 @@ final class LineController extends JobController
     {
         $what = 'tank' === $request->request->getString('what') ? 'tank' : 'main';
         $name = mb_substr(trim($request->request->getString('name')), 0, 200);
-        $sketch = $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withNode(Node::outlet($sketch->outlet->id, $what, $name)));
+        $sketch = $this->maps->change(
+            $job->property(),
+            static fn (Sketch $sketch) => $sketch->withNode(Node::outlet($sketch->outlet->id, $what, $name)),
+        );
 
         return $this->at($job, $sketch->outlet->id);
     }
@@ -187,18 +201,30 @@ final class LineController extends JobController
         $sketch = $job->property()->sketch();
         $view = $this->views->of($sketch, $account->units(), MapViews::WIDE);
         $seen = $sketch->isBlank() ? null : new SeenMap($sketch, $this->runs->of($job->property()));
-        $svg = $this->renderView('way_in/plan_file.svg.twig', ['view' => $view, 'seen' => $seen, 'units' => $account->units(), 'title' => $job->property()->place()]);
+        $svg = $this->renderView('way_in/plan_file.svg.twig', [
+            'view' => $view,
+            'seen' => $seen,
+            'units' => $account->units(),
+            'title' => $job->property()->place(),
+        ]);
         $body = $svg;
         if ('png' === $format) {
             try {
                 $body = $chromium->picture($svg, (int) ceil($view->plan->width), (int) ceil($view->plan->height) + 60);
             } catch (PrintFailed) {
-                return new Response($this->translator->trans('map.png_failed'), Response::HTTP_SERVICE_UNAVAILABLE, ['Content-Type' => 'text/plain; charset=UTF-8']);
+                return new Response(
+                    $this->translator->trans('map.png_failed'),
+                    Response::HTTP_SERVICE_UNAVAILABLE,
+                    ['Content-Type' => 'text/plain; charset=UTF-8'],
+                );
             }
         }
         $name = 'line-map-'.preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($job->call()->number)).'.'.$format;
 
-        return new Response($body, Response::HTTP_OK, ['Content-Type' => 'png' === $format ? 'image/png' : 'image/svg+xml', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name)]);
+        return new Response($body, Response::HTTP_OK, [
+            'Content-Type' => 'png' === $format ? 'image/png' : 'image/svg+xml',
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+        ]);
     }
 
     /** @param array<string, mixed> $more */
@@ -222,10 +248,24 @@ final class LineController extends JobController
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
             'runs' => $runs, 'unseenM' => $seen?->metres(Sight::Unreached, Sight::Submerged, Sight::Dim),
             'proposals' => $this->runs->proposals($property, $runs), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
-            'pipeForm' => null === $pipe || isset($more['pipeForm']) ? null : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),
-            'fixtureForm' => null !== $node && NodeKind::Fixture === $node->kind ? $this->fixtureForm($job, $at, FixtureValues::of($node)) : null,
-            'openingForm' => $this->openingForm($job, $this->openingAt($job, $node)), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
-            'yearSays' => null === $year ? null : ['year' => $year, 'outside' => HouseTables::material($year, true), 'inside' => HouseTables::material($year, false), 'openings' => HouseTables::openings($year)],
+            'pipeForm' => null === $pipe || isset($more['pipeForm'])
+                ? null
+                : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),
+            'fixtureForm' => null !== $node && NodeKind::Fixture === $node->kind
+                ? $this->fixtureForm($job, $at, FixtureValues::of($node))
+                : null,
+            'openingForm' => $this->openingForm(
+                $job,
+                $this->openingAt($job, $node),
+            ), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
+            'yearSays' => null === $year
+                ? null
+                : [
+                    'year' => $year,
+                    'outside' => HouseTables::material($year, true),
+                    'inside' => HouseTables::material($year, false),
+                    'openings' => HouseTables::openings($year),
+                ],
             'otherJobs' => $this->properties->otherJobs($job), ...$more,
         ], 'way_in/line.html.twig', isset($more['addError']));
     }
@@ -253,17 +293,26 @@ final class LineController extends JobController
             }
         }
 
-        return $this->createForm(PipeForm::class, $values, ['nodes' => $nodes, 'action' => $this->generateUrl('line_pipe', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(PipeForm::class, $values, [
+            'nodes' => $nodes,
+            'action' => $this->generateUrl('line_pipe', ['job' => $job->id, 'id' => $id]),
+        ]);
     }
 
     private function openingForm(Job $job, ?Opening $opening): ?FormInterface
     {
-        return null === $opening ? null : $this->createForm(OpeningForm::class, clone $opening->details(), ['action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $opening->id, 'back' => 'line'])]);
+        return null === $opening
+            ? null
+            : $this->createForm(OpeningForm::class, clone $opening->details(), [
+                'action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $opening->id, 'back' => 'line']),
+            ]);
     }
 
     private function fixtureForm(Job $job, string $id, FixtureValues $values): FormInterface
     {
-        return $this->createForm(FixtureForm::class, $values, ['action' => $this->generateUrl('line_fixture', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(FixtureForm::class, $values, [
+            'action' => $this->generateUrl('line_fixture', ['job' => $job->id, 'id' => $id]),
+        ]);
     }
 
     /** Puts what the map refused at the field that it is about. */
@@ -278,7 +327,11 @@ final class LineController extends JobController
         $why = $error->allowed['why'] ?? null;
         $name = $error->allowed['name'] ?? '';
 
-        return $this->translator->trans('bad_map.'.(\is_string($why) ? $why : $error->reason), ['%name%' => $name, '%least%' => $error->allowed['least'] ?? '', '%most%' => $error->allowed['most'] ?? '']);
+        return $this->translator->trans('bad_map.'.(\is_string($why) ? $why : $error->reason), [
+            '%name%' => $name,
+            '%least%' => $error->allowed['least'] ?? '',
+            '%most%' => $error->allowed['most'] ?? '',
+        ]);
     }
 
     private function at(Job $job, string $at): Response

@@ -44,7 +44,11 @@ final readonly class MapWords
         // The pattern once, and not a translation for each of hundreds of pipes.
         [$ofFixture, $below] = [$this->translator->trans('map.pipe_of'), $this->translator->trans('map.line_below')];
         foreach ($sketch->pipes as $id => $pipe) {
-            $names[$id] = str_replace('%name%', $names[$pipe->from], NodeKind::Fixture === $sketch->nodes[$pipe->from]->kind ? $ofFixture : $below);
+            $names[$id] = str_replace(
+                '%name%',
+                $names[$pipe->from],
+                NodeKind::Fixture === $sketch->nodes[$pipe->from]->kind ? $ofFixture : $below,
+            );
         }
 
         return $names;

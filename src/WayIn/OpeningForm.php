@@ -38,12 +38,20 @@ final class OpeningForm extends AbstractType
             ->add('leave', PickType::class, ['class' => Leave::class, 'words' => 'leave'])
             ->add('neighbour', CheckboxType::class, ['required' => false])
             ->add('askedWhom', TextType::class, ['required' => false, 'empty_data' => ''])
-            ->add('askedOn', DateType::class, ['required' => false, 'widget' => 'single_text', 'input' => 'datetime_immutable', 'invalid_message' => 'error.date'])
+            ->add('askedOn', DateType::class, [
+                'required' => false,
+                'widget' => 'single_text',
+                'input' => 'datetime_immutable',
+                'invalid_message' => 'error.date',
+            ])
             ->add('faces', PickType::class, ['class' => Faces::class, 'words' => 'faces'])
             ->add('state', PickType::class, ['class' => OpeningState::class, 'words' => 'opening_state'])
             ->add('permission', TextareaType::class, ['empty_data' => '', 'required' => false]);
         if ([] !== $options['pipes']) {
-            $builder->add('on', ChoiceType::class, ['choices' => $options['pipes'], 'mapped' => false, 'required' => false, 'placeholder' => 'way_in.not_on_map', 'choice_translation_domain' => false]);
+            $builder->add('on', ChoiceType::class, [
+                'choices' => $options['pipes'], 'mapped' => false, 'required' => false,
+                'placeholder' => 'way_in.not_on_map', 'choice_translation_domain' => false,
+            ]);
         }
     }
 

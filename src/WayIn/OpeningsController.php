@@ -26,8 +26,12 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The openings of a job: what they are, which is used, and what the house rules say of them. */
 final class OpeningsController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly LineMaps $maps, private readonly MapWords $words)
-    {
+    public function __construct(
+        JobScreens $screens,
+        EntityManagerInterface $manager,
+        private readonly LineMaps $maps,
+        private readonly MapWords $words,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -57,18 +61,28 @@ final class OpeningsController extends JobController
         $this->store($opening);
         $this->mapped($opening, $form->has('on') ? $form->get('on')->getData() : null);
 
-        return 'line' === $request->query->get('back') ? $this->redirectToRoute('way_in', ['job' => $job->id, 'at' => $opening->node()], Response::HTTP_SEE_OTHER) : $this->back($job);
+        return 'line' === $request->query->get('back')
+            ? $this->redirectToRoute('way_in', ['job' => $job->id, 'at' => $opening->node()], Response::HTTP_SEE_OTHER)
+            : $this->back($job);
     }
 
     /** What is known of an opening is known of the property. */
     private function mapped(Opening $opening, mixed $pipe): void
     {
-        $node = Node::opening($opening->node() ?? $opening->id, $opening->details()->kind->value, $opening->details()->place, $opening->details()->mouth());
+        $node = Node::opening(
+            $opening->node() ?? $opening->id,
+            $opening->details()->kind->value,
+            $opening->details()->place,
+            $opening->details()->mouth(),
+        );
         $property = $opening->job->property();
         if (isset($property->sketch()->nodes[$node->id])) {
             $this->maps->change($property, static fn (Sketch $sketch) => $sketch->withNode($node));
         } elseif (\is_string($pipe) && isset($property->sketch()->pipes[$pipe])) {
-            $this->maps->change($property, static fn (Sketch $sketch) => $sketch->split($pipe, $sketch->pipes[$pipe]->length->value / 2, $node));
+            $this->maps->change(
+                $property,
+                static fn (Sketch $sketch) => $sketch->split($pipe, $sketch->pipes[$pipe]->length->value / 2, $node),
+            );
             $opening->placeAt($node->id);
             $this->store();
         }
@@ -108,7 +122,12 @@ final class OpeningsController extends JobController
         $sketch = $job->property()->sketch();
 
         return $this->show($job, $request, [
-            'tab' => 'openings', 'form' => $this->openingForm($job, Id::fresh(), new OpeningDetails(), null), 'zeroForm' => $this->zeroForm($job), 'editing' => null,
+            'tab' => 'openings', 'form' => $this->openingForm(
+                $job,
+                Id::fresh(),
+                new OpeningDetails(),
+                null,
+            ), 'zeroForm' => $this->zeroForm($job), 'editing' => null,
             'sketch' => $sketch, 'names' => $this->words->names($sketch), 'advice' => (new OpeningAdvice($job->firm->accessRules()))->on($sketch), ...$more,
         ], 'way_in/openings.html.twig');
     }
@@ -124,7 +143,10 @@ final class OpeningsController extends JobController
         $isPlaced = isset($sketch->nodes[$opening?->node() ?? '']);
         $names = $isPlaced ? [] : array_intersect_key($this->words->names($sketch), $sketch->pipes);
 
-        return $this->createForm(OpeningForm::class, $details, ['action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $id]), 'pipes' => array_flip($names)]);
+        return $this->createForm(OpeningForm::class, $details, [
+            'action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $id]),
+            'pipes' => array_flip($names),
+        ]);
     }
 
     private function zeroForm(Job $job): FormInterface

@@ -73,7 +73,11 @@ final class PipeValues
         [$values->lengthM, $values->lengthSource] = [$pipe->length->value, $pipe->length->source];
         [$values->boreMm, $values->boreSource] = [$pipe->bore->value, $pipe->bore->source];
         [$values->material, $values->materialSource] = [$pipe->material, $pipe->materialSource];
-        [$values->fallPercent, $values->fallSource, $values->upright] = [null === $pipe->fallPercent() ? null : round($pipe->fallPercent(), 2), $pipe->down->source, $pipe->isUpright()];
+        [$values->fallPercent, $values->fallSource, $values->upright] = [
+            null === $pipe->fallPercent() ? null : round($pipe->fallPercent(), 2),
+            $pipe->down->source,
+            $pipe->isUpright(),
+        ];
         [$values->joins, $values->tied, $values->proof, $values->runsInto] = [$pipe->joins, $pipe->tied, $pipe->proof, $pipe->to];
         [$values->pastStoppages, $values->shared] = [$pipe->pastStoppages, $pipe->shared];
         $values->bends = array_map(BendValues::of(...), $pipe->bends);
@@ -84,17 +88,24 @@ final class PipeValues
     /** @throws \Jurvex\Core\Input\BadInput for a bend beyond its end */
     public function on(Pipe $pipe): Pipe
     {
-        $bore = null === $this->tradeSize ? $this->boreMm ?? $pipe->bore->value : HouseTables::bore($this->material, (float) $this->tradeSize)->inMillimetres();
+        $bore = null === $this->tradeSize
+            ? $this->boreMm ?? $pipe->bore->value
+            : HouseTables::bore($this->material, (float) $this->tradeSize)->inMillimetres();
         $down = $this->upright ? Pipe::UPRIGHT : Grade::percent($this->fallPercent ?? 0.0)->inDegrees();
         $shown = null === $pipe->fallPercent() ? null : round($pipe->fallPercent(), 2);
         // The form shows the fall rounded; what was not touched stays as exact as it is.
-        $sameFall = $this->upright === $pipe->isUpright() && ($this->upright || null !== $shown && abs($shown - ($this->fallPercent ?? 0.0)) < self::SAME);
+        $sameFall = $this->upright === $pipe->isUpright()
+            && ($this->upright || null !== $shown && abs($shown - ($this->fallPercent ?? 0.0)) < self::SAME);
 
         return $pipe->with(
             length: self::known($this->lengthM ?? $pipe->length->value, $this->lengthSource, $pipe->length),
             bore: self::known($bore, $this->boreSource, $pipe->bore),
             material: $this->material,
-            materialSource: $this->material !== $pipe->material && $this->materialSource === $pipe->materialSource && Source::Guessed === $this->materialSource ? Source::Told : $this->materialSource,
+            materialSource: $this->material !== $pipe->material
+                && $this->materialSource === $pipe->materialSource
+                && Source::Guessed === $this->materialSource
+                ? Source::Told
+                : $this->materialSource,
             down: $sameFall ? new Known($pipe->down->value, $this->fallSource) : self::known($down, $this->fallSource, $pipe->down),
             joins: $this->joins,
             tied: $this->tied,
@@ -102,7 +113,15 @@ final class PipeValues
             to: $this->runsInto,
             pastStoppages: $this->pastStoppages,
             shared: trim($this->shared),
-            bends: array_map(static fn (BendValues $bend) => new PipeBend($bend->atM ?? 0.0, $bend->degrees ?? 0.0, $bend->radiusMm ?? PipeBend::USUAL_RADIUS * $bore, $bend->source), array_values(array_filter($this->bends, static fn (BendValues $bend) => null !== $bend->degrees))),
+            bends: array_map(
+                static fn (BendValues $bend) => new PipeBend(
+                    $bend->atM ?? 0.0,
+                    $bend->degrees ?? 0.0,
+                    $bend->radiusMm ?? PipeBend::USUAL_RADIUS * $bore,
+                    $bend->source,
+                ),
+                array_values(array_filter($this->bends, static fn (BendValues $bend) => null !== $bend->degrees)),
+            ),
         );
     }
 

@@ -24,13 +24,19 @@ final readonly class PlanLayers
     /** @return array<string, string> walls of the pipes whose length is known, and of those whose is guessed */
     public function walls(): array
     {
-        return $this->gathered(fn (PlanPipe $drawn) => $this->view->sketch->pipes[$drawn->id]->length->source->isKnown() ? 'known' : 'guess', static fn (PlanPipe $drawn) => $drawn->line);
+        return $this->gathered(
+            fn (PlanPipe $drawn) => $this->view->sketch->pipes[$drawn->id]->length->source->isKnown() ? 'known' : 'guess',
+            static fn (PlanPipe $drawn) => $drawn->line,
+        );
     }
 
     /** @return array<string, string> bores by group of material */
     public function bores(): array
     {
-        return $this->gathered(fn (PlanPipe $drawn) => $this->view->sketch->pipes[$drawn->id]->material->group(), static fn (PlanPipe $drawn) => $drawn->line);
+        return $this->gathered(
+            fn (PlanPipe $drawn) => $this->view->sketch->pipes[$drawn->id]->material->group(),
+            static fn (PlanPipe $drawn) => $drawn->line,
+        );
     }
 
     /** @return array<string, string> arrows with the flow, breaks in what is not to scale, signs of stacks, bends */
@@ -51,7 +57,10 @@ final readonly class PlanLayers
                 $signs['upright'] .= 'M'.($drawn->left + 6).' '.($y - 8).'v-8m-3 5l3 4 3-4';
             }
             foreach ($pipe->bends as $bend) {
-                $signs[$bend->source->isKnown() ? 'bend' : 'bend guess'] .= 'M'.$drawn->x($bend->at, $pipe->length->value).' '.($y - 6).'l4 6-4 6-4-6z';
+                $signs[$bend->source->isKnown() ? 'bend' : 'bend guess'] .= 'M'.$drawn->x(
+                    $bend->at,
+                    $pipe->length->value,
+                ).' '.($y - 6).'l4 6-4 6-4-6z';
             }
         }
 
@@ -65,7 +74,9 @@ final readonly class PlanLayers
         foreach ($this->view->plan->pipes as $drawn) {
             $length = $this->view->sketch->pipes[$drawn->id]->length->value;
             foreach ($seen->spans[$drawn->id] as $span) {
-                $sights[$span->sight->value] = ($sights[$span->sight->value] ?? '').'M'.$drawn->x($span->from->metres, $length).' '.($drawn->y + 8.5).'H'.$drawn->x($span->to->metres, $length);
+                $sights[$span->sight->value] = ($sights[$span->sight->value] ?? '').'M'
+                    .$drawn->x($span->from->metres, $length).' '.($drawn->y + 8.5).'H'
+                    .$drawn->x($span->to->metres, $length);
             }
         }
 
@@ -79,10 +90,14 @@ final readonly class PlanLayers
         $sketch = $this->view->sketch;
         foreach ($this->view->plan->nodes as $drawn) {
             if (NodeKind::Junction === $sketch->nodes[$drawn->id]->kind) {
-                $assumed = array_filter($sketch->above($drawn->id), static fn (Pipe $pipe) => Joins::Straight !== $pipe->joins && Source::Proved !== $pipe->tied);
+                $assumed = array_filter(
+                    $sketch->above($drawn->id),
+                    static fn (Pipe $pipe) => Joins::Straight !== $pipe->joins && Source::Proved !== $pipe->tied,
+                );
                 $paint = [] === $assumed ? 'proved' : 'assumed';
                 $r = $drawn->isTop ? 6 : 4;
-                $dots[$paint] = ($dots[$paint] ?? '').'M'.($drawn->x - $r).' '.$drawn->y.'a'.$r.' '.$r.' 0 1 0 '.(2 * $r).' 0a'.$r.' '.$r.' 0 1 0 '.(-2 * $r).' 0z';
+                $dots[$paint] = ($dots[$paint] ?? '').'M'.($drawn->x - $r).' '.$drawn->y.'a'.$r.' '.$r.' 0 1 0 '
+                    .(2 * $r).' 0a'.$r.' '.$r.' 0 1 0 '.(-2 * $r).' 0z';
             }
         }
 
@@ -96,8 +111,15 @@ final readonly class PlanLayers
      */
     public function pipes(): array
     {
-        return array_map(fn (PlanPipe $drawn) => ['id' => $drawn->id, 'line' => $drawn->line, 'label' => $drawn->label, 'x' => round(($drawn->left + $drawn->right) / 2, 1), 'y' => $drawn->y - self::LABEL_OVER,
-            'name' => $this->view->names[$drawn->id], 'left' => $this->view->left($drawn->id), 'right' => $this->view->right($drawn->id)], $this->view->plan->pipes);
+        return array_map(
+            fn (PlanPipe $drawn) => [
+                'id' => $drawn->id, 'line' => $drawn->line, 'label' => $drawn->label,
+                'x' => round(($drawn->left + $drawn->right) / 2, 1), 'y' => $drawn->y - self::LABEL_OVER,
+                'name' => $this->view->names[$drawn->id], 'left' => $this->view->left($drawn->id),
+                'right' => $this->view->right($drawn->id),
+            ],
+            $this->view->plan->pipes,
+        );
     }
 
     /**
@@ -121,15 +143,22 @@ final readonly class PlanLayers
         return array_values($badges);
     }
 
-    /** @return list<array{id: string, kind: string, x: float, y: float, foot: ?float, label: string, name: string, left: ?string, right: ?string, blocked: bool}> all but the outlet */
+    /**
+     * @return list<array{id: string, kind: string, x: float, y: float, foot: ?float, label: string, name: string, left: ?string, right: ?string, blocked: bool}> all but the outlet
+     */
     public function nodes(): array
     {
         $rows = [];
         foreach ($this->view->plan->nodes as $drawn) {
             $node = $this->view->sketch->nodes[$drawn->id];
             if (NodeKind::Outlet !== $node->kind) {
-                $rows[] = ['id' => $drawn->id, 'kind' => $node->kind->value, 'x' => $drawn->x, 'y' => $drawn->y, 'foot' => $drawn->footY, 'label' => $node->isPlace() || $drawn->isTop ? $drawn->label : '', 'name' => $this->view->names[$drawn->id],
-                    'left' => $this->view->left($drawn->id), 'right' => $this->view->right($drawn->id), 'blocked' => false === $node->mouth?->ready || false === $node->mouth?->leave];
+                $rows[] = [
+                    'id' => $drawn->id, 'kind' => $node->kind->value, 'x' => $drawn->x, 'y' => $drawn->y,
+                    'foot' => $drawn->footY, 'label' => $node->isPlace() || $drawn->isTop ? $drawn->label : '',
+                    'name' => $this->view->names[$drawn->id], 'left' => $this->view->left($drawn->id),
+                    'right' => $this->view->right($drawn->id),
+                    'blocked' => false === $node->mouth?->ready || false === $node->mouth?->leave,
+                ];
             }
         }
 

@@ -34,8 +34,10 @@ final class ReachController extends JobController
 {
     private const LISTED = 6;
 
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly Kit $kit, private readonly MapViews $views, private readonly FrictionOffers $offers)
-    {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, private readonly Kit $kit,
+        private readonly MapViews $views, private readonly FrictionOffers $offers,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -46,8 +48,13 @@ final class ReachController extends JobController
         $wet = '0' !== $request->query->getString('wet', '1');
         $tools = $this->kit->of($job->firm);
         $rigs = Kit::rigs($tools, $wet);
-        $shown = ['tab' => 'reach', 'sketch' => $sketch, 'view' => $this->views->of($sketch, $account->units(), MapViews::widthFor($request)), 'tools' => $tools, 'wet' => $wet,
-            'rigNames' => self::rigNames($tools), 'offers' => $this->offers->of($job), 'target' => null, 'options' => [], 'else' => [], 'opening' => null, 'rig' => null, 'reached' => [], 'farthest' => null, 'newOpening' => null];
+        $shown = [
+            'tab' => 'reach', 'sketch' => $sketch,
+            'view' => $this->views->of($sketch, $account->units(), MapViews::widthFor($request)), 'tools' => $tools,
+            'wet' => $wet, 'rigNames' => self::rigNames($tools), 'offers' => $this->offers->of($job), 'target' => null,
+            'options' => [], 'else' => [], 'opening' => null, 'rig' => null, 'reached' => [], 'farthest' => null,
+            'newOpening' => null,
+        ];
         if ([] === $rigs || [] === $sketch->openings() || $sketch->isBlank()) {
             return $this->show($job, $request, $shown, 'way_in/reach.html.twig');
         }
@@ -65,9 +72,15 @@ final class ReachController extends JobController
 
         return $this->show($job, $request, [
             ...$shown, 'opening' => $opening, 'rig' => $rig, 'reached' => $reached, 'farthest' => self::farthest($way, $opening, $reached),
-            'stops' => self::stops($reached, $rig), 'target' => isset($sketch->pipes[$target]) ? $target : null, 'options' => \array_slice($options, 0, self::LISTED),
+            'stops' => self::stops($reached, $rig), 'target' => isset($sketch->pipes[$target]) ? $target : null, 'options' => \array_slice(
+                $options,
+                0,
+                self::LISTED,
+            ),
             'else' => [] === $options || $isOpen ? [] : $finder->whatElse($target), 'newOpening' => [] === $options ? $finder->bestNewOpening() : null,
-        ], 'way_in/reach.html.twig', expected: self::expected($sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id]));
+        ], 'way_in/reach.html.twig', expected: self::expected(
+            $sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id],
+        ));
     }
 
     /**
@@ -78,9 +91,14 @@ final class ReachController extends JobController
     private function chosen(Job $job, Sketch $sketch, array $rigs, Request $request, ?ReachOption $best): array
     {
         $openings = $sketch->openings();
-        $opening = $openings[$request->query->getString('opening')] ?? $best->opening ?? $openings[$job->chosenOpening()?->node() ?? ''] ?? reset($openings);
+        $opening = $openings[$request->query->getString('opening')]
+            ?? $best->opening
+            ?? $openings[$job->chosenOpening()?->node() ?? '']
+            ?? reset($openings);
         \assert(false !== $opening);
-        $rig = array_values(array_filter($rigs, static fn (Rig $rig) => $rig->id === $request->query->getString('tool')))[0] ?? $best->rig ?? $rigs[0];
+        $rig = array_values(array_filter($rigs, static fn (Rig $rig) => $rig->id === $request->query->getString('tool')))[0]
+            ?? $best->rig
+            ?? $rigs[0];
 
         return [$opening, $rig];
     }
@@ -123,7 +141,10 @@ final class ReachController extends JobController
             $path = $reach->leg?->path();
             $at = null === $path ? null : $path->metres() - $reach->leg->segment->length->metres + $reach->metres;
             $pull = null === $path || null === $at ? null : $rig->pullFrom($path, $at);
-            $stops[] = ['pipe' => (string) $pipe, 'metres' => $reach->metres, 'by' => $reach->by->value, 'pull' => $pull, 'out' => null === $pull ? null : $pull <= $rig->pullLimit];
+            $stops[] = [
+                'pipe' => (string) $pipe, 'metres' => $reach->metres, 'by' => $reach->by->value, 'pull' => $pull,
+                'out' => null === $pull ? null : $pull <= $rig->pullLimit,
+            ];
         }
 
         return $stops;

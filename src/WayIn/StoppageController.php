@@ -26,8 +26,10 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/way-in/stoppage')]
 final class StoppageController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly LineMaps $maps, private readonly Stoppages $stoppages, private readonly MapViews $views)
-    {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, private readonly LineMaps $maps,
+        private readonly Stoppages $stoppages, private readonly MapViews $views,
+    ) {
         parent::__construct($screens, $manager);
     }
 
@@ -37,7 +39,11 @@ final class StoppageController extends JobController
         $sketch = $job->property()->sketch();
 
         return $this->show($job, $request, [
-            'tab' => 'stoppage', 'sketch' => $sketch, 'view' => $this->views->of($sketch, $account->units(), MapViews::widthFor($request)), 'found' => $this->stoppages->of($job),
+            'tab' => 'stoppage', 'sketch' => $sketch, 'view' => $this->views->of(
+                $sketch,
+                $account->units(),
+                MapViews::widthFor($request),
+            ), 'found' => $this->stoppages->of($job),
             'signs' => DangerSign::cases(), 'fixtureAnswers' => Point::FIXTURE_ANSWERS, 'openingAnswers' => Point::OPENING_ANSWERS,
         ], 'way_in/stoppage.html.twig');
     }
@@ -66,7 +72,11 @@ final class StoppageController extends JobController
         $watched = $nodes[$request->request->getString('watched')] ?? null;
         $answer = $request->request->getString('answer');
         $answers = NodeKind::Fixture === $watched?->kind ? MadeTest::FIXTURE_ANSWERS : MadeTest::OPENING_ANSWERS;
-        if (NodeKind::Fixture === $run?->kind && true === $watched?->isPlace() && $run !== $watched && ('' === $answer || \in_array($answer, $answers, true))) {
+        if (NodeKind::Fixture === $run?->kind
+            && true === $watched?->isPlace()
+            && $run !== $watched
+            && ('' === $answer || \in_array($answer, $answers, true))
+        ) {
             $job->makeTest($run->id, $watched->id, '' === $answer ? null : $answer, $account->name, new \DateTimeImmutable());
             $this->store();
             if ('runs_by' === $answer) {

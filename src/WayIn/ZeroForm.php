@@ -21,7 +21,11 @@ final class ZeroForm extends AbstractType
         $builder
             ->add('opening', OpeningType::class, ['job' => $options['job']])
             ->add('zero', PickType::class, ['class' => Zero::class, 'words' => 'zero'])
-            ->add('zeroNote', TextType::class, ['empty_data' => '', 'required' => false, 'constraints' => [new Assert\Length(max: 200, maxMessage: 'error.too_long')]]);
+            ->add('zeroNote', TextType::class, [
+                'empty_data' => '',
+                'required' => false,
+                'constraints' => [new Assert\Length(max: 200, maxMessage: 'error.too_long')],
+            ]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

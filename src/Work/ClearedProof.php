@@ -28,7 +28,10 @@ final readonly class ClearedProof
         $last = end($passes);
         $deepest = max([0.0, ...array_map(static fn (Pass $pass) => $pass->details()->inM ?? 0.0, $passes)]);
         $long = $job->firm->clearTables()->cable['test_min'];
-        $good = array_filter($job->flowTests(), static fn (FlowTest $test) => FlowResult::Holds === $test->details()->result && ($test->details()->minutes ?? 0.0) >= $long);
+        $good = array_filter(
+            $job->flowTests(),
+            static fn (FlowTest $test) => FlowResult::Holds === $test->details()->result && ($test->details()->minutes ?? 0.0) >= $long,
+        );
         $isCabled = [] !== array_filter($passes, static fn (Pass $pass) => Tool::Cable === $pass->details()->tool);
         $this->owed = ClearedStep::owed(
             Length::metres($deepest), $past, \count($good),

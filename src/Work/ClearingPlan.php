@@ -20,8 +20,10 @@ final readonly class ClearingPlan
      * @param array{Length, Length}         $sizes      thinnest and thickest cable for the bore
      * @param array<string, string>         $pieces     of the firm's kit, by class of head
      */
-    public function __construct(public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable, public Length $target, public ?Length $cutter, public array $sizes, public array $pieces)
-    {
+    public function __construct(
+        public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable,
+        public Length $target, public ?Length $cutter, public array $sizes, public array $pieces,
+    ) {
     }
 
     /** Down to the line at the chosen opening. */

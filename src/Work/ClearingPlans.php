@@ -51,21 +51,46 @@ final readonly class ClearingPlans
         $opening = $job->chosenOpening()?->details();
         $dangers = $job->presentDangers();
         $situation = new Situation(
-            $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun($job, $far, $cable->number('overrun_m')),
-            Length::millimetres($details->boreMm ?? $at?->bore->value ?? self::USUAL_BORE_MM), $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
+            $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun(
+                $job,
+                $far,
+                $cable->number('overrun_m'),
+            ),
+            Length::millimetres(
+                $details->boreMm ?? $at?->bore->value ?? self::USUAL_BORE_MM,
+            ), $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
-            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(
+                DangerSign::ChemicalPoured,
+                $dangers,
+                true,
+            ), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
             $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)), self::passesTrap($job, $way),
         );
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
-        $plan = new CablePlan(Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun, $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'));
-        $bores = [Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM), $situation->bore, ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way)];
-        $cutter = CablePlan::largestCutter($bores, Length::millimetres($cable->number('clearance_mm', 0)), array_map(Length::millimetres(...), $tables->cutters));
+        $plan = new CablePlan(
+            Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun,
+            $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0),
+            $metres('hand_margin_m'),
+        );
+        $bores = [
+            Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM),
+            $situation->bore,
+            ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way),
+        ];
+        $cutter = CablePlan::largestCutter(
+            $bores,
+            Length::millimetres($cable->number('clearance_mm', 0)),
+            array_map(Length::millimetres(...), $tables->cutters),
+        );
 
         $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
         $plans = Planner::plans($situation, $tables->first);
 
-        return new ClearingPlan($situation, $plans, $fromTriage, $plan, $situation->bore, $cutter, $tables->sizes->of($situation->bore), $this->pieces($job, $tables, $narrowest, $situation, $plan->needed()));
+        return new ClearingPlan(
+            $situation, $plans, $fromTriage, $plan, $situation->bore, $cutter, $tables->sizes->of($situation->bore),
+            $this->pieces($job, $tables, $narrowest, $situation, $plan->needed()),
+        );
     }
 
     /** How far a tool should come: past the far estimate by the house rule. */
@@ -83,7 +108,9 @@ final readonly class ClearingPlans
         foreach ($this->kit->of($job->firm) as $tool) {
             foreach ($tool->pieces() as $piece) {
                 $pieces[] = $piece;
-                $names[$piece->id] = $tool->details()->getHeads()[(int) substr($piece->id, \strlen($tool->id) + 1)]->name.' · '.$tool->details()->name;
+                $names[$piece->id] = $tool->details()
+                    ->getHeads()[(int) substr($piece->id, \strlen($tool->id) + 1)]->name.' · '.$tool
+                    ->details()->name;
             }
         }
         $kit = new Pieces($pieces, $tables->sizes);
@@ -122,9 +149,16 @@ final readonly class ClearingPlans
     public function pulls(Job $job, float $thrust): ?Reached
     {
         $sketch = $job->property()->sketch();
-        $hoses = array_values(array_filter($this->kit->of($job->firm), static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps));
+        $hoses = array_values(
+            array_filter(
+                $this->kit->of($job->firm),
+                static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps,
+            ),
+        );
         $way = MappedRuns::wayFrom($job->chosenOpening())->spans ?? [];
-        $path = [] === $way ? null : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]['pipe']->id);
+        $path = [] === $way
+            ? null
+            : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]['pipe']->id);
         if (null === $path || [] === $hoses) {
             return null;
         }
@@ -144,7 +178,9 @@ final readonly class ClearingPlans
         }
         $record = ExpectedRun::on($job->property()->sketch(), $way);
 
-        return null === $record ? null : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
+        return null === $record
+            ? null
+            : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
     }
 
     /** @return array{float, float, bool} near, far, and whether they are triage's */
@@ -172,6 +208,9 @@ final readonly class ClearingPlans
     /** @return list<Pipe> from the chosen opening to the far estimate */
     private function pipes(Job $job, float $far): array
     {
-        return array_map(static fn (array $part) => $part['pipe'], MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? []);
+        return array_map(
+            static fn (array $part) => $part['pipe'],
+            MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? [],
+        );
     }
 }

@@ -24,8 +24,10 @@ final readonly class JudgedRun
      * @param Track                    $track        what the reel has read
      * @param Pairs                    $pairs        what was logged on the way in and on the way back
      */
-    public function __construct(public Run $run, public RunRecord $record, public array $judgements, public array $photographed, public Track $track, public Pairs $pairs)
-    {
+    public function __construct(
+        public Run $run, public RunRecord $record, public array $judgements, public array $photographed,
+        public Track $track, public Pairs $pairs,
+    ) {
         $this->verdict = LineVerdict::of($record, $judgements);
     }
 

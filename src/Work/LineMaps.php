@@ -41,7 +41,9 @@ final readonly class LineMaps
             $account = $this->security->getUser();
             $property->draw($after);
             $this->manager->persist($property);
-            $this->manager->persist(new MapVersion($property, $before, $account instanceof Account ? $account->name : '', new \DateTimeImmutable()));
+            $this->manager->persist(
+                new MapVersion($property, $before, $account instanceof Account ? $account->name : '', new \DateTimeImmutable()),
+            );
             $this->manager->flush();
 
             return $after;

@@ -34,14 +34,23 @@ final readonly class MappedRuns
             ->setParameter('property', $property->id)->getResult();
         $sketch = $property->sketch();
 
-        return array_values(array_filter(array_map(fn (Run $run) => isset($sketch->nodes[$run->opening->node() ?? '']) ? $this->mapped($run) : null, $runs)));
+        return array_values(
+            array_filter(
+                array_map(fn (Run $run) => isset($sketch->nodes[$run->opening->node() ?? '']) ? $this->mapped($run) : null, $runs),
+            ),
+        );
     }
 
     public function mapped(Run $run): MappedRun
     {
         $isDrop = Zero::Rim === $run->details()->zero;
 
-        return new MappedRun($run->id, $run->opening->node() ?? '', $isDrop ? $run->opening->details()->dropM : 0.0, $this->findings->record($run));
+        return new MappedRun(
+            $run->id,
+            $run->opening->node() ?? '',
+            $isDrop ? $run->opening->details()->dropM : 0.0,
+            $this->findings->record($run),
+        );
     }
 
     /**
@@ -79,7 +88,9 @@ final readonly class MappedRuns
     {
         $sketch = $opening?->job->property()->sketch();
 
-        return null === $opening || null === $sketch || !isset($sketch->nodes[$opening->node() ?? '']) ? null : RunWay::along($sketch, $opening->node() ?? '', self::travelFrom($opening->details()->faces));
+        return null === $opening || null === $sketch || !isset($sketch->nodes[$opening->node() ?? ''])
+            ? null
+            : RunWay::along($sketch, $opening->node() ?? '', self::travelFrom($opening->details()->faces));
     }
 
     public static function travelFrom(Faces $faces): Travel

@@ -43,7 +43,12 @@ final readonly class Measured
 
     public function __construct(private JudgedRun $line, public Track $track)
     {
-        $this->pools = array_values(array_filter($track->pools($this->bore(), $line->record->travel), static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M));
+        $this->pools = array_values(
+            array_filter(
+                $track->pools($this->bore(), $line->record->travel),
+                static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M,
+            ),
+        );
         $joints = $water = $deposits = [];
         foreach ($line->record->findings as $finding) {
             match ($finding->kind->family()) {
@@ -58,7 +63,9 @@ final readonly class Measured
         $this->proposals = $this->unlogged();
     }
 
-    /** @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}> low spots that were logged, with what they hold in litres and what has gathered in them */
+    /**
+     * @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}> low spots that were logged, with what they hold in litres and what has gathered in them
+     */
     public function lowSpots(): array
     {
         $spots = [];
@@ -67,8 +74,19 @@ final readonly class Measured
                 continue;
             }
             $lies = static fn (float $from, float $to) => $from < $finding->end()->metres && $to > $finding->from->metres;
-            $volumes = array_map(static fn (Pool $pool) => $pool->volume * 1000, array_filter($this->pools, static fn (Pool $pool) => $lies($pool->from, $pool->to)));
-            $gathered = array_values(array_filter($this->deposits, static fn (Finding $deposit) => $lies($deposit->from->metres, max($deposit->end()->metres, $deposit->from->metres + self::HAIR_M))));
+            $volumes = array_map(
+                static fn (Pool $pool) => $pool->volume * 1000,
+                array_filter($this->pools, static fn (Pool $pool) => $lies($pool->from, $pool->to)),
+            );
+            $gathered = array_values(
+                array_filter(
+                    $this->deposits,
+                    static fn (Finding $deposit) => $lies(
+                        $deposit->from->metres,
+                        max($deposit->end()->metres, $deposit->from->metres + self::HAIR_M),
+                    ),
+                ),
+            );
             if ([] !== $volumes || [] !== $gathered) {
                 $spots[] = ['finding' => $finding, 'volume' => [] === $volumes ? null : array_sum($volumes), 'deposits' => $gathered];
             }
@@ -80,20 +98,44 @@ final readonly class Measured
     /** @return list<Pool> dips where nobody saw water */
     public function unseenPools(): array
     {
-        return array_values(array_filter($this->pools, fn (Pool $pool) => [] === array_filter($this->water, static fn (Finding $finding) => $finding->from->metres < $pool->to && $finding->end()->metres > $pool->from)));
+        return array_values(
+            array_filter(
+                $this->pools,
+                fn (Pool $pool) => [] === array_filter(
+                    $this->water,
+                    static fn (Finding $finding) => $finding->from->metres < $pool->to && $finding->end()->metres > $pool->from,
+                ),
+            ),
+        );
     }
 
     /** @return list<Finding> water without a dip: something downstream holds it */
     public function waterWithoutDip(): array
     {
-        return [] === $this->track->cells ? [] : array_values(array_filter($this->water, fn (Finding $finding) => Kind::LowSpot === $finding->kind && $finding->end()->metres <= $this->track->deepest
-            && [] === array_filter($this->pools, static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres)));
+        return [] === $this->track->cells
+            ? []
+            : array_values(
+                array_filter(
+                    $this->water,
+                    fn (Finding $finding) => Kind::LowSpot === $finding->kind
+                        && $finding->end()->metres <= $this->track->deepest
+                        && [] === array_filter(
+                            $this->pools,
+                            static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres,
+                        ),
+                ),
+            );
     }
 
     /** @return list<Finding> that wait for another look */
     public function owed(): array
     {
-        return array_values(array_filter($this->line->record->findings, fn (Finding $finding) => $this->line->judgements[$finding->id]->asksForAnotherLook()));
+        return array_values(
+            array_filter(
+                $this->line->record->findings,
+                fn (Finding $finding) => $this->line->judgements[$finding->id]->asksForAnotherLook(),
+            ),
+        );
     }
 
     public static function minimum(): Grade
@@ -104,7 +146,10 @@ final readonly class Measured
     /** @param float $onLens −1 at the window's bottom edge, 1 at its top */
     public static function depth(float $onLens, ?Length $bore): LensWater
     {
-        return new LensWater(Length::millimetres(self::HEAD_MM), Length::metres(0), Length::millimetres(self::WINDOW_MM), $onLens, $bore ?? Length::millimetres(self::USUAL_BORE_MM));
+        return new LensWater(
+            Length::millimetres(self::HEAD_MM), Length::metres(0), Length::millimetres(self::WINDOW_MM), $onLens,
+            $bore ?? Length::millimetres(self::USUAL_BORE_MM),
+        );
     }
 
     public function bore(): Length
@@ -117,11 +162,26 @@ final readonly class Measured
     {
         $proposals = [];
         foreach ($this->track->wetStretches() as $wet) {
-            $isLogged = [] !== array_filter($this->water, static fn (Finding $finding) => $finding->from->metres <= $wet['to']->metres + 0.3 && $finding->end()->metres >= $wet['from']->metres - 0.3);
+            $isLogged = [] !== array_filter(
+                $this->water,
+                static fn (Finding $finding) => $finding->from->metres <= $wet['to']->metres + 0.3
+                    && $finding->end()->metres >= $wet['from']->metres - 0.3,
+            );
             if (!$isLogged && $wet['to']->metres > $wet['from']->metres) {
                 // Where the tilt shows the dip, that is where the water begins and ends; the lens is dry at its edges.
-                $pool = array_values(array_filter($this->pools, static fn (Pool $pool) => $pool->from < $wet['to']->metres && $pool->to > $wet['from']->metres))[0] ?? null;
-                $proposals[] = ['from' => null === $pool ? $wet['from'] : Length::metres(round($pool->from, 1)), 'to' => null === $pool ? $wet['to'] : Length::metres(round($pool->to, 1)), 'deepest' => $wet['deepest'], 'depth' => self::depth($wet['lens'], $this->line->record->pipeAt($wet['deepest'])->bore)];
+                $pool = array_values(
+                    array_filter(
+                        $this->pools,
+                        static fn (Pool $pool) => $pool->from < $wet['to']->metres && $pool->to > $wet['from']->metres,
+                    ),
+                )[0]
+                    ?? null;
+                $proposals[] = [
+                    'from' => null === $pool ? $wet['from'] : Length::metres(round($pool->from, 1)),
+                    'to' => null === $pool ? $wet['to'] : Length::metres(round($pool->to, 1)),
+                    'deepest' => $wet['deepest'],
+                    'depth' => self::depth($wet['lens'], $this->line->record->pipeAt($wet['deepest'])->bore),
+                ];
             }
         }
 

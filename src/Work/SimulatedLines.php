@@ -71,7 +71,15 @@ final readonly class SimulatedLines
         return [
             'length' => $line->length->metres, 'reach' => $reel->reach->metres, 'step' => self::STEP_M, 'table' => $reel->table(self::STEP_M), 'joints' => $line->joints(),
             'factor' => $reel->factor / ($run->details()->counterFactor ?? 1.0), 'slack' => $reel->slack, 'noise' => $reel->noise,
-            'pipes' => array_map(static fn ($pipe) => ['from' => $pipe->from->metres, 'to' => $pipe->to->metres, 'material' => $pipe->material->value, 'bore' => $line->boreAt($pipe->from->metres + 0.01)->inMillimetres()], $line->record->pipes),
+            'pipes' => array_map(
+                static fn ($pipe) => [
+                    'from' => $pipe->from->metres,
+                    'to' => $pipe->to->metres,
+                    'material' => $pipe->material->value,
+                    'bore' => $line->boreAt($pipe->from->metres + 0.01)->inMillimetres(),
+                ],
+                $line->record->pipes,
+            ),
             'things' => array_map(static fn (Finding $finding) => [
                 'kind' => $finding->kind->value, 'family' => $finding->kind->family()->value, 'from' => $finding->from->metres, 'to' => $finding->end()->metres,
                 'share' => $finding->percentOf($line->boreAt($finding->from->metres)), 'size' => $finding->size?->value,

@@ -43,8 +43,9 @@ final readonly class Sketching
      *
      * @throws BadInput
      */
-    public function added(Sketch $sketch, Job $job, string $id, string $sort, string $what, string $at, string $up, UnitSystem $units): Sketch
-    {
+    public function added(
+        Sketch $sketch, Job $job, string $id, string $sort, string $what, string $at, string $up, UnitSystem $units,
+    ): Sketch {
         if ($sketch->has($id)) {
             return $sketch;
         }
@@ -55,7 +56,11 @@ final readonly class Sketching
         $node = 'trap' === $sort ? Node::trap($id) : self::likelyOpening($id, OpeningKind::tryFrom($what) ?? OpeningKind::Cleanout);
         $pipe = $sketch->pipes[$at] ?? $sketch->below($at) ?? ($sketch->above($at)[0] ?? null);
         if (null === $pipe) {
-            return $sketch->withEnd($node, $this->pipe($job, $id, HouseTables::material($job->call()->yearBuilt, true), 4.0, self::FIRST_M), $at);
+            return $sketch->withEnd(
+                $node,
+                $this->pipe($job, $id, HouseTables::material($job->call()->yearBuilt, true), 4.0, self::FIRST_M),
+                $at,
+            );
         }
 
         return $sketch->split($pipe->id, self::metresUp($up, $units, $pipe), $node);
@@ -100,14 +105,24 @@ final readonly class Sketching
     {
         $isFirst = $sketch->isBlank();
         $pipe = $sketch->pipes[$at] ?? null;
-        $own = $this->pipe($job, $id, HouseTables::material($job->call()->yearBuilt, $isFirst || null === $pipe || !$pipe->isUpright()), $isFirst ? 4.0 : $kind->usualTradeSize(), $isFirst ? self::FIRST_M : self::GUESSED_M);
+        $own = $this->pipe(
+            $job, $id,
+            HouseTables::material($job->call()->yearBuilt, $isFirst || null === $pipe || !$pipe->isUpright()),
+            $isFirst ? 4.0 : $kind->usualTradeSize(), $isFirst ? self::FIRST_M : self::GUESSED_M,
+        );
 
-        return $sketch->withFixture(Node::fixture($id, $kind, ''), $own, $at, null === $pipe ? 0.0 : self::metresUp($up, $units, $pipe), $id.'-join');
+        return $sketch->withFixture(
+            Node::fixture($id, $kind, ''), $own, $at, null === $pipe ? 0.0 : self::metresUp($up, $units, $pipe),
+            $id.'-join',
+        );
     }
 
     private function pipe(Job $job, string $id, Material $material, float $tradeSize, float $metres): Pipe
     {
-        return new Pipe($id.'-pipe', $id, '', new Known($metres), new Known(HouseTables::bore($material, $tradeSize)->inMillimetres()), $material);
+        return new Pipe(
+            $id.'-pipe', $id, '', new Known($metres),
+            new Known(HouseTables::bore($material, $tradeSize)->inMillimetres()), $material,
+        );
     }
 
     private static function likelyOpening(string $id, OpeningKind $kind): Node
@@ -116,7 +131,15 @@ final readonly class Sketching
         $isChamber = OpeningKind::Chamber === $kind;
         $drop = OpeningKind::RoofVent === $kind ? 5.0 : self::DROP_M;
 
-        return Node::opening($id, $kind->value, '', new Mouth(new Known($size), $isChamber ? 'both' : 'downstream', new Known($drop), $isChamber ? 0.0 : 45.0, PipeBend::USUAL_RADIUS * $size, $kind->usuallyHasTrap()));
+        return Node::opening(
+            $id,
+            $kind->value,
+            '',
+            new Mouth(
+                new Known($size), $isChamber ? 'both' : 'downstream', new Known($drop), $isChamber ? 0.0 : 45.0,
+                PipeBend::USUAL_RADIUS * $size, $kind->usuallyHasTrap(),
+            ),
+        );
     }
 
     /** @throws BadInput unclear when it cannot be read, out_of_range when it is more than the pipe's length */

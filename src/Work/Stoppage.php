@@ -19,8 +19,10 @@ final readonly class Stoppage
      * @param list<array{id: string, test: ?MadeTest, gain: float, meanings: array<string, array{chance: float, suspect: string, share: float}>}> $next           best check first; looks and made tests
      * @param list<list<string>>                                                                                                                  $contradictions checks that no one stoppage explains together
      */
-    public function __construct(public Triage $triage, public array $likeliest, public array $next, public array $contradictions, public ?string $from)
-    {
+    public function __construct(
+        public Triage $triage, public array $likeliest, public array $next, public array $contradictions,
+        public ?string $from,
+    ) {
     }
 
     /** @return array<string, float> shade of each pipe on the map that is worth one: its chance against the likeliest one's */
@@ -28,12 +30,18 @@ final readonly class Stoppage
     {
         $most = max(1e-9, ...array_values($this->triage->chances));
 
-        return array_filter(array_map(static fn (float $chance) => round($chance / $most, 3), $this->triage->chances), static fn (float $shade) => $shade > self::FAINTEST);
+        return array_filter(
+            array_map(static fn (float $chance) => round($chance / $most, 3), $this->triage->chances),
+            static fn (float $shade) => $shade > self::FAINTEST,
+        );
     }
 
     /** @return list<string> the likeliest pipes, likeliest first, but for those that are hardly so */
     public function numbered(): array
     {
-        return array_map('strval', array_keys(array_filter($this->likeliest, static fn (array $place) => $place['share'] >= self::LEAST_NUMBERED)));
+        return array_map(
+            'strval',
+            array_keys(array_filter($this->likeliest, static fn (array $place) => $place['share'] >= self::LEAST_NUMBERED)),
+        );
     }
 }

@@ -41,7 +41,12 @@ final class Stoppages
         $likeliest = [];
         foreach ($triage->likeliest(self::PLACES) as $pipe => $share) {
             $apart = null === $from ? null : $sketch->apart($from, (string) $pipe);
-            $likeliest[$pipe] = ['share' => $share, 'near' => $apart['near'] ?? null, 'far' => $apart['far'] ?? null, 'way' => $apart['way'] ?? null];
+            $likeliest[$pipe] = [
+                'share' => $share,
+                'near' => $apart['near'] ?? null,
+                'far' => $apart['far'] ?? null,
+                'way' => $apart['way'] ?? null,
+            ];
         }
 
         return new Stoppage($triage, $likeliest, self::next($job, $triage, $looks, $checks, $points), $triage->contradictions(), $from);
@@ -82,7 +87,15 @@ final class Stoppages
         }
         usort($best, static fn (array $a, array $b) => $b['gain'] <=> $a['gain']);
 
-        return array_map(static fn (array $next) => ['id' => $next['check']->id, 'test' => $next['test'], 'gain' => $next['gain'], 'meanings' => $triage->meanings($next['check'])], $best);
+        return array_map(
+            static fn (array $next) => [
+                'id' => $next['check']->id,
+                'test' => $next['test'],
+                'gain' => $next['gain'],
+                'meanings' => $triage->meanings($next['check']),
+            ],
+            $best,
+        );
     }
 
     /**

@@ -31,7 +31,12 @@ final class CatalogueTest extends TestCase
     public function testAWorkedCaseComesOut(string $name, array $in, array $out): void
     {
         // As it leaves the command line: an object stays an object.
-        $result = json_decode(json_encode(Catalogue::complete()->calculate($name, $in), \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
+        $result = json_decode(
+            json_encode(Catalogue::complete()->calculate($name, $in), \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertAgrees($out, $result, $name);
     }
 
@@ -84,7 +89,12 @@ final class CatalogueTest extends TestCase
     public function testCableOutAndLeftAreAlwaysTheWholeCable(): void
     {
         foreach ([0, 3.7, 25, 60] as $reading) {
-            $result = Catalogue::complete()->calculate('counter', ['reading_m' => $reading, 'counter_factor' => 1.03, 'cable_out_at_zero_m' => 2.5, 'cable_length_m' => 45]);
+            $result = Catalogue::complete()->calculate('counter', [
+                'reading_m' => $reading,
+                'counter_factor' => 1.03,
+                'cable_out_at_zero_m' => 2.5,
+                'cable_length_m' => 45,
+            ]);
             self::assertIsFloat($result['cable_out_m']);
             self::assertIsFloat($result['cable_left_m']);
             self::assertEqualsWithDelta(45, $result['cable_out_m'] + $result['cable_left_m'], 1e-9);
@@ -100,7 +110,12 @@ final class CatalogueTest extends TestCase
                 self::assertAgrees($value, $found[$key], $at.'.'.$key);
             }
         } elseif (\is_float($expected)) {
-            self::assertEqualsWithDelta($expected, $found, str_ends_with($at, 'reach_m') || str_ends_with($at, 'reached_m') ? 1e-5 : 1e-6 * max(1, abs($expected)), $at);
+            self::assertEqualsWithDelta(
+                $expected,
+                $found,
+                str_ends_with($at, 'reach_m') || str_ends_with($at, 'reached_m') ? 1e-5 : 1e-6 * max(1, abs($expected)),
+                $at,
+            );
         } else {
             self::assertEquals($expected, $found, $at);
         }

@@ -56,12 +56,20 @@ final class CameraTest extends TestCase
             for ($i = 0; $i < \count($readings) - 1; ++$i) {
                 $depth = max($invert->heights[$i], ...\array_slice($invert->heights, $i)) - $invert->heights[$i];
                 $in = array_filter($pools, static fn (Pool $pool) => $pool->from < $readings[$i][0] + 1e-9 && $readings[$i][0] < $pool->to);
-                self::assertSame($depth > 1e-9, [] !== array_filter($in, static fn (Pool $pool) => $pool->deepest >= $depth - 1e-9 && $depth > 1e-9), "seed $seed at $i");
+                self::assertSame(
+                    $depth > 1e-9,
+                    [] !== array_filter($in, static fn (Pool $pool) => $pool->deepest >= $depth - 1e-9 && $depth > 1e-9),
+                    "seed $seed at $i",
+                );
             }
             foreach ($pools as $i => $pool) {
                 self::assertGreaterThan($pool->from, $pool->to);
                 self::assertGreaterThan(0, $pool->volume);
-                self::assertLessThanOrEqual(\M_PI / 4 * 0.01 * ($pool->to - $pool->from) + 1e-12, $pool->volume, 'no more than the pipe holds');
+                self::assertLessThanOrEqual(
+                    \M_PI / 4 * 0.01 * ($pool->to - $pool->from) + 1e-12,
+                    $pool->volume,
+                    'no more than the pipe holds',
+                );
                 self::assertGreaterThanOrEqual($pools[$i - 1]->to ?? 0.0, $pool->from + 1e-9);
             }
         }
@@ -69,9 +77,16 @@ final class CameraTest extends TestCase
 
     public function testTheRangeOfAReadoutDecidesWhatCanBeSaidOfTheFall(): void
     {
-        $fall = static fn (float $tilt, float $resolution, string $travel, float $minimum) => Catalogue::complete()->calculate('tilt-grade', ['tilt_deg' => $tilt, 'resolution_deg' => $resolution, 'travel' => $travel, 'minimum_percent' => $minimum]);
+        $fall = static fn (float $tilt, float $resolution, string $travel, float $minimum) => Catalogue::complete()->calculate(
+            'tilt-grade',
+            ['tilt_deg' => $tilt, 'resolution_deg' => $resolution, 'travel' => $travel, 'minimum_percent' => $minimum],
+        );
         self::assertSame($fall(-1, 0.1, 'downstream', 1)['fall_percent'], $fall(1, 0.1, 'upstream', 1)['fall_percent']);
-        foreach ([[1.0, 0.1, 'meets'], [1.0, 1.0, 'cannot_tell'], [0.2, 0.1, 'short'], [0.0, 0.0, 'short']] as [$tilt, $resolution, $verdict]) {
+        foreach ([[1.0, 0.1, 'meets'], [1.0, 1.0, 'cannot_tell'], [0.2, 0.1, 'short'], [
+            0.0,
+            0.0,
+            'short',
+        ]] as [$tilt, $resolution, $verdict]) {
             self::assertSame($verdict, $fall(-$tilt, $resolution, 'downstream', 1.04)['verdict']);
         }
         $this->expectExceptionObject(new BadInput('out_of_range', 'tilt_deg'));
@@ -80,9 +95,20 @@ final class CameraTest extends TestCase
 
     public function testTheWindowsMiddleIsHalfOfTheHeadAndAFullLensIsAtLeast(): void
     {
-        $water = static fn (float $onLens, float $skid = 0) => Catalogue::complete()->calculate('lens-water', ['head_diameter_mm' => 40, 'skid_diameter_mm' => $skid, 'window_diameter_mm' => 24, 'water_on_lens' => $onLens, 'pipe_id_mm' => 100]);
+        $water = static fn (float $onLens, float $skid = 0) => Catalogue::complete()->calculate(
+            'lens-water',
+            [
+                'head_diameter_mm' => 40, 'skid_diameter_mm' => $skid, 'window_diameter_mm' => 24,
+                'water_on_lens' => $onLens, 'pipe_id_mm' => 100,
+            ],
+        );
         self::assertEqualsWithDelta([20.0, 8.0, 32.0], [$water(0)['depth_mm'], $water(-1)['depth_mm'], $water(1)['depth_mm']], 1e-9);
         self::assertSame([false, true], [$water(0.99)['at_least'], $water(1)['at_least']]);
-        self::assertEqualsWithDelta([50.0, 50.0], [$water(0, 100)['depth_percent'], $water(0, 100)['area_percent']], 1e-9, 'half deep is half full');
+        self::assertEqualsWithDelta(
+            [50.0, 50.0],
+            [$water(0, 100)['depth_percent'], $water(0, 100)['area_percent']],
+            1e-9,
+            'half deep is half full',
+        );
     }
 }

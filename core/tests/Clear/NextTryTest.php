@@ -14,13 +14,25 @@ final class NextTryTest extends TestCase
 {
     public function testTheTriesComeInTheirOrderOnceEachAndEndInAStop(): void
     {
-        self::assertSame(['push_a_little', 'turn_both_ways', 'pulse', 'mark_wait_measure', 'smaller_head', 'broken_pipe_head', 'other_opening', 'stop_and_look'], self::all(Trouble::WillNotGo, Gauge::Normal));
-        self::assertSame(['keep_water_running', 'pulse', 'short_surges', 'flush_from_above', 'oil', 'other_opening_below', 'stop_and_expose'], self::all(Trouble::WillNotComeBack, Gauge::Normal));
+        self::assertSame(
+            [
+                'push_a_little', 'turn_both_ways', 'pulse', 'mark_wait_measure', 'smaller_head', 'broken_pipe_head',
+                'other_opening', 'stop_and_look',
+            ],
+            self::all(Trouble::WillNotGo, Gauge::Normal),
+        );
+        self::assertSame(
+            ['keep_water_running', 'pulse', 'short_surges', 'flush_from_above', 'oil', 'other_opening_below', 'stop_and_expose'],
+            self::all(Trouble::WillNotComeBack, Gauge::Normal),
+        );
     }
 
     public function testWhatFeedsTheNozzleIsLookedAtBeforeTheNozzleIsBlamed(): void
     {
-        self::assertSame(['check_supply', 'check_leak', 'change_nozzle', 'push_a_little'], \array_slice(self::all(Trouble::WillNotGo, Gauge::Low), 0, 4));
+        self::assertSame(
+            ['check_supply', 'check_leak', 'change_nozzle', 'push_a_little'],
+            \array_slice(self::all(Trouble::WillNotGo, Gauge::Low), 0, 4),
+        );
         self::assertSame('ease_back', self::all(Trouble::WillNotGo, Gauge::High)[0]);
     }
 
@@ -44,7 +56,10 @@ final class NextTryTest extends TestCase
 
     public function testOverFiveCentimetresAMinuteItMoves(): void
     {
-        self::assertSame([Progress::NotMoving, Progress::NotMoving, Progress::Slow, Progress::Slow, Progress::Advancing], [Progress::of(0, 2), Progress::of(0.05, 1), Progress::of(0.051, 1), Progress::of(0.9, 2), Progress::of(1.0, 2)]);
+        self::assertSame(
+            [Progress::NotMoving, Progress::NotMoving, Progress::Slow, Progress::Slow, Progress::Advancing],
+            [Progress::of(0, 2), Progress::of(0.05, 1), Progress::of(0.051, 1), Progress::of(0.9, 2), Progress::of(1.0, 2)],
+        );
     }
 
     /** @return list<string> every step when none helps */

@@ -44,12 +44,20 @@ final class PlannerTest extends TestCase
             self::assertNotSame([], $plan->reasons, 'never hidden, always with its reasons');
             if (null === $plan->refused) {
                 self::assertSame(Head::Camera, $plan->steps[\count($plan->steps) - 1]->head);
-                self::assertSame([], array_filter($plan->steps, static fn (Step $step) => $step->from < 0 || $step->to < 0 || max($step->from, $step->to) > 20.0));
+                self::assertSame(
+                    [],
+                    array_filter(
+                        $plan->steps,
+                        static fn (Step $step) => $step->from < 0 || $step->to < 0 || max($step->from, $step->to) > 20.0,
+                    ),
+                );
             }
         }
     }
 
-    /** @return array<string, array{Blockage, list<string>, list<string>, Machine}> in 100 mm of sound clay, down the flow, 45 L/min: the cable's heads, the jet's, and what the house takes that prefers the cable */
+    /**
+     * @return array<string, array{Blockage, list<string>, list<string>, Machine}> in 100 mm of sound clay, down the flow, 45 L/min: the cable's heads, the jet's, and what the house takes that prefers the cable
+     */
     public static function sequences(): array
     {
         return [
@@ -59,11 +67,21 @@ final class PlannerTest extends TestCase
             'hardened grease' => [Blockage::HardGrease, ['opener'], ['inner_rotor_cone', 'whole_head_rotary', 'flusher'], Machine::Jet],
             'packed soap' => [Blockage::PackedSoap, ['opener'], ['piercer', 'braked_spinner', 'flusher'], Machine::Jet],
             'thin roots' => [Blockage::ThinRoots, ['opener', 'blade'], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Cable],
-            'dense roots' => [Blockage::DenseRoots, ['opener', 'small_head', 'blade'], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Cable],
+            'dense roots' => [
+                Blockage::DenseRoots,
+                ['opener', 'small_head', 'blade'],
+                ['piercer', 'whole_head_rotary', 'flusher'],
+                Machine::Cable,
+            ],
             'scale' => [Blockage::Scale, ['chain_flail'], ['inner_rotor_cone', 'whole_head_rotary', 'flusher'], Machine::Cable],
             'silt' => [Blockage::Silt, [], ['piercer', 'whole_head_rotary', 'flusher'], Machine::Jet],
             'ice' => [Blockage::Ice, [], ['ice_head', 'flusher'], Machine::Jet],
-            'hard object' => [Blockage::HardObject, ['camera', 'retriever', 'small_head'], ['camera', 'piercer', 'flusher'], Machine::Cable],
+            'hard object' => [
+                Blockage::HardObject,
+                ['camera', 'retriever', 'small_head'],
+                ['camera', 'piercer', 'flusher'],
+                Machine::Cable,
+            ],
             'nobody knows' => [Blockage::Unknown, ['camera', 'opener', 'retriever'], ['camera', 'piercer', 'flusher'], Machine::Cable],
         ];
     }
@@ -76,18 +94,32 @@ final class PlannerTest extends TestCase
     public function testTheTableOfStoppagesIsTheSequenceOfHeads(Blockage $blockage, array $cable, array $jet, Machine $preferred): void
     {
         $plans = Planner::plans(self::situation($blockage, flow: 45), Machine::Cable);
-        $heads = static fn (Plan $plan) => array_values(array_map(static fn (Step $step) => $step->head->value, array_filter($plan->steps, static fn (Step $step, int $i) => 'look_after' !== $step->why && $step->head !== ($plan->steps[$i - 1] ?? null)?->head, \ARRAY_FILTER_USE_BOTH)));
+        $heads = static fn (Plan $plan) => array_values(
+            array_map(
+                static fn (Step $step) => $step->head->value,
+                array_filter(
+                    $plan->steps,
+                    static fn (Step $step, int $i) => 'look_after' !== $step->why && $step->head !== ($plan->steps[$i - 1] ?? null)?->head,
+                    \ARRAY_FILTER_USE_BOTH,
+                ),
+            ),
+        );
         self::assertSame([$cable, $jet], [$heads($plans['cable']), $heads($plans['jet'])]);
         self::assertSame($preferred, $plans['cable']->preferred ? Machine::Cable : Machine::Jet);
         foreach ([...$plans['cable']->steps, ...$plans['jet']->steps] as $step) {
             self::assertSame(null === $step->minutes, null === $step->litres, 'minutes and litres go together');
-            self::assertTrue(null === $step->speed || abs(abs($step->from - $step->to) / $step->speed - ($step->minutes ?? 0.0)) < 1e-9, 'minutes are the way at its speed');
+            self::assertTrue(
+                null === $step->speed || abs(abs($step->from - $step->to) / $step->speed - ($step->minutes ?? 0.0)) < 1e-9,
+                'minutes are the way at its speed',
+            );
             self::assertSame('in' === $step->way, $step->to > $step->from && 'look' !== $step->way);
             self::assertTrue(Head::Camera === $step->head || null !== $step->head->machine());
         }
     }
 
-    /** @return array<string, array{array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool}, ?string, ?string}> what is so, and what forbids the cable and the jet */
+    /**
+     * @return array<string, array{array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool}, ?string, ?string}> what is so, and what forbids the cable and the jet
+     */
     public static function overruling(): array
     {
         return [
@@ -140,29 +172,56 @@ final class PlannerTest extends TestCase
         self::assertEqualsWithDelta([2.0, 3.0, 90.0], [$work->speed, $work->minutes, $work->litres], 1e-9);
         self::assertSame([20.0, 14.0], [$work->from, $work->to]);
         self::assertEqualsWithDelta($work->litres + 20 / 6 * 30, $jet->litres(), 1e-9);
-        $own = Planner::plans(self::situation(Blockage::SoftGrease, rates: WorkRates::changed(new Input(['soft_grease' => 6]))), Machine::Cable)['jet']->steps[1];
+        $own = Planner::plans(
+            self::situation(Blockage::SoftGrease, rates: WorkRates::changed(new Input(['soft_grease' => 6]))),
+            Machine::Cable,
+        )['jet']->steps[1];
         self::assertEqualsWithDelta(4.0, $own->speed, 1e-9, 'the firm\'s own table');
-        self::assertEqualsWithDelta(4.5, WorkRates::usual()->of(Blockage::SoftGrease, Head::FreeSpinner, 500.0), 1e-9, 'no more than half as fast again');
+        self::assertEqualsWithDelta(
+            4.5,
+            WorkRates::usual()->of(Blockage::SoftGrease, Head::FreeSpinner, 500.0),
+            1e-9,
+            'no more than half as fast again',
+        );
         self::assertNull(WorkRates::usual()->of(Blockage::Rags, Head::Piercer, 45.0));
     }
 
     public function testTheNozzleFitsTheBoreAndTheFlow(): void
     {
-        $heads = static fn (Blockage $blockage, float $bore, float $flow) => self::heads(Planner::plans(self::situation($blockage, bore: $bore, flow: $flow), Machine::Jet)['jet']);
+        $heads = static fn (Blockage $blockage, float $bore, float $flow) => self::heads(
+            Planner::plans(self::situation($blockage, bore: $bore, flow: $flow), Machine::Jet)['jet'],
+        );
         self::assertContains(Head::BrakedSpinner, $heads(Blockage::HardGrease, 75, 45));
         self::assertContains(Head::WholeHeadRotary, $heads(Blockage::HardGrease, 100, 45));
         self::assertContains(Head::OffCentreCone, $heads(Blockage::DenseRoots, 100, 20), 'the root choice for small machines');
         self::assertContains(Head::Dredger, $heads(Blockage::Silt, 225, 60));
-        self::assertContains('too_little_flow', self::codes(Planner::plans(self::situation(Blockage::Silt, bore: 225, flow: 20), Machine::Jet)['jet']));
+        self::assertContains(
+            'too_little_flow',
+            self::codes(Planner::plans(self::situation(Blockage::Silt, bore: 225, flow: 20), Machine::Jet)['jet']),
+        );
     }
 
     public function testTheShopsOwnMedianTakesOverOnceThereAreEnoughPasses(): void
     {
-        $pass = static fn (float $metres, float $minutes, float $flow = 45, Head $head = Head::FreeSpinner) => new WorkedPass(Blockage::SoftGrease, $head, Length::metres($metres), $minutes, $flow);
+        $pass = static fn (
+            float $metres,
+            float $minutes,
+            float $flow = 45,
+            Head $head = Head::FreeSpinner,
+        ) => new WorkedPass(Blockage::SoftGrease, $head, Length::metres($metres), $minutes, $flow);
         $two = WorkRates::usual()->learntFrom([$pass(2, 1), $pass(4, 1)]);
-        self::assertSame([3.0, 0], [$two->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $two->passes(Blockage::SoftGrease, Head::FreeSpinner)]);
-        $four = WorkRates::usual()->learntFrom([$pass(2, 1), $pass(4, 1), $pass(1, 1, 22.5), $pass(90, 3), $pass(50, 1, 45, Head::Flusher)]);
-        self::assertSame([3.0, 4], [$four->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $four->passes(Blockage::SoftGrease, Head::FreeSpinner)], '2, 2, 4 and 30 m/min at 45 L/min');
+        self::assertSame([3.0, 0], [
+            $two->of(Blockage::SoftGrease, Head::FreeSpinner, 45),
+            $two->passes(Blockage::SoftGrease, Head::FreeSpinner),
+        ]);
+        $four = WorkRates::usual()->learntFrom([
+            $pass(2, 1), $pass(4, 1), $pass(1, 1, 22.5), $pass(90, 3), $pass(50, 1, 45, Head::Flusher),
+        ]);
+        self::assertSame(
+            [3.0, 4],
+            [$four->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $four->passes(Blockage::SoftGrease, Head::FreeSpinner)],
+            '2, 2, 4 and 30 m/min at 45 L/min',
+        );
         self::assertEqualsWithDelta(3.0 * 30 / 45, $four->of(Blockage::SoftGrease, Head::FreeSpinner, 30), 1e-9);
         $plan = Planner::plans(self::situation(Blockage::SoftGrease, rates: $four), Machine::Jet)['jet'];
         self::assertSame([0, 4, 0], [$plan->steps[0]->passes, $plan->steps[1]->passes, $plan->steps[2]->passes]);
@@ -177,7 +236,10 @@ final class PlannerTest extends TestCase
                 }
             }
         }
-        $far = new Situation(Blockage::ThinRoots, Length::metres(15), Length::metres(22), Length::metres(6), Length::millimetres(100), Material::CastIron, 30, fragile: true);
+        $far = new Situation(
+            Blockage::ThinRoots, Length::metres(15), Length::metres(22), Length::metres(6), Length::millimetres(100),
+            Material::CastIron, 30, fragile: true,
+        );
         $cable = Planner::plans($far, Machine::Cable)['cable'];
         self::assertSame('look_and_expose', $cable->steps[0]->why, 'rooted, rusted and far away');
         self::assertContains(Fact::Far, array_merge(...array_map(static fn (Reason $reason) => $reason->facts, $cable->reasons)));
@@ -185,27 +247,65 @@ final class PlannerTest extends TestCase
 
     public function testATrapIsPassedWithALeaderAndHardStuffIsPushedDownTheFlowOnly(): void
     {
-        $jet = static fn (Travel $travel, bool $trap) => self::heads(Planner::plans(new Situation(Blockage::HardGrease, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres(100), Material::Clay, 45, travel: $travel, trap: $trap), Machine::Jet)['jet']);
+        $jet = static fn (Travel $travel, bool $trap) => self::heads(
+            Planner::plans(
+                new Situation(
+                    Blockage::HardGrease, Length::metres(8), Length::metres(14), Length::metres(6),
+                    Length::millimetres(100), Material::Clay, 45, travel: $travel, trap: $trap,
+                ),
+                Machine::Jet,
+            )['jet'],
+        );
         self::assertSame([Head::Piercer, Head::WholeHeadRotary, Head::Flusher, Head::Camera], $jet(Travel::Upstream, false));
-        self::assertSame([Head::BendLeader, Head::InnerRotorCone, Head::WholeHeadRotary, Head::Flusher, Head::Camera], $jet(Travel::Downstream, true));
+        self::assertSame(
+            [Head::BendLeader, Head::InnerRotorCone, Head::WholeHeadRotary, Head::Flusher, Head::Camera],
+            $jet(Travel::Downstream, true),
+        );
     }
 
     public function testThePieceOfTheKitPassesTheWayAndSuitsTheBore(): void
     {
-        $piece = static fn (string $id, Head $head, float $size, float $cable, float $length) => new Piece($id, Machine::Cable, $head, Length::millimetres($size), Length::millimetres($cable), Length::metres($length), Length::millimetres(5));
-        $kit = new Pieces([$piece('a', Head::Blade, 50, 13, 30), $piece('b', Head::Blade, 75, 16, 30), $piece('c', Head::Blade, 95, 19, 45), $piece('d', Head::Blade, 70, 16, 15), $piece('e', Head::SmallHead, 40, 13, 30), $piece('f', Head::SmallHead, 35, 13, 30)], new CableSizes());
-        $best = static fn (Head $head, float $narrowest, float $bore, float $needed) => $kit->best($head, Length::millimetres($narrowest), Length::millimetres($bore), Length::metres($needed))?->id;
+        $piece = static fn (string $id, Head $head, float $size, float $cable, float $length) => new Piece(
+            $id, Machine::Cable, $head, Length::millimetres($size), Length::millimetres($cable),
+            Length::metres($length), Length::millimetres(5),
+        );
+        $kit = new Pieces(
+            [
+                $piece('a', Head::Blade, 50, 13, 30), $piece('b', Head::Blade, 75, 16, 30),
+                $piece('c', Head::Blade, 95, 19, 45), $piece('d', Head::Blade, 70, 16, 15),
+                $piece('e', Head::SmallHead, 40, 13, 30), $piece('f', Head::SmallHead, 35, 13, 30),
+            ],
+            new CableSizes(),
+        );
+        $best = static fn (Head $head, float $narrowest, float $bore, float $needed) => $kit->best(
+            $head,
+            Length::millimetres($narrowest),
+            Length::millimetres($bore),
+            Length::metres($needed),
+        )?->id;
         self::assertSame('b', $best(Head::Blade, 100, 100, 20), 'on the cable that suits the bore, the widest');
         self::assertSame('c', $best(Head::Blade, 100, 100, 40), 'the one that is long enough');
         self::assertSame('a', $best(Head::Blade, 60, 100, 20), 'the one that passes');
         self::assertSame('f', $best(Head::SmallHead, 100, 100, 20));
         self::assertNull($best(Head::Retriever, 100, 100, 20));
-        self::assertSame([10.0, 13.0, 19.0], array_map(static fn (float $bore) => round((new CableSizes())->of(Length::millimetres($bore))[1]->inMillimetres(), 6), [50.0, 51.0, 300.0]));
+        self::assertSame(
+            [10.0, 13.0, 19.0],
+            array_map(
+                static fn (float $bore) => round((new CableSizes())->of(Length::millimetres($bore))[1]->inMillimetres(), 6),
+                [50.0, 51.0, 300.0],
+            ),
+        );
     }
 
-    private static function situation(Blockage $blockage, float $bore = 100, Material $material = Material::Clay, float $flow = 30, bool $noWater = false, bool $fragile = false, bool $weakFar = false, bool $crossBore = false, bool $gas = false, bool $chemicals = false, ?WorkRates $rates = null): Situation
-    {
-        return new Situation($blockage, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres($bore), $material, $flow, false, $noWater, $fragile, $weakFar, $crossBore, $gas, $chemicals, rates: $rates);
+    private static function situation(
+        Blockage $blockage, float $bore = 100, Material $material = Material::Clay, float $flow = 30,
+        bool $noWater = false, bool $fragile = false, bool $weakFar = false, bool $crossBore = false, bool $gas = false,
+        bool $chemicals = false, ?WorkRates $rates = null,
+    ): Situation {
+        return new Situation(
+            $blockage, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres($bore), $material,
+            $flow, false, $noWater, $fragile, $weakFar, $crossBore, $gas, $chemicals, rates: $rates,
+        );
     }
 
     /** @return list<Head> each once, in their order */

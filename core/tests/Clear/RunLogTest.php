@@ -23,11 +23,23 @@ final class RunLogTest extends TestCase
         $log = self::log(4.5, ...$entries);
         self::assertSame([18.0, 4, 0.0], [$log->distance()->metres, $log->marksIn(), $log->toNextMark()?->metres]);
         $log = self::log(4.5, ...$entries, ...[new LogEntry(EntryKind::At, 100, 20.0), new LogEntry(EntryKind::MarkOut, 120)]);
-        self::assertSame([18.0, 4, true], [$log->distance()->metres, $log->marksIn(), $log->goesBack()], 'from between two, back to the nearer one');
-        self::assertEqualsWithDelta(2.0, self::log(4.5, ...$entries, ...[new LogEntry(EntryKind::At, 100, 20.0)])->toNextMark()?->metres, 1e-9);
+        self::assertSame(
+            [18.0, 4, true],
+            [$log->distance()->metres, $log->marksIn(), $log->goesBack()],
+            'from between two, back to the nearer one',
+        );
+        self::assertEqualsWithDelta(
+            2.0,
+            self::log(4.5, ...$entries, ...[new LogEntry(EntryKind::At, 100, 20.0)])->toNextMark()?->metres,
+            1e-9,
+        );
         $out = array_map(static fn (int $i) => new LogEntry(EntryKind::MarkOut, 100.0 + $i), range(1, 9));
         $log = self::log(4.5, ...$entries, ...$out);
-        self::assertSame([0.0, 18.0, null], [$log->distance()->metres, $log->deepest()->metres, $log->toNextMark()], 'never behind the opening');
+        self::assertSame(
+            [0.0, 18.0, null],
+            [$log->distance()->metres, $log->deepest()->metres, $log->toNextMark()],
+            'never behind the opening',
+        );
     }
 
     public function testTheMarkBehindTheNozzleIsSaidOnTheWayBackOnly(): void
@@ -52,30 +64,56 @@ final class RunLogTest extends TestCase
     #[DataProvider('moves')]
     public function testAMarkThatIsWatchedTellsTheRate(float $metres, float $seconds, Progress $is): void
     {
-        $log = self::log(1.0, self::at(10, 9.0), new LogEntry(EntryKind::Watch, 100), new LogEntry(EntryKind::Moved, 100 + $seconds, $metres));
+        $log = self::log(
+            1.0,
+            self::at(10, 9.0),
+            new LogEntry(EntryKind::Watch, 100),
+            new LogEntry(EntryKind::Moved, 100 + $seconds, $metres),
+        );
         self::assertSame($is, $log->progress());
         self::assertEqualsWithDelta([$metres * 60 / $seconds, 9.0 + $metres], [$log->rate(), $log->distance()->metres], 1e-9);
         self::assertFalse($log->isWatched());
-        self::assertNull(self::log(1.0, self::at(10, 9.0), new LogEntry(EntryKind::Watch, 100), self::at(400, 2.0))->progress(), 'on the way back the hand sets the pace');
+        self::assertNull(
+            self::log(1.0, self::at(10, 9.0), new LogEntry(EntryKind::Watch, 100), self::at(400, 2.0))->progress(),
+            'on the way back the hand sets the pace',
+        );
     }
 
     public function testPressureIsTimedTurnsAreNettedAndFeelingsKeepTheirPlace(): void
     {
-        $log = self::log(1.0, new LogEntry(EntryKind::PowerOn, 10), self::at(30, 6.0), new LogEntry(EntryKind::Felt, 31, said: 'grabs'), new LogEntry(EntryKind::PowerOff, 70), new LogEntry(EntryKind::PowerOff, 90), new LogEntry(EntryKind::PowerOn, 100), new LogEntry(EntryKind::TurnRight, 101), new LogEntry(EntryKind::TurnRight, 102), new LogEntry(EntryKind::TurnLeft, 103), self::at(110, 8.0), new LogEntry(EntryKind::Felt, 111, said: 'free'));
+        $log = self::log(
+            1.0, new LogEntry(EntryKind::PowerOn, 10), self::at(30, 6.0),
+            new LogEntry(EntryKind::Felt, 31, said: 'grabs'), new LogEntry(EntryKind::PowerOff, 70),
+            new LogEntry(EntryKind::PowerOff, 90), new LogEntry(EntryKind::PowerOn, 100),
+            new LogEntry(EntryKind::TurnRight, 101), new LogEntry(EntryKind::TurnRight, 102),
+            new LogEntry(EntryKind::TurnLeft, 103), self::at(110, 8.0),
+            new LogEntry(EntryKind::Felt, 111, said: 'free'),
+        );
         self::assertSame([80.0, 1, true], [$log->onFor(120), $log->twist(), $log->isOn()]);
-        self::assertSame([[6.0, 'grabs'], [8.0, 'free']], array_map(static fn (array $felt) => [$felt['at']->metres, $felt['felt']], $log->felt()));
+        self::assertSame(
+            [[6.0, 'grabs'], [8.0, 'free']],
+            array_map(static fn (array $felt) => [$felt['at']->metres, $felt['felt']], $log->felt()),
+        );
     }
 
     public function testDrawingBackIsTimedFromWhereItTurned(): void
     {
         self::assertNull(self::log(1.0, self::at(60, 12.0))->minutesBack());
         self::assertEqualsWithDelta(4.0, self::log(1.0, self::at(60, 12.0), self::at(180, 9.0), self::at(300, 0.0))->minutesBack(), 1e-9);
-        self::assertEqualsWithDelta(1.0, self::log(1.0, self::at(60, 12.0), self::at(180, 9.0), self::at(240, 14.0), self::at(300, 2.0))->minutesBack(), 1e-9, 'it went in deeper once more');
+        self::assertEqualsWithDelta(
+            1.0,
+            self::log(1.0, self::at(60, 12.0), self::at(180, 9.0), self::at(240, 14.0), self::at(300, 2.0))->minutesBack(),
+            1e-9,
+            'it went in deeper once more',
+        );
     }
 
     public function testWhateverIsEnteredTheHeadStaysBetweenTheOpeningAndTheDeepestPlace(): void
     {
-        $kinds = [EntryKind::MarkIn, EntryKind::MarkIn, EntryKind::MarkOut, EntryKind::At, EntryKind::PowerOn, EntryKind::PowerOff, EntryKind::TurnLeft, EntryKind::TurnRight, EntryKind::Watch, EntryKind::Moved];
+        $kinds = [
+            EntryKind::MarkIn, EntryKind::MarkIn, EntryKind::MarkOut, EntryKind::At, EntryKind::PowerOn,
+            EntryKind::PowerOff, EntryKind::TurnLeft, EntryKind::TurnRight, EntryKind::Watch, EntryKind::Moved,
+        ];
         for ($seed = 1; $seed <= 60; ++$seed) {
             $chance = new Randomizer(new Mt19937($seed));
             $entries = [];
@@ -83,7 +121,13 @@ final class RunLogTest extends TestCase
             for ($i = 0; $i < 80; ++$i) {
                 $seconds += $chance->getInt(1, 40);
                 $kind = $kinds[$chance->getInt(0, \count($kinds) - 1)];
-                $entries[] = new LogEntry($kind, $seconds, EntryKind::At === $kind ? $chance->getInt(0, 300) / 10 : (EntryKind::Moved === $kind ? $chance->getInt(0, 8) / 100 : null));
+                $entries[] = new LogEntry(
+                    $kind,
+                    $seconds,
+                    EntryKind::At === $kind
+                        ? $chance->getInt(0, 300) / 10
+                        : (EntryKind::Moved === $kind ? $chance->getInt(0, 8) / 100 : null),
+                );
                 $log = new RunLog($entries, Length::metres(1.5));
                 [$at, $deepest] = [$log->distance()->metres, $log->deepest()->metres];
                 self::assertTrue($at >= 0 && $at <= $deepest, 'seed '.$seed);
@@ -98,7 +142,10 @@ final class RunLogTest extends TestCase
 
     public function testClearedIsOwedStepByStep(): void
     {
-        $owed = static fn (float $deepest, int $tests, bool $back, bool $left, bool $look) => array_map(static fn (ClearedStep $step) => $step->value, ClearedStep::owed(Length::metres($deepest), Length::metres(20), $tests, $back, $left, $look));
+        $owed = static fn (float $deepest, int $tests, bool $back, bool $left, bool $look) => array_map(
+            static fn (ClearedStep $step) => $step->value,
+            ClearedStep::owed(Length::metres($deepest), Length::metres(20), $tests, $back, $left, $look),
+        );
         self::assertSame(['past', 'first_test', 'drawn_back', 'second_test', 'left_said', 'look'], $owed(12, 0, false, false, false));
         self::assertSame(['second_test', 'look'], $owed(20, 1, true, true, false));
         self::assertSame([], $owed(23, 2, true, true, true));

@@ -14,8 +14,16 @@ final class FindingTest extends TestCase
 {
     public function testALowSpotHasAStartADeepestPointAndAnEnd(): void
     {
-        $spot = Finding::read(new Input(['id' => 'a', 'kind' => 'low_spot', 'from_m' => 9.4, 'deepest_m' => 11, 'to_m' => 13.1, 'size' => 31, 'facts' => ['water' => 'off', 'minutes_off' => 4]]));
-        self::assertSame([9.4, 11.0, 13.1, 31.0, 4.0], [$spot->from->metres, $spot->deepest?->metres, $spot->to?->metres, $spot->size?->value, $spot->facts['minutes_off']]);
+        $spot = Finding::read(
+            new Input([
+                'id' => 'a', 'kind' => 'low_spot', 'from_m' => 9.4, 'deepest_m' => 11, 'to_m' => 13.1, 'size' => 31,
+                'facts' => ['water' => 'off', 'minutes_off' => 4],
+            ]),
+        );
+        self::assertSame([9.4, 11.0, 13.1, 31.0, 4.0], [
+            $spot->from->metres, $spot->deepest?->metres, $spot->to?->metres, $spot->size?->value,
+            $spot->facts['minutes_off'],
+        ]);
     }
 
     /** @return list<array{array<string, mixed>, string, string}> */

@@ -14,7 +14,10 @@ final class InputTest extends TestCase
 {
     public function testValuesAreReadWithTheirTypes(): void
     {
-        $input = new Input(['length_m' => 5, 'name' => 'yard', 'steers' => true, 'how' => 'likely', 'pump' => ['flow' => 45.5], 'hoses' => [['bore' => 9], ['bore' => 13]]]);
+        $input = new Input([
+            'length_m' => 5, 'name' => 'yard', 'steers' => true, 'how' => 'likely', 'pump' => ['flow' => 45.5],
+            'hoses' => [['bore' => 9], ['bore' => 13]],
+        ]);
         self::assertSame(5.0, $input->number('length_m'));
         self::assertSame('yard', $input->text('name'));
         self::assertTrue($input->flag('steers'));
@@ -57,7 +60,10 @@ final class InputTest extends TestCase
     #[DataProvider('refusals')]
     public function testWhatIsMissingOrWrongIsRefusedWithItsPath(\Closure $ask, string $reason, string $at): void
     {
-        $input = new Input(['empty' => '', 'word' => 'far', 'numeral' => '5', 'endless' => \INF, 'minus' => -1, 'ten' => 10, 'zero' => 0, 'mixed' => [[], 'x'], 'nested' => [[], ['inner' => ['depth' => 1]]]]);
+        $input = new Input([
+            'empty' => '', 'word' => 'far', 'numeral' => '5', 'endless' => \INF, 'minus' => -1, 'ten' => 10,
+            'zero' => 0, 'mixed' => [[], 'x'], 'nested' => [[], ['inner' => ['depth' => 1]]],
+        ]);
         try {
             $ask($input);
             self::fail('It was taken.');
@@ -85,7 +91,12 @@ final class InputTest extends TestCase
         self::assertSame([38.0, 64.5], (new Input(['cutters' => [38, 64.5]]))->positives('cutters'));
         self::assertSame([], (new Input(['cutters' => []]))->positives('cutters'));
         self::assertSame(3, (new Input(['count' => 3.0]))->wholeNumber('count', 0));
-        foreach ([[['cutters' => [38, 0]], 'cutters.1', 'out_of_range'], [['cutters' => [38, 'wide']], 'cutters.1', 'not_a_number'], [['cutters' => 'wide'], 'cutters', 'unknown_value'], [[], 'cutters', 'missing']] as [$given, $at, $reason]) {
+        foreach ([
+            [['cutters' => [38, 0]], 'cutters.1', 'out_of_range'],
+            [['cutters' => [38, 'wide']], 'cutters.1', 'not_a_number'],
+            [['cutters' => 'wide'], 'cutters', 'unknown_value'],
+            [[], 'cutters', 'missing'],
+        ] as [$given, $at, $reason]) {
             try {
                 (new Input($given))->positives('cutters');
                 self::fail('It was taken.');

@@ -33,13 +33,21 @@ final class JetTest extends TestCase
     public function testFlowAndBypassAreThePumpsFlowAndHoseAndNozzleItsPressure(): void
     {
         foreach (self::benches() as [$hose, $diameter, $leak]) {
-            $jet = self::jet(hoses: [$hose, ['bore_mm' => 6.4, 'length_m' => 3]], orifices: [['diameter_mm' => $diameter] + self::REAR], leak: $leak);
+            $jet = self::jet(
+                hoses: [$hose, ['bore_mm' => 6.4, 'length_m' => 3]],
+                orifices: [['diameter_mm' => $diameter] + self::REAR],
+                leak: $leak,
+            );
             self::assertEqualsWithDelta(40.0, $jet['flow_l_min'] + $jet['bypass_l_min'], 1e-9);
             self::assertEqualsWithDelta($jet['pump_pressure_bar'], $jet['hose_loss_bar'] + $jet['nozzle_pressure_bar'], 1e-6);
             self::assertLessThanOrEqual(180.0 + 1e-9, $jet['pump_pressure_bar']);
             self::assertSame($jet['on_relief'], $jet['bypass_l_min'] > 0);
             self::assertEqualsWithDelta($jet['hose_loss_bar'], array_sum($jet['hose_losses_bar']), 1e-9);
-            self::assertEqualsWithDelta($jet['nozzle_pressure_bar'] * 1e5 * $jet['flow_l_min'] / 60000 * (1 - $leak) / 1000, $jet['nozzle_power_kw'], 1e-9);
+            self::assertEqualsWithDelta(
+                $jet['nozzle_pressure_bar'] * 1e5 * $jet['flow_l_min'] / 60000 * (1 - $leak) / 1000,
+                $jet['nozzle_power_kw'],
+                1e-9,
+            );
         }
     }
 
@@ -48,7 +56,10 @@ final class JetTest extends TestCase
         foreach (self::benches() as [$hose, $diameter]) {
             $before = \INF;
             foreach ([1, 1.5, 3, 10] as $times) {
-                $now = self::jet(hoses: [['length_m' => $hose['length_m'] * $times] + $hose], orifices: [['diameter_mm' => $diameter] + self::REAR])['nozzle_pressure_bar'];
+                $now = self::jet(
+                    hoses: [['length_m' => $hose['length_m'] * $times] + $hose],
+                    orifices: [['diameter_mm' => $diameter] + self::REAR],
+                )['nozzle_pressure_bar'];
                 self::assertLessThanOrEqual($before + 1e-9, $now);
                 $before = $now;
             }
@@ -82,11 +93,21 @@ final class JetTest extends TestCase
             $d = $bore / 1000;
             $full = ($d / 4) ** (2 / 3) * sqrt($fall / 100) / $roughness;
             $half = $full * \M_PI * $d ** 2 / 8 * 60000;
-            $carry = Catalogue::complete()->calculate('carry', ['pipe_id_mm' => $bore, 'fall_percent' => $fall, 'manning_n' => $roughness, 'flow_l_min' => $half]);
+            $carry = Catalogue::complete()->calculate('carry', [
+                'pipe_id_mm' => $bore,
+                'fall_percent' => $fall,
+                'manning_n' => $roughness,
+                'flow_l_min' => $half,
+            ]);
             self::assertEqualsWithDelta($bore / 2, $carry['depth_mm'], 1e-6);
             self::assertEqualsWithDelta($full, $carry['velocity_m_s'], 1e-9);
             self::assertGreaterThan(2 * $half, $carry['capacity_l_min'], 'a little under full it carries most');
-            $at = Catalogue::complete()->calculate('carry', ['pipe_id_mm' => $bore, 'fall_percent' => $fall, 'manning_n' => $roughness, 'flow_l_min' => $carry['capacity_l_min']]);
+            $at = Catalogue::complete()->calculate('carry', [
+                'pipe_id_mm' => $bore,
+                'fall_percent' => $fall,
+                'manning_n' => $roughness,
+                'flow_l_min' => $carry['capacity_l_min'],
+            ]);
             self::assertSame('part_full', $at['state']);
             \assert(\is_float($at['depth_mm']));
             self::assertEqualsWithDelta(0.938, $at['depth_mm'] / $bore, 0.001);
@@ -95,31 +116,59 @@ final class JetTest extends TestCase
 
     public function testWhatTheDrawBackTakesAwayIsTheDeposit(): void
     {
-        $back = Catalogue::complete()->calculate('pull-back', ['pipe_id_mm' => 100, 'deposit_mm' => 15, 'flow_l_min' => 45, 'solids_fraction' => 0.05, 'length_m' => 12]);
+        $back = Catalogue::complete()->calculate('pull-back', [
+            'pipe_id_mm' => 100, 'deposit_mm' => 15, 'flow_l_min' => 45, 'solids_fraction' => 0.05, 'length_m' => 12,
+        ]);
         \assert(\is_float($back['deposit_area_cm2']) && \is_float($back['water_l']));
-        self::assertEqualsWithDelta($back['deposit_area_cm2'] * 1e-4 * 12 * 1000, $back['water_l'] * 0.05, 1e-9, 'solids in the water are the ring');
+        self::assertEqualsWithDelta(
+            $back['deposit_area_cm2'] * 1e-4 * 12 * 1000,
+            $back['water_l'] * 0.05,
+            1e-9,
+            'solids in the water are the ring',
+        );
     }
 
     public function testAntifreezeFillsPumpAndHosesAndIsStrongerTheColderItIs(): void
     {
         $frost = new Frost(1.5);
-        self::assertEqualsWithDelta(1.5 + \M_PI / 4 * 0.0127 ** 2 * 60 * 1000, $frost->litres([[Length::millimetres(12.7), Length::metres(60)]]), 1e-9);
-        self::assertSame([0.0, 0.2, 0.3, 0.5, null], [$frost->share(1), $frost->share(-5), $frost->share(-14), $frost->share(-30), $frost->share(-40)]);
+        self::assertEqualsWithDelta(
+            1.5 + \M_PI / 4 * 0.0127 ** 2 * 60 * 1000,
+            $frost->litres([[Length::millimetres(12.7), Length::metres(60)]]),
+            1e-9,
+        );
+        self::assertSame([0.0, 0.2, 0.3, 0.5, null], [
+            $frost->share(1), $frost->share(-5), $frost->share(-14), $frost->share(-30), $frost->share(-40),
+        ]);
     }
 
     public function testATankThatIsFilledAsFastAsItIsDrawnNeverRunsOut(): void
     {
-        $tank = static fn (float $refill, float $minutes) => Catalogue::complete()->calculate('tank', ['tank_l' => 400, 'reserve_l' => 40, 'draw_l_min' => 36, 'refill_l_min' => $refill, 'job_minutes' => $minutes]);
+        $tank = static fn (float $refill, float $minutes) => Catalogue::complete()->calculate(
+            'tank',
+            ['tank_l' => 400, 'reserve_l' => 40, 'draw_l_min' => 36, 'refill_l_min' => $refill, 'job_minutes' => $minutes],
+        );
         self::assertSame(['run_minutes' => null, 'refills' => 0, 'water_l' => 3600.0], $tank(36, 100));
-        self::assertSame([10.0, 0, 1, 2], [$tank(0, 10)['run_minutes'], $tank(0, 10)['refills'], $tank(0, 10.5)['refills'], $tank(0, 30)['refills']]);
+        self::assertSame([10.0, 0, 1, 2], [
+            $tank(0, 10)['run_minutes'],
+            $tank(0, 10)['refills'],
+            $tank(0, 10.5)['refills'],
+            $tank(0, 30)['refills'],
+        ]);
         self::assertSame(0, $tank(0, 0)['refills']);
     }
 
     public function testEveryCouplingOfTheCableIsCountedAndTheCutterIsTheLargestThatPasses(): void
     {
-        $given = ['drop_m' => 1, 'distance_min_m' => 14, 'distance_max_m' => 20, 'overrun_m' => 6, 'tail_m' => 2, 'drum_m' => 15, 'section_m' => 4.5, 'sections_on_hand' => 2, 'hand_margin_m' => 3, 'opening_mm' => 78, 'bores_mm' => [100, 102], 'target_bore_mm' => 102, 'clearance_mm' => 3, 'cutters_mm' => [100, 50, 75, 38]];
+        $given = [
+            'drop_m' => 1, 'distance_min_m' => 14, 'distance_max_m' => 20, 'overrun_m' => 6, 'tail_m' => 2,
+            'drum_m' => 15, 'section_m' => 4.5, 'sections_on_hand' => 2, 'hand_margin_m' => 3, 'opening_mm' => 78,
+            'bores_mm' => [100, 102], 'target_bore_mm' => 102, 'clearance_mm' => 3, 'cutters_mm' => [100, 50, 75, 38],
+        ];
         $plan = Catalogue::complete()->calculate('cable-plan', $given);
-        self::assertSame([29.0, 4, 24.0, 5.0, 2, [4.5, 9.0, 13.5, 18.0]], [$plan['needed_m'], $plan['sections'], $plan['available_m'], $plan['short_m'], $plan['hand_fed_sections'], $plan['couplings_from_head_m']]);
+        self::assertSame([29.0, 4, 24.0, 5.0, 2, [4.5, 9.0, 13.5, 18.0]], [
+            $plan['needed_m'], $plan['sections'], $plan['available_m'], $plan['short_m'], $plan['hand_fed_sections'],
+            $plan['couplings_from_head_m'],
+        ]);
         self::assertEqualsWithDelta(75.0, $plan['cutter_mm'], 1e-9, '78 less 3 lets just 75 through');
         self::assertEqualsWithDelta(100 * (75 / 102) ** 2, $plan['swept_area_percent'], 1e-9);
         self::assertNull(Catalogue::complete()->calculate('cable-plan', ['cutters_mm' => []] + $given)['cutter_mm']);
@@ -144,8 +193,18 @@ final class JetTest extends TestCase
             ['pull-back', ['deposit_mm' => 0] + $back, 'out_of_range', 'deposit_mm'],
             ['pull-back', ['deposit_mm' => 50] + $back, 'out_of_range', 'deposit_mm'],
             ['tank', ['reserve_l' => 401] + $tank, 'out_of_range', 'reserve_l'],
-            ['cable-plan', ['distance_max_m' => 5, 'distance_min_m' => 6, 'drop_m' => 0, 'overrun_m' => 0, 'tail_m' => 0], 'out_of_range', 'distance_min_m'],
-            ['cable-plan', ['distance_max_m' => 5, 'distance_min_m' => 4, 'drop_m' => 0, 'overrun_m' => 0, 'tail_m' => 0], 'missing', 'drum_m'],
+            [
+                'cable-plan',
+                ['distance_max_m' => 5, 'distance_min_m' => 6, 'drop_m' => 0, 'overrun_m' => 0, 'tail_m' => 0],
+                'out_of_range',
+                'distance_min_m',
+            ],
+            [
+                'cable-plan',
+                ['distance_max_m' => 5, 'distance_min_m' => 4, 'drop_m' => 0, 'overrun_m' => 0, 'tail_m' => 0],
+                'missing',
+                'drum_m',
+            ],
         ];
     }
 
@@ -181,15 +240,27 @@ final class JetTest extends TestCase
      */
     private static function jet(array $hoses = [self::HOSE], array $orifices = [self::REAR], float $leak = 0.0): array
     {
-        /** @var array{flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float, nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool, matched_orifice_mm: ?float, hose_losses_bar: list<float>} $result */
-        $result = Catalogue::complete()->calculate('jet', ['pump' => self::PUMP, 'hoses' => $hoses, 'nozzle' => ['orifices' => $orifices, 'leak_fraction' => $leak]]);
+        /**
+         * @var array{flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float, nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool, matched_orifice_mm: ?float, hose_losses_bar: list<float>} $result
+         */
+        $result = Catalogue::complete()->calculate('jet', [
+            'pump' => self::PUMP,
+            'hoses' => $hoses,
+            'nozzle' => ['orifices' => $orifices, 'leak_fraction' => $leak],
+        ]);
 
         return $result;
     }
 
     public function testTheMeasuredFlowTellsABlockedOrificeFromAWornOne(): void
     {
-        $nozzle = JetCalculation::line(new Input(['pump' => ['flow_l_min' => 45, 'max_pressure_bar' => 180], 'hoses' => [], 'nozzle' => ['leak_fraction' => 0.1, 'orifices' => [['count' => 6, 'diameter_mm' => 1, 'angle_deg' => 30]]]]))->nozzle;
+        $nozzle = JetCalculation::line(
+            new Input([
+                'pump' => ['flow_l_min' => 45, 'max_pressure_bar' => 180],
+                'hoses' => [],
+                'nozzle' => ['leak_fraction' => 0.1, 'orifices' => [['count' => 6, 'diameter_mm' => 1, 'angle_deg' => 30]]],
+            ]),
+        )->nozzle;
         $drilled = $nozzle->flow(Pressure::bar(100));
         self::assertEqualsWithDelta(100.0, $nozzle->pressure($drilled)->inBar(), 1e-9, 'the flow at a pressure makes that pressure');
         foreach ([[5 / 6, true, false], [0.95, false, false], [1.05, false, false], [1.2, false, true]] as [$share, $blocked, $worn]) {

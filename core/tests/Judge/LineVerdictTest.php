@@ -22,10 +22,17 @@ final class LineVerdictTest extends TestCase
     {
         $verdict = self::verdict(RunBuilder::run([
             RunBuilder::finding(Kind::Transition, 6), RunBuilder::finding(Kind::TieIn, 9), RunBuilder::finding(Kind::Bend, 12),
-            RunBuilder::finding(Kind::Grease, 7, ['size' => 15]), RunBuilder::finding(Kind::OldPatch, 20), RunBuilder::finding(Kind::Tap, 30),
+            RunBuilder::finding(Kind::Grease, 7, [
+                'size' => 15,
+            ]), RunBuilder::finding(Kind::OldPatch, 20), RunBuilder::finding(Kind::Tap, 30),
         ]));
-        self::assertSame([[0.0, 6.0, Verdict::Passes], [6.0, 9.0, Verdict::PassesWithUpkeep], [9.0, 30.0, Verdict::DoesNotPass]],
-            array_map(static fn (Stretch $stretch) => [$stretch->from->metres, $stretch->to?->metres, $stretch->verdict], $verdict->stretches));
+        self::assertSame(
+            [[0.0, 6.0, Verdict::Passes], [6.0, 9.0, Verdict::PassesWithUpkeep], [9.0, 30.0, Verdict::DoesNotPass]],
+            array_map(
+                static fn (Stretch $stretch) => [$stretch->from->metres, $stretch->to?->metres, $stretch->verdict],
+                $verdict->stretches,
+            ),
+        );
         self::assertSame(Verdict::DoesNotPass, $verdict->whole());
     }
 
@@ -33,9 +40,20 @@ final class LineVerdictTest extends TestCase
     {
         self::assertSame(Verdict::Passes, self::verdict(RunBuilder::run([]))->whole());
         self::assertSame(Verdict::NotFullySeen, self::verdict(RunBuilder::run([], expected: 40, ended: EndReason::RodOut))->whole());
-        self::assertSame(Verdict::NotFullySeen, self::verdict(RunBuilder::run([], ended: EndReason::RodOut))->whole(), 'nobody knows how far it goes on');
-        self::assertSame(Verdict::NotFullySeen, self::verdict(RunBuilder::run([RunBuilder::finding(Kind::SightLimited, 3, ['to_m' => 4])]))->whole());
-        $submerged = self::verdict(RunBuilder::run([RunBuilder::finding(Kind::LowSpot, 3, ['to_m' => 4, 'size' => 5, 'facts' => ['water' => 'off', 'lens_under' => 'yes']])]));
+        self::assertSame(
+            Verdict::NotFullySeen,
+            self::verdict(RunBuilder::run([], ended: EndReason::RodOut))->whole(),
+            'nobody knows how far it goes on',
+        );
+        self::assertSame(
+            Verdict::NotFullySeen,
+            self::verdict(RunBuilder::run([RunBuilder::finding(Kind::SightLimited, 3, ['to_m' => 4])]))->whole(),
+        );
+        $submerged = self::verdict(
+            RunBuilder::run([
+                RunBuilder::finding(Kind::LowSpot, 3, ['to_m' => 4, 'size' => 5, 'facts' => ['water' => 'off', 'lens_under' => 'yes']]),
+            ]),
+        );
         self::assertSame([Verdict::NotFullySeen, 1.0], [$submerged->whole(), $submerged->stretches[0]->submergedMetres]);
     }
 
@@ -55,7 +73,11 @@ final class LineVerdictTest extends TestCase
                 self::assertEqualsWithDelta($at, $stretch->from->metres, 1e-9, 'seed '.$seed);
                 $at = $stretch->to->metres ?? $at;
                 if (Verdict::Passes === $stretch->verdict || Verdict::PassesWithUpkeep === $stretch->verdict) {
-                    self::assertEqualsWithDelta(0, $stretch->submergedMetres + $stretch->dimMetres + (float) $stretch->unreachedMetres, 1e-9);
+                    self::assertEqualsWithDelta(
+                        0,
+                        $stretch->submergedMetres + $stretch->dimMetres + (float) $stretch->unreachedMetres,
+                        1e-9,
+                    );
                 }
             }
             self::assertEqualsWithDelta($run->length()->metres, $at, 1e-9, 'seed '.$seed);

@@ -22,7 +22,9 @@ use PHPUnit\Framework\TestCase;
 
 final class RuleBookTest extends TestCase
 {
-    /** @return iterable<string, array{Kind, array<string, mixed>, ?Need, string}> kind, what was logged at 10 m in clay of 100 mm, class, rule */
+    /**
+     * @return iterable<string, array{Kind, array<string, mixed>, ?Need, string}> kind, what was logged at 10 m in clay of 100 mm, class, rule
+     */
     public static function houseRules(): iterable
     {
         $off = ['facts' => ['water' => 'off']];
@@ -32,8 +34,18 @@ final class RuleBookTest extends TestCase
             [Kind::LowSpot, ['to_m' => 11.0, 'size' => 40] + $off, Need::Mend, 'water.deep_for_bore'],
             [Kind::LowSpot, ['to_m' => 11.0, 'size' => 14.9] + $off, Need::Leave, 'water.short_and_shallow'],
             [Kind::LowSpot, ['to_m' => 11.0, 'size' => 15] + $off, Need::Watch, 'water.between'],
-            [Kind::LowSpot, ['to_m' => 10.2, 'size' => 3, 'facts' => ['water' => 'off', 'deposit_in_it' => 'again_after_cleaning']], Need::Mend, 'water.deposit_again'],
-            [Kind::LowSpot, ['to_m' => 12.0, 'size' => 60, 'facts' => ['water' => 'off', 'deposit_in_it' => 'first_time']], null, 'water.deposit_first'],
+            [
+                Kind::LowSpot,
+                ['to_m' => 10.2, 'size' => 3, 'facts' => ['water' => 'off', 'deposit_in_it' => 'again_after_cleaning']],
+                Need::Mend,
+                'water.deposit_again',
+            ],
+            [
+                Kind::LowSpot,
+                ['to_m' => 12.0, 'size' => 60, 'facts' => ['water' => 'off', 'deposit_in_it' => 'first_time']],
+                null,
+                'water.deposit_first',
+            ],
             [Kind::LowSpot, ['to_m' => 12.0, 'size' => 60, 'facts' => ['water' => 'on']], null, 'water.running'],
             [Kind::LowSpot, ['to_m' => 12.0, 'size' => 60], null, 'water.running'],
             [Kind::LowSpot, ['to_m' => 12.0] + $off, null, 'water.not_measured'],
@@ -44,7 +56,12 @@ final class RuleBookTest extends TestCase
             [Kind::RootCords, [], null, 'roots.not_measured'],
             [Kind::RootThreads, ['size' => 2, 'facts' => ['back_after_cutting' => 'yes']], Need::Mend, 'roots.many'],
             [Kind::OffsetJoint, ['size' => 9.9, 'facts' => ['facing' => 'with_flow']], Need::Watch, 'offset.watch'],
-            [Kind::OffsetJoint, ['size' => 9, 'unit' => 'mm', 'facts' => ['facing' => 'against_flow']], Need::KeepClean, 'offset.watch_facing'],
+            [
+                Kind::OffsetJoint,
+                ['size' => 9, 'unit' => 'mm', 'facts' => ['facing' => 'against_flow']],
+                Need::KeepClean,
+                'offset.watch_facing',
+            ],
             [Kind::OffsetJoint, ['size' => 10], Need::Mend, 'offset.convenience'],
             [Kind::OffsetJoint, ['size' => 30], Need::Mend, 'offset.convenience'],
             [Kind::OffsetJoint, ['size' => 31, 'unit' => 'mm'], Need::Mend, 'offset.large'],
@@ -109,20 +126,40 @@ final class RuleBookTest extends TestCase
         self::assertSame([Need::Mend, 'water.stands'], [$judgement->otherSchool?->need, $judgement->otherSchool?->rule]);
         $other = self::judge([$spot], rules: HouseRules::starting()->with(School::Grade, null));
         self::assertSame([Need::Mend, Need::Leave], [$other->need, $other->otherSchool?->need]);
-        self::assertSame(Need::Leave, self::judge([RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 12, 'size' => 2.9, 'facts' => ['water' => 'off']])], rules: HouseRules::starting()->with(School::Grade, null))->need);
+        self::assertSame(
+            Need::Leave,
+            self::judge(
+                [RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 12, 'size' => 2.9, 'facts' => ['water' => 'off']])],
+                rules: HouseRules::starting()->with(School::Grade, null),
+            )->need,
+        );
     }
 
     public function testTheSourceSchoolMendsEveryJointThatLetsRootsIn(): void
     {
-        $judgement = self::judge([RunBuilder::finding(Kind::RootThreads, 10, ['size' => 1])], rules: HouseRules::starting()->with(null, School::Source));
-        self::assertSame([Need::Mend, 'roots.source', Need::KeepClean], [$judgement->need, $judgement->rule, $judgement->otherSchool?->need]);
+        $judgement = self::judge(
+            [RunBuilder::finding(Kind::RootThreads, 10, ['size' => 1])],
+            rules: HouseRules::starting()->with(null, School::Source),
+        );
+        self::assertSame([Need::Mend, 'roots.source', Need::KeepClean], [
+            $judgement->need,
+            $judgement->rule,
+            $judgement->otherSchool?->need,
+        ]);
     }
 
     public function testRootsBetweenWeldedPlasticAreAFailedJointWhateverTheirSize(): void
     {
         $roots = RunBuilder::finding(Kind::RootThreads, 10, ['size' => 1]);
         self::assertSame('roots.welded', self::judge([$roots], Material::PvcWelded)->rule);
-        self::assertSame('roots.light', self::judge([$roots, RunBuilder::finding(Kind::Transition, 10.2, ['facts' => ['material_after' => 'clay']])], Material::PvcWelded)->rule, 'at a transition to clay');
+        self::assertSame(
+            'roots.light',
+            self::judge(
+                [$roots, RunBuilder::finding(Kind::Transition, 10.2, ['facts' => ['material_after' => 'clay']])],
+                Material::PvcWelded,
+            )->rule,
+            'at a transition to clay',
+        );
         self::assertSame('roots.light', self::judge([$roots], Material::PvcGasketed)->rule);
     }
 
@@ -139,7 +176,11 @@ final class RuleBookTest extends TestCase
         self::assertSame('roots.many', self::judge([$at(10), $at(5), $at(15)])->rule);
         self::assertSame('roots.light', self::judge([$at(10), $at(4.9), $at(15)])->rule);
         self::assertSame('roots.light', self::judge([$at(10), $at(10), $at(10)])->rule, 'three at one joint are one joint');
-        self::assertSame(Need::Now, self::judge([RunBuilder::finding(Kind::RootClump, 10, ['size' => 60]), $at(5), $at(15)])->need, 'and heavy ones stay urgent');
+        self::assertSame(
+            Need::Now,
+            self::judge([RunBuilder::finding(Kind::RootClump, 10, ['size' => 60]), $at(5), $at(15)])->need,
+            'and heavy ones stay urgent',
+        );
     }
 
     public function testBlistersInBituminisedFibreRenewTheStretch(): void
@@ -163,7 +204,11 @@ final class RuleBookTest extends TestCase
 
     public function testMoreOfTheSameIsNeverJudgedMilder(): void
     {
-        $kinds = [[Kind::LowSpot, ['to_m' => 11, 'facts' => ['water' => 'off']]], [Kind::LowSpot, ['to_m' => 14, 'facts' => ['water' => 'off']]], [Kind::RootCords, []], [Kind::OffsetJoint, []], [Kind::OutOfRound, []], [Kind::Grease, []], [Kind::Sediment, ['unit' => 'mm']]];
+        $kinds = [
+            [Kind::LowSpot, ['to_m' => 11, 'facts' => ['water' => 'off']]],
+            [Kind::LowSpot, ['to_m' => 14, 'facts' => ['water' => 'off']]], [Kind::RootCords, []],
+            [Kind::OffsetJoint, []], [Kind::OutOfRound, []], [Kind::Grease, []], [Kind::Sediment, ['unit' => 'mm']],
+        ];
         foreach ([HouseRules::starting(), HouseRules::starting()->with(School::Grade, School::Source)] as $rules) {
             foreach ($kinds as [$kind, $more]) {
                 $before = Need::Leave;
@@ -181,7 +226,11 @@ final class RuleBookTest extends TestCase
     {
         $rules = HouseRules::of(School::Carrying, School::Upkeep, ['roots_heavy_percent' => 30]);
         $judgement = self::judge([RunBuilder::finding(Kind::RootClump, 10, ['size' => 30])], rules: $rules);
-        self::assertSame([Need::Now, ['roots_heavy_percent' => 30.0], 30.0], [$judgement->need, $judgement->limits, $judgement->values['share_percent']]);
+        self::assertSame([Need::Now, ['roots_heavy_percent' => 30.0], 30.0], [
+            $judgement->need,
+            $judgement->limits,
+            $judgement->values['share_percent'],
+        ]);
         $this->expectException(BadInput::class);
         HouseRules::of(School::Carrying, School::Upkeep, ['roots_heavy_percent' => 101]);
     }

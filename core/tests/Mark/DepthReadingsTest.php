@@ -26,8 +26,12 @@ final class DepthReadingsTest extends TestCase
 
     /** @param non-empty-list<float> $metres */
     #[DataProvider('readings')]
-    public function testDepthIsTheMedianAndASpreadOverTheHouseRuleIsNotGoodEnough(array $metres, float $median, float $spread, bool $agree): void
-    {
+    public function testDepthIsTheMedianAndASpreadOverTheHouseRuleIsNotGoodEnough(
+        array $metres,
+        float $median,
+        float $spread,
+        bool $agree,
+    ): void {
         $readings = new DepthReadings(...array_map(Length::metres(...), $metres));
         self::assertEqualsWithDelta([$median, $spread], [$readings->median()->metres, $readings->spread()->metres], 1e-9);
         self::assertSame($agree, $readings->agree());

@@ -123,8 +123,12 @@ final class ReadersTest extends TestCase
 
     /** @param non-empty-list<SizeUnit> $units */
     #[DataProvider('sizes')]
-    public function testASizeIsReadInItsUsualUnitUnlessAnotherIsTyped(string $typed, array $units, UnitSystem $system, float|string $expected): void
-    {
+    public function testASizeIsReadInItsUsualUnitUnlessAnotherIsTyped(
+        string $typed,
+        array $units,
+        UnitSystem $system,
+        float|string $expected,
+    ): void {
         try {
             $value = SizeReader::read($typed, $units, $system)->value;
             self::assertIsFloat($expected);
@@ -147,6 +151,9 @@ final class ReadersTest extends TestCase
                 self::assertEqualsWithDelta(0, fmod($true - $clock->hours + $invert / 2 - 6 + 48, 12), 1e-9);
             }
         }
-        self::assertSame([12.0, 9.0], [ClockPosition::hours(12)->seenFromBehind()->hours, ClockPosition::hours(3)->seenFromBehind()->hours]);
+        self::assertSame([12.0, 9.0], [
+            ClockPosition::hours(12)->seenFromBehind()->hours,
+            ClockPosition::hours(3)->seenFromBehind()->hours,
+        ]);
     }
 }

@@ -44,7 +44,9 @@ final class LineTest extends TestCase
         self::assertEquals($line, LineMaker::fromSeed($seed, $difficulty));
         $reel = new SimulatedReel($line, $line->length, resolution: 0.001);
         $track = Track::none()->with($reel->inAndBack(0.2, 0.25), new Counter(1.0, Length::metres(0), Length::metres(80)));
-        $pools = array_values(array_filter($track->pools(Length::millimetres(100), Travel::Downstream), static fn (Pool $pool) => $pool->deepest > 0.004));
+        $pools = array_values(
+            array_filter($track->pools(Length::millimetres(100), Travel::Downstream), static fn (Pool $pool) => $pool->deepest > 0.004),
+        );
         $spots = array_values(array_filter($line->record->findings, static fn (Finding $finding) => Kind::LowSpot === $finding->kind));
         self::assertCount(\count($spots), $pools);
         foreach ($spots as $i => $spot) {
@@ -52,7 +54,10 @@ final class LineTest extends TestCase
             self::assertEqualsWithDelta($spot->size?->value, $pools[$i]->deepest * 1000, 4.0, 'as deep as the finding says');
             self::assertEqualsWithDelta(($spot->size->value ?? 0) / 1000, $line->waterAt($spot->deepest->metres ?? 0), 1e-9);
         }
-        self::assertSame([], array_filter($line->record->findings, static fn (Finding $finding) => $finding->end()->metres > $line->length->metres));
+        self::assertSame(
+            [],
+            array_filter($line->record->findings, static fn (Finding $finding) => $finding->end()->metres > $line->length->metres),
+        );
     }
 
     public function testUpstreamTheSameLowSpotHoldsTheSameWater(): void
@@ -60,7 +65,10 @@ final class LineTest extends TestCase
         $spot = RunBuilder::finding(Kind::LowSpot, 6.0, ['to_m' => 8.0, 'deepest_m' => 6.8, 'size' => 30]);
         foreach (Travel::cases() as $travel) {
             $line = Line::of(RunBuilder::run([$spot], reached: 15, travel: $travel));
-            $track = Track::none()->with((new SimulatedReel($line, $line->length, resolution: 0.001))->inAndBack(), new Counter(1.0, Length::metres(0), Length::metres(60)));
+            $track = Track::none()->with(
+                (new SimulatedReel($line, $line->length, resolution: 0.001))->inAndBack(),
+                new Counter(1.0, Length::metres(0), Length::metres(60)),
+            );
             $pools = $track->pools(Length::millimetres(100), $travel);
             self::assertEqualsWithDelta([6.0, 8.0, 30.0], [$pools[0]->from, $pools[0]->to, 1000 * $pools[0]->deepest], 2.0, $travel->value);
             self::assertEqualsWithDelta(6.0, $pools[0]->from, 0.3, $travel->value);
@@ -94,7 +102,11 @@ final class LineTest extends TestCase
 
     public function testAVerticalBeginningIsUprightAndTheReachMeetsEveryBend(): void
     {
-        $line = new Line(RunBuilder::run([RunBuilder::finding(Kind::Bend, 4.0, ['size' => 90])], reached: 16), Length::metres(16), vertical: 4.0);
+        $line = new Line(
+            RunBuilder::run([RunBuilder::finding(Kind::Bend, 4.0, ['size' => 90])], reached: 16),
+            Length::metres(16),
+            vertical: 4.0,
+        );
         self::assertSame(-90.0, $line->tiltAt(2.0));
         self::assertEqualsWithDelta(-1.146, $line->tiltAt(9.0), 0.01);
         self::assertCount(3, $line->path()->pieces);
@@ -114,7 +126,11 @@ final class LineTest extends TestCase
         $without = array_values(array_filter($truth->findings, static fn (Finding $finding) => Kind::Bend !== $finding->kind));
         $missed = $compare(...$without);
         self::assertLessThan(40.0, $missed->points['found']);
-        self::assertEqualsWithDelta([15.0, 15.0, 10.0], [$missed->points['places'], $missed->points['sizes'], $missed->points['clock']], 1e-9);
+        self::assertEqualsWithDelta(
+            [15.0, 15.0, 10.0],
+            [$missed->points['places'], $missed->points['sizes'], $missed->points['clock']],
+            1e-9,
+        );
 
         $made = $compare(...[...$truth->findings, RunBuilder::finding(Kind::BrokenCable, 5.5, ['size' => 20])]);
         self::assertSame([1, 97], [\count($made->invented), $made->score()]);
@@ -123,15 +139,23 @@ final class LineTest extends TestCase
     public function testPlacesSizesAndClockAreJudgedByThemselves(): void
     {
         $truth = self::ended([RunBuilder::finding(Kind::RootCords, 5.0, ['size' => 30, 'clock_from' => 11.5])]);
-        $logged = static fn (float $at, int $size, float $clock, Kind $kind = Kind::RootCords) => new Comparison($truth, self::ended([RunBuilder::finding($kind, $at, ['size' => $size, 'clock_from' => $clock])]), HouseRules::starting());
+        $logged = static fn (float $at, int $size, float $clock, Kind $kind = Kind::RootCords) => new Comparison(
+            $truth,
+            self::ended([RunBuilder::finding($kind, $at, ['size' => $size, 'clock_from' => $clock])]),
+            HouseRules::starting(),
+        );
         self::assertSame(100, $logged(5.2, 33, 12.5 - 12)->score(), 'within what is allowed; the clock goes round');
         self::assertSame([0.0, 15.0, 10.0], self::parts($logged(5.6, 30, 11.5)));
         self::assertSame([15.0, 0.0, 10.0], self::parts($logged(5.0, 20, 11.5)));
         self::assertSame([15.0, 15.0, 0.0], self::parts($logged(5.0, 30, 6)));
         self::assertSame(0.0, $logged(5.0, 30, 11.5, Kind::RootClump)->points['found'], 'another kind of the family is not found');
         self::assertCount(1, $logged(7.0, 30, 11.5)->missed, 'too far off to be the same');
-        self::assertFalse((new Comparison($truth, RunBuilder::run($truth->findings, ended: EndReason::CannotPass), HouseRules::starting()))->unseenDeclared);
-        $under = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60, 'facts' => [Fact::LensUnder->value => 'yes']])]);
+        self::assertFalse(
+            (new Comparison($truth, RunBuilder::run($truth->findings, ended: EndReason::CannotPass), HouseRules::starting()))->unseenDeclared,
+        );
+        $under = self::ended([
+            RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60, 'facts' => [Fact::LensUnder->value => 'yes']]),
+        ]);
         $silent = self::ended([RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60])]);
         self::assertFalse((new Comparison($under, $silent, HouseRules::starting()))->unseenDeclared, 'what lies under water was not seen');
     }
@@ -149,12 +173,22 @@ final class LineTest extends TestCase
             self::assertLessThan(100, $missed->score());
             $alone = array_filter($notable, static fn (Finding $finding) => $finding->kind->family() === $out->kind->family());
             if (1 === \count($alone) && null === $out->to) {
-                $moved = self::against($truth, [...$others, RunBuilder::finding($out->kind, $out->from->metres + 1.5, ['clock_from' => $out->clockFrom?->hours, 'size' => $out->size?->value])]);
+                $moved = self::against($truth, [
+                    ...$others,
+                    RunBuilder::finding($out->kind, $out->from->metres + 1.5, [
+                        'clock_from' => $out->clockFrom?->hours,
+                        'size' => $out->size?->value,
+                    ]),
+                ]);
                 self::assertSame([1, 1], [\count($moved->missed), \count($moved->invented)], $out->kind->value);
                 self::assertLessThan($missed->score(), $moved->score(), 'made up is worse than missed');
             }
         }
-        self::assertSame(0, (new Comparison($truth, RunBuilder::run([], reached: 1, ended: null), HouseRules::starting()))->score(), 'nothing logged is worth nothing');
+        self::assertSame(
+            0,
+            (new Comparison($truth, RunBuilder::run([], reached: 1, ended: null), HouseRules::starting()))->score(),
+            'nothing logged is worth nothing',
+        );
     }
 
     #[DataProvider('seeds')]
@@ -170,7 +204,12 @@ final class LineTest extends TestCase
         }
         self::assertEquals($whole->plain(), $parts->plain());
         $heights = $whole->heights(Travel::Downstream);
-        self::assertEqualsWithDelta($line->heightAt($line->length->metres - 0.1) - $line->heightAt(0.0), $heights[\count($heights) - 1][1] - $heights[0][1], 0.12, 'the fall of the whole line, within what a tenth of a degree can tell');
+        self::assertEqualsWithDelta(
+            $line->heightAt($line->length->metres - 0.1) - $line->heightAt(0.0),
+            $heights[\count($heights) - 1][1] - $heights[0][1],
+            0.12,
+            'the fall of the whole line, within what a tenth of a degree can tell',
+        );
         foreach ($whole->pools(Length::millimetres(100), Travel::Downstream) as $pool) {
             self::assertTrue($pool->from < $pool->to && $pool->deepest > 0 && $pool->volume > 0);
             self::assertLessThanOrEqual(\M_PI / 4 * 0.01 * ($pool->to - $pool->from) + 1e-9, $pool->volume, 'no more than the bore holds');
@@ -180,7 +219,14 @@ final class LineTest extends TestCase
     /** @param array<Finding> $findings */
     private static function against(RunRecord $truth, array $findings): Comparison
     {
-        return new Comparison($truth, new RunRecord(array_values($findings), $truth->material, $truth->bore, $truth->travel, $truth->expected, $truth->reached, $truth->ended), HouseRules::starting());
+        return new Comparison(
+            $truth,
+            new RunRecord(
+                array_values($findings), $truth->material, $truth->bore, $truth->travel, $truth->expected,
+                $truth->reached, $truth->ended,
+            ),
+            HouseRules::starting(),
+        );
     }
 
     /** @return list<float> */

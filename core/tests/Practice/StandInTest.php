@@ -38,9 +38,17 @@ final class StandInTest extends TestCase
         $line = self::line();
         $jetter = self::jetter($line);
         $still = $jetter->after($jetter->begin(), Handling::Feed, false, 600);
-        self::assertSame([2.0, 0.0, 'standing'], [$still->metres, $still->bar, $still->water], 'without water it goes as far as a hand pushes it');
+        self::assertSame(
+            [2.0, 0.0, 'standing'],
+            [$still->metres, $still->bar, $still->water],
+            'without water it goes as far as a hand pushes it',
+        );
         $state = $jetter->after($still, Handling::Feed, true, 10);
-        self::assertEqualsWithDelta([3.0, $line->pumpPressure()->inBar(), Water::perMinute($line->flow), 500 - Water::perMinute($line->flow) / 6], [$state->metres, $state->bar, $state->flow, $state->tank], 1e-6);
+        self::assertEqualsWithDelta(
+            [3.0, $line->pumpPressure()->inBar(), Water::perMinute($line->flow), 500 - Water::perMinute($line->flow) / 6],
+            [$state->metres, $state->bar, $state->flow, $state->tank],
+            1e-6,
+        );
         self::assertSame(['free', 'rising'], [$state->felt, $state->water]);
 
         // From the plug's near end to its far end: 1 m at the rate of the table.
@@ -103,7 +111,11 @@ final class StandInTest extends TestCase
             $cable = new CableStandIn($hidden, Length::metres(22));
             [$jet, $turned] = [$jetter->begin(), $cable->begin()];
             for ($i = 0; $i < 60; ++$i) {
-                [$hands, $on, $seconds] = [Handling::cases()[$chance->getInt(0, 2)], 1 === $chance->getInt(0, 1), (float) $chance->getInt(1, 60)];
+                [$hands, $on, $seconds] = [
+                    Handling::cases()[$chance->getInt(0, 2)],
+                    1 === $chance->getInt(0, 1),
+                    (float) $chance->getInt(1, 60),
+                ];
                 $next = $jetter->after($jet, $hands, $on, $seconds);
                 $drawn = $jet->tank - $next->tank + 8 * $seconds / 60;
                 self::assertLessThanOrEqual($flow * $seconds / 60 + 1e-6, $drawn, 'no more water than the pump draws');
@@ -114,7 +126,10 @@ final class StandInTest extends TestCase
                 self::assertSame($on && $jet->tank > 40, $next->bar > 0);
                 $jet = $next;
                 $after = $cable->after($turned, $hands, $on, $seconds);
-                self::assertTrue($on || $after->opened <= $turned->opened + 1e-9 || $turned->opened >= $hidden->far->metres, 'a cable that stands opens nothing');
+                self::assertTrue(
+                    $on || $after->opened <= $turned->opened + 1e-9 || $turned->opened >= $hidden->far->metres,
+                    'a cable that stands opens nothing',
+                );
                 self::assertTrue($after->metres >= 0 && $after->metres <= 22 + 1e-9);
                 $turned = $after;
             }
@@ -123,11 +138,20 @@ final class StandInTest extends TestCase
 
     private static function line(): JetLine
     {
-        return JetCalculation::line(new Input(['pump' => ['flow_l_min' => 45, 'max_pressure_bar' => 180], 'hoses' => [['bore_mm' => 12.7, 'length_m' => 60]], 'nozzle' => ['orifices' => [['count' => 6, 'diameter_mm' => 0.95, 'angle_deg' => 25]]]]));
+        return JetCalculation::line(
+            new Input([
+                'pump' => ['flow_l_min' => 45, 'max_pressure_bar' => 180],
+                'hoses' => [['bore_mm' => 12.7, 'length_m' => 60]],
+                'nozzle' => ['orifices' => [['count' => 6, 'diameter_mm' => 0.95, 'angle_deg' => 25]]],
+            ]),
+        );
     }
 
     private static function jetter(JetLine $line): JetterStandIn
     {
-        return new JetterStandIn($line, new HiddenStoppage(Blockage::SoftGrease, Length::metres(8), Length::metres(9)), Head::FreeSpinner, WorkRates::usual(), Length::metres(30), 500, 50, 0);
+        return new JetterStandIn(
+            $line, new HiddenStoppage(Blockage::SoftGrease, Length::metres(8), Length::metres(9)), Head::FreeSpinner,
+            WorkRates::usual(), Length::metres(30), 500, 50, 0,
+        );
     }
 }

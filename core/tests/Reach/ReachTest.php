@@ -86,7 +86,12 @@ final class ReachTest extends TestCase
             $path = self::path($seed);
             $hose = ['weight_n_per_m' => 1.0 + $seed / 40, 'friction' => 0.3, 'length_m' => 25.0];
             $thrust = 10.0 + $seed;
-            $reach = Catalogue::complete()->calculate('reach-pull', ['thrust_n' => $thrust, 'reel_drag_n' => 2.0, 'hose' => $hose, 'path' => $path]);
+            $reach = Catalogue::complete()->calculate('reach-pull', [
+                'thrust_n' => $thrust,
+                'reel_drag_n' => 2.0,
+                'hose' => $hose,
+                'path' => $path,
+            ]);
             $at = 0.0;
             $reason = 'end_of_path';
             $end = array_sum(array_column($path, 'length_m'));
@@ -130,13 +135,31 @@ final class ReachTest extends TestCase
 
     public function testAHoseIsStoppedByItsLengthItsThrustOrItsHead(): void
     {
-        $pull = static fn (array $change, array $path) => Catalogue::complete()->calculate('reach-pull', $change + ['thrust_n' => 100, 'reel_drag_n' => 2, 'hose' => ['weight_n_per_m' => 2, 'friction' => 0.4, 'length_m' => 300], 'path' => $path]);
+        $pull = static fn (array $change, array $path) => Catalogue::complete()->calculate(
+            'reach-pull',
+            $change + [
+                'thrust_n' => 100,
+                'reel_drag_n' => 2,
+                'hose' => ['weight_n_per_m' => 2, 'friction' => 0.4, 'length_m' => 300],
+                'path' => $path,
+            ],
+        );
         $level = [['length_m' => 200, 'pipe_id_mm' => 100, 'down_deg' => 0]];
         self::assertEqualsWithDelta(98 / 0.8, $pull([], $level)['reach_m'], 1e-9);
         self::assertSame(['thrust', 100.0], [$pull([], $level)['stopped_by'], $pull([], $level)['tension_n']]);
-        self::assertSame('out_of_length', $pull(['hose' => ['weight_n_per_m' => 2, 'friction' => 0.4, 'length_m' => 30]], $level)['stopped_by']);
-        $bent = [['length_m' => 10, 'pipe_id_mm' => 100, 'down_deg' => 0], ['bend_deg' => 90, 'bend_radius_mm' => 80, 'pipe_id_mm' => 100], ...$level];
-        self::assertSame('bend_too_tight', $pull(['head' => ['diameter_mm' => 80, 'rigid_length_mm' => 200, 'clearance_mm' => 2]], $bent)['stopped_by']);
+        self::assertSame(
+            'out_of_length',
+            $pull(['hose' => ['weight_n_per_m' => 2, 'friction' => 0.4, 'length_m' => 30]], $level)['stopped_by'],
+        );
+        $bent = [
+            ['length_m' => 10, 'pipe_id_mm' => 100, 'down_deg' => 0],
+            ['bend_deg' => 90, 'bend_radius_mm' => 80, 'pipe_id_mm' => 100],
+            ...$level,
+        ];
+        self::assertSame(
+            'bend_too_tight',
+            $pull(['head' => ['diameter_mm' => 80, 'rigid_length_mm' => 200, 'clearance_mm' => 2]], $bent)['stopped_by'],
+        );
         $atBend = $pull(['thrust_n' => 12], $bent);
         self::assertSame([10.0, 'thrust'], [$atBend['reach_m'], $atBend['stopped_by']]);
         self::assertEqualsWithDelta(10.0, $atBend['tension_n'], 1e-9, 'the tension before the bend');
@@ -149,16 +172,40 @@ final class ReachTest extends TestCase
         $push = static fn (array $tool, array ...$path) => ['tool' => $tool + self::ROD, 'path' => $path];
 
         return [
-            ['rigid-pass', ['pipe_id_mm' => 100, 'bend_radius_mm' => 49, 'head_diameter_mm' => 30, 'rigid_length_mm' => 40], 'out_of_range', 'bend_radius_mm'],
-            ['rigid-pass', ['pipe_id_mm' => 0, 'bend_radius_mm' => 49, 'head_diameter_mm' => 30, 'rigid_length_mm' => 40], 'out_of_range', 'pipe_id_mm'],
+            [
+                'rigid-pass',
+                ['pipe_id_mm' => 100, 'bend_radius_mm' => 49, 'head_diameter_mm' => 30, 'rigid_length_mm' => 40],
+                'out_of_range',
+                'bend_radius_mm',
+            ],
+            [
+                'rigid-pass',
+                ['pipe_id_mm' => 0, 'bend_radius_mm' => 49, 'head_diameter_mm' => 30, 'rigid_length_mm' => 40],
+                'out_of_range',
+                'pipe_id_mm',
+            ],
             ['reach-push', ['path' => [$straight]], 'missing', 'tool'],
             ['reach-push', $push(['friction' => -0.1], $straight), 'out_of_range', 'tool.friction'],
             ['reach-push', $push(['weight_n_per_m' => 'heavy'], $straight), 'not_a_number', 'tool.weight_n_per_m'],
             ['reach-push', $push([], $straight, ['length_m' => -1] + $straight), 'out_of_range', 'path.1.length_m'],
-            ['reach-push', $push([], ['bend_deg' => 45, 'bend_radius_mm' => 40, 'pipe_id_mm' => 100]), 'out_of_range', 'path.0.bend_radius_mm'],
+            [
+                'reach-push',
+                $push([], ['bend_deg' => 45, 'bend_radius_mm' => 40, 'pipe_id_mm' => 100]),
+                'out_of_range',
+                'path.0.bend_radius_mm',
+            ],
             ['reach-push', ['tool' => self::ROD, 'path' => 'far'], 'unknown_value', 'path'],
             ['reach-pull', ['thrust_n' => 10, 'reel_drag_n' => 1, 'path' => [$straight]], 'missing', 'hose'],
-            ['pull-out', ['tool' => ['weight_n_per_m' => 1, 'friction' => 0.1, 'head_drag_n' => 1, 'pull_limit_n' => 9], 'path' => [$straight], 'at_m' => -1], 'out_of_range', 'at_m'],
+            [
+                'pull-out',
+                [
+                    'tool' => ['weight_n_per_m' => 1, 'friction' => 0.1, 'head_drag_n' => 1, 'pull_limit_n' => 9],
+                    'path' => [$straight],
+                    'at_m' => -1,
+                ],
+                'out_of_range',
+                'at_m',
+            ],
         ];
     }
 
@@ -248,7 +295,10 @@ final class ReachTest extends TestCase
             }
             $slope = deg2rad($piece['down_deg']);
             $room = ($piece['pipe_id_mm'] - $tool['diameter_mm']) / 2000;
-            $jam = max(2 * \M_SQRT2 * sqrt($tool['stiffness_nm2'] * $tool['weight_n_per_m'] * cos($slope) / $room), 5.55 * ($tool['stiffness_nm2'] * $tool['weight_n_per_m'] ** 2) ** (1 / 3));
+            $jam = max(
+                2 * \M_SQRT2 * sqrt($tool['stiffness_nm2'] * $tool['weight_n_per_m'] * cos($slope) / $room),
+                5.55 * ($tool['stiffness_nm2'] * $tool['weight_n_per_m'] ** 2) ** (1 / 3),
+            );
             $locked = $locked || $force > $jam;
             $force = max(0.0, $force + $within * $tool['weight_n_per_m'] * ($tool['friction'] * cos($slope) - sin($slope)));
             $locked = $locked || $force > $jam;
@@ -303,7 +353,11 @@ final class ReachTest extends TestCase
         for ($i = $chance->getInt(1, 6); $i > 0; --$i) {
             $bore = [75, 100, 150][$chance->getInt(0, 2)];
             $path[] = ['length_m' => $chance->getInt(5, 200) / 10, 'pipe_id_mm' => $bore, 'down_deg' => $chance->getInt(-20, 60) / 10];
-            $path[] = ['bend_deg' => [22.5, 45, 90][$chance->getInt(0, 2)], 'bend_radius_mm' => $bore * $chance->getInt(8, 20) / 10, 'pipe_id_mm' => $bore];
+            $path[] = [
+                'bend_deg' => [22.5, 45, 90][$chance->getInt(0, 2)],
+                'bend_radius_mm' => $bore * $chance->getInt(8, 20) / 10,
+                'pipe_id_mm' => $bore,
+            ];
         }
 
         return $path;

@@ -22,9 +22,13 @@ final class ReelTest extends TestCase
 {
     public function testReadingsAreReadAndWrittenAsLines(): void
     {
-        $text = "# a reel\n".ReadingFormat::HEADING."\n1.5,0.42,-1.2,3.0,lens=0.35 sonde\n\n2,0.5,,,stop\n".'{"time_s":2.5,"distance_m":0.6,"tilt_deg":-1,"flags":["lens=-1"]}'."\n";
+        $text = "# a reel\n".ReadingFormat::HEADING."\n1.5,0.42,-1.2,3.0,lens=0.35 sonde\n\n2,0.5,,,stop\n"
+            .'{"time_s":2.5,"distance_m":0.6,"tilt_deg":-1,"flags":["lens=-1"]}'."\n";
         $readings = ReadingFormat::read($text);
-        self::assertEquals([new Reading(1.5, 0.42, -1.2, 3.0, 0.35, true), new Reading(2, 0.5, stopped: true), new Reading(2.5, 0.6, -1.0, lens: -1.0)], $readings);
+        self::assertEquals(
+            [new Reading(1.5, 0.42, -1.2, 3.0, 0.35, true), new Reading(2, 0.5, stopped: true), new Reading(2.5, 0.6, -1.0, lens: -1.0)],
+            $readings,
+        );
         foreach ($readings as $reading) {
             self::assertEquals($reading, ReadingFormat::line(ReadingFormat::write($reading)));
         }
@@ -33,7 +37,11 @@ final class ReelTest extends TestCase
     /** @return array<string, array{string, string}> */
     public static function badLines(): array
     {
-        return ['no number' => ['1,two,0,0,', 'not_a_number'], 'no distance' => ['1', 'missing'], 'behind zero' => ['1,-2,0,0,', 'out_of_range'], 'lens' => ['1,2,0,0,lens=3', 'out_of_range'], 'no JSON' => ['{oops', 'not_json']];
+        return [
+            'no number' => ['1,two,0,0,', 'not_a_number'], 'no distance' => ['1', 'missing'],
+            'behind zero' => ['1,-2,0,0,', 'out_of_range'], 'lens' => ['1,2,0,0,lens=3', 'out_of_range'],
+            'no JSON' => ['{oops', 'not_json'],
+        ];
     }
 
     #[DataProvider('badLines')]
@@ -51,9 +59,16 @@ final class ReelTest extends TestCase
     {
         $counter = new Counter(1.0, Length::metres(0), Length::metres(60));
         $in = array_map(static fn (int $i) => new Reading($i, $i / 10, -2.0), range(0, 50));
-        $back = array_map(static fn (int $i) => new Reading(100 - $i, $i / 10, -1.0, lens: $i > 20 && $i < 30 ? ($i - 20) / 10 : null), range(49, 10));
+        $back = array_map(
+            static fn (int $i) => new Reading(100 - $i, $i / 10, -1.0, lens: $i > 20 && $i < 30 ? ($i - 20) / 10 : null),
+            range(49, 10),
+        );
         $track = Track::none()->with($in, $counter)->with($back, $counter);
-        self::assertSame([-2.0, -1.0, -2.0], [$track->tiltAt(Length::metres(0.5)), $track->tiltAt(Length::metres(3)), $track->tiltAt(Length::metres(5))]);
+        self::assertSame([-2.0, -1.0, -2.0], [
+            $track->tiltAt(Length::metres(0.5)),
+            $track->tiltAt(Length::metres(3)),
+            $track->tiltAt(Length::metres(5)),
+        ]);
         $wet = $track->wetStretches();
         self::assertCount(1, $wet);
         self::assertEqualsWithDelta([2.1, 2.9, 2.9], [$wet[0]['from']->metres, $wet[0]['to']->metres, $wet[0]['deepest']->metres], 1e-9);
@@ -83,8 +98,12 @@ final class ReelTest extends TestCase
      * @param list<float> $missing
      */
     #[DataProvider('joints')]
-    public function testRegularJointsTellTheirSpacingWhatIsMissingAndTheCounter(array $at, ?float $spacing, array $missing, float $correction): void
-    {
+    public function testRegularJointsTellTheirSpacingWhatIsMissingAndTheCounter(
+        array $at,
+        ?float $spacing,
+        array $missing,
+        float $correction,
+    ): void {
         $found = JointSpacing::of(array_map(Length::metres(...), $at));
         self::assertEqualsWithDelta($spacing, $found?->spacing->metres, 0.006);
         self::assertEqualsWithDelta($missing, array_map(static fn (Length $joint) => $joint->metres, $found->missing ?? []), 0.02);
@@ -93,9 +112,20 @@ final class ReelTest extends TestCase
 
     public function testTheSameThingInAndBackIsOneThingAndTheDifferenceIsSlack(): void
     {
-        $in = [RunBuilder::finding(Kind::Crack, 10.3), RunBuilder::finding(Kind::RootThreads, 14.4, ['size' => 5]), RunBuilder::finding(Kind::Crack, 20.5)];
-        $back = [RunBuilder::finding(Kind::Crack, 10.0), RunBuilder::finding(Kind::RootThreads, 14.0, ['size' => 5]), RunBuilder::finding(Kind::Stone, 20.0, ['size' => 5])];
-        $ways = array_fill_keys(array_map(static fn ($finding) => $finding->id, $in), false) + array_fill_keys(array_map(static fn ($finding) => $finding->id, $back), true);
+        $in = [
+            RunBuilder::finding(Kind::Crack, 10.3),
+            RunBuilder::finding(Kind::RootThreads, 14.4, ['size' => 5]),
+            RunBuilder::finding(Kind::Crack, 20.5),
+        ];
+        $back = [
+            RunBuilder::finding(Kind::Crack, 10.0),
+            RunBuilder::finding(Kind::RootThreads, 14.0, ['size' => 5]),
+            RunBuilder::finding(Kind::Stone, 20.0, ['size' => 5]),
+        ];
+        $ways = array_fill_keys(array_map(static fn ($finding) => $finding->id, $in), false) + array_fill_keys(
+            array_map(static fn ($finding) => $finding->id, $back),
+            true,
+        );
         $pairs = Pairs::of([...$in, ...$back], $ways);
         self::assertSame([$in[0]->id, $in[1]->id], $pairs->doubled());
         self::assertEqualsWithDelta([0.3, 0.4], array_column($pairs->pairs, 'slack'), 1e-9);

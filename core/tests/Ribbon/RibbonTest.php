@@ -43,7 +43,10 @@ final class RibbonTest extends TestCase
         for ($seed = 0; $seed < 200; ++$seed) {
             $run = RunBuilder::random($seed);
             $ribbon = self::draw($run);
-            $paths = [$ribbon->bore, $ribbon->rod, ...array_column($ribbon->walls, 'outline'), ...array_column($ribbon->unseen, 'outline'), ...array_column($ribbon->shapes, 'outline')];
+            $paths = [
+                $ribbon->bore, $ribbon->rod, ...array_column($ribbon->walls, 'outline'),
+                ...array_column($ribbon->unseen, 'outline'), ...array_column($ribbon->shapes, 'outline'),
+            ];
             foreach ($paths as $path) {
                 self::assertMatchesRegularExpression('/^M[MLQAZ0-9. -]+$/', $path, 'seed '.$seed);
             }
@@ -56,10 +59,19 @@ final class RibbonTest extends TestCase
     public function testTheInvertDipsAndWaterStandsInIt(): void
     {
         $flat = self::draw(RunBuilder::run([]));
-        $dipped = self::draw(RunBuilder::run([RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 14, 'deepest_m' => 11, 'size' => 40, 'facts' => ['water' => 'off']])]));
+        $dipped = self::draw(
+            RunBuilder::run([
+                RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 14, 'deepest_m' => 11, 'size' => 40, 'facts' => ['water' => 'off']]),
+            ]),
+        );
         self::assertGreaterThan(self::lowest($flat->bore), self::lowest($dipped->bore));
         self::assertSame('water', $dipped->shapes[0]->paint);
-        self::assertEqualsWithDelta(self::lowest($dipped->bore), self::lowest($dipped->shapes[0]->outline), 0.2, 'the water reaches down to the invert');
+        self::assertEqualsWithDelta(
+            self::lowest($dipped->bore),
+            self::lowest($dipped->shapes[0]->outline),
+            0.2,
+            'the water reaches down to the invert',
+        );
     }
 
     public function testTheMeasuredInvertIsDrawnAsItIsAndHoldsTheWaterThatItMust(): void
@@ -67,15 +79,30 @@ final class RibbonTest extends TestCase
         foreach (Travel::cases() as $travel) {
             $spot = RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 14, 'deepest_m' => 11, 'size' => 40, 'facts' => ['water' => 'off']]);
             $line = Line::of(RunBuilder::run([$spot], travel: $travel));
-            $track = Track::none()->with((new SimulatedReel($line, $line->length))->inAndBack(), new Counter(1.0, Length::metres(0), Length::metres(60)));
+            $track = Track::none()->with(
+                (new SimulatedReel($line, $line->length))->inAndBack(),
+                new Counter(1.0, Length::metres(0), Length::metres(60)),
+            );
             $bare = RunBuilder::run([], travel: $travel);
             $measured = Ribbon::draw($bare, [], [], [], UnitSystem::Metric, self::WIDTH, $track);
             self::assertCount(1, $measured->pools, 'water, though nobody logged any');
-            self::assertGreaterThan(self::lowest(self::draw($bare)->bore) + 3, self::lowest($measured->bore), 'it dips, though nobody logged it');
+            self::assertGreaterThan(
+                self::lowest(self::draw($bare)->bore) + 3,
+                self::lowest($measured->bore),
+                'it dips, though nobody logged it',
+            );
             $scale = new Scale(self::WIDTH, 30, $travel);
             preg_match_all('/[ML]([\d.]+) /', $measured->pools[0], $found);
             $xs = array_map(floatval(...), $found[1]);
-            self::assertEqualsWithDelta([$scale->x(Length::metres(Travel::Downstream === $travel ? 10 : 14)), $scale->x(Length::metres(Travel::Downstream === $travel ? 14 : 10))], [min([self::WIDTH, ...$xs]), max([0.0, ...$xs])], 10.0, $travel->value);
+            self::assertEqualsWithDelta(
+                [
+                    $scale->x(Length::metres(Travel::Downstream === $travel ? 10 : 14)),
+                    $scale->x(Length::metres(Travel::Downstream === $travel ? 14 : 10)),
+                ],
+                [min([self::WIDTH, ...$xs]), max([0.0, ...$xs])],
+                10.0,
+                $travel->value,
+            );
             self::assertEqualsWithDelta(abs($measured->metre), self::WIDTH * (1 - 60 / self::WIDTH) / 30, 1e-3);
         }
     }
@@ -87,15 +114,37 @@ final class RibbonTest extends TestCase
         self::assertGreaterThan(9000, \count($readings));
         $track = Track::none()->with($readings, new Counter(1.0, Length::metres(0), Length::metres(80)));
         $findings = array_map(static fn (int $i) => RunBuilder::finding(Kind::Crack, $i / 5, ['clock_from' => 3]), range(1, 300));
-        $ribbon = Ribbon::draw(new RunRecord($findings, $line->materialAt(0), Length::millimetres(100), Travel::Downstream, null, $line->length, EndReason::MainReached), [], [], [], UnitSystem::Metric, self::WIDTH, $track);
+        $ribbon = Ribbon::draw(
+            new RunRecord(
+                $findings, $line->materialAt(0), Length::millimetres(100), Travel::Downstream, null, $line->length,
+                EndReason::MainReached,
+            ),
+            [], [], [], UnitSystem::Metric, self::WIDTH, $track,
+        );
         self::assertLessThan(80, substr_count($ribbon->rod, 'L'), 'what can be seen of six hundred heights');
-        self::assertLessThan(150_000, array_sum(array_map(strlen(...), [$ribbon->bore, $ribbon->rod, ...$ribbon->pools, ...array_column($ribbon->walls, 'outline'), ...array_column($ribbon->shapes, 'outline')])));
+        self::assertLessThan(
+            150_000,
+            array_sum(
+                array_map(strlen(...), [
+                    $ribbon->bore, $ribbon->rod, ...$ribbon->pools, ...array_column($ribbon->walls, 'outline'),
+                    ...array_column($ribbon->shapes, 'outline'),
+                ]),
+            ),
+        );
     }
 
     public function testWhatWasFeltStandsOnThePassWhereItWasFelt(): void
     {
-        $ribbon = Ribbon::draw(RunBuilder::run([]), [], [], [['in' => Length::metres(0), 'to' => Length::metres(12), 'felt' => [['at' => Length::metres(9), 'felt' => 'grabs']]]], UnitSystem::Metric, self::WIDTH);
-        self::assertEqualsWithDelta((new Scale(self::WIDTH, 30, Travel::Downstream))->x(Length::metres(9)), $ribbon->passes[0]->felt[0]['x'], 0.1);
+        $ribbon = Ribbon::draw(
+            RunBuilder::run([]), [], [],
+            [['in' => Length::metres(0), 'to' => Length::metres(12), 'felt' => [['at' => Length::metres(9), 'felt' => 'grabs']]]],
+            UnitSystem::Metric, self::WIDTH,
+        );
+        self::assertEqualsWithDelta(
+            (new Scale(self::WIDTH, 30, Travel::Downstream))->x(Length::metres(9)),
+            $ribbon->passes[0]->felt[0]['x'],
+            0.1,
+        );
         self::assertSame('grabs', $ribbon->passes[0]->felt[0]['felt']);
     }
 
@@ -120,7 +169,10 @@ final class RibbonTest extends TestCase
     public function testTicksStandAtRoundNumbersOfThePersonsUnits(): void
     {
         $scale = new Scale(self::WIDTH, 30.48, Travel::Downstream);
-        self::assertSame([0, 5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80, 85, 90, 95, 100], array_column($scale->ticks(UnitSystem::FeetAndInches), 'label'));
+        self::assertSame(
+            [0, 5, 10, 15, 20, 25, 30, 35, 40, 45, 50, 55, 60, 65, 70, 75, 80, 85, 90, 95, 100],
+            array_column($scale->ticks(UnitSystem::FeetAndInches), 'label'),
+        );
         self::assertSame(2, $scale->ticks(UnitSystem::Metric)[1]->label);
     }
 
@@ -135,7 +187,10 @@ final class RibbonTest extends TestCase
 
     private static function draw(RunRecord $run): Ribbon
     {
-        return Ribbon::draw($run, (new Judge(HouseRules::starting()))->judgeAll($run), [], [['in' => Length::metres(0), 'to' => Length::metres(5)]], UnitSystem::Metric, self::WIDTH);
+        return Ribbon::draw(
+            $run, (new Judge(HouseRules::starting()))->judgeAll($run), [],
+            [['in' => Length::metres(0), 'to' => Length::metres(5)]], UnitSystem::Metric, self::WIDTH,
+        );
     }
 
     /** The greatest y in path data. */

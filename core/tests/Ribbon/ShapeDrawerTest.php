@@ -33,7 +33,11 @@ final class ShapeDrawerTest extends TestCase
     #[DataProvider('kinds')]
     public function testEveryKindHasItsShapeWhereItWasFound(Kind $kind): void
     {
-        $finding = RunBuilder::finding($kind, 15, Extent::Stretch === $kind->extent() ? ['to_m' => 16, 'size' => Family::Water === $kind->family() ? 20 : null] : []);
+        $finding = RunBuilder::finding(
+            $kind,
+            15,
+            Extent::Stretch === $kind->extent() ? ['to_m' => 16, 'size' => Family::Water === $kind->family() ? 20 : null] : [],
+        );
         $outline = self::outline($finding);
         if (\in_array($kind, [Kind::SoundJoint, Kind::SightLimited], true)) {
             self::assertNull($outline, 'a joint is a tick, bad sight is a hatch');
@@ -50,7 +54,9 @@ final class ShapeDrawerTest extends TestCase
 
     public function testRootsHangFromTheCrownAndGrowFromTheInvertAndReachAsFarAsTheyBlock(): void
     {
-        $above = static fn (float $clock, int $share) => self::points((string) self::outline(RunBuilder::finding(Kind::RootClump, 15, ['clock_from' => $clock, 'size' => $share])));
+        $above = static fn (float $clock, int $share) => self::points(
+            (string) self::outline(RunBuilder::finding(Kind::RootClump, 15, ['clock_from' => $clock, 'size' => $share])),
+        );
         $crown = array_column($above(12, 40), 1);
         $invert = array_column($above(6, 40), 1);
         self::assertLessThan(max($crown), min($crown));
@@ -61,7 +67,9 @@ final class ShapeDrawerTest extends TestCase
 
     public function testAStepFacesTheWayItWasSaid(): void
     {
-        $step = static fn (string $facing) => self::points((string) self::outline(RunBuilder::finding(Kind::OffsetJoint, 15, ['size' => 20, 'facts' => ['facing' => $facing]])));
+        $step = static fn (string $facing) => self::points(
+            (string) self::outline(RunBuilder::finding(Kind::OffsetJoint, 15, ['size' => 20, 'facts' => ['facing' => $facing]])),
+        );
         $against = $step('against_flow');
         $with = $step('with_flow');
         self::assertGreaterThan($against[0][0], $against[2][0], 'it rises at once and falls off downstream');
@@ -70,7 +78,10 @@ final class ShapeDrawerTest extends TestCase
 
     public function testADepositIsAsThickAsItsShareAndLinesTheBoreWhenItIsGrease(): void
     {
-        $height = static fn (Kind $kind, int $share) => array_column(self::points((string) self::outline(RunBuilder::finding($kind, 15, ['to_m' => 17, 'size' => $share]))), 1);
+        $height = static fn (Kind $kind, int $share) => array_column(
+            self::points((string) self::outline(RunBuilder::finding($kind, 15, ['to_m' => 17, 'size' => $share]))),
+            1,
+        );
         $silt = $height(Kind::Sediment, 20);
         $more = $height(Kind::Sediment, 60);
         self::assertEqualsWithDelta(3.0, (max($more) - min($more)) / (max($silt) - min($silt)), 0.35);
@@ -80,7 +91,10 @@ final class ShapeDrawerTest extends TestCase
 
     public function testATieInComesFromItsSideOfTheBore(): void
     {
-        $ys = static fn (float $clock) => array_column(self::points((string) self::outline(RunBuilder::finding(Kind::TieIn, 15, ['clock_from' => $clock]))), 1);
+        $ys = static fn (float $clock) => array_column(
+            self::points((string) self::outline(RunBuilder::finding(Kind::TieIn, 15, ['clock_from' => $clock]))),
+            1,
+        );
         self::assertLessThan(min($ys(6)), max($ys(12)));
     }
 

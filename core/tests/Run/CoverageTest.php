@@ -26,7 +26,10 @@ final class CoverageTest extends TestCase
         ], expected: 40, reached: 30, ended: EndReason::RodOut);
         self::assertSame(
             [[0.0, 5.0, 'seen'], [5.0, 10.0, 'dim'], [10.0, 14.0, 'submerged'], [14.0, 30.0, 'seen'], [30.0, 40.0, 'unreached']],
-            array_map(static fn (SightSpan $span) => [$span->from->metres, $span->to->metres, $span->sight->value], Coverage::of($run)->spans),
+            array_map(
+                static fn (SightSpan $span) => [$span->from->metres, $span->to->metres, $span->sight->value],
+                Coverage::of($run)->spans,
+            ),
         );
     }
 
@@ -39,7 +42,11 @@ final class CoverageTest extends TestCase
 
     public function testUntilARunHasEndedItReachesAsFarAsItsFarthestFinding(): void
     {
-        $run = RunBuilder::run([RunBuilder::finding(Kind::Crack, 7), RunBuilder::finding(Kind::Grease, 3, ['to_m' => 9])], reached: null, ended: null);
+        $run = RunBuilder::run(
+            [RunBuilder::finding(Kind::Crack, 7), RunBuilder::finding(Kind::Grease, 3, ['to_m' => 9])],
+            reached: null,
+            ended: null,
+        );
         self::assertSame(9.0, $run->reached->metres);
     }
 
@@ -51,9 +58,20 @@ final class CoverageTest extends TestCase
         ], Material::CastIron);
         self::assertSame(
             [[0.0, 6.0, 'cast_iron', 100.0], [6.0, 14.0, 'pvc_welded', 150.0], [14.0, 30.0, 'clay', 150.0]],
-            array_map(static fn (PipeSpan $pipe) => [$pipe->from->metres, $pipe->to->metres, $pipe->material->value, $pipe->bore?->inMillimetres()], $run->pipes),
+            array_map(
+                static fn (PipeSpan $pipe) => [
+                    $pipe->from->metres,
+                    $pipe->to->metres,
+                    $pipe->material->value,
+                    $pipe->bore?->inMillimetres(),
+                ],
+                $run->pipes,
+            ),
         );
-        $around = static fn (float $place, RunRecord $of) => array_map(static fn (PipeSpan $pipe) => $pipe->material->value, $of->pipesAround(Length::metres($place), Length::metres(0.3)));
+        $around = static fn (float $place, RunRecord $of) => array_map(
+            static fn (PipeSpan $pipe) => $pipe->material->value,
+            $of->pipesAround(Length::metres($place), Length::metres(0.3)),
+        );
         self::assertSame(['cast_iron', 'pvc_welded'], $around(5.8, $run));
         self::assertSame(['pvc_welded', 'pvc_welded'], $around(10, $run));
         self::assertSame(['clay', 'clay'], $around(35, $run), 'beyond the end the last pipe is taken to go on');

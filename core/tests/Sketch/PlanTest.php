@@ -68,7 +68,9 @@ final class PlanTest extends TestCase
         foreach ($plan->pipes as $pipe) {
             $length = $sketch->pipes[$pipe->id]->length->value;
             $drawn = $x[$sketch->pipes[$pipe->id]->to] - $x[$sketch->pipes[$pipe->id]->from];
-            $pipe->stretched ? self::assertGreaterThan($length * $plan->perMetre, $drawn + 0.2) : self::assertEqualsWithDelta($length * $plan->perMetre, $drawn, 0.21);
+            $pipe->stretched
+                ? self::assertGreaterThan($length * $plan->perMetre, $drawn + 0.2)
+                : self::assertEqualsWithDelta($length * $plan->perMetre, $drawn, 0.21);
         }
     }
 
@@ -87,7 +89,9 @@ final class PlanTest extends TestCase
         return [$node->id, $node->x - 13 - self::CHARACTER * mb_strlen($node->label), $node->x - 13, $node->y];
     }
 
-    /** @return list<array{string, array{float, float, float, float}}> level and upright strokes of a pipe, its last slanting bit left out */
+    /**
+     * @return list<array{string, array{float, float, float, float}}> level and upright strokes of a pipe, its last slanting bit left out
+     */
     private static function strokes(PlanPipe $pipe): array
     {
         $strokes = [[$pipe->id, [$pipe->left, $pipe->y, $pipe->right, $pipe->y]]];
@@ -111,7 +115,8 @@ final class PlanTest extends TestCase
             return $isLevel($a) && $a[1] === $b[1] && min($a[2], $b[2]) - max($a[0], $b[0]) > 0.01;
         }
         [$level, $upright] = $isLevel($a) ? [$a, $b] : [$b, $a];
-        $inside = static fn (float $value, float $one, float $other) => $value > min($one, $other) + 0.01 && $value < max($one, $other) - 0.01;
+        $inside = static fn (float $value, float $one, float $other) => $value > min($one, $other) + 0.01
+            && $value < max($one, $other) - 0.01;
 
         return $inside($upright[0], $level[0], $level[2]) && $inside($level[1], $upright[1], $upright[3]);
     }

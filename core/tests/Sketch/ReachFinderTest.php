@@ -35,10 +35,23 @@ final class ReachFinderTest extends TestCase
     {
         for ($seed = 0; $seed < 30; ++$seed) {
             $sketch = SketchBuilder::byChance($seed, 25);
-            $reach = static fn (Sketch $on, Rig $rig) => array_map(static fn (Node $opening) => array_sum(array_map(static fn (SegmentReach $there) => $there->metres, (new ReachFinder($on, [$rig]))->from($opening, $rig))), $on->openings());
+            $reach = static fn (Sketch $on, Rig $rig) => array_map(
+                static fn (Node $opening) => array_sum(
+                    array_map(static fn (SegmentReach $there) => $there->metres, (new ReachFinder($on, [$rig]))->from($opening, $rig)),
+                ),
+                $on->openings(),
+            );
             $before = $reach($sketch, self::rod());
-            $bent = array_reduce($sketch->pipes, static fn (Sketch $on, Pipe $pipe) => $on->withPipe($pipe->with(bends: [...$pipe->bends, new PipeBend(0.0, 45.0, 150.0)])), $sketch);
-            foreach (['friction' => [$sketch, self::rod(friction: 0.5)], 'head' => [$sketch, self::rod(rigid: 160)], 'bends' => [$bent, self::rod()]] as $what => [$on, $rig]) {
+            $bent = array_reduce(
+                $sketch->pipes,
+                static fn (Sketch $on, Pipe $pipe) => $on->withPipe($pipe->with(bends: [...$pipe->bends, new PipeBend(0.0, 45.0, 150.0)])),
+                $sketch,
+            );
+            foreach ([
+                'friction' => [$sketch, self::rod(friction: 0.5)],
+                'head' => [$sketch, self::rod(rigid: 160)],
+                'bends' => [$bent, self::rod()],
+            ] as $what => [$on, $rig]) {
                 foreach ($reach($on, $rig) as $opening => $metres) {
                     self::assertLessThanOrEqual($before[$opening] + 1e-9, $metres, "$what, seed $seed");
                 }
@@ -83,7 +96,10 @@ final class ReachFinderTest extends TestCase
             self::assertEqualsWithDelta($stop->metres, $with($found)->reach($path)->metres, 0.05);
         }
         self::assertNull(FrictionFit::explain($with, $path, $path->metres() + 5), 'no friction makes it longer than the line');
-        self::assertNull(FrictionFit::explain(static fn (float $friction) => self::rod(friction: $friction, rigid: 900)->tool, $path, 9.0), 'the bend stopped it, not the friction');
+        self::assertNull(
+            FrictionFit::explain(static fn (float $friction) => self::rod(friction: $friction, rigid: 900)->tool, $path, 9.0),
+            'the bend stopped it, not the friction',
+        );
     }
 
     public function testTheNearestOpeningThatWorksGoesFirstAndOneThatIsBlockedLast(): void
@@ -102,11 +118,16 @@ final class ReachFinderTest extends TestCase
 
     public function testWhereNothingWorksWhatWouldIsFoundByTryingIt(): void
     {
-        $codes = static fn (Sketch $sketch, Rig $rig, string $target) => array_map(static fn (WhatElse $else) => $else->code, (new ReachFinder($sketch, [$rig]))->whatElse($target));
+        $codes = static fn (Sketch $sketch, Rig $rig, string $target) => array_map(
+            static fn (WhatElse $else) => $else->code,
+            (new ReachFinder($sketch, [$rig]))->whatElse($target),
+        );
         $sketch = self::house();
         self::assertContains('steered', $codes($sketch, self::rod(), 'sink-pipe'), 'back up a tee turns 90°');
         self::assertContains('smaller_head', $codes($sketch, self::rod(head: 105), 'yard+'));
-        $trapped = $sketch->withNode(Node::opening('yard', 'yard_trap', '', new Mouth(new Known(102), trap: true)))->withNode(Node::opening('hall', 'floor_drain', '', new Mouth(new Known(102), trap: true)));
+        $trapped = $sketch->withNode(Node::opening('yard', 'yard_trap', '', new Mouth(new Known(102), trap: true)))->withNode(
+            Node::opening('hall', 'floor_drain', '', new Mouth(new Known(102), trap: true)),
+        );
         self::assertContains('leader', $codes($trapped, self::rod(), 'yard+'));
         self::assertContains('pulled_toilet', $codes($trapped, self::rod(), 'yard+'));
         $far = $sketch->withPipe($sketch->pipes['yard+']->with(length: new Known(300.0)))->split('yard+', 20.0, Node::junction('low'));
@@ -115,7 +136,10 @@ final class ReachFinderTest extends TestCase
             if ('smaller_head' === $else->code) {
                 self::assertNotNull($else->width);
                 $fitted = self::rod(head: $else->width->inMillimetres(), rigid: $else->length?->inMillimetres() ?? 0.0);
-                self::assertTrue((new ReachFinder($sketch, [$fitted]))->from($else->at, $fitted)['yard+']->whole, 'the head that is named gets there');
+                self::assertTrue(
+                    (new ReachFinder($sketch, [$fitted]))->from($else->at, $fitted)['yard+']->whole,
+                    'the head that is named gets there',
+                );
             }
         }
     }
@@ -128,14 +152,25 @@ final class ReachFinderTest extends TestCase
         $finder = new ReachFinder($sketch, [$short]);
         $now = array_sum($finder->reachedByAny());
         $cut = $sketch->below($node->id)->id ?? '';
-        $there = $sketch->split($cut, $sketch->pipes[$cut]->length->value, Node::opening('new', 'cleanout', '', new Mouth(new Known(102), 'both', bendDegrees: 45, radius: 102)));
+        $there = $sketch->split(
+            $cut,
+            $sketch->pipes[$cut]->length->value,
+            Node::opening('new', 'cleanout', '', new Mouth(new Known(102), 'both', bendDegrees: 45, radius: 102)),
+        );
         self::assertEqualsWithDelta($now + $gain, array_sum((new ReachFinder($there, [$short]))->reachedByAny()), 0.2);
     }
 
     public function testATrapInTheLineLetsOnlyAThinHoseThrough(): void
     {
         $sketch = self::house()->split('yard+', 6.0, Node::trap('house-trap'));
-        $thin = new Rig('thin', new JetHose(60, 2, 0.5, 0.3, Length::metres(60), new Head(Length::millimetres(12), Length::millimetres(12), Length::millimetres(2))), false, true, new Winch(0.5, 0.3), 0, 100);
+        $thin = new Rig(
+            'thin',
+            new JetHose(
+                60, 2, 0.5, 0.3, Length::metres(60),
+                new Head(Length::millimetres(12), Length::millimetres(12), Length::millimetres(2)),
+            ),
+            false, true, new Winch(0.5, 0.3), 0, 100,
+        );
         $finder = new ReachFinder($sketch, [self::rod(), $thin]);
         self::assertSame(Stopped::Trap, $finder->from($sketch->nodes['yard'], self::rod())['house-trap+']->by);
         self::assertTrue($finder->from($sketch->nodes['yard'], $thin)['house-trap+']->whole);
@@ -143,14 +178,31 @@ final class ReachFinderTest extends TestCase
 
     public function testOpeningsAreAdvisedOnByTheHouseRules(): void
     {
-        $advice = static fn (Sketch $sketch, AccessRules $rules = new AccessRules()) => array_map(static fn (Advice $piece) => $piece->rule.' '.$piece->at->id, (new OpeningAdvice($rules))->on($sketch));
+        $advice = static fn (Sketch $sketch, AccessRules $rules = new AccessRules()) => array_map(
+            static fn (Advice $piece) => $piece->rule.' '.$piece->at->id,
+            (new OpeningAdvice($rules))->on($sketch),
+        );
         self::assertSame([], $advice(self::house()));
-        self::assertSame(['too_far yard', 'turns_too_much yard'], $advice(self::house(bends: [new PipeBend(1.0, 90, 150)]), new AccessRules(10.0, 80.0)));
-        $bad = self::house()->withNode(Node::opening('yard', 'cleanout', '', new Mouth(new Known(78), 'upstream', ready: false, leave: false, trap: true)));
+        self::assertSame(
+            ['too_far yard', 'turns_too_much yard'],
+            $advice(self::house(bends: [new PipeBend(1.0, 90, 150)]), new AccessRules(10.0, 80.0)),
+        );
+        $bad = self::house()->withNode(
+            Node::opening('yard', 'cleanout', '', new Mouth(new Known(78), 'upstream', ready: false, leave: false, trap: true)),
+        );
         self::assertSame(['too_small yard', 'faces_upstream yard', 'not_ready yard', 'ask_leave yard', 'trap yard'], $advice($bad));
-        $branch = self::house()->withNode(Node::opening('hall', 'cleanout', '', new Mouth(new Known(102), 'both')))->withPipe(self::house()->pipes['hall+']->with(joins: Joins::Tee));
+        $branch = self::house()->withNode(
+            Node::opening('hall', 'cleanout', '', new Mouth(new Known(102), 'both')),
+        )->withPipe(self::house()->pipes['hall+']->with(joins: Joins::Tee));
         self::assertContains('own_branch_only hall', $advice($branch));
-        self::assertSame(['no_opening main'], $advice(new Sketch([Node::outlet('main'), Node::fixture('a', FixtureKind::Bath, '')], [new Pipe('p', 'a', 'main', new Known(3), new Known(102))])));
+        self::assertSame(
+            ['no_opening main'],
+            $advice(
+                new Sketch([Node::outlet('main'), Node::fixture('a', FixtureKind::Bath, '')], [
+                    new Pipe('p', 'a', 'main', new Known(3), new Known(102)),
+                ]),
+            ),
+        );
     }
 
     /**
@@ -160,16 +212,29 @@ final class ReachFinderTest extends TestCase
      */
     private static function house(array $bends = []): Sketch
     {
-        $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [new Pipe('line', 'toilet', 'main', new Known(27.0), new Known(102.0))]);
-        $opened = $line->split('line', 15.0, Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))))->split('line', 9.0, Node::opening('hall', 'cleanout', '', new Mouth(new Known(102))));
-        $joined = $opened->withFixture(Node::fixture('sink', FixtureKind::Sink, ''), new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(78.0), joins: Joins::Tee), 'hall+', 4.0, 'join');
+        $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [
+            new Pipe('line', 'toilet', 'main', new Known(27.0), new Known(102.0)),
+        ]);
+        $opened = $line->split(
+            'line',
+            15.0,
+            Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))),
+        )->split('line', 9.0, Node::opening('hall', 'cleanout', '', new Mouth(new Known(102))));
+        $joined = $opened->withFixture(
+            Node::fixture('sink', FixtureKind::Sink, ''),
+            new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(78.0), joins: Joins::Tee), 'hall+', 4.0, 'join',
+        );
 
         return $joined->withPipe($joined->pipes['yard+']->with(bends: $bends));
     }
 
-    private static function rod(float $friction = 0.25, float $rigid = 60.0, float $head = 40.0, float $pull = 400.0, float $length = 60.0): Rig
-    {
-        $tool = new PushedTool(new Head(Length::millimetres($head), Length::millimetres($rigid), Length::millimetres(3)), Length::millimetres(10), 15.0, 2.0, $friction, 60.0, 4.0, Length::metres($length));
+    private static function rod(
+        float $friction = 0.25, float $rigid = 60.0, float $head = 40.0, float $pull = 400.0, float $length = 60.0,
+    ): Rig {
+        $tool = new PushedTool(
+            new Head(Length::millimetres($head), Length::millimetres($rigid), Length::millimetres(3)),
+            Length::millimetres(10), 15.0, 2.0, $friction, 60.0, 4.0, Length::metres($length),
+        );
 
         return new Rig('rod', $tool, false, false, new Winch(2.0, $friction), 4.0, $pull);
     }

@@ -34,14 +34,22 @@ final class RunsOnMapTest extends TestCase
 {
     public function testSeenUnderWaterAndUnseenTogetherAreAllOfTheProperty(): void
     {
-        $down = self::looked(['yard', Travel::Downstream], [RunBuilder::finding(Kind::LowSpot, 4, ['to_m' => 6, 'size' => 90, 'facts' => ['lens_under' => 'yes', 'water' => 'off']])], 11.0, EndReason::CannotPass);
+        $down = self::looked(
+            ['yard', Travel::Downstream],
+            [RunBuilder::finding(Kind::LowSpot, 4, ['to_m' => 6, 'size' => 90, 'facts' => ['lens_under' => 'yes', 'water' => 'off']])],
+            11.0,
+            EndReason::CannotPass,
+        );
         $up = self::looked(['lane', Travel::Upstream], [], 5.0, EndReason::RodOut);
         $sketch = self::house();
         $seen = new SeenMap($sketch, [$down, $up]);
         self::assertEqualsWithDelta(self::metres($sketch), $seen->metres(...Sight::cases()), 1e-9);
         self::assertEqualsWithDelta(9.0 + 5.0, $seen->metres(Sight::Seen), 1e-9);
         self::assertEqualsWithDelta(2.0, $seen->metres(Sight::Submerged), 1e-9);
-        $gaps = array_map(static fn (array $gap) => [$gap['pipe']->id, $gap['span']->from->metres, $gap['span']->to->metres, $gap['span']->sight->value], $seen->gaps());
+        $gaps = array_map(
+            static fn (array $gap) => [$gap['pipe']->id, $gap['span']->from->metres, $gap['span']->to->metres, $gap['span']->sight->value],
+            $seen->gaps(),
+        );
         self::assertContains(['yard+', 4.0, 6.0, 'submerged'], $gaps);
         self::assertContains(['join+', 3.0, 7.0, 'unreached'], $gaps);
         $again = new SeenMap($sketch, [$down, $up, self::looked(['yard', Travel::Downstream], [], 7.0, EndReason::CannotPass)]);
@@ -53,35 +61,74 @@ final class RunsOnMapTest extends TestCase
     {
         $run = self::looked(['yard', Travel::Downstream], [
             RunBuilder::finding(Kind::Bend, 3.0, ['size' => 45]),
-            RunBuilder::finding(Kind::TieIn, 9.2, ['facts' => ['known_how' => 'ran_that_fixture', 'whose' => 'Sink', 'condition' => 'sound'], 'size' => 52]),
-            RunBuilder::finding(Kind::TieIn, 14.0, ['facts' => ['known_how' => 'assumed', 'whose' => 'old privy', 'condition' => 'sound'], 'size' => 100]),
+            RunBuilder::finding(Kind::TieIn, 9.2, [
+                'facts' => ['known_how' => 'ran_that_fixture', 'whose' => 'Sink', 'condition' => 'sound'],
+                'size' => 52,
+            ]),
+            RunBuilder::finding(Kind::TieIn, 14.0, [
+                'facts' => ['known_how' => 'assumed', 'whose' => 'old privy', 'condition' => 'sound'],
+                'size' => 100,
+            ]),
             RunBuilder::finding(Kind::Transition, 9.2, ['size' => 150, 'facts' => ['material_after' => 'clay']]),
             RunBuilder::finding(Kind::OpeningSeen, 21.7), RunBuilder::finding(Kind::Tap, 21.7),
         ], 21.7, EndReason::MainReached, Material::CastIron);
         $proposals = (new Proposals(self::house(), $run))->all();
         $codes = array_map(static fn (Proposal $proposal) => $proposal->code.' '.$proposal->at, $proposals);
-        foreach (['length yard+', 'length join+', 'material yard+', 'bore join+', 'bends yard+', 'tied_proved sink-pipe', 'tie_in join+'] as $expected) {
+        foreach ([
+            'length yard+', 'length join+', 'material yard+', 'bore join+', 'bends yard+', 'tied_proved sink-pipe',
+            'tie_in join+',
+        ] as $expected) {
             self::assertContains($expected, $codes);
         }
         $after = array_reduce($proposals, static fn (Sketch $sketch, Proposal $proposal) => $proposal->acceptedIn($sketch), self::house());
         self::assertEqualsWithDelta(9.2, $after->pipes['yard+']->length->value, 1e-9);
-        self::assertSame([Source::Seen, Material::CastIron, Source::Proved], [$after->pipes['yard+']->length->source, $after->pipes['yard+']->material, $after->pipes['sink-pipe']->tied]);
-        self::assertEqualsWithDelta(21.7, array_sum(array_map(static fn (Pipe $pipe) => $pipe->length->value, $after->wayDown('yard'))), 1e-6);
+        self::assertSame([Source::Seen, Material::CastIron, Source::Proved], [
+            $after->pipes['yard+']->length->source,
+            $after->pipes['yard+']->material,
+            $after->pipes['sink-pipe']->tied,
+        ]);
+        self::assertEqualsWithDelta(
+            21.7,
+            array_sum(array_map(static fn (Pipe $pipe) => $pipe->length->value, $after->wayDown('yard'))),
+            1e-6,
+        );
         self::assertEquals(new PipeBend(3.0, 45.0, 1.5 * 102.0, Source::Seen), $after->pipes['yard+']->bends[0]);
         $left = array_map(static fn (Proposal $proposal) => $proposal->code, (new Proposals($after, $run))->all());
         self::assertNotContains('tie_in', $left);
         self::assertNotContains('tied_proved', $left);
-        $settled = array_reduce((new Proposals($after, $run))->all(), static fn (Sketch $sketch, Proposal $proposal) => $proposal->acceptedIn($sketch), $after);
+        $settled = array_reduce(
+            (new Proposals($after, $run))->all(),
+            static fn (Sketch $sketch, Proposal $proposal) => $proposal->acceptedIn($sketch),
+            $after,
+        );
         self::assertSame([], array_map(static fn (Proposal $proposal) => $proposal->key, (new Proposals($settled, $run))->all()));
     }
 
     public function testWhatIsKnownBetterIsNotWeakened(): void
     {
         $house = self::house();
-        $sure = $house->withPipe($house->pipes['yard+']->with(length: new Known(8.0, Source::Seen), material: Material::Clay, materialSource: Source::Seen, bore: new Known(100.0, Source::Seen)))
+        $sure = $house->withPipe(
+            $house->pipes['yard+']->with(
+                length: new Known(8.0, Source::Seen),
+                material: Material::Clay,
+                materialSource: Source::Seen,
+                bore: new Known(100.0, Source::Seen),
+            ),
+        )
             ->withPipe($house->pipes['sink-pipe']->with(tied: Source::Proved));
-        $run = self::looked(['yard', Travel::Downstream], [RunBuilder::finding(Kind::TieIn, 8.02, ['facts' => ['known_how' => 'assumed', 'condition' => 'sound']])], 9.0, EndReason::CannotPass);
-        self::assertSame([], array_filter((new Proposals($sure, $run))->all(), static fn (Proposal $proposal) => \in_array($proposal->at, ['yard+', 'sink-pipe'], true)));
+        $run = self::looked(
+            ['yard', Travel::Downstream],
+            [RunBuilder::finding(Kind::TieIn, 8.02, ['facts' => ['known_how' => 'assumed', 'condition' => 'sound']])],
+            9.0,
+            EndReason::CannotPass,
+        );
+        self::assertSame(
+            [],
+            array_filter(
+                (new Proposals($sure, $run))->all(),
+                static fn (Proposal $proposal) => \in_array($proposal->at, ['yard+', 'sink-pipe'], true),
+            ),
+        );
     }
 
     public function testTheExpectedRunComesByWhatTheMapHasAndHasNotBeenAnywhere(): void
@@ -90,16 +137,33 @@ final class RunsOnMapTest extends TestCase
         $house = $house->withPipe($house->pipes['join+']->with(material: Material::Clay, bends: [new PipeBend(2.0, 45.0, 150.0)]));
         $expected = ExpectedRun::on($house, RunWay::along($house, 'yard', Travel::Downstream)) ?? self::fail('no way');
         self::assertSame([20.0, 0.0], [$expected->length()->metres, $expected->reached->metres]);
-        self::assertSame(['transition 8', 'tie_in 8', 'bend 10', 'transition 20'], array_map(static fn ($finding) => $finding->kind->value.' '.$finding->from->metres, $expected->findings));
+        self::assertSame(
+            ['transition 8', 'tie_in 8', 'bend 10', 'transition 20'],
+            array_map(static fn ($finding) => $finding->kind->value.' '.$finding->from->metres, $expected->findings),
+        );
         $back = RunWay::along($house, 'lane', Travel::Upstream);
-        self::assertSame(['join+', 'yard+', 'line'], array_map(static fn (array $span) => $span['pipe']->id, $back->spans), 'past the branch, straight on');
+        self::assertSame(
+            ['join+', 'yard+', 'line'],
+            array_map(static fn (array $span) => $span['pipe']->id, $back->spans),
+            'past the branch, straight on',
+        );
     }
 
     public function testATieInThatTwoCamerasSawIsProved(): void
     {
         $sketch = self::house();
-        $down = self::looked(['yard', Travel::Downstream], [RunBuilder::finding(Kind::TieIn, 8.0, ['size' => 50])], 9.0, EndReason::CannotPass);
-        $up = self::looked(['lane', Travel::Upstream], [RunBuilder::finding(Kind::TieIn, 12.0, ['size' => 50])], 13.0, EndReason::CannotPass);
+        $down = self::looked(
+            ['yard', Travel::Downstream],
+            [RunBuilder::finding(Kind::TieIn, 8.0, ['size' => 50])],
+            9.0,
+            EndReason::CannotPass,
+        );
+        $up = self::looked(
+            ['lane', Travel::Upstream],
+            [RunBuilder::finding(Kind::TieIn, 12.0, ['size' => 50])],
+            13.0,
+            EndReason::CannotPass,
+        );
         self::assertSame([], (new Meetings($sketch, [$down]))->all(), 'one camera alone');
         self::assertSame([], (new Meetings($sketch, [$down, $down]))->all(), 'twice from the same opening');
         $met = (new Meetings($sketch, [$down, $up]))->all();
@@ -114,16 +178,31 @@ final class RunsOnMapTest extends TestCase
      * @param array{string, Travel}              $from
      * @param list<\Jurvex\Core\Finding\Finding> $findings
      */
-    private static function looked(array $from, array $findings, float $reached, EndReason $ended, Material $material = Material::Unknown): MappedRun
-    {
-        return new MappedRun('r'.(Travel::Downstream === $from[1] ? 1 : 2), $from[0], 0.0, new RunRecord($findings, $material, \Jurvex\Core\Measure\Length::millimetres(100), $from[1], null, \Jurvex\Core\Measure\Length::metres($reached), $ended));
+    private static function looked(
+        array $from, array $findings, float $reached, EndReason $ended, Material $material = Material::Unknown,
+    ): MappedRun {
+        return new MappedRun(
+            'r'.(Travel::Downstream === $from[1] ? 1 : 2),
+            $from[0],
+            0.0,
+            new RunRecord(
+                $findings, $material, \Jurvex\Core\Measure\Length::millimetres(100), $from[1], null,
+                \Jurvex\Core\Measure\Length::metres($reached), $ended,
+            ),
+        );
     }
 
     private static function house(): Sketch
     {
-        $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [new Pipe('line', 'toilet', 'main', new Known(23.0), new Known(102.0), Material::PvcGasketed)]);
+        $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [
+            new Pipe('line', 'toilet', 'main', new Known(23.0), new Known(102.0), Material::PvcGasketed),
+        ]);
         $sketch = $line->split('line', 20.0, Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))));
-        $sketch = $sketch->withFixture(Node::fixture('sink', FixtureKind::Sink, 'Sink'), new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(52.0), joins: Joins::Wye), 'yard+', 12.0, 'join');
+        $sketch = $sketch->withFixture(
+            Node::fixture('sink', FixtureKind::Sink, 'Sink'),
+            new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(52.0), joins: Joins::Wye), 'yard+', 12.0,
+            'join',
+        );
 
         return $sketch->split('join+', 0.0, Node::opening('lane', 'chamber', '', new Mouth(new Known(225), 'both')));
     }

@@ -60,7 +60,11 @@ final class SketchTest extends TestCase
             self::assertSame(2, \count($split->pipes['line']->bends) + \count($split->pipes['new'.$i.'+']->bends));
         }
         $split = $sketch->split('line', 4.0, Node::junction('new'));
-        self::assertSame([6.0], array_map(static fn (PipeBend $bend) => $bend->at, $split->pipes['line']->bends), 'a bend just at the cut stays above it');
+        self::assertSame(
+            [6.0],
+            array_map(static fn (PipeBend $bend) => $bend->at, $split->pipes['line']->bends),
+            'a bend just at the cut stays above it',
+        );
         self::assertEqualsWithDelta(2.0, $split->pipes['new+']->bends[0]->at, 1e-9);
     }
 
@@ -83,7 +87,10 @@ final class SketchTest extends TestCase
     {
         $sketch = self::house();
         $once = $sketch->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
-        self::assertSame($once->plain(), $once->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j')->plain());
+        self::assertSame(
+            $once->plain(),
+            $once->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j')->plain(),
+        );
         self::assertSame($once->plain(), $once->split('line', 1.0, Node::junction('j'))->plain());
     }
 
@@ -96,20 +103,59 @@ final class SketchTest extends TestCase
     /** @return array<string, array{array<mixed>, string, ?string, string}> the change, the code, why, and where */
     public static function badMaps(): array
     {
-        $pipe = static fn (string $id, string $from, string $to) => [...self::own($from, 1.0)->plain(), 'id' => $id, 'from' => $from, 'to' => $to];
-        $node = static fn (string $id, string $kind = 'junction') => ['id' => $id, 'kind' => $kind, 'what' => 'outlet' === $kind ? 'main' : ''];
+        $pipe = static fn (string $id, string $from, string $to) => [
+            ...self::own($from, 1.0)->plain(),
+            'id' => $id,
+            'from' => $from,
+            'to' => $to,
+        ];
+        $node = static fn (string $id, string $kind = 'junction') => [
+            'id' => $id,
+            'kind' => $kind,
+            'what' => 'outlet' === $kind ? 'main' : '',
+        ];
 
         return [
-            'a loop' => [['nodes' => [$node('a'), $node('b')], 'pipes' => [$pipe('p', 'a', 'b'), $pipe('q', 'b', 'a')]], 'not_a_tree', 'loop', 'pipes.1'],
+            'a loop' => [
+                ['nodes' => [$node('a'), $node('b')], 'pipes' => [$pipe('p', 'a', 'b'), $pipe('q', 'b', 'a')]],
+                'not_a_tree',
+                'loop',
+                'pipes.1',
+            ],
             'two ways down' => [['nodes' => [], 'pipes' => [$pipe('p', 'sink', 'main')]], 'not_a_tree', 'two_ways_down', 'pipes.1'],
             'an orphan' => [['nodes' => [$node('a')], 'pipes' => []], 'not_a_tree', 'orphan', 'nodes.2'],
-            'an outlet that runs on' => [['nodes' => [], 'pipes' => [$pipe('p', 'main', 'sink')]], 'not_a_tree', 'outlet_runs_on', 'pipes.1'],
+            'an outlet that runs on' => [
+                ['nodes' => [], 'pipes' => [$pipe('p', 'main', 'sink')]],
+                'not_a_tree',
+                'outlet_runs_on',
+                'pipes.1',
+            ],
             'a second outlet' => [['nodes' => [$node('tank', 'outlet')], 'pipes' => []], 'not_a_tree', 'two_outlets', 'nodes.2'],
             'a pipe from nowhere' => [['nodes' => [], 'pipes' => [$pipe('p', 'ghost', 'main')]], 'no_such_place', null, 'pipes.1.from'],
             'a node twice' => [['nodes' => [$node('sink')], 'pipes' => []], 'twice', null, 'nodes.2.id'],
-            'a negative length' => [['nodes' => [$node('a')], 'pipes' => [['length_m' => ['value' => -1, 'source' => 'told']] + $pipe('p', 'a', 'main')]], 'out_of_range', null, 'pipes.1.length_m.value'],
-            'a source that is none' => [['nodes' => [$node('a')], 'pipes' => [['length_m' => ['value' => 1, 'source' => 'felt']] + $pipe('p', 'a', 'main')]], 'unknown_value', null, 'pipes.1.length_m.source'],
-            'a bend beyond its pipe' => [['nodes' => [$node('a')], 'pipes' => [['bends' => [['at_m' => 9, 'degrees' => 45, 'radius_mm' => 100, 'source' => 'told']]] + $pipe('p', 'a', 'main')]], 'out_of_range', null, 'pipes.1.bends.0.at_m'],
+            'a negative length' => [
+                ['nodes' => [$node('a')], 'pipes' => [['length_m' => ['value' => -1, 'source' => 'told']] + $pipe('p', 'a', 'main')]],
+                'out_of_range',
+                null,
+                'pipes.1.length_m.value',
+            ],
+            'a source that is none' => [
+                ['nodes' => [$node('a')], 'pipes' => [['length_m' => ['value' => 1, 'source' => 'felt']] + $pipe('p', 'a', 'main')]],
+                'unknown_value',
+                null,
+                'pipes.1.length_m.source',
+            ],
+            'a bend beyond its pipe' => [
+                [
+                    'nodes' => [$node('a')],
+                    'pipes' => [
+                        ['bends' => [['at_m' => 9, 'degrees' => 45, 'radius_mm' => 100, 'source' => 'told']]] + $pipe('p', 'a', 'main'),
+                    ],
+                ],
+                'out_of_range',
+                null,
+                'pipes.1.bends.0.at_m',
+            ],
         ];
     }
 
@@ -119,7 +165,9 @@ final class SketchTest extends TestCase
     {
         $plain = self::house()->plain();
         try {
-            Sketch::read(new Input(['nodes' => [...$plain['nodes'], ...$more['nodes']], 'pipes' => [...$plain['pipes'], ...$more['pipes']]]));
+            Sketch::read(
+                new Input(['nodes' => [...$plain['nodes'], ...$more['nodes']], 'pipes' => [...$plain['pipes'], ...$more['pipes']]]),
+            );
             self::fail('It was taken.');
         } catch (BadInput $refused) {
             self::assertSame([$reason, $why, $at], [$refused->reason, $refused->allowed['why'] ?? null, $refused->at]);
@@ -138,7 +186,10 @@ final class SketchTest extends TestCase
         $bath = Node::fixture('bath', FixtureKind::Bath, 'Bath');
         $yard = Node::opening('yard', 'cleanout', '', new Mouth(new Known(102)));
         $sketch = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 5.0, 'j')->split('j+', 2.0, $yard);
-        self::assertSame([Source::Proved, 'Bath'], [$sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof]);
+        self::assertSame([Source::Proved, 'Bath'], [
+            $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied,
+            $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof,
+        ]);
         $above = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 2.0, 'j')->split('line', 2.0, $yard);
         self::assertSame(Source::Guessed, $above->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, 'the opening is not on its way');
     }
@@ -157,7 +208,10 @@ final class SketchTest extends TestCase
         self::assertSame(Material::BituminisedFibre, HouseTables::material(1952, true));
         self::assertSame(Material::PvcGasketed, HouseTables::material(1994, true));
         self::assertSame([Material::Unknown, []], [HouseTables::material(null, true), HouseTables::openings(null)]);
-        foreach ([[Material::PvcWelded, 4.0, 102.0], [Material::Abs, 3.0, 78.0], [Material::Clay, 6.0, 150.0], [Material::Unknown, 4.0, 102.0], [Material::PvcWelded, 5.0, 127.0]] as [$material, $inches, $bore]) {
+        foreach ([
+            [Material::PvcWelded, 4.0, 102.0], [Material::Abs, 3.0, 78.0], [Material::Clay, 6.0, 150.0],
+            [Material::Unknown, 4.0, 102.0], [Material::PvcWelded, 5.0, 127.0],
+        ] as [$material, $inches, $bore]) {
             self::assertEqualsWithDelta($bore, HouseTables::bore($material, $inches)->inMillimetres(), 0.001);
         }
     }
@@ -165,7 +219,10 @@ final class SketchTest extends TestCase
     private static function house(): Sketch
     {
         return new Sketch([Node::outlet('main'), Node::fixture('sink', FixtureKind::Sink, 'Sink')], [
-            new Pipe('line', 'sink', 'main', new Known(10.0), new Known(100.0), bends: [new PipeBend(8.0, 45, 150), new PipeBend(6.0, 90, 150)]),
+            new Pipe(
+                'line', 'sink', 'main', new Known(10.0), new Known(100.0),
+                bends: [new PipeBend(8.0, 45, 150), new PipeBend(6.0, 90, 150)],
+            ),
         ]);
     }
 

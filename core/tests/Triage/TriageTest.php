@@ -61,7 +61,10 @@ final class TriageTest extends TestCase
         self::assertSame('low', self::likeliest($all), 'both are felt: it is below both');
         $one = self::triage(['bath' => 'drains', 'kitchen' => 'backs_up']);
         self::assertSame('kitchen', self::likeliest($one));
-        self::assertGreaterThan($all->chances['street'], self::triage(['bath' => 'backs_up', 'kitchen' => 'slow', 'yard' => 'standing'])->chances['street']);
+        self::assertGreaterThan(
+            $all->chances['street'],
+            self::triage(['bath' => 'backs_up', 'kitchen' => 'slow', 'yard' => 'standing'])->chances['street'],
+        );
     }
 
     public function testAnOpeningThatStandsPointsBelowItAndADryOneAbove(): void
@@ -76,7 +79,10 @@ final class TriageTest extends TestCase
     {
         self::assertSame([], self::triage(['bath' => 'backs_up', 'kitchen' => 'slow', 'yard' => 'dry'])->contradictions());
         self::assertSame([['bath', 'hall']], self::triage(['bath' => 'drains', 'hall' => 'standing'])->contradictions());
-        self::assertContains(['bath', 'yard'], self::triage(['bath' => 'drains', 'kitchen' => 'slow', 'yard' => 'standing'])->contradictions());
+        self::assertContains(
+            ['bath', 'yard'],
+            self::triage(['bath' => 'drains', 'kitchen' => 'slow', 'yard' => 'standing'])->contradictions(),
+        );
     }
 
     public function testAMadeTestTellsWhatItPromisedAndShiftsTheSuspicionThere(): void
@@ -101,16 +107,30 @@ final class TriageTest extends TestCase
             self::assertEqualsWithDelta($before->entropy - $gain, $left, 1e-9);
         }
         $rises = new Triage($priors, [$checks->test(new MadeTest($points[1], $points[0], 'rises'))]);
-        self::assertGreaterThan(0.9, $rises->chances['low'] + $rises->chances['street'], 'water of the kitchen in the bath: it is below where they meet');
+        self::assertGreaterThan(
+            0.9,
+            $rises->chances['low'] + $rises->chances['street'],
+            'water of the kitchen in the bath: it is below where they meet',
+        );
         $past = new Triage($priors, [$checks->test(new MadeTest($points[1], $points[2], 'runs_by'))]);
         self::assertLessThan(0.2, $past->chances['kitchen'] + $past->chances['low'], 'it came past the yard: nothing stops it before');
-        self::assertSame([], array_filter($checks->possibleTests(['bath' => true]), static fn (MadeTest $test) => 'bath' === $test->run->id), 'what backs up is not run');
+        self::assertSame(
+            [],
+            array_filter($checks->possibleTests(['bath' => true]), static fn (MadeTest $test) => 'bath' === $test->run->id),
+            'what backs up is not run',
+        );
     }
 
     public function testTheTablesOfTheHouseAreTakenOrRefusedAtTheRow(): void
     {
-        $tables = Tables::changed(new Input(['rows' => ['lowest' => ['backs_up' => 0.6, 'slow' => 0.3, 'drains' => 0.1]], 'materials' => ['clay' => 5]]));
-        self::assertSame([0.6, 0.35, 5.0], [$tables->rows['lowest']['backs_up'], $tables->rows['upstream']['backs_up'], $tables->materials['clay']]);
+        $tables = Tables::changed(
+            new Input(['rows' => ['lowest' => ['backs_up' => 0.6, 'slow' => 0.3, 'drains' => 0.1]], 'materials' => ['clay' => 5]]),
+        );
+        self::assertSame([0.6, 0.35, 5.0], [
+            $tables->rows['lowest']['backs_up'],
+            $tables->rows['upstream']['backs_up'],
+            $tables->materials['clay'],
+        ]);
         self::assertSame((3.0 + 2) * 5 * 3, $tables->prior(3.0, 2, 'clay', 1));
         foreach (Tables::ROWS as $row) {
             self::assertEqualsWithDelta(1, array_sum($row), 1e-12);
@@ -124,7 +144,12 @@ final class TriageTest extends TestCase
     {
         return [
             ['points', ['id' => 'p', 'kind' => 'fixture', 'at' => 'nowhere', 'level_m' => 1], 'unknown_value', 'points.0.at'],
-            ['points', ['id' => 'p', 'kind' => 'fixture', 'at' => 'x', 'level_m' => 1, 'seen' => 'standing'], 'unknown_value', 'points.0.seen'],
+            [
+                'points',
+                ['id' => 'p', 'kind' => 'fixture', 'at' => 'x', 'level_m' => 1, 'seen' => 'standing'],
+                'unknown_value',
+                'points.0.seen',
+            ],
             ['points', ['id' => 'p', 'kind' => 'fixture', 'at' => 'x'], 'missing', 'points.0.level_m'],
             ['points', ['id' => 'p', 'kind' => 'cleanout', 'at' => 'x', 'seen' => 'slow'], 'unknown_value', 'points.0.seen'],
             ['segments', ['material' => 'wood'], 'unknown_value', 'segments.0.material'],
@@ -138,7 +163,9 @@ final class TriageTest extends TestCase
     public function testWhatCannotBeIsRefusedWhereItStands(string $where, array $change, string $reason, string $at): void
     {
         $segment = ['id' => 'a', 'from' => 'x', 'to' => 'main', 'length_m' => 3, 'material' => 'clay'];
-        $input = 'segments' === $where ? ['segments' => [$change + $segment], 'points' => []] : ['segments' => [$segment], 'points' => [$change]];
+        $input = 'segments' === $where
+            ? ['segments' => [$change + $segment], 'points' => []]
+            : ['segments' => [$segment], 'points' => [$change]];
         try {
             Catalogue::complete()->calculate('triage', $input);
             self::fail('It was taken.');
@@ -166,7 +193,10 @@ final class TriageTest extends TestCase
     {
         [$tree, $points] = self::lines($seen);
 
-        return new Triage(['kitchen' => 5.0, 'bath' => 6.0, 'low' => 10.0, 'street' => 8.0], (new Checks($tree, $points, Tables::usual()))->looks());
+        return new Triage(
+            ['kitchen' => 5.0, 'bath' => 6.0, 'low' => 10.0, 'street' => 8.0],
+            (new Checks($tree, $points, Tables::usual()))->looks(),
+        );
     }
 
     /**
@@ -177,7 +207,12 @@ final class TriageTest extends TestCase
     private static function lines(array $seen): array
     {
         $segment = static fn (string $id, string $from, string $to) => new Segment($id, $from, $to, Length::metres(5), null, 0.0, []);
-        $tree = new Tree([$segment('kitchen', 'k', 'join'), $segment('bath', 'b', 'join'), $segment('low', 'join', 'y'), $segment('street', 'y', 'main')]);
+        $tree = new Tree([
+            $segment('kitchen', 'k', 'join'),
+            $segment('bath', 'b', 'join'),
+            $segment('low', 'join', 'y'),
+            $segment('street', 'y', 'main'),
+        ]);
         $points = array_map(static fn (string $id) => self::point($id, $seen[$id] ?? null), ['bath', 'kitchen', 'yard', 'hall']);
 
         return [$tree, $points];
@@ -193,7 +228,8 @@ final class TriageTest extends TestCase
 
     private static function point(string $id, ?string $seen): Point
     {
-        [$node, $level] = ['bath' => ['b', 0.3], 'kitchen' => ['k', 0.9], 'yard' => ['y', null], 'hall' => ['join', null]][$id] ?? throw new \LogicException($id);
+        [$node, $level] = ['bath' => ['b', 0.3], 'kitchen' => ['k', 0.9], 'yard' => ['y', null], 'hall' => ['join', null]][$id]
+            ?? throw new \LogicException($id);
 
         return new Point($id, $node, $level, $seen);
     }
@@ -203,12 +239,19 @@ final class TriageTest extends TestCase
     {
         $tables = ['bath' => ['b', true], 'kitchen' => ['k', true], 'yard' => ['y', false], 'hall' => ['join', false]];
         [$node, $isFixture] = $tables[$point] ?? throw new \LogicException($point);
-        $upstream = ['b' => ['bath', 'low', 'street'], 'k' => ['kitchen', 'low', 'street'], 'y' => ['street'], 'join' => ['low', 'street']][$node];
+        $upstream = [
+            'b' => ['bath', 'low', 'street'],
+            'k' => ['kitchen', 'low', 'street'],
+            'y' => ['street'],
+            'join' => ['low', 'street'],
+        ][$node];
         $chance = 0.0;
         foreach ($before->chances as $suspect => $share) {
             $isLowest = 'bath' === $point || 'kitchen' === $suspect;
             $row = match (true) {
-                !$isFixture => \in_array($suspect, $upstream, true) ? ['standing' => 0.93, 'dry' => 0.07] : ['standing' => 0.02, 'dry' => 0.98],
+                !$isFixture => \in_array($suspect, $upstream, true)
+                    ? ['standing' => 0.93, 'dry' => 0.07]
+                    : ['standing' => 0.02, 'dry' => 0.98],
                 !\in_array($suspect, $upstream, true) => ['backs_up' => 0.01, 'slow' => 0.04, 'drains' => 0.95],
                 $isLowest => ['backs_up' => 0.75, 'slow' => 0.17, 'drains' => 0.08],
                 default => ['backs_up' => 0.35, 'slow' => 0.40, 'drains' => 0.25],

@@ -17,8 +17,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[AsCommand('jurvex:job:export', 'Writes a job as a job file')]
 final class ExportJobCommand extends Command
 {
-    public function __construct(private readonly JobRepository $jobs, private readonly JobFileWriter $writer, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        private readonly JobRepository $jobs,
+        private readonly JobFileWriter $writer,
+        private readonly TranslatorInterface $translator,
+    ) {
         parent::__construct();
     }
 

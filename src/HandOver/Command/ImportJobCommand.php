@@ -21,8 +21,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[AsCommand('jurvex:job:import', 'Takes a job file in, whole or not at all')]
 final class ImportJobCommand extends Command
 {
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly JobFileReader $reader, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $manager,
+        private readonly JobFileReader $reader,
+        private readonly TranslatorInterface $translator,
+    ) {
         parent::__construct();
     }
 

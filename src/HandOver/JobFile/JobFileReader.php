@@ -108,7 +108,10 @@ final class JobFileReader
             throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
         }
         // The line map is the property's: other jobs may have altered it since.
-        $withoutMap = static fn (string $file) => array_diff_key((array) json_decode($file, true, 64, \JSON_THROW_ON_ERROR), ['line_map' => null]);
+        $withoutMap = static fn (string $file) => array_diff_key(
+            (array) json_decode($file, true, 64, \JSON_THROW_ON_ERROR),
+            ['line_map' => null],
+        );
         // Loose on purpose: 3 and 3.0 are the same number in JSON.
         if ($withoutMap($this->writer->write($known)) != $withoutMap($json)) {
             throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
@@ -130,7 +133,13 @@ final class JobFileReader
         $job->chooseOpening(null, Zero::from(self::text($given['zero'])), self::text($given['zero_note']));
         $job->sayCleared(Cleared::tryFrom(self::text($given['cleared'])), self::text($given['cleared_note']));
         $job->noteSeenAround(self::text($given['seen_around']));
-        $this->attempt('job', static fn () => $job->judgeBy(School::tryFrom(self::text($given['water_school'])), School::tryFrom(self::text($given['roots_school']))));
+        $this->attempt(
+            'job',
+            static fn () => $job->judgeBy(
+                School::tryFrom(self::text($given['water_school'])),
+                School::tryFrom(self::text($given['roots_school'])),
+            ),
+        );
         $due = self::text($given['upkeep_due_on']);
         $job->advise(self::text($given['advice']), self::text($given['upkeep']), '' === $due ? null : new \DateTimeImmutable($due));
         $job->handOver(self::optionalTime($given['handed_over_at']));
@@ -148,7 +157,10 @@ final class JobFileReader
         foreach (self::rows($document['corrections']) as $i => $row) {
             /** @var array<string, array{mixed, mixed}> $changes */
             $changes = $row['changes'];
-            $this->entries[] = new Correction($job->id, self::text($row['entry_id']), self::text($row['entry']), $changes, self::text($row['by']), self::time($row['at']), $this->id($row, 'corrections.'.$i));
+            $this->entries[] = new Correction(
+                $job->id, self::text($row['entry_id']), self::text($row['entry']), $changes, self::text($row['by']),
+                self::time($row['at']), $this->id($row, 'corrections.'.$i),
+            );
         }
 
         return $job;
@@ -173,16 +185,27 @@ final class JobFileReader
             $job->see(self::text($seen['node']), self::text($seen['seen']));
         }
         foreach (self::rows($given['made_tests'] ?? []) as $test) {
-            $job->makeTest(self::text($test['run']), self::text($test['watched']), self::text($test['seen']), self::text($test['by']), new \DateTimeImmutable(self::text($test['at'])));
+            $job->makeTest(
+                self::text($test['run']), self::text($test['watched']), self::text($test['seen']),
+                self::text($test['by']), new \DateTimeImmutable(self::text($test['at'])),
+            );
         }
         foreach (self::rows($given['gates'] ?? []) as $said) {
-            $job->confirmGate(Machine::from(self::text($said['machine'])), self::text($said['line']), true, self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
+            $job->confirmGate(
+                Machine::from(self::text($said['machine'])), self::text($said['line']), true, self::text($said['by']),
+                new \DateTimeImmutable(self::text($said['at'])),
+            );
         }
         if (isset($given['clearing'])) {
             $job->planClearing($this->checked($given['clearing'], ClearingDetails::class, 'job.clearing'));
         }
         foreach (self::rows($given['dangers'] ?? []) as $said) {
-            $job->sayDanger(DangerSign::from(self::text($said['sign'])), DangerState::from(self::text($said['state'])), self::text($said['by']), new \DateTimeImmutable(self::text($said['at'])));
+            $job->sayDanger(
+                DangerSign::from(self::text($said['sign'])),
+                DangerState::from(self::text($said['state'])),
+                self::text($said['by']),
+                new \DateTimeImmutable(self::text($said['at'])),
+            );
         }
     }
 
@@ -212,12 +235,20 @@ final class JobFileReader
     {
         foreach (self::rows($document['passes']) as $i => $row) {
             $opening = $this->opening($row['opening'], $openings, 'passes.'.$i.'.opening');
-            $pass = new Pass($this->id($row, 'passes.'.$i), $job, $opening, self::time($row['logged_at']), $this->checked($row, PassDetails::class, 'passes.'.$i));
+            $pass = new Pass(
+                $this->id($row, 'passes.'.$i), $job, $opening, self::time($row['logged_at']),
+                $this->checked($row, PassDetails::class, 'passes.'.$i),
+            );
             $this->withdraw($pass, $row);
             $this->entries[] = $pass;
         }
         foreach (self::rows($document['flow_tests']) as $i => $row) {
-            $test = new FlowTest($this->id($row, 'flow_tests.'.$i), $job, self::time($row['logged_at']), $this->checked($row, FlowTestDetails::class, 'flow_tests.'.$i));
+            $test = new FlowTest(
+                $this->id($row, 'flow_tests.'.$i),
+                $job,
+                self::time($row['logged_at']),
+                $this->checked($row, FlowTestDetails::class, 'flow_tests.'.$i),
+            );
             $this->withdraw($test, $row);
             $this->entries[] = $test;
         }
@@ -243,8 +274,15 @@ final class JobFileReader
     /** @param array<string, mixed> $row */
     private function stuckTool(array $row, Job $job, string $at): void
     {
-        $stuck = new StuckTool($this->id($row, $at), $job, Trouble::from(self::text($row['trouble'])), self::number($row['at_m']) ?? 0.0, self::time($row['began_at']));
-        $stuck->see(Gauge::from(self::text($row['gauge'])), Progress::tryFrom(self::text($row['progress'])), true === $row['soil_comes_back']);
+        $stuck = new StuckTool(
+            $this->id($row, $at), $job, Trouble::from(self::text($row['trouble'])), self::number($row['at_m']) ?? 0.0,
+            self::time($row['began_at']),
+        );
+        $stuck->see(
+            Gauge::from(self::text($row['gauge'])),
+            Progress::tryFrom(self::text($row['progress'])),
+            true === $row['soil_comes_back'],
+        );
         foreach (self::rows($row['tried']) as $try) {
             $stuck->triedInVain(self::text($try['code']), self::text($try['by']), new \DateTimeImmutable(self::text($try['at'])));
         }
@@ -275,7 +313,12 @@ final class JobFileReader
         }
         if (\is_int($row['reached_m']) || \is_float($row['reached_m'])) {
             $reason = EndReason::tryFrom(self::text($row['end_reason']));
-            $run->end($reason ?? EndReason::Other, (float) $row['reached_m'], self::text($row['end_note']), self::optionalTime($row['ended_at']) ?? $run->startedAt);
+            $run->end(
+                $reason ?? EndReason::Other,
+                (float) $row['reached_m'],
+                self::text($row['end_note']),
+                self::optionalTime($row['ended_at']) ?? $run->startedAt,
+            );
             if (null === $reason) {
                 $run->goOn();
             }
@@ -286,7 +329,12 @@ final class JobFileReader
             $this->finding($finding, $run, $here, $at.'.findings.'.$i);
         }
         foreach (self::rows($row['marks']) as $i => $each) {
-            $mark = new Mark($this->id($each, $at.'.marks.'.$i), $run, self::time($each['logged_at']), $this->checked($each, MarkDetails::class, $at.'.marks.'.$i));
+            $mark = new Mark(
+                $this->id($each, $at.'.marks.'.$i),
+                $run,
+                self::time($each['logged_at']),
+                $this->checked($each, MarkDetails::class, $at.'.marks.'.$i),
+            );
             $this->withdraw($mark, $each);
             $this->entries[] = $mark;
         }
@@ -306,12 +354,19 @@ final class JobFileReader
         if ('' !== $replaces && !isset($here[$replaces])) {
             $this->errors[] = new FileError($at.'.replaces', 'job_file.not_in_file');
         }
-        $logged = new LoggedFinding($this->id($row, $at), $run, $finding, self::time($row['logged_at']), self::number($row['reading_m']), self::number($row['invert_on_screen']), '' === $replaces ? null : $replaces, \is_bool($row['drawn_back'] ?? null) ? $row['drawn_back'] : null, self::number($row['recorded_s'] ?? null));
+        $logged = new LoggedFinding(
+            $this->id($row, $at), $run, $finding, self::time($row['logged_at']), self::number($row['reading_m']),
+            self::number($row['invert_on_screen']), '' === $replaces ? null : $replaces,
+            \is_bool($row['drawn_back'] ?? null) ? $row['drawn_back'] : null, self::number($row['recorded_s'] ?? null),
+        );
         $this->withdraw($logged, $row);
         $here[$logged->id] = true;
         $this->entries[] = $logged;
         foreach (self::rows($row['opinions']) as $i => $each) {
-            $opinion = new OwnOpinion($this->id($each, $at.'.opinions.'.$i), $logged->id, Need::from(self::text($each['need'])), self::text($each['reason']), self::text($each['by']), self::time($each['at']));
+            $opinion = new OwnOpinion(
+                $this->id($each, $at.'.opinions.'.$i), $logged->id, Need::from(self::text($each['need'])),
+                self::text($each['reason']), self::text($each['by']), self::time($each['at']),
+            );
             $this->withdraw($opinion, $each);
             $this->entries[] = $opinion;
         }
@@ -389,7 +444,10 @@ final class JobFileReader
 
     private function refuseKnownIds(): void
     {
-        foreach ([Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, LoggedFinding::class, Mark::class, OwnOpinion::class, Correction::class] as $class) {
+        foreach ([
+            Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, LoggedFinding::class,
+            Mark::class, OwnOpinion::class, Correction::class,
+        ] as $class) {
             foreach ($this->manager->getRepository($class)->findBy(['id' => array_keys($this->ids)], null, 3) as $taken) {
                 $this->errors[] = new FileError($taken->id, 'job_file.id_taken');
             }

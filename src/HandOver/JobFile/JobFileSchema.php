@@ -77,15 +77,22 @@ final readonly class JobFileSchema
     private static function unknownKey(string $path, ValidationError $error): ?FileError
     {
         $schema = $error->schema()->info()->data();
-        $known = \is_object($schema) && isset($schema->properties) && \is_object($schema->properties) ? array_keys(get_object_vars($schema->properties)) : [];
+        $known = \is_object($schema) && isset($schema->properties) && \is_object($schema->properties)
+            ? array_keys(get_object_vars($schema->properties))
+            : [];
         $given = $error->args()['properties'] ?? [];
-        $unknown = array_diff(\is_array($given) ? array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $given) : [], $known);
+        $unknown = array_diff(
+            \is_array($given) ? array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $given) : [],
+            $known,
+        );
 
         return [] === $unknown ? null : new FileError(ltrim($path.'.'.implode(', ', $unknown), '.'), 'job_file.unknown_key');
     }
 
     private static function listed(mixed $names): string
     {
-        return \is_array($names) ? implode(', ', array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $names)) : (\is_string($names) ? $names : '');
+        return \is_array($names)
+            ? implode(', ', array_map(static fn (mixed $name) => \is_scalar($name) ? (string) $name : '', $names))
+            : (\is_string($names) ? $names : '');
     }
 }

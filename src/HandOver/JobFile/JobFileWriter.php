@@ -19,19 +19,28 @@ use App\Record\Run;
 use App\Record\StuckTool;
 use Doctrine\ORM\EntityManagerInterface;
 
-/** Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected included. Share links are not part of it. */
+/**
+ * Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected
+ * included. Share links are not part of it.
+ */
 final readonly class JobFileWriter
 {
     public const FORMAT = 'jurvex-job';
     public const VERSION = 1;
 
-    public function __construct(private EntityManagerInterface $manager, private FindingRepository $findings, private DetailsMapper $details)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager,
+        private FindingRepository $findings,
+        private DetailsMapper $details,
+    ) {
     }
 
     public function write(Job $job): string
     {
-        return json_encode($this->document($job), \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR)."\n";
+        return json_encode(
+            $this->document($job),
+            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR,
+        )."\n";
     }
 
     /** @return array<string, mixed> */
@@ -85,11 +94,19 @@ final readonly class JobFileWriter
             'upkeep_due_on' => $job->upkeepDueOn()?->format('Y-m-d'),
             'handed_over_at' => self::time($job->handedOverAt()),
             'look_closed_because' => $job->lookClosedBecause(),
-            'seen' => array_map(static fn (string|int $node, string $seen) => ['node' => (string) $node, 'seen' => $seen], array_keys($job->seen()), array_values($job->seen())),
+            'seen' => array_map(
+                static fn (string|int $node, string $seen) => ['node' => (string) $node, 'seen' => $seen],
+                array_keys($job->seen()),
+                array_values($job->seen()),
+            ),
             'clearing' => $this->details->plain($job->clearing()),
             'gates' => self::gates($job),
             'made_tests' => $job->madeTests(),
-            'dangers' => array_map(static fn (string $sign, array $said) => ['sign' => $sign, ...$said], array_keys($job->dangers()), array_values($job->dangers())),
+            'dangers' => array_map(
+                static fn (string $sign, array $said) => ['sign' => $sign, ...$said],
+                array_keys($job->dangers()),
+                array_values($job->dangers()),
+            ),
         ];
     }
 
@@ -119,7 +136,10 @@ final readonly class JobFileWriter
             'end_reason' => $run->endReason()?->value,
             'reached_m' => $run->reachedM(),
             'end_note' => $run->endNote(),
-            'readings' => array_map(static fn (ReadingBatch $batch) => ['id' => $batch->id, 'lines' => $batch->lines], $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC'])),
+            'readings' => array_map(
+                static fn (ReadingBatch $batch) => ['id' => $batch->id, 'lines' => $batch->lines],
+                $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC']),
+            ),
             'findings' => $this->findings($run),
             'marks' => array_map(fn (Mark $mark) => [
                 'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()), ...$this->details->plain($mark->details()),
@@ -137,8 +157,11 @@ final readonly class JobFileWriter
             $photos[$photo->findingId] = $photo->jpeg;
         }
         foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $ids], ['id' => 'ASC']) as $opinion) {
-            $opinions[$opinion->findingId][] = ['id' => $opinion->id, 'need' => $opinion->need->value, 'reason' => $opinion->reason, 'by' => $opinion->by,
-                'at' => self::time($opinion->at), 'withdrawn_at' => self::time($opinion->withdrawnAt())];
+            $opinions[$opinion->findingId][] = [
+                'id' => $opinion->id, 'need' => $opinion->need->value, 'reason' => $opinion->reason,
+                'by' => $opinion->by, 'at' => self::time($opinion->at),
+                'withdrawn_at' => self::time($opinion->withdrawnAt()),
+            ];
         }
 
         return array_map(static fn (LoggedFinding $finding) => [

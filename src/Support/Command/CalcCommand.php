@@ -46,7 +46,10 @@ final class CalcCommand extends Command
         $name = \is_string($name) ? $name : '';
         $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
         if (!\in_array($name, $catalogue->names(), true)) {
-            $errors->writeln($this->inWords(new BadInput('unknown_calculation', '', ['choices' => implode(', ', $catalogue->names())])), OutputInterface::OUTPUT_RAW);
+            $errors->writeln(
+                $this->inWords(new BadInput('unknown_calculation', '', ['choices' => implode(', ', $catalogue->names())])),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return Command::INVALID;
         }
@@ -76,7 +79,13 @@ final class CalcCommand extends Command
                 throw new BadInput('bad_json', '');
             }
 
-            return [json_encode($catalogue->calculate($name, $values), \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR), true];
+            return [
+                json_encode(
+                    $catalogue->calculate($name, $values),
+                    \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR,
+                ),
+                true,
+            ];
         } catch (\JsonException) {
             return [$this->inWords(new BadInput('bad_json', '')), false];
         } catch (BadInput $error) {
@@ -88,7 +97,9 @@ final class CalcCommand extends Command
     {
         return json_encode([
             'error' => $error->reason, 'at' => $error->at,
-            'message' => trim($this->translator->trans('calc_error.'.$error->reason, Placeholders::of(['at' => $error->at] + $error->allowed))),
+            'message' => trim(
+                $this->translator->trans('calc_error.'.$error->reason, Placeholders::of(['at' => $error->at] + $error->allowed)),
+            ),
         ], \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR);
     }
 }

@@ -10,7 +10,10 @@ use Doctrine\DBAL\Driver\Connection;
 use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
-/** Opens every connection with a write-ahead log that is on disk before an entry is acknowledged, with foreign keys, and with patience for another writer. Innermost of the middlewares, so that it acts before any transaction. */
+/**
+ * Opens every connection with a write-ahead log that is on disk before an entry is acknowledged, with foreign keys, and
+ * with patience for another writer. Innermost of the middlewares, so that it acts before any transaction.
+ */
 #[AsMiddleware(priority: 200)]
 final class SqliteSettings implements Middleware
 {
@@ -20,7 +23,9 @@ final class SqliteSettings implements Middleware
             public function connect(#[\SensitiveParameter] array $params): Connection
             {
                 $connection = parent::connect($params);
-                $connection->exec('PRAGMA busy_timeout = 8000; PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON');
+                $connection->exec(
+                    'PRAGMA busy_timeout = 8000; PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON',
+                );
 
                 return $connection;
             }

@@ -18,7 +18,8 @@ final class PickType extends AbstractType
         $resolver->setDefaults([
             'expanded' => true,
             'placeholder' => false,
-            'choice_label' => static fn (Options $options) => static fn (\BackedEnum $case) => (\is_string($options['words']) ? $options['words'] : '').'.'.$case->value,
+            'choice_label' => static fn (Options $options) => static fn (\BackedEnum $case) => (\is_string($options['words']) ? $options['words'] : '')
+                .'.'.$case->value,
         ]);
     }
 

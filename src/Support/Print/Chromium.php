@@ -33,7 +33,12 @@ final readonly class Chromium
      */
     public function picture(string $svg, int $width, int $height): string
     {
-        return $this->printed('page.svg', $svg, "\x89PNG", ['--hide-scrollbars', '--force-device-scale-factor='.self::SHARPNESS, '--window-size='.$width.','.$height, '--screenshot=%folder%/out.png']);
+        return $this->printed('page.svg', $svg, "\x89PNG", [
+            '--hide-scrollbars',
+            '--force-device-scale-factor='.self::SHARPNESS,
+            '--window-size='.$width.','.$height,
+            '--screenshot=%folder%/out.png',
+        ]);
     }
 
     /**
@@ -50,9 +55,15 @@ final readonly class Chromium
         $files->mkdir($folder, 0o700);
         try {
             $files->dumpFile($folder.'/'.$name, $page);
-            $process = new Process([$this->chromium, '--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking', '--disable-component-update',
-                '--disable-sync', '--no-first-run', '--allow-file-access-from-files', '--user-data-dir='.$folder.'/profile',
-                ...str_replace('%folder%', $folder, $wanted), 'file://'.$folder.'/'.$name], null, ['HOME' => $folder], null, self::LONGEST_SECONDS);
+            $process = new Process(
+                [
+                    $this->chromium, '--headless', '--no-sandbox', '--disable-gpu', '--disable-background-networking',
+                    '--disable-component-update', '--disable-sync', '--no-first-run', '--allow-file-access-from-files',
+                    '--user-data-dir='.$folder.'/profile', ...str_replace('%folder%', $folder, $wanted),
+                    'file://'.$folder.'/'.$name,
+                ],
+                null, ['HOME' => $folder], null, self::LONGEST_SECONDS,
+            );
             $process->run();
             $made = array_values(array_filter([$folder.'/out', $folder.'/out.png'], is_file(...)));
             $result = [] === $made ? '' : (string) file_get_contents($made[0]);

@@ -56,7 +56,11 @@ final class UnitsExtension extends AbstractExtension
             return $this->choice($fact, $value) ?? $value;
         }
 
-        return $this->formatter->named($name, \is_int($value) ? (float) $value : (\is_float($value) || \is_string($value) ? $value : null), $units);
+        return $this->formatter->named(
+            $name,
+            \is_int($value) ? (float) $value : (\is_float($value) || \is_string($value) ? $value : null),
+            $units,
+        );
     }
 
     private function choice(Fact $fact, string|float $value): ?string

@@ -18,8 +18,10 @@ final class DateExtension extends AbstractExtension
     private array $formatters = [];
 
     /** @param TranslatorInterface&LocaleAwareInterface $translator */
-    public function __construct(private readonly TranslatorInterface $translator, #[Autowire(service: 'cache.system')] private readonly CacheItemPoolInterface $patterns)
-    {
+    public function __construct(
+        private readonly TranslatorInterface $translator,
+        #[Autowire(service: 'cache.system')] private readonly CacheItemPoolInterface $patterns,
+    ) {
     }
 
     public function getFilters(): array
@@ -54,6 +56,8 @@ final class DateExtension extends AbstractExtension
         // English without a country would be American; the house writes the day first.
         $locale = 'en' === $locale ? 'en_GB' : $locale;
 
-        return new \IntlDateFormatter($locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, null, $this->pattern($locale, $parts));
+        return new \IntlDateFormatter(
+            $locale, \IntlDateFormatter::NONE, \IntlDateFormatter::NONE, $zone, null, $this->pattern($locale, $parts),
+        );
     }
 }

@@ -8,7 +8,10 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 
-/** `kind|words('kind')`: the words for a code of the core. A long run asks for the same few hundreds of times, so they are kept for the request. */
+/**
+ * `kind|words('kind')`: the words for a code of the core. A long run asks for the same few hundreds of times, so they
+ * are kept for the request.
+ */
 final class WordsExtension extends AbstractExtension
 {
     /** @var array<string, string> */
