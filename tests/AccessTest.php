@@ -54,7 +54,7 @@ final class AccessTest extends ApplicationTestCase
             self::assertSame(403, $this->statusCode());
         }
         $this->manager()->clear();
-        self::assertNull($this->job()->handedOverAt());
+        self::assertNull($this->job()->outcome()->handedOverAt());
     }
 
     public function testSignInIsThrottled(): void

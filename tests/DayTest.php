@@ -110,7 +110,7 @@ final class DayTest extends ApplicationTestCase
             self::assertTrue($mark->isGoodEnoughToDig());
         }
         self::assertSame([] === $job->runs(), null === $report->verdict());
-        self::assertSame(null !== $job->handedOverAt(), str_contains($place, 'Animal') || str_contains($place, 'Bakery'));
+        self::assertSame(null !== $job->outcome()->handedOverAt(), str_contains($place, 'Animal') || str_contains($place, 'Bakery'));
     }
 
     public function testTheDemoIsLoadedIntoAnEmptyDatabaseOnly(): void

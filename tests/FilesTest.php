@@ -320,6 +320,8 @@ final class FilesTest extends ApplicationTestCase
             "DELETE FROM photo WHERE finding_id IN $findings",
             "DELETE FROM own_opinion WHERE finding_id IN $findings",
             "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs", "DELETE FROM reading_batch WHERE run_id IN $runs", "DELETE FROM run_track WHERE run_id IN $runs", "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
+            "DELETE FROM seen_place WHERE job_id = '{$job->id}'", "DELETE FROM test_made WHERE job_id = '{$job->id}'",
+            "DELETE FROM danger_said WHERE job_id = '{$job->id}'", "DELETE FROM gate_line WHERE job_id = '{$job->id}'",
             "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'", "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {
             $connection->executeStatement($statement);
         }

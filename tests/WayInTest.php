@@ -206,7 +206,7 @@ final class WayInTest extends ApplicationTestCase
         $page = $this->get($this->wayIn($job).'/stoppage');
         self::assertStringContainsString('These contradict each other.', $page->filter('.caution[role=alert]')->text());
         $this->send($this->wayIn($job).'/stoppage/seen', ['seen' => ['showers' => 'drains']]);
-        self::assertArrayNotHasKey('showers', $this->job('Camp')->seen(), 'the same answer once more takes it back');
+        self::assertArrayNotHasKey('showers', $this->job('Camp')->site()->seen(), 'the same answer once more takes it back');
     }
 
     public function testADangerSignStopsWhatWouldHurtUntilItIsMadeSafe(): void
@@ -246,9 +246,9 @@ final class WayInTest extends ApplicationTestCase
         ] as $nonsense) {
             $this->send($address.'/test', $nonsense);
         }
-        self::assertCount(1, $this->job('Camp')->madeTests());
+        self::assertCount(1, $this->job('Camp')->site()->tests());
         $this->send($address.'/test', ['run' => 'sinks', 'watched' => 'toilets', 'answer' => '']);
-        self::assertSame([], $this->job('Camp')->madeTests());
+        self::assertSame([], $this->job('Camp')->site()->tests());
         $this->signIn();
         $yard = $this->job()->openings()[0]->node();
         $this->send($this->wayIn($this->job()).'/stoppage/test', ['run' => 'toilet', 'watched' => $yard, 'answer' => 'nothing']);

@@ -11,6 +11,7 @@ use App\Support\Database\Id;
 use App\Support\Print\Chromium;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\Lock\LockFactory;
 
 /** A job through its stages by the pages' own forms. */
 final class WholeJobTest extends ApplicationTestCase
@@ -245,7 +246,7 @@ final class WholeJobTest extends ApplicationTestCase
     public function testWithoutChromiumThePageSaysThatNoPdfCanBeMade(): void
     {
         $this->signIn();
-        self::getContainer()->set(Chromium::class, new Chromium('/nowhere/chromium'));
+        self::getContainer()->set(Chromium::class, new Chromium('/nowhere/chromium', self::getContainer()->get(LockFactory::class)));
         $this->get('/jobs/'.$this->job()->id.'/report.pdf');
         self::assertSame(503, $this->statusCode());
         self::assertStringContainsString('can be printed', $this->page());

@@ -64,6 +64,42 @@ final readonly class Finding
         );
     }
 
+    /**
+     * Plain values as `read` takes them.
+     *
+     * @return array{id: string, kind: string, from_m: float, to_m: ?float, deepest_m: ?float, sureness: string,
+     *     clock_from: ?float, clock_to: ?float, size: ?float, unit: ?string, at_joint: bool, facts: array<string, string|float>, note: string}
+     */
+    public function plain(): array
+    {
+        return [
+            'id' => $this->id,
+            'kind' => $this->kind->value,
+            'from_m' => $this->from->metres,
+            'to_m' => $this->to?->metres,
+            'deepest_m' => $this->deepest?->metres,
+            'sureness' => $this->sureness->value,
+            'clock_from' => $this->clockFrom?->hours,
+            'clock_to' => $this->clockTo?->hours,
+            'size' => $this->size?->value,
+            'unit' => $this->size?->unit->value,
+            'at_joint' => $this->atJoint,
+            'facts' => $this->facts,
+            'note' => $this->note,
+        ];
+    }
+
+    /** The same under another identifier, every place farther by a factor: the counter was put right. */
+    public function recounted(string $id, float $times): self
+    {
+        $place = static fn (?Length $at) => null === $at ? null : Length::metres($at->metres * $times);
+
+        return new self(
+            $id, $this->kind, Length::metres($this->from->metres * $times), $place($this->to), $place($this->deepest),
+            $this->sureness, $this->clockFrom, $this->clockTo, $this->size, $this->atJoint, $this->facts, $this->note,
+        );
+    }
+
     public function end(): Length
     {
         return $this->to ?? $this->from;

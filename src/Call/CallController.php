@@ -23,7 +23,7 @@ final class CallController extends JobController
     public function new(Account $account): Response
     {
         $sheet = new CallSheet();
-        $sheet->plannedOn = $account->firm->today(new \DateTimeImmutable());
+        $sheet->plannedOn = $account->firm->today($this->now());
         $sheet->reportUnits = $account->units();
         $id = Id::fresh();
 
@@ -49,7 +49,7 @@ final class CallController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->render('call/new.html.twig', ['form' => $form]);
         }
-        $now = new \DateTimeImmutable();
+        $now = $this->now();
         $sheet->number = '' === $sheet->number ? $jobs->nextNumber($account->firm, $account->firm->today($now)) : $sheet->number;
         $job = new Job($id, $properties->at($account->firm, $sheet->place), $sheet, $now, $account->firm->name);
         $this->store($job);

@@ -19,6 +19,7 @@ use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -27,9 +28,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear', requirements: ['id' => Id::PATTERN])]
 final class ClearController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans)
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans)
     {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'clear', methods: 'GET')]
@@ -49,7 +50,7 @@ final class ClearController extends JobController
         }
         $machine = $details->tool->machine();
         // Nothing starts past a gate; a correction of what was done is no start.
-        if (null === $pass && null !== $machine && $job->isShutFor($machine)) {
+        if (null === $pass && null !== $machine && $job->site()->isShutFor($machine)) {
             return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'gateFor' => $machine], refused: true);
         }
         // What it worked on and with how much water is the plan's of today; a correction keeps what was so then.
@@ -57,7 +58,7 @@ final class ClearController extends JobController
             $details->blockage = $job->clearing()->blockage;
             $details->flowLMin = Machine::Jet === $machine ? Jetter::of($job->firm->jetter())->flow() : null;
         }
-        $pass ??= new Pass($id, $job, $job->chosenOpening(), new \DateTimeImmutable(), $details);
+        $pass ??= new Pass($id, $job, $job->chosenOpening(), $this->now(), $details);
         $pass->describe($details);
         $this->store($pass);
 
@@ -73,7 +74,7 @@ final class ClearController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->show($job, $request, [...$this->forms($job), 'testForm' => $form, 'editing' => $test]);
         }
-        $test ??= new FlowTest($id, $job, new \DateTimeImmutable(), $details);
+        $test ??= new FlowTest($id, $job, $this->now(), $details);
         $test->describe($details);
         $this->store($test);
 
@@ -84,7 +85,7 @@ final class ClearController extends JobController
     public function withdraw(Job $job, string $what, string $id): Response
     {
         $entry = $this->existing('passes' === $what ? Pass::class : FlowTest::class, $job, $id);
-        $entry->withdraw(new \DateTimeImmutable());
+        $entry->withdraw($this->now());
         $this->store();
 
         return $this->backToStage($job);
@@ -99,7 +100,7 @@ final class ClearController extends JobController
         }
         /** @var array{cleared: Cleared, clearedNote: string} $answer */
         $answer = $form->getData();
-        $job->sayCleared($answer['cleared'], $answer['clearedNote']);
+        $job->outcome()->sayCleared($answer['cleared'], $answer['clearedNote']);
         $this->store();
 
         return $this->backToStage($job);
@@ -145,7 +146,7 @@ final class ClearController extends JobController
 
     private function clearedForm(Job $job): FormInterface
     {
-        return $this->createForm(ClearedForm::class, ['cleared' => $job->cleared(), 'clearedNote' => $job->clearedNote()],
+        return $this->createForm(ClearedForm::class, ['cleared' => $job->outcome()->cleared(), 'clearedNote' => $job->outcome()->clearedNote()],
             ['action' => $this->generateUrl('cleared', ['job' => $job->id])]);
     }
 

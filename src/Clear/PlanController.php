@@ -15,6 +15,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Input\BadInput;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -23,9 +24,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear')]
 final class PlanController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans)
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans)
     {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('/plan', name: 'clear_plan', methods: ['GET', 'POST'])]
@@ -88,7 +89,7 @@ final class PlanController extends JobController
         $line = $request->request->getString('line');
         $of = Machine::from($machine);
         if (\in_array($line, $of->gate(), true)) {
-            $job->confirmGate($of, $line, $request->request->getBoolean('confirmed'), $account->name, new \DateTimeImmutable());
+            $job->site()->confirmGate($of, $line, $request->request->getBoolean('confirmed'), $account->name, $this->now());
             $this->store();
         }
 

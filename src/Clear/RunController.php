@@ -33,6 +33,7 @@ use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Practice\Handling;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -43,11 +44,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final class RunController extends JobController
 {
     public function __construct(
-        JobScreens $screens, EntityManagerInterface $manager, private readonly ClearingPlans $plans,
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans,
         private readonly StandIns $standIns, private readonly Kit $kit,
         private readonly TranslatorInterface $translator,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'clear_run', methods: 'GET')]
@@ -65,7 +66,7 @@ final class RunController extends JobController
         if (null === $head || null === $machine) {
             return $this->showRun($job, $request, ['bad' => 'head'], true);
         }
-        if ($job->isShutFor($machine)) {
+        if ($job->site()->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if (null === $this->entry(Pass::class, $job, $id) && null === $job->openPass()) {
@@ -76,7 +77,7 @@ final class RunController extends JobController
             $details->blockage = $job->clearing()->blockage;
             $details->flowLMin = Machine::Jet === $machine ? Jetter::of($job->firm->jetter())->flow() : null;
             $details->inM = 0.0;
-            $pass = Pass::begin($id, $job, $job->chosenOpening(), new \DateTimeImmutable(), $details);
+            $pass = Pass::begin($id, $job, $job->chosenOpening(), $this->now(), $details);
             if ($request->request->getBoolean('stand_in')) {
                 $this->standIns->begin($pass);
             }
@@ -95,7 +96,7 @@ final class RunController extends JobController
             return $this->showRun($job, $request, ['bad' => 'entry'], true);
         }
         $machine = $pass->details()->tool->machine();
-        if (EntryKind::PowerOn === $kind && null !== $machine && $job->isShutFor($machine)) {
+        if (EntryKind::PowerOn === $kind && null !== $machine && $job->site()->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         $said = trim($request->request->getString('said'));
@@ -121,7 +122,7 @@ final class RunController extends JobController
                 );
             }
         }
-        $pass->enter($entry, new LogEntry($kind, StandIns::clock($pass) ?? $pass->seconds(new \DateTimeImmutable()), $metres, $said));
+        $pass->enter($entry, new LogEntry($kind, StandIns::clock($pass) ?? $pass->seconds($this->now()), $metres, $said));
 
         return $this->keep($pass);
     }
@@ -144,7 +145,7 @@ final class RunController extends JobController
         $pass = $this->existing(Pass::class, $job, $id);
         $machine = $pass->details()->tool->machine();
         $on = $request->request->getBoolean('on');
-        if ($on && null !== $machine && $job->isShutFor($machine)) {
+        if ($on && null !== $machine && $job->site()->isShutFor($machine)) {
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if ($pass->isOpen() && null !== $pass->standIn()) {
@@ -181,7 +182,7 @@ final class RunController extends JobController
         if (null === $tool || null === $wear) {
             return $this->showRun($job, $request, ['bad' => 'wear'], true);
         }
-        $tool->wearOut($wear, new \DateTimeImmutable());
+        $tool->wearOut($wear, $this->now());
         $this->store();
 
         return $this->back($job);
@@ -207,7 +208,7 @@ final class RunController extends JobController
     private function viewOf(Pass $pass): RunView
     {
         $log = $pass->log($this->stepOf($pass));
-        $seconds = StandIns::clock($pass) ?? $pass->seconds(new \DateTimeImmutable());
+        $seconds = StandIns::clock($pass) ?? $pass->seconds($this->now());
         $machine = $pass->details()->tool->machine() ?? Machine::Cable;
         $tank = null;
         if (Machine::Jet === $machine) {

@@ -52,7 +52,7 @@ final class StuckController extends JobController
             $this->store(
                 new StuckTool(
                     $id, $job, Trouble::tryFrom($request->request->getString('trouble')) ?? Trouble::WillNotGo, $at,
-                    new \DateTimeImmutable(),
+                    $this->now(),
                 ),
             );
         }
@@ -98,7 +98,7 @@ final class StuckController extends JobController
         $stuck = $this->existing(StuckTool::class, $job, $id);
         $code = $request->request->getString('code');
         if (\in_array($code, NextTry::codes(), true)) {
-            $now = new \DateTimeImmutable();
+            $now = $this->now();
             'in_vain' === $request->request->getString('result')
                 ? $stuck->triedInVain($code, $account->name, $now)
                 : $stuck->end($code, $now);

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Firm\Account;
 use App\Record\JobRepository;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -17,10 +18,10 @@ final class DayController extends AbstractController
     private const UPKEEP_AHEAD = '+30 days';
 
     #[Route('/', name: 'day', methods: 'GET')]
-    public function day(Account $account, JobRepository $jobs, Request $request): Response
+    public function day(Account $account, JobRepository $jobs, Request $request, ClockInterface $clock): Response
     {
         $firm = $account->firm;
-        $today = $firm->today(new \DateTimeImmutable());
+        $today = $firm->today($clock->now());
         $words = trim($request->query->getString('find'));
 
         return $this->render('day/day.html.twig', [

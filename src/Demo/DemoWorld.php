@@ -53,6 +53,7 @@ use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Triage\Answer;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /**
@@ -77,7 +78,6 @@ final class DemoWorld
         private readonly UserPasswordHasherInterface $hasher,
         private readonly Tracks $tracks,
     ) {
-        $this->now = new \DateTimeImmutable();
     }
 
     public function build(\DateTimeImmutable $now): void
@@ -126,8 +126,8 @@ final class DemoWorld
         $this->ask($vent, Leave::Given, 'Ilse Varga', '-1 day');
         $floor = $this->opening($job, OpeningKind::FloorDrain, 'Floor drain by the sink', 50, 0.4, OpeningState::TooSmall);
         $job->property()->draw(DemoMaps::potteryStudio($yard, $vent, $floor));
-        foreach (['glaze' => 'backs_up', 'toilet' => 'backs_up', 'kitchen' => 'drains'] as $place => $answer) {
-            $job->see($place, $answer);
+        foreach (['glaze' => Answer::BacksUp, 'toilet' => Answer::BacksUp, 'kitchen' => Answer::Drains] as $place => $answer) {
+            $job->site()->see($place, $answer, $this->now);
         }
         $line = [
             [Kind::Sludge, 2.5, ['to_m' => 4.2, 'size' => 18]], [Kind::Transition, 6.2, [
@@ -165,7 +165,7 @@ final class DemoWorld
             'A handful of root cords, clay shard',
         );
         $this->test($job, '-90 minutes', 5, FlowResult::Holds, 'Level fell to the invert at once');
-        $job->sayCleared(Cleared::Yes, 'Root ring left at the joint at 24.8 m.');
+        $job->outcome()->sayCleared(Cleared::Yes, 'Root ring left at the joint at 24.8 m.');
         $after = $this->run(
             $job, $yard, '-70 minutes', Material::CastIron, 100, 31.4,
             [
@@ -188,7 +188,7 @@ final class DemoWorld
         $this->mark($after, 9.4, [1.27, 1.28, 1.28], Ground::Slab, 2.10, 'kiln shed corner', 3.45, 'drain pipe');
         $this->mark($after, 13.1, [1.30, 1.31, 1.32], Ground::Slab, 4.62, 'kiln shed corner', 2.08, 'gate post');
         $this->mark($after, 24.8, [1.60, 1.62, 1.63], Ground::Lawn, 5.90, 'gate post', 3.30, 'lamp post');
-        $job->advise(
+        $job->outcome()->advise(
             'Renew the clay pipe at 24.8 m and take the low spot out in the same visit. Until then keep glaze slops out of the sink.',
             'Cut roots',
             $firm->today($this->now)->modify('+9 months'),
@@ -202,8 +202,8 @@ final class DemoWorld
         ]);
         $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber at the path', 300, 0.9, OpeningState::Usable, '', Faces::Both);
         $job->property()->draw(DemoMaps::campSite($chamber));
-        $job->see('showers', 'backs_up');
-        $job->see('toilets', 'slow');
+        $job->site()->see('showers', Answer::BacksUp, $this->now);
+        $job->site()->see('toilets', Answer::Slow, $this->now);
         $this->pass($job, $chamber, '-20 minutes', Tool::Jet, 'Piercer', 18.5, ['stops_dead'], WaterAtOpening::Standing, '');
     }
 
@@ -223,7 +223,7 @@ final class DemoWorld
         );
         $opening = $this->opening($job, OpeningKind::PulledToilet, 'Toilet, ground floor', 100, 0.5);
         $this->pass($job, $opening, '-160 days', Tool::Jet, 'Free spinner', 19.4, ['free'], WaterAtOpening::Gone, 'Hair and soap');
-        $job->sayCleared(Cleared::Yes, '');
+        $job->outcome()->sayCleared(Cleared::Yes, '');
         $this->run($job, $opening, '-160 days', Material::PvcGasketed, 102, null, [
             [Kind::Bend, 1.1, ['size' => 45]], [Kind::Grease, 4.0, ['to_m' => 9.5, 'size' => 14]], [
                 Kind::TieIn,
@@ -236,12 +236,12 @@ final class DemoWorld
             ],
             [Kind::Bend, 14.3, ['size' => 22]], [Kind::Tap, 19.4, []],
         ], EndReason::MainReached, 19.4);
-        $job->advise(
+        $job->outcome()->advise(
             'The line is sound. Hair and soap gather in it: have it jetted every six months.',
             'Jet the wash-room line',
             $firm->today($this->now)->modify('+12 days'),
         );
-        $job->handOver($this->now->modify('-160 days'));
+        $job->outcome()->handOver($this->now->modify('-160 days'));
     }
 
     private function bakery(Firm $firm): void
@@ -257,7 +257,7 @@ final class DemoWorld
             'Fat in lumps, flour paste',
         );
         $this->test($job, '-118 days', 5, FlowResult::Slow, '');
-        $job->sayCleared(Cleared::Partly, 'Hardened grease left at the crown.');
+        $job->outcome()->sayCleared(Cleared::Partly, 'Hardened grease left at the crown.');
         $this->run($job, $trap, '-118 days', Material::CastIron, 100, null, [
             [Kind::Grease, 3.4, ['to_m' => 10.8, 'size' => 32]], [Kind::WornInvert, 5.0, [
                 'to_m' => 9.0,
@@ -269,12 +269,12 @@ final class DemoWorld
                 'size' => 150,
             ]], [Kind::Tap, 15.2, []],
         ], EndReason::MainReached, 15.2);
-        $job->advise(
+        $job->outcome()->advise(
             'Fit a grease trap; wipe trays before washing.',
             'Jet the bakehouse line',
             $firm->today($this->now)->modify('-6 days'),
         );
-        $job->handOver($this->now->modify('-118 days'));
+        $job->outcome()->handOver($this->now->modify('-118 days'));
     }
 
     /** Looked at against the flow from the chamber; the rest waits for the neighbour. */
@@ -322,7 +322,7 @@ final class DemoWorld
             $job, $opening, '-1 day', Tool::Cable, 'Chain flail', 8.2, ['grabs', 'stops_dead'],
             WaterAtOpening::Standing, 'Nothing: the head stayed in the pipe',
         );
-        $job->sayCleared(Cleared::No, 'Cable broke at 8.2 m.');
+        $job->outcome()->sayCleared(Cleared::No, 'Cable broke at 8.2 m.');
         $this->run($job, $opening, '-1 day', Material::BituminisedFibre, 100, null, [
             [Kind::Blister, 2.0, ['to_m' => 6.5, 'size' => 25, 'clock_from' => 12]], [Kind::OutOfRound, 5.0, ['to_m' => 7.4, 'size' => 11]],
             [Kind::BrokenCable, 8.2, ['size' => 40, 'facts' => ['moves' => 'blocks_camera'], 'clock_from' => 6]],
@@ -342,12 +342,12 @@ final class DemoWorld
             $job, $chamber, '-84 days', $line->material, $line->bore?->inMillimetres() ?? 100.0, 60.0,
             self::foundOn($line), EndReason::MainReached, 60.0,
         );
-        $job->advise(
+        $job->outcome()->advise(
             'Mend what presses, then have the yard line looked at every two years.',
             'Look at the yard line',
             $firm->today($this->now)->modify('+20 months'),
         );
-        $job->handOver($this->now->modify('-83 days'));
+        $job->outcome()->handOver($this->now->modify('-83 days'));
     }
 
     /** From two ends: down to a bend that no rod passes, and up from the chamber to the same tie-in. */
@@ -381,8 +381,8 @@ final class DemoWorld
                 'facts' => ['condition' => 'sound', 'whose' => 'steam box', 'known_how' => 'assumed'],
             ]], [Kind::EndOfLine, 18.0, []],
         ], EndReason::EndOfLine, 18.0, Travel::Upstream);
-        $job->advise('The bend keeps paper back. Take it out and lay two gentle ones.', '', null);
-        $job->handOver($this->now->modify('-69 days'));
+        $job->outcome()->advise('The bend keeps paper back. Take it out and lay two gentle ones.', '', null);
+        $job->outcome()->handOver($this->now->modify('-69 days'));
     }
 
     /** Down a roof vent, round a bend at its foot, and along the line. */
@@ -406,8 +406,8 @@ final class DemoWorld
             ],
             [Kind::RootThreads, 14.8, ['size' => 8, 'clock_from' => 11, 'at_joint' => true]], [Kind::Tap, 17.2, []],
         ], EndReason::MainReached, 17.2, verticalM: 5.6);
-        $job->advise('Have a cleanout built at the foot of the vent.', '', null);
-        $job->handOver($this->now->modify('-54 days'));
+        $job->outcome()->advise('Have a cleanout built at the foot of the vent.', '', null);
+        $job->outcome()->handOver($this->now->modify('-54 days'));
     }
 
     /** @return list<Found> all that is in a line that was made up */

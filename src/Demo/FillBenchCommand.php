@@ -27,6 +27,7 @@ use Jurvex\Core\Practice\SimulatedReel;
 use Jurvex\Core\Reel\Reading;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Triage\Answer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -96,8 +97,8 @@ final class FillBenchCommand extends Command
         $sheet->plannedOn = new \DateTimeImmutable('-'.(1 + $number % 700).' days');
         $now = new \DateTimeImmutable('-1 day');
         $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, $now, 'Tideway Drains');
-        $job->advise('', 'Jet the line', new \DateTimeImmutable('+'.($number % 400 - 20).' days'));
-        $job->handOver(0 === $number % 4 ? null : $now);
+        $job->outcome()->advise('', 'Jet the line', new \DateTimeImmutable('+'.($number % 400 - 20).' days'));
+        $job->outcome()->handOver(0 === $number % 4 ? null : $now);
         $details = new OpeningDetails();
         $details->place = 'Yard';
         $opening = new Opening(Id::fresh(), $job, $details);
@@ -136,7 +137,7 @@ final class FillBenchCommand extends Command
         $job->property()->draw(LargeMap::sketch());
         foreach ($job->property()->sketch()->places() as $i => $place) {
             if (0 === $i % 3 && null !== $place->level) {
-                $job->see($place->id, ['slow', 'drains'][$i % 2]);
+                $job->site()->see($place->id, [Answer::Slow, Answer::Drains][$i % 2], $job->openedAt);
             }
         }
         $this->manager->persist($job);

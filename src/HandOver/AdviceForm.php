@@ -20,8 +20,8 @@ final class AdviceForm extends AbstractType
     public static function sheetOf(Job $job): array
     {
         return [
-            'advice' => $job->advice(), 'upkeep' => $job->upkeep(), 'upkeepDueOn' => $job->upkeepDueOn(),
-            'seenAround' => $job->seenAround(), 'lookClosedBecause' => $job->lookClosedBecause(),
+            'advice' => $job->outcome()->advice(), 'upkeep' => $job->outcome()->upkeep(), 'upkeepDueOn' => $job->outcome()->upkeepDueOn(),
+            'seenAround' => $job->outcome()->seenAround(), 'lookClosedBecause' => $job->outcome()->lookClosedBecause(),
         ];
     }
 

@@ -97,16 +97,14 @@ final readonly class FindingsCsv
     /** @return list<string> */
     private static function row(Finding $finding, Run $run): array
     {
-        $values = [
-            'run' => $run->id, 'id' => $finding->id, 'kind' => $finding->kind->value,
-            'from_m' => $finding->from->metres, 'to_m' => $finding->to?->metres, 'deepest_m' => $finding->deepest?->metres,
-            'size' => $finding->size?->value, 'unit' => $finding->size?->unit->value,
-            'clock_from' => $finding->clockFrom?->hours, 'clock_to' => $finding->clockTo?->hours,
-            'sureness' => $finding->sureness->value, 'note' => $finding->note, 'at_joint' => $finding->atJoint ? self::YES : '',
-            ...$finding->facts,
-        ];
+        $plain = $finding->plain();
+        $values = ['run' => $run->id, 'at_joint' => $finding->atJoint ? self::YES : ''] + $plain['facts'] + $plain;
 
-        return array_map(static fn (string $column) => (string) ($values[$column] ?? ''), self::columns());
+        return array_map(static function (string $column) use ($values): string {
+            $value = $values[$column] ?? '';
+
+            return \is_scalar($value) ? (string) $value : '';
+        }, self::columns());
     }
 
     /** @param list<list<string>> $rows */

@@ -14,6 +14,7 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -23,9 +24,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/hand-over', requirements: ['id' => Id::PATTERN])]
 final class HandOverController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, private readonly ShareLinks $links)
+    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ShareLinks $links)
     {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'hand_over', methods: 'GET')]
@@ -45,9 +46,9 @@ final class HandOverController extends JobController
          * @var array{advice: string, upkeep: string, upkeepDueOn: ?\DateTimeImmutable, seenAround: string, lookClosedBecause: string} $sheet
          */
         $sheet = $form->getData();
-        $job->advise($sheet['advice'], $sheet['upkeep'], $sheet['upkeepDueOn']);
-        $job->noteSeenAround($sheet['seenAround']);
-        $job->closeLook($sheet['lookClosedBecause']);
+        $job->outcome()->advise($sheet['advice'], $sheet['upkeep'], $sheet['upkeepDueOn']);
+        $job->outcome()->noteSeenAround($sheet['seenAround']);
+        $job->outcome()->closeLook($sheet['lookClosedBecause']);
         $this->store();
 
         return $this->backToStage($job);
@@ -56,7 +57,7 @@ final class HandOverController extends JobController
     #[Route('/done', name: 'done', methods: 'POST')]
     public function done(Job $job, Request $request): Response
     {
-        $job->handOver('yes' === $request->request->getString('done') ? new \DateTimeImmutable() : null);
+        $job->outcome()->handOver('yes' === $request->request->getString('done') ? $this->now() : null);
         $this->store();
 
         return $this->backToStage($job);
@@ -67,7 +68,7 @@ final class HandOverController extends JobController
     {
         $link = $this->manager->find(ShareLink::class, $id);
         if (null === $link) {
-            $this->store(new ShareLink($id, $job, new \DateTimeImmutable()));
+            $this->store(new ShareLink($id, $job, $this->now()));
         } elseif ($link->job !== $job) {
             throw $this->createNotFoundException();
         }
@@ -82,7 +83,7 @@ final class HandOverController extends JobController
         if ($link?->job !== $job) {
             throw $this->createNotFoundException();
         }
-        $link->revoke(new \DateTimeImmutable());
+        $link->revoke($this->now());
         $this->store();
 
         return $this->backToStage($job);
@@ -101,7 +102,7 @@ final class HandOverController extends JobController
             $taken = $csv->import(
                 $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '',
                 $run,
-                new \DateTimeImmutable(),
+                $this->now(),
             );
         } catch (RefusedFile $refused) {
             return $this->bench($job, $request, AdviceForm::sheetOf($job), [

@@ -58,7 +58,7 @@ final class JudgeController extends JobController
             ])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
-            $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, new \DateTimeImmutable()));
+            $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, $this->now()));
         }
 
         return $this->backToStage($job);
@@ -72,7 +72,7 @@ final class JudgeController extends JobController
             throw $this->createNotFoundException();
         }
         foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $finding]) as $opinion) {
-            $opinion->withdraw(new \DateTimeImmutable());
+            $opinion->withdraw($this->now());
         }
         $this->store();
 

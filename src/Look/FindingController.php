@@ -40,7 +40,7 @@ final class FindingController extends JobController
             return $this->acknowledge($stored->run === $run ? $stored : throw $this->createNotFoundException(), $request);
         }
         try {
-            $finding = FindingEntry::read($id, $request->request->all(), $run, $account->units(), new \DateTimeImmutable());
+            $finding = FindingEntry::read($id, $request->request->all(), $run, $account->units(), $this->now());
             $upload = $request->files->get('photo');
             $photo = $upload instanceof UploadedFile ? PictureReader::fromUpload($id, $upload) : null;
             $replaced = null === $finding->replaces
@@ -101,7 +101,7 @@ final class FindingController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         $finding = $findings->ofRun($id, $run) ?? throw $this->createNotFoundException();
-        $finding->withdraw(new \DateTimeImmutable());
+        $finding->withdraw($this->now());
         $this->store();
 
         return $this->backToRun($run);
@@ -118,7 +118,7 @@ final class FindingController extends JobController
 
     private function takeBack(LoggedFinding $finding, FindingRepository $findings): void
     {
-        $finding->withdraw(new \DateTimeImmutable());
+        $finding->withdraw($this->now());
         if (null !== $finding->replaces) {
             $findings->ofRun($finding->replaces, $finding->run)?->restore();
         }

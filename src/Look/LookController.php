@@ -46,7 +46,7 @@ final class LookController extends JobController
         if (null === $run) {
             $opening = $form->get('opening')->getData();
             \assert($opening instanceof Opening);
-            $run = new Run($id, $job, $opening, new \DateTimeImmutable(), $details);
+            $run = new Run($id, $job, $opening, $this->now(), $details);
         }
         $run->describe($details);
         $this->store($run);
@@ -60,7 +60,7 @@ final class LookController extends JobController
         $run = $this->existing(Run::class, $job, $id);
         $run->turnWater(
             'on' === $request->request->getString('water'),
-            $run->whenSaid($request->request->getString('entered_at'), new \DateTimeImmutable()),
+            $run->whenSaid($request->request->getString('entered_at'), $this->now()),
         );
         $this->store();
 
@@ -76,7 +76,7 @@ final class LookController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['endForm' => $form]);
         }
-        $run->end($end->reason ?? EndReason::Other, $end->reachedM ?? 0.0, $end->note, new \DateTimeImmutable());
+        $run->end($end->reason ?? EndReason::Other, $end->reachedM ?? 0.0, $end->note, $this->now());
         $this->store();
 
         return $this->backToRun($run);
@@ -96,7 +96,7 @@ final class LookController extends JobController
             $fall = false === $tilt ? null : new TiltFall($tilt, Measured::RESOLUTION_DEG, $run->details()->travel);
 
             return $this->render('look/readouts.html.twig', [
-                'run' => $run, 'reading' => $reading, 'problem' => null, 'now' => new \DateTimeImmutable(),
+                'run' => $run, 'reading' => $reading, 'problem' => null, 'now' => $this->now(),
                 'fall' => $fall, 'ahead' => $ahead->of($run, $run->counter()->distance($reading)),
                 'distance' => $run->counter()->distance($reading), 'minimum' => Measured::minimum(),
             ]);
@@ -105,7 +105,7 @@ final class LookController extends JobController
                 'run' => $run,
                 'reading' => null,
                 'problem' => $error,
-                'now' => new \DateTimeImmutable(),
+                'now' => $this->now(),
             ]);
         }
     }

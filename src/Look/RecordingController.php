@@ -13,6 +13,7 @@ use App\Support\Database\Id;
 use App\Support\Units\Formatter;
 use App\Work\JudgedRuns;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -30,11 +31,11 @@ final class RecordingController extends JobController
     private const SHOWN_S = 4.0;
 
     public function __construct(
-        JobScreens $screens, EntityManagerInterface $manager, private readonly JudgedRuns $runs,
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly JudgedRuns $runs,
         private readonly TranslatorInterface $translator, private readonly Formatter $formatter,
         #[Autowire('%kernel.project_dir%/var/data/recordings')] private readonly string $folder,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('/recording', name: 'recording_attach', methods: 'POST')]

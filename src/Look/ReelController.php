@@ -22,6 +22,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\ReadingFormat;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -35,11 +36,11 @@ final class ReelController extends JobController
 {
     public function __construct(
         JobScreens $screens,
-        EntityManagerInterface $manager,
+        EntityManagerInterface $manager, ClockInterface $clock,
         private readonly Tracks $tracks,
         private readonly TranslatorInterface $translator,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     /** A batch in the open format, a line for each reading. */
@@ -135,7 +136,7 @@ final class ReelController extends JobController
             foreach ($findings->everythingOf($run) as $finding) {
                 if (null === $finding->withdrawnAt() && null !== $finding->readingM) {
                     $this->manager->persist($finding->recounted(Id::fresh(), $times));
-                    $finding->withdraw(new \DateTimeImmutable());
+                    $finding->withdraw($this->now());
                 }
             }
             $this->store();

@@ -41,7 +41,7 @@ final class MarkController extends JobController
         if (!self::isAccepted($form, $request)) {
             return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
         }
-        $mark ??= new Mark($id, $run, new \DateTimeImmutable(), $details);
+        $mark ??= new Mark($id, $run, $this->now(), $details);
         $mark->describe($details);
         $this->store($mark);
 
@@ -52,7 +52,7 @@ final class MarkController extends JobController
     public function withdraw(Job $job, string $id, MarkRepository $marks): Response
     {
         $mark = $marks->onJob($id, $job) ?? throw $this->createNotFoundException();
-        $mark->withdraw(new \DateTimeImmutable());
+        $mark->withdraw($this->now());
         $this->store();
 
         return $this->backToStage($job);

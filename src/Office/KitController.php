@@ -13,6 +13,7 @@ use App\Firm\Wear;
 use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Head;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,8 +22,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The firm's kit: what every tool measures and can take. */
 final class KitController extends AbstractController
 {
-    public function __construct(private readonly Kit $kit, private readonly EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private readonly Kit $kit,
+        private readonly EntityManagerInterface $manager,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     #[Route('/kit', name: 'kit', methods: 'GET')]
@@ -73,7 +77,7 @@ final class KitController extends AbstractController
     {
         $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
         $wear = Wear::tryFrom($request->request->getString('wear'));
-        null === $wear ? $tool->repair() : $tool->wearOut($wear, new \DateTimeImmutable());
+        null === $wear ? $tool->repair() : $tool->wearOut($wear, $this->clock->now());
         $this->manager->flush();
 
         return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
@@ -83,7 +87,7 @@ final class KitController extends AbstractController
     public function withdraw(string $id, Account $account): Response
     {
         $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
-        $tool->withdraw(new \DateTimeImmutable());
+        $tool->withdraw($this->clock->now());
         $this->manager->flush();
 
         return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);

@@ -30,6 +30,7 @@ use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -47,7 +48,7 @@ final class PracticeController extends AbstractController
     public function __construct(
         private readonly JobRepository $jobs, private readonly EntityManagerInterface $manager,
         private readonly JudgedRuns $runs, private readonly SimulatedLines $lines,
-        private readonly TranslatorInterface $translator,
+        private readonly TranslatorInterface $translator, private readonly ClockInterface $clock,
     ) {
     }
 
@@ -83,7 +84,7 @@ final class PracticeController extends AbstractController
                 new Response(status: 422),
             );
         }
-        $now = new \DateTimeImmutable();
+        $now = $this->clock->now();
         $line = LineMaker::fromSeed($seed, $difficulty);
         $sheet = new CallSheet();
         [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = [

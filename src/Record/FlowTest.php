@@ -9,8 +9,9 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** Water run hard for a timed while, and what it did. */
 #[ORM\Entity]
-class FlowTest
+class FlowTest implements JobEntry
 {
+    use OfJob;
     use Withdrawable;
 
     #[ORM\Embedded(columnPrefix: false)]

@@ -44,7 +44,7 @@ final class JobRepository extends ServiceEntityRepository
     {
         /** @var list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}> $rows */
         $rows = $this->rows($firm)->addSelect('job.call.plannedOn AS plannedOn', 'job.call.why AS why')
-            ->andWhere('job.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
+            ->andWhere('job.outcome.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
             ->setParameter('day', $day, 'date_immutable')
             ->orderBy('job.id', 'DESC')->getQuery()->getResult();
 
@@ -65,7 +65,7 @@ final class JobRepository extends ServiceEntityRepository
             ->join('run.job', 'job')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
             ->where(
-                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))',
+                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.outcome.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))',
             )
             ->setParameter('firm', $firm->id)
             ->setParameter('nothing', '')
@@ -83,9 +83,9 @@ final class JobRepository extends ServiceEntityRepository
     public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
     {
         /** @var list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}> $rows */
-        $rows = $this->rows($firm)->addSelect('job.upkeep AS upkeep', 'job.upkeepDueOn AS dueOn')
-            ->andWhere('job.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
-            ->orderBy('job.upkeepDueOn', 'ASC')->getQuery()->getResult();
+        $rows = $this->rows($firm)->addSelect('job.outcome.upkeep AS upkeep', 'job.outcome.upkeepDueOn AS dueOn')
+            ->andWhere('job.outcome.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
+            ->orderBy('job.outcome.upkeepDueOn', 'ASC')->getQuery()->getResult();
 
         return $rows;
     }

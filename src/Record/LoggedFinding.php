@@ -15,7 +15,7 @@ use Jurvex\Core\Measure\SizeUnit;
 /** A finding as it was logged on a run. It is never changed: a correction is a new one that replaces it. */
 #[ORM\Entity(repositoryClass: FindingRepository::class)]
 #[ORM\Index(columns: ['run_id', 'withdrawn_at', 'from_m'])]
-class LoggedFinding
+class LoggedFinding implements JobEntry
 {
     use Withdrawable;
 
@@ -96,18 +96,32 @@ class LoggedFinding
         $this->note = $finding->note;
     }
 
+    public function finding(): Finding
+    {
+        return Finding::read(new Input([
+            'id' => $this->id, 'kind' => $this->kind->value, 'from_m' => $this->fromM, 'to_m' => $this->toM,
+            'deepest_m' => $this->deepestM, 'sureness' => $this->sureness->value, 'clock_from' => $this->clockFrom,
+            'clock_to' => $this->clockTo, 'size' => $this->size, 'unit' => $this->unit?->value, 'at_joint' => $this->atJoint,
+            'facts' => $this->facts, 'note' => $this->note,
+        ]));
+    }
+
     /** The same at another counter factor. */
     public function recounted(string $id, float $times): self
     {
-        $place = static fn (?float $metres) => null === $metres ? null : $metres * $times;
-        $finding = Finding::read(new Input(array_filter([
-            'id' => $id, 'kind' => $this->kind->value, 'from_m' => $this->fromM * $times, 'to_m' => $place($this->toM), 'deepest_m' => $place($this->deepestM), 'sureness' => $this->sureness->value,
-            'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo, 'size' => $this->size, 'unit' => $this->unit?->value, 'at_joint' => $this->atJoint, 'facts' => $this->facts, 'note' => $this->note,
-        ], static fn (mixed $value) => null !== $value)));
-
         return new self(
-            $id, $this->run, $finding, $this->loggedAt, $this->readingM, $this->invertOnScreen, $this->id,
-            $this->drawnBack, $this->recordedS,
+            $id, $this->run, $this->finding()->recounted($id, $times), $this->loggedAt, $this->readingM, $this->invertOnScreen,
+            $this->id, $this->drawnBack, $this->recordedS,
         );
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function job(): Job
+    {
+        return $this->run->job;
     }
 }

@@ -12,7 +12,7 @@ use Jurvex\Core\Ribbon\MarkedPlace;
 
 /** A place on the ground above the line. */
 #[ORM\Entity]
-class Mark
+class Mark implements JobEntry
 {
     use Withdrawable;
 
@@ -55,5 +55,15 @@ class Mark
     public function onTheLine(): MarkedPlace
     {
         return new MarkedPlace(Length::metres($this->details->atM ?? 0.0), $this->depth()->median(), $this->isGoodEnoughToDig());
+    }
+
+    public function id(): string
+    {
+        return $this->id;
+    }
+
+    public function job(): Job
+    {
+        return $this->run->job;
     }
 }

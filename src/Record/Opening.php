@@ -9,8 +9,9 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** A way into the line. */
 #[ORM\Entity]
-class Opening
+class Opening implements JobEntry
 {
+    use OfJob;
     use Withdrawable;
 
     #[ORM\Embedded(columnPrefix: false)]

@@ -13,8 +13,9 @@ use Jurvex\Core\Measure\Length;
 
 /** A logged pass of a clearing tool. */
 #[ORM\Entity]
-class Pass
+class Pass implements JobEntry
 {
+    use OfJob;
     use Withdrawable;
 
     #[ORM\Embedded(columnPrefix: false)]
@@ -88,6 +89,14 @@ class Pass
             ),
             $this->entries,
         );
+    }
+
+    /** @return list<array{id: string, kind: string, seconds: float, metres: ?float, said: string}> as a job file has them */
+    public function plainEntries(): array
+    {
+        return array_map(static fn (array $row) => [
+            ...$row, 'seconds' => (float) $row['seconds'], 'metres' => null === $row['metres'] ? null : (float) $row['metres'],
+        ], $this->entries);
     }
 
     /** @param Length $step from one hose mark, or section, to the next */

@@ -12,8 +12,9 @@ use Jurvex\Core\Run\EndReason;
 /** One travel of the camera from one opening. */
 #[ORM\Entity]
 #[ORM\Index(columns: ['started_at'])]
-class Run
+class Run implements JobEntry
 {
+    use OfJob;
     #[ORM\Embedded(columnPrefix: false)]
     private RunDetails $details;
 

@@ -12,8 +12,9 @@ use Jurvex\Core\Clear\Trouble;
 
 /** A tool that would not go on or would not come back: what was seen, what was tried, and how it ended. */
 #[ORM\Entity]
-class StuckTool
+class StuckTool implements JobEntry
 {
+    use OfJob;
     #[ORM\Column(enumType: Gauge::class)]
     private Gauge $gauge = Gauge::Normal;
 

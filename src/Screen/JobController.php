@@ -13,6 +13,7 @@ use App\Record\Run;
 use App\Record\StuckTool;
 use App\Work\Expectation;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -22,11 +23,19 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 /** What the controllers of a job's stages share: saying what the stage is, showing it, and going back to it after an entry. */
 abstract class JobController extends AbstractController
 {
-    public function __construct(protected readonly JobScreens $screens, protected readonly EntityManagerInterface $manager)
-    {
+    public function __construct(
+        protected readonly JobScreens $screens,
+        protected readonly EntityManagerInterface $manager,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     abstract protected function stage(): Stage;
+
+    protected function now(): \DateTimeImmutable
+    {
+        return $this->clock->now();
+    }
 
     /**
      * @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422

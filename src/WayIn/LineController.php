@@ -28,6 +28,7 @@ use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\SeenMap;
 use Jurvex\Core\Sketch\Sketch;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormError;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -44,7 +45,7 @@ final class LineController extends JobController
 
     public function __construct(
         JobScreens $screens,
-        EntityManagerInterface $manager,
+        EntityManagerInterface $manager, ClockInterface $clock,
         private readonly LineMaps $maps,
         private readonly MapViews $views,
         private readonly MappedRuns $runs,
@@ -52,7 +53,7 @@ final class LineController extends JobController
         private readonly PropertyRepository $properties,
         private readonly TranslatorInterface $translator,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'way_in', methods: 'GET')]

@@ -17,6 +17,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\OpeningAdvice;
 use Jurvex\Core\Sketch\Sketch;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,11 +29,11 @@ final class OpeningsController extends JobController
 {
     public function __construct(
         JobScreens $screens,
-        EntityManagerInterface $manager,
+        EntityManagerInterface $manager, ClockInterface $clock,
         private readonly LineMaps $maps,
         private readonly MapWords $words,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'openings', methods: 'GET')]
@@ -92,7 +93,7 @@ final class OpeningsController extends JobController
     public function withdraw(Job $job, string $id): Response
     {
         $opening = $this->existing(Opening::class, $job, $id);
-        $opening->withdraw(new \DateTimeImmutable());
+        $opening->withdraw($this->now());
         if ($job->chosenOpening() === $opening) {
             $job->chooseOpening(null, $job->zero(), $job->zeroNote());
         }

@@ -25,6 +25,7 @@ use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\ReachOption;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\Sketch;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -35,10 +36,10 @@ final class ReachController extends JobController
     private const LISTED = 6;
 
     public function __construct(
-        JobScreens $screens, EntityManagerInterface $manager, private readonly Kit $kit,
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Kit $kit,
         private readonly MapViews $views, private readonly FrictionOffers $offers,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('/jobs/{job}/way-in/reach', name: 'reach', methods: 'GET')]

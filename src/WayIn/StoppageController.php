@@ -15,9 +15,9 @@ use App\Work\Stoppages;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Triage\Answer;
 use Jurvex\Core\Triage\DangerSign;
-use Jurvex\Core\Triage\MadeTest;
-use Jurvex\Core\Triage\Point;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -27,10 +27,10 @@ use Symfony\Component\Routing\Attribute\Route;
 final class StoppageController extends JobController
 {
     public function __construct(
-        JobScreens $screens, EntityManagerInterface $manager, private readonly LineMaps $maps,
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly LineMaps $maps,
         private readonly Stoppages $stoppages, private readonly MapViews $views,
     ) {
-        parent::__construct($screens, $manager);
+        parent::__construct($screens, $manager, $clock);
     }
 
     #[Route('', name: 'stoppage', methods: 'GET')]
@@ -44,7 +44,7 @@ final class StoppageController extends JobController
                 $account->units(),
                 MapViews::widthFor($request),
             ), 'found' => $this->stoppages->of($job),
-            'signs' => DangerSign::cases(), 'fixtureAnswers' => Point::FIXTURE_ANSWERS, 'openingAnswers' => Point::OPENING_ANSWERS,
+            'signs' => DangerSign::cases(), 'fixtureAnswers' => Answer::ofLook(true), 'openingAnswers' => Answer::ofLook(false),
         ], 'way_in/stoppage.html.twig');
     }
 
@@ -52,11 +52,13 @@ final class StoppageController extends JobController
     #[Route('/seen', name: 'stoppage_seen', methods: 'POST')]
     public function seen(Job $job, Request $request): Response
     {
+        $site = $job->site();
         foreach ($request->request->all('seen') as $id => $answer) {
             $node = $job->property()->sketch()->nodes[$id] ?? null;
-            $answers = NodeKind::Fixture === $node?->kind ? Point::FIXTURE_ANSWERS : Point::OPENING_ANSWERS;
-            if (true === $node?->isPlace() && \is_string($answer) && \in_array($answer, $answers, true)) {
-                $job->see($node->id, ($job->seen()[$node->id] ?? null) === $answer ? null : $answer);
+            $answer = Answer::tryFrom(\is_string($answer) ? $answer : '');
+            $answers = Answer::ofLook(NodeKind::Fixture === $node?->kind);
+            if (true === $node?->isPlace() && null !== $answer && \in_array($answer, $answers, true)) {
+                $site->see($node->id, ($site->seen()[$node->id] ?? null) === $answer ? null : $answer, $this->now());
             }
         }
         $this->store();
@@ -71,15 +73,16 @@ final class StoppageController extends JobController
         $run = $nodes[$request->request->getString('run')] ?? null;
         $watched = $nodes[$request->request->getString('watched')] ?? null;
         $answer = $request->request->getString('answer');
-        $answers = NodeKind::Fixture === $watched?->kind ? MadeTest::FIXTURE_ANSWERS : MadeTest::OPENING_ANSWERS;
+        $said = Answer::tryFrom($answer);
+        $answers = Answer::ofTest(NodeKind::Fixture === $watched?->kind);
         if (NodeKind::Fixture === $run?->kind
             && true === $watched?->isPlace()
             && $run !== $watched
-            && ('' === $answer || \in_array($answer, $answers, true))
+            && ('' === $answer || \in_array($said, $answers, true))
         ) {
-            $job->makeTest($run->id, $watched->id, '' === $answer ? null : $answer, $account->name, new \DateTimeImmutable());
+            $job->site()->makeTest($run->id, $watched->id, $said, $account->name, $this->now());
             $this->store();
-            if ('runs_by' === $answer) {
+            if (Answer::RunsBy === $said) {
                 $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withWaterSeen($run, $watched));
             }
         }
@@ -93,7 +96,7 @@ final class StoppageController extends JobController
         $sign = DangerSign::tryFrom($request->request->getString('sign'));
         $state = DangerState::tryFrom($request->request->getString('state'));
         if (null !== $sign && null !== $state) {
-            $job->sayDanger($sign, $state, $account->name, new \DateTimeImmutable());
+            $job->site()->sayDanger($sign, $state, $account->name, $this->now());
             $this->store();
         }
 

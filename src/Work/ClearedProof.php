@@ -36,7 +36,7 @@ final readonly class ClearedProof
         $this->owed = ClearedStep::owed(
             Length::metres($deepest), $past, \count($good),
             false !== $last && null === $job->openPass() && $last->details()->outM <= self::OUT_M,
-            !$isCabled || '' !== trim($job->clearedNote()),
+            !$isCabled || '' !== trim($job->outcome()->clearedNote()),
             self::isLookedAt($job),
         );
     }

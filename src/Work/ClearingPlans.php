@@ -49,7 +49,7 @@ final readonly class ClearingPlans
         $tables = $job->firm->clearTables();
         $cable = new Input($tables->cable);
         $opening = $job->chosenOpening()?->details();
-        $dangers = $job->presentDangers();
+        $dangers = $job->site()->presentDangers();
         $situation = new Situation(
             $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun(
                 $job,

@@ -11,18 +11,17 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Sketch\Sketch;
+use Psr\Clock\ClockInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Lock\LockFactory;
-use Symfony\Component\Lock\Store\FlockStore;
 
 /** Changes line maps, one change after the other for each property, and keeps what was before. */
 final readonly class LineMaps
 {
-    private LockFactory $locks;
-
-    public function __construct(private EntityManagerInterface $manager, private Security $security)
-    {
-        $this->locks = new LockFactory(new FlockStore());
+    public function __construct(
+        private EntityManagerInterface $manager, private Security $security, private LockFactory $locks,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -42,7 +41,7 @@ final readonly class LineMaps
             $property->draw($after);
             $this->manager->persist($property);
             $this->manager->persist(
-                new MapVersion($property, $before, $account instanceof Account ? $account->name : '', new \DateTimeImmutable()),
+                new MapVersion($property, $before, $account instanceof Account ? $account->name : '', $this->clock->now()),
             );
             $this->manager->flush();
 

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Job;
+use App\Record\TestMade;
 use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Triage\Answer;
 use Jurvex\Core\Triage\Check;
 use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\DangerSign;
@@ -27,7 +29,7 @@ final class Stoppages
             return null;
         }
         $tables = $job->firm->triageTables();
-        $points = $sketch->points($job->seen());
+        $points = $sketch->points(array_map(static fn (Answer $answer) => $answer->value, $job->site()->seen()));
         $checks = new Checks($tree, $points, $tables);
         $looks = $checks->looks();
         $made = self::madeTests($job, $points);
@@ -62,7 +64,7 @@ final class Stoppages
      */
     private static function next(Job $job, Triage $triage, array $looks, Checks $checks, array $points): array
     {
-        $dangers = $job->presentDangers();
+        $dangers = $job->site()->presentDangers();
         if ([] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->clearsTheRoom())) {
             return [];
         }
@@ -77,8 +79,8 @@ final class Stoppages
             }
             $best['look'] = self::better($best['look'] ?? null, $triage, $look, null);
         }
-        $unfit = array_filter($job->seen(), static fn (string $answer) => 'backs_up' === $answer);
-        $done = array_column(array_map(static fn (array $test) => [$test['run'].'>'.$test['watched'], true], $job->madeTests()), 1, 0);
+        $unfit = array_filter($job->site()->seen(), static fn (Answer $answer) => Answer::BacksUp === $answer);
+        $done = array_fill_keys(array_map(static fn (TestMade $test) => $test->run.'>'.$test->watched, $job->site()->tests()), true);
         foreach ($noWater ? [] : $checks->possibleTests(array_map(static fn () => true, $unfit)) as $test) {
             if (isset($done[$test->id]) || ($noOpening && !$test->watched->isFixture())) {
                 continue;
@@ -119,9 +121,9 @@ final class Stoppages
     {
         $byId = array_column(array_map(static fn (Point $point) => [$point->id, $point], $points), 1, 0);
         $tests = [];
-        foreach ($job->madeTests() as $test) {
-            if (isset($byId[$test['run']], $byId[$test['watched']])) {
-                $tests[] = new MadeTest($byId[$test['run']], $byId[$test['watched']], $test['seen']);
+        foreach ($job->site()->tests() as $test) {
+            if (isset($byId[$test->run], $byId[$test->watched])) {
+                $tests[] = new MadeTest($byId[$test->run], $byId[$test->watched], $test->answer()->value);
             }
         }
 

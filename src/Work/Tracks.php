@@ -12,18 +12,15 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Reel\Track;
 use Symfony\Component\Lock\LockFactory;
-use Symfony\Component\Lock\Store\FlockStore;
 
 /** Readings of runs: taking them in, and what they come to. */
 final readonly class Tracks
 {
     /** In bytes: some hours of readings. */
     private const LONGEST = 4_000_000;
-    private LockFactory $locks;
 
-    public function __construct(private EntityManagerInterface $manager)
+    public function __construct(private EntityManagerInterface $manager, private LockFactory $locks)
     {
-        $this->locks = new LockFactory(new FlockStore());
     }
 
     public function of(Run $run): Track

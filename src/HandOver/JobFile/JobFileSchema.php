@@ -15,6 +15,7 @@ final readonly class JobFileSchema
 {
     private const MOST_BYTES = 200 * 1024 * 1024;
     private const MOST_ERRORS = 20;
+    public const DEPTH = 64;
 
     public function __construct(private string $projectDir)
     {
@@ -31,7 +32,7 @@ final readonly class JobFileSchema
             throw new RefusedFile([new FileError('', 'job_file.too_large')]);
         }
         try {
-            $document = json_decode($json, false, 64, \JSON_THROW_ON_ERROR);
+            $document = json_decode($json, false, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
             throw new RefusedFile([new FileError('', 'job_file.bad_json')]);
         }
@@ -48,7 +49,7 @@ final readonly class JobFileSchema
             throw new RefusedFile(array_values($errors) ?: [new FileError('', 'job_file.bad_json')]);
         }
         /** @var array<string, mixed> $values */
-        $values = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+        $values = json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
 
         return $values;
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\HandOver\JobFile;
 
 use App\Record\Correction;
+use App\Record\DangerSaid;
 use App\Record\FindingRepository;
 use App\Record\FlowTest;
+use App\Record\GateLine;
 use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
@@ -17,7 +19,9 @@ use App\Record\Photo;
 use App\Record\ReadingBatch;
 use App\Record\Run;
 use App\Record\StuckTool;
+use App\Record\TestMade;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Triage\Answer;
 
 /**
  * Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected
@@ -27,6 +31,9 @@ final readonly class JobFileWriter
 {
     public const FORMAT = 'jurvex-job';
     public const VERSION = 1;
+    // Text that was stored before the border refused it must not keep a job from being written.
+    private const JSON = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION
+        | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_THROW_ON_ERROR;
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -37,39 +44,25 @@ final readonly class JobFileWriter
 
     public function write(Job $job): string
     {
-        return json_encode(
-            $this->document($job),
-            \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR,
-        )."\n";
+        return json_encode($this->document($job), self::JSON)."\n";
     }
 
     /** @return array<string, mixed> */
     private function document(Job $job): array
     {
+        $corrections = $this->manager->getRepository(Correction::class)->findBy(['jobId' => $job->id], ['id' => 'ASC']);
+
         return [
             'format' => self::FORMAT,
             'version' => self::VERSION,
             'job' => $this->job($job),
             'line_map' => $job->property()->hasMap() ? $job->property()->sketch()->plain() : null,
-            'openings' => array_map(fn (Opening $opening) => [
-                'id' => $opening->id, 'withdrawn_at' => self::time($opening->withdrawnAt()), 'node' => $opening->node(), ...$this->details->plain($opening->details()),
-            ], $this->all(Opening::class, $job)),
-            'passes' => array_map(fn (Pass $pass) => [
-                'id' => $pass->id, 'opening' => $pass->opening?->id, 'logged_at' => self::time($pass->loggedAt), 'withdrawn_at' => self::time($pass->withdrawnAt()),
-                ...$this->details->plain($pass->details()),
-            ], $this->all(Pass::class, $job)),
-            'flow_tests' => array_map(fn (FlowTest $test) => [
-                'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()), ...$this->details->plain($test->details()),
-            ], $this->all(FlowTest::class, $job)),
-            'stuck_tools' => array_map(static fn (StuckTool $stuck) => [
-                'id' => $stuck->id, 'trouble' => $stuck->trouble->value, 'at_m' => $stuck->atM, 'began_at' => self::time($stuck->beganAt), 'gauge' => $stuck->gauge()->value, 'progress' => $stuck->progress()?->value,
-                'soil_comes_back' => $stuck->soilComesBack(), 'tried' => $stuck->tried(), 'freed_by' => $stuck->freedBy(), 'ended_at' => self::time($stuck->endedAt()),
-            ], $this->all(StuckTool::class, $job)),
+            'openings' => array_map($this->opening(...), $this->all(Opening::class, $job)),
+            'passes' => array_map($this->pass(...), $this->all(Pass::class, $job)),
+            'flow_tests' => array_map($this->flowTest(...), $this->all(FlowTest::class, $job)),
+            'stuck_tools' => array_map(self::stuckTool(...), $this->all(StuckTool::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
-            'corrections' => array_map(static fn (Correction $correction) => [
-                'id' => $correction->id, 'entry_id' => $correction->entryId, 'entry' => $correction->entry, 'changes' => (object) $correction->changes,
-                'by' => $correction->by, 'at' => self::time($correction->at),
-            ], $this->manager->getRepository(Correction::class)->findBy(['jobId' => $job->id], ['id' => 'ASC'])),
+            'corrections' => array_map(self::correction(...), $corrections),
         ];
     }
 
@@ -84,43 +77,111 @@ final readonly class JobFileWriter
             'chosen_opening' => $job->chosenOpening()?->id,
             'zero' => $job->zero()->value,
             'zero_note' => $job->zeroNote(),
-            'cleared' => $job->cleared()?->value,
-            'cleared_note' => $job->clearedNote(),
-            'seen_around' => $job->seenAround(),
-            'water_school' => $job->waterSchool()?->value,
-            'roots_school' => $job->rootsSchool()?->value,
-            'advice' => $job->advice(),
-            'upkeep' => $job->upkeep(),
-            'upkeep_due_on' => $job->upkeepDueOn()?->format('Y-m-d'),
-            'handed_over_at' => self::time($job->handedOverAt()),
-            'look_closed_because' => $job->lookClosedBecause(),
-            'seen' => array_map(
-                static fn (string|int $node, string $seen) => ['node' => (string) $node, 'seen' => $seen],
-                array_keys($job->seen()),
-                array_values($job->seen()),
-            ),
+            ...self::outcome($job),
+            ...self::evidence($job),
             'clearing' => $this->details->plain($job->clearing()),
-            'gates' => self::gates($job),
-            'made_tests' => $job->madeTests(),
-            'dangers' => array_map(
-                static fn (string $sign, array $said) => ['sign' => $sign, ...$said],
-                array_keys($job->dangers()),
-                array_values($job->dangers()),
-            ),
+            'practice' => self::practice($job),
         ];
     }
 
-    /** @return list<array{machine: string, line: string, by: string, at: string}> */
-    private static function gates(Job $job): array
+    /** @return array<string, mixed> */
+    private static function outcome(Job $job): array
     {
-        $rows = [];
-        foreach ($job->gates() as $machine => $lines) {
-            foreach ($lines as $line => $said) {
-                $rows[] = ['machine' => $machine, 'line' => $line, ...$said];
-            }
-        }
+        $outcome = $job->outcome();
 
-        return $rows;
+        return [
+            'cleared' => $outcome->cleared()?->value,
+            'cleared_note' => $outcome->clearedNote(),
+            'seen_around' => $outcome->seenAround(),
+            'water_school' => $outcome->waterSchool()?->value,
+            'roots_school' => $outcome->rootsSchool()?->value,
+            'advice' => $outcome->advice(),
+            'upkeep' => $outcome->upkeep(),
+            'upkeep_due_on' => $outcome->upkeepDueOn()?->format('Y-m-d'),
+            'handed_over_at' => self::time($outcome->handedOverAt()),
+            'look_closed_because' => $outcome->lookClosedBecause(),
+        ];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    private static function evidence(Job $job): array
+    {
+        $site = $job->site();
+        $seen = $site->seen();
+
+        return [
+            'seen' => array_map(
+                static fn (string|int $node, Answer $answer) => ['node' => (string) $node, 'seen' => $answer->value],
+                array_keys($seen),
+                array_values($seen),
+            ),
+            'gates' => array_map(static fn (GateLine $said) => [
+                'machine' => $said->machine->value, 'line' => $said->line, 'by' => $said->by(), 'at' => self::time($said->at()),
+            ], $site->confirmedLines()),
+            'made_tests' => array_map(static fn (TestMade $test) => [
+                'run' => $test->run, 'watched' => $test->watched, 'seen' => $test->answer()->value, 'by' => $test->by(),
+                'at' => self::time($test->at()),
+            ], $site->tests()),
+            'dangers' => array_values(array_map(static fn (DangerSaid $said) => [
+                'sign' => $said->sign->value, 'state' => $said->state()->value, 'by' => $said->by(), 'at' => self::time($said->at()),
+            ], $site->dangers())),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function practice(Job $job): ?array
+    {
+        $plain = $job->practice()?->plain();
+
+        return null === $plain ? null : [...$plain, 'points' => (object) $plain['points']];
+    }
+
+    /** @return array<string, mixed> */
+    private function opening(Opening $opening): array
+    {
+        return [
+            'id' => $opening->id, 'withdrawn_at' => self::time($opening->withdrawnAt()), 'node' => $opening->node(),
+            ...$this->details->plain($opening->details()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pass(Pass $pass): array
+    {
+        return [
+            'id' => $pass->id, 'opening' => $pass->opening?->id, 'logged_at' => self::time($pass->loggedAt),
+            'withdrawn_at' => self::time($pass->withdrawnAt()), 'open' => $pass->isOpen(), 'entries' => $pass->plainEntries(),
+            ...$this->details->plain($pass->details()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function flowTest(FlowTest $test): array
+    {
+        return [
+            'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()),
+            ...$this->details->plain($test->details()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function stuckTool(StuckTool $stuck): array
+    {
+        return [
+            'id' => $stuck->id, 'trouble' => $stuck->trouble->value, 'at_m' => $stuck->atM,
+            'began_at' => self::time($stuck->beganAt), 'gauge' => $stuck->gauge()->value, 'progress' => $stuck->progress()?->value,
+            'soil_comes_back' => $stuck->soilComesBack(), 'tried' => $stuck->tried(), 'freed_by' => $stuck->freedBy(),
+            'ended_at' => self::time($stuck->endedAt()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function correction(Correction $correction): array
+    {
+        return [
+            'id' => $correction->id, 'entry_id' => $correction->entryId, 'entry' => $correction->entry,
+            'changes' => (object) $correction->changes, 'by' => $correction->by, 'at' => self::time($correction->at),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -136,13 +197,15 @@ final readonly class JobFileWriter
             'end_reason' => $run->endReason()?->value,
             'reached_m' => $run->reachedM(),
             'end_note' => $run->endNote(),
+            'video_name' => $run->videoName(),
             'readings' => array_map(
                 static fn (ReadingBatch $batch) => ['id' => $batch->id, 'lines' => $batch->lines],
                 $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC']),
             ),
             'findings' => $this->findings($run),
             'marks' => array_map(fn (Mark $mark) => [
-                'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()), ...$this->details->plain($mark->details()),
+                'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()),
+                ...$this->details->plain($mark->details()),
             ], $this->manager->getRepository(Mark::class)->findBy(['run' => $run], ['id' => 'ASC'])),
         ];
     }
@@ -165,12 +228,21 @@ final readonly class JobFileWriter
         }
 
         return array_map(static fn (LoggedFinding $finding) => [
-            'id' => $finding->id, 'logged_at' => self::time($finding->loggedAt), 'withdrawn_at' => self::time($finding->withdrawnAt()), 'replaces' => $finding->replaces,
-            'kind' => $finding->kind->value, 'from_m' => $finding->fromM, 'to_m' => $finding->toM, 'deepest_m' => $finding->deepestM, 'reading_m' => $finding->readingM,
-            'sureness' => $finding->sureness->value, 'clock_from' => $finding->clockFrom, 'clock_to' => $finding->clockTo, 'invert_on_screen' => $finding->invertOnScreen,
-            'size' => $finding->size, 'unit' => $finding->unit?->value, 'at_joint' => $finding->atJoint, 'facts' => (object) $finding->facts, 'note' => $finding->note, 'drawn_back' => $finding->drawnBack, 'recorded_s' => $finding->recordedS,
-            'opinions' => $opinions[$finding->id] ?? [], 'photo' => $photos[$finding->id] ?? null,
+            ...self::finding($finding), 'opinions' => $opinions[$finding->id] ?? [], 'photo' => $photos[$finding->id] ?? null,
         ], $logged);
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(LoggedFinding $logged): array
+    {
+        $plain = $logged->finding()->plain();
+
+        return [
+            ...$plain, 'facts' => (object) $plain['facts'],
+            'logged_at' => self::time($logged->loggedAt), 'withdrawn_at' => self::time($logged->withdrawnAt()),
+            'replaces' => $logged->replaces, 'reading_m' => $logged->readingM, 'invert_on_screen' => $logged->invertOnScreen,
+            'drawn_back' => $logged->drawnBack, 'recorded_s' => $logged->recordedS,
+        ];
     }
 
     /**

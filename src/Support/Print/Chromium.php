@@ -6,7 +6,6 @@ namespace App\Support\Print;
 
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Lock\LockFactory;
-use Symfony\Component\Lock\Store\FlockStore;
 use Symfony\Component\Process\Exception\ExceptionInterface;
 use Symfony\Component\Process\Process;
 
@@ -16,7 +15,7 @@ final readonly class Chromium
     private const LONGEST_SECONDS = 60;
     private const SHARPNESS = 2;
 
-    public function __construct(private string $chromium)
+    public function __construct(private string $chromium, private LockFactory $locks)
     {
     }
 
@@ -48,7 +47,7 @@ final readonly class Chromium
     private function printed(string $name, string $page, string $begins, array $wanted): string
     {
         // One at a time: each is a whole browser, and a share link may be opened by anybody who holds it.
-        $turn = (new LockFactory(new FlockStore()))->createLock('jurvex-print');
+        $turn = $this->locks->createLock('jurvex-print');
         $turn->acquire(true);
         $files = new Filesystem();
         $folder = sys_get_temp_dir().'/jurvex-print-'.bin2hex(random_bytes(8));

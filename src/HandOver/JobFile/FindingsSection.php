@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\Record\LoggedFinding;
+use App\Record\OwnOpinion;
+use App\Record\PictureReader;
+use App\Record\RefusedPicture;
+use App\Record\Run;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Judge\Need;
+
+/** The findings of a run, with the technician's own opinions and the pictures. */
+final readonly class FindingsSection
+{
+    public function __construct(private Intake $intake)
+    {
+    }
+
+    public function read(Row $runRow, Run $run): void
+    {
+        $here = [];
+        foreach ($runRow->rows('findings') as $row) {
+            $finding = $this->intake->attempt($row->at, static fn () => Finding::read(new Input($row->values)));
+            if (null === $finding) {
+                continue;
+            }
+            $replaces = $row->optionalText('replaces');
+            if (null !== $replaces && !isset($here[$replaces])) {
+                $this->intake->refuse($row->below('replaces'), 'job_file.not_in_file');
+            }
+            $logged = new LoggedFinding(
+                $this->intake->id($row), $run, $finding, $row->time('logged_at'), $row->number('reading_m'),
+                $row->number('invert_on_screen'), $replaces, $row->flag('drawn_back'), $row->number('recorded_s'),
+            );
+            $this->intake->addWithdrawable($logged, $row);
+            $here[$logged->id] = true;
+            $this->opinions($row, $logged);
+            $this->picture($row, $logged);
+        }
+    }
+
+    private function opinions(Row $row, LoggedFinding $logged): void
+    {
+        foreach ($row->rows('opinions') as $each) {
+            $opinion = new OwnOpinion(
+                $this->intake->id($each), $logged->id, $each->choice('need', Need::class), $each->text('reason'),
+                $each->text('by'), $each->time('at'),
+            );
+            $this->intake->addWithdrawable($opinion, $each);
+        }
+    }
+
+    private function picture(Row $row, LoggedFinding $logged): void
+    {
+        if (null === $row->optionalText('photo')) {
+            return;
+        }
+        try {
+            $this->intake->add(PictureReader::fromJobFile($logged->id, $row->text('photo')));
+        } catch (RefusedPicture $refused) {
+            $this->intake->refuse($row->below('photo'), $refused->reason);
+        }
+    }
+}

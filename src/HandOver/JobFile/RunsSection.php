@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\Record\Job;
+use App\Record\Mark;
+use App\Record\MarkDetails;
+use App\Record\ReadingBatch;
+use App\Record\Run;
+use App\Record\RunDetails;
+use App\Record\RunTrack;
+use Jurvex\Core\Reel\ReadingFormat;
+use Jurvex\Core\Run\EndReason;
+
+/** The camera's runs, with their readings and marks; their findings are a section of their own. */
+final readonly class RunsSection
+{
+    public function __construct(private Intake $intake, private FindingsSection $findings)
+    {
+    }
+
+    public function read(Row $row, Job $job): void
+    {
+        $opening = $this->intake->opening($row, 'opening');
+        if (null === $opening) {
+            $this->intake->refuse($row->below('opening'), 'missing');
+
+            return;
+        }
+        $details = $this->intake->details($row, RunDetails::class);
+        $run = new Run($this->intake->id($row), $job, $opening, $row->time('started_at'), $details);
+        $this->intake->add($run);
+        $waterOff = $row->optionalTime('water_off_at');
+        if (null !== $waterOff) {
+            $run->turnWater(false, $waterOff);
+        }
+        $this->end($row, $run);
+        if (null !== $row->optionalText('video_name')) {
+            $run->attachVideo($row->text('video_name'), null);
+        }
+        $this->readings($row, $run);
+        $this->findings->read($row, $run);
+        foreach ($row->rows('marks') as $each) {
+            $mark = new Mark(
+                $this->intake->id($each), $run, $each->time('logged_at'), $this->intake->details($each, MarkDetails::class),
+            );
+            $this->intake->addWithdrawable($mark, $each);
+        }
+    }
+
+    private function end(Row $row, Run $run): void
+    {
+        $reached = $row->number('reached_m');
+        if (null === $reached) {
+            return;
+        }
+        $reason = $row->optionalChoice('end_reason', EndReason::class);
+        $at = $row->optionalTime('ended_at') ?? $run->startedAt;
+        $run->end($reason ?? EndReason::Other, $reached, $row->text('end_note'), $at);
+        if (null === $reason) {
+            $run->goOn();
+        }
+    }
+
+    private function readings(Row $row, Run $run): void
+    {
+        $track = null;
+        foreach ($row->rows('readings') as $batch) {
+            $track ??= new RunTrack($run->id);
+            $readings = $this->intake->attempt($batch->at, static fn () => ReadingFormat::read($batch->text('lines')));
+            if (null !== $readings && [] !== $readings) {
+                $run->wentTo($track->take($readings, $run)->deepest);
+                $this->intake->add(new ReadingBatch($this->intake->id($batch), $run, \count($readings), $batch->text('lines')));
+            }
+        }
+        if (null !== $track) {
+            $this->intake->add($track);
+        }
+    }
+}

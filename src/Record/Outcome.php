@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Record;
+
+use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Judge\School;
+
+/** What a job has come to: cleared or not, the schools that judge it, the advice, the next upkeep, the hand-over. */
+#[ORM\Embeddable]
+class Outcome
+{
+    #[ORM\Column(enumType: Cleared::class, nullable: true)]
+    private ?Cleared $cleared = null;
+
+    #[ORM\Column(type: 'text')]
+    private string $clearedNote = '';
+
+    /** Hazards and faults seen around the job that are not in the pipe. */
+    #[ORM\Column(type: 'text')]
+    private string $seenAround = '';
+
+    #[ORM\Column(enumType: School::class, nullable: true)]
+    private ?School $waterSchool = null;
+
+    #[ORM\Column(enumType: School::class, nullable: true)]
+    private ?School $rootsSchool = null;
+
+    /** What we advise, in the technician's words for the customer. */
+    #[ORM\Column(type: 'text')]
+    private string $advice = '';
+
+    #[ORM\Column(type: 'text')]
+    private string $upkeep = '';
+
+    #[ORM\Column(type: 'date_immutable', nullable: true)]
+    private ?\DateTimeImmutable $upkeepDueOn = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $handedOverAt = null;
+
+    /** Why an unfinished look is left unfinished. */
+    #[ORM\Column(type: 'text')]
+    private string $lookClosedBecause = '';
+
+    public function sayCleared(?Cleared $cleared, string $note): void
+    {
+        $this->cleared = $cleared;
+        $this->clearedNote = $note;
+    }
+
+    public function cleared(): ?Cleared
+    {
+        return $this->cleared;
+    }
+
+    public function clearedNote(): string
+    {
+        return $this->clearedNote;
+    }
+
+    public function noteSeenAround(string $seen): void
+    {
+        $this->seenAround = $seen;
+    }
+
+    public function seenAround(): string
+    {
+        return $this->seenAround;
+    }
+
+    /** @internal the job checks that the schools fit its firm's rules */
+    public function judgeBy(?School $water, ?School $roots): void
+    {
+        $this->waterSchool = $water;
+        $this->rootsSchool = $roots;
+    }
+
+    public function waterSchool(): ?School
+    {
+        return $this->waterSchool;
+    }
+
+    public function rootsSchool(): ?School
+    {
+        return $this->rootsSchool;
+    }
+
+    public function advise(string $advice, string $upkeep, ?\DateTimeImmutable $upkeepDueOn): void
+    {
+        $this->advice = $advice;
+        $this->upkeep = $upkeep;
+        $this->upkeepDueOn = $upkeepDueOn;
+    }
+
+    public function advice(): string
+    {
+        return $this->advice;
+    }
+
+    public function upkeep(): string
+    {
+        return $this->upkeep;
+    }
+
+    public function upkeepDueOn(): ?\DateTimeImmutable
+    {
+        return $this->upkeepDueOn;
+    }
+
+    public function handOver(?\DateTimeImmutable $at): void
+    {
+        $this->handedOverAt = $at;
+    }
+
+    public function handedOverAt(): ?\DateTimeImmutable
+    {
+        return $this->handedOverAt;
+    }
+
+    public function closeLook(string $because): void
+    {
+        $this->lookClosedBecause = $because;
+    }
+
+    public function lookClosedBecause(): string
+    {
+        return $this->lookClosedBecause;
+    }
+}
