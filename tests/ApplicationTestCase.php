@@ -30,6 +30,13 @@ abstract class ApplicationTestCase extends WebTestCase
         $this->browser = self::createClient();
     }
 
+    /** With the pages that a user sees when something is refused, not the developer's. */
+    protected function asInUse(): void
+    {
+        self::ensureKernelShutdown();
+        $this->browser = self::createClient(['debug' => false]);
+    }
+
     protected function signIn(string $email = self::TECHNICIAN): void
     {
         $account = $this->manager()->getRepository(Account::class)->findOneBy(['email' => $email]);
@@ -73,7 +80,7 @@ abstract class ApplicationTestCase extends WebTestCase
 
     protected function page(): string
     {
-        return (string) $this->browser->getResponse()->getContent();
+        return (string) $this->browser->getInternalResponse()->getContent();
     }
 
     protected function statusCode(): int
@@ -126,6 +133,17 @@ abstract class ApplicationTestCase extends WebTestCase
     protected function findingAddress(Run $run, ?string $id = null): string
     {
         return '/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/findings/'.($id ?? Id::fresh());
+    }
+
+    /** @return resource */
+    protected static function stream(string $text)
+    {
+        $stream = fopen('php://memory', 'r+');
+        self::assertNotFalse($stream);
+        fwrite($stream, $text);
+        rewind($stream);
+
+        return $stream;
     }
 
     protected function upload(string $bytes, string $name = 'picture.jpg'): UploadedFile

@@ -11,7 +11,7 @@ $_SERVER['APP_ENV'] = $_ENV['APP_ENV'] = 'test';
 
 // The application's tests stand on the demo data; each takes back what it changed.
 if (!is_file(dirname(__DIR__).'/var/data/test.db')) {
-    foreach (['cache:clear', 'doctrine:migrations:migrate --no-interaction', 'jurvex:demo:load'] as $command) {
+    foreach (['cache:clear', 'cache:clear --no-debug', 'doctrine:migrations:migrate --no-interaction', 'jurvex:demo:load'] as $command) {
         passthru('APP_ENV=test php '.escapeshellarg(dirname(__DIR__).'/bin/console').' '.$command.' --quiet', $status);
         0 === $status || exit($status);
     }

@@ -10,6 +10,9 @@ namespace Jurvex\Core\Input;
  */
 final readonly class Input
 {
+    private const SMALLEST = 1e-30;
+    private const GREATEST = 1e15;
+
     /** @param array<mixed> $values */
     public function __construct(private array $values, private string $path = '')
     {
@@ -27,7 +30,10 @@ final readonly class Input
         if (!\is_int($value) && !\is_float($value)) {
             throw BadInput::notANumber($this->at($key));
         }
-        if (!is_finite((float) $value) || $value < $least || $value > $most) {
+        $size = abs((float) $value);
+        // Beyond these a few steps of arithmetic leave the numbers.
+        $isSane = 0.0 === $size || ($size >= self::SMALLEST && $size <= self::GREATEST);
+        if (!$isSane || $value < $least || $value > $most) {
             throw BadInput::outOfRange($this->at($key), is_finite($least) ? $least : null, is_finite($most) ? $most : null);
         }
 

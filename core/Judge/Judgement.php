@@ -41,6 +41,12 @@ final readonly class Judgement
         return $this->override->need ?? $this->need;
     }
 
+    /** Place in a list of the worst first: what is not judged may be a case for mending, and stands just under it. */
+    public function rank(): float
+    {
+        return $this->counts()?->level() ?? Need::KeepClean->level() + 0.5;
+    }
+
     /** Whether somebody must look again before this can pass. */
     public function asksForAnotherLook(): bool
     {

@@ -28,7 +28,7 @@ final class CallController extends JobController
         $id = Id::fresh();
 
         return $this->render('call/new.html.twig', [
-            'form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id])]),
+            'form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id]), 'guarded' => false]),
         ]);
     }
 
@@ -45,7 +45,7 @@ final class CallController extends JobController
                 : throw $this->createNotFoundException('error.no_such_job');
         }
         $sheet = new CallSheet();
-        $form = $this->createForm(CallForm::class, $sheet, ['action' => $request->getPathInfo()]);
+        $form = $this->createForm(CallForm::class, $sheet, ['action' => $request->getPathInfo(), 'guarded' => false]);
         if (!self::isAccepted($form, $request)) {
             return $this->render('call/new.html.twig', ['form' => $form]);
         }

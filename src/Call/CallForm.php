@@ -46,6 +46,6 @@ final class CallForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => CallSheet::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => CallSheet::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

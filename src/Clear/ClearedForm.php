@@ -31,6 +31,6 @@ final class ClearedForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['label_format' => 'label.%name%']);
+        $resolver->setDefaults(['label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

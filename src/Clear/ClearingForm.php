@@ -45,6 +45,6 @@ final class ClearingForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => ClearingDetails::class, 'label_format' => 'clearing_label.%name%']);
+        $resolver->setDefaults(['guarded' => true, 'data_class' => ClearingDetails::class, 'label_format' => 'clearing_label.%name%']);
     }
 }

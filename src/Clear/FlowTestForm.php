@@ -28,6 +28,6 @@ final class FlowTestForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => FlowTestDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => FlowTestDetails::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

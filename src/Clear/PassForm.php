@@ -49,6 +49,6 @@ final class PassForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => PassDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => PassDetails::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

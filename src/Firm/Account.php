@@ -7,12 +7,13 @@ namespace App\Firm;
 use App\Support\Database\Id;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Component\Security\Core\User\EquatableInterface;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 
 /** Somebody of a firm who can sign in. */
 #[ORM\Entity]
-class Account implements UserInterface, PasswordAuthenticatedUserInterface
+class Account implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
     #[ORM\Id, ORM\Column(length: 36)]
     public readonly string $id;
@@ -25,6 +26,10 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
 
     #[ORM\Column(enumType: Theme::class)]
     private Theme $theme = Theme::Day;
+
+    /** Counts how often this person signed out everywhere: sessions of an earlier count are over. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $signedOutEverywhere = 0;
 
     /** @param non-empty-string $email */
     public function __construct(
@@ -49,6 +54,19 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface
     public function changePassword(#[\SensitiveParameter] string $hash): void
     {
         $this->password = $hash;
+    }
+
+    public function signOutEverywhere(): void
+    {
+        ++$this->signedOutEverywhere;
+    }
+
+    /** Whether a session's person is still this one: no other password since, no other role, not signed out everywhere. */
+    public function isEqualTo(UserInterface $user): bool
+    {
+        return $user instanceof self
+            && [$user->id, $user->password, $user->role, $user->signedOutEverywhere]
+                === [$this->id, $this->password, $this->role, $this->signedOutEverywhere];
     }
 
     public function units(): UnitSystem

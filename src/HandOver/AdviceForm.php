@@ -43,6 +43,6 @@ final class AdviceForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['label_format' => 'label.%name%']);
+        $resolver->setDefaults(['label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

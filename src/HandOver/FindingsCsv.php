@@ -9,6 +9,7 @@ use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Run;
 use App\Support\Database\Id;
+use App\Support\Files\Csv;
 use App\Support\Files\FileError;
 use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
@@ -24,6 +25,7 @@ final readonly class FindingsCsv
     private const TEXTS = ['unit', 'sureness', 'note'];
     private const YES = '1';
     private const MOST_ROWS = 5000;
+    private const MOST_ERRORS = 20;
 
     public function __construct(private FindingRepository $findings, private EntityManagerInterface $manager)
     {
@@ -48,41 +50,42 @@ final readonly class FindingsCsv
             }
         }
 
-        return self::write($rows);
+        return Csv::write($rows);
     }
 
     /**
      * Takes the rows into a run; rows whose identifier is on it already are passed over.
      *
+     * @param resource $stream
+     *
      * @return int how many were new
      *
      * @throws RefusedFile when any row cannot be taken; nothing is stored then
      */
-    public function import(string $csv, Run $run, \DateTimeImmutable $now): int
+    public function import($stream, Run $run, \DateTimeImmutable $now): int
     {
-        [$header, $rows] = self::parse($csv);
+        $header = null;
         $errors = $new = [];
-        foreach ($rows as $number => $cells) {
-            if (\count($cells) !== \count($header)) {
-                $errors[] = new FileError((string) $number, 'csv.cells', ['cells' => \count($cells), 'columns' => \count($header)]);
-                continue;
-            }
-            $cells = array_combine($header, $cells);
-            $known = isset($cells['id']) && '' !== $cells['id'] ? $this->findings->find($cells['id']) : null;
-            if (null !== $known) {
-                if ($known->run !== $run) {
-                    $errors[] = new FileError($number.', id', 'csv.other_run');
-                }
+        foreach (Csv::read($stream, self::MOST_ROWS) as $number => $cells) {
+            if (null === $header) {
+                self::checkHeader($header = $cells);
                 continue;
             }
             try {
-                $finding = self::finding($cells);
+                $finding = $this->fresh($header, $cells, $run);
+                if (null === $finding) {
+                    continue;
+                }
                 if (isset($new[$finding->id])) {
                     throw new BadInput('csv.twice', 'id');
                 }
                 $new[$finding->id] = new LoggedFinding($finding->id, $run, $finding, $now);
             } catch (BadInput $error) {
-                $errors[] = new FileError($number.', '.str_replace('facts.', '', $error->at), $error->reason, $error->allowed);
+                $at = '' === $error->at ? '' : ', '.str_replace('facts.', '', $error->at);
+                $errors[] = new FileError($number.$at, $error->reason, $error->allowed);
+                if (\count($errors) >= self::MOST_ERRORS) {
+                    break;
+                }
             }
         }
         if ([] !== $errors) {
@@ -92,6 +95,28 @@ final readonly class FindingsCsv
         $this->manager->flush();
 
         return \count($new);
+    }
+
+    /**
+     * @param list<string> $header
+     * @param list<string> $cells
+     *
+     * @return ?Finding none for one that is on the run already
+     *
+     * @throws BadInput
+     */
+    private function fresh(array $header, array $cells, Run $run): ?Finding
+    {
+        if (\count($cells) !== \count($header)) {
+            throw new BadInput('csv.cells', '', ['cells' => \count($cells), 'columns' => \count($header)]);
+        }
+        $row = array_combine($header, $cells);
+        $known = '' === ($row['id'] ?? '') ? null : $this->findings->find($row['id']);
+        if (null === $known) {
+            return self::finding($row);
+        }
+
+        return $known->run === $run ? null : throw new BadInput('csv.other_run', 'id');
     }
 
     /** @return list<string> */
@@ -107,60 +132,23 @@ final readonly class FindingsCsv
         }, self::columns());
     }
 
-    /** @param list<list<string>> $rows */
-    private static function write(array $rows): string
-    {
-        $stream = fopen('php://temp', 'r+');
-        \assert(false !== $stream);
-        foreach ($rows as $row) {
-            fputcsv($stream, $row, ',', '"', '', "\r\n");
-        }
-        rewind($stream);
-
-        return (string) stream_get_contents($stream);
-    }
-
     /**
-     * @return array{list<string>, array<int, list<string>>} header, and rows by their number in the file
+     * @param list<string> $header
      *
      * @throws RefusedFile
      */
-    private static function parse(string $csv): array
+    private static function checkHeader(array $header): void
     {
-        $csv = preg_replace('/^\xEF\xBB\xBF/', '', $csv) ?? '';
-        if ('' === trim($csv) || !mb_check_encoding($csv, 'UTF-8')) {
-            throw new RefusedFile([new FileError('1', '' === trim($csv) ? 'csv.empty' : 'csv.encoding')]);
-        }
-        $firstLine = strtok($csv, "\r\n") ?: '';
-        $separator = substr_count($firstLine, ';') > substr_count($firstLine, ',') ? ';' : ',';
-        $stream = fopen('php://temp', 'r+');
-        \assert(false !== $stream);
-        fwrite($stream, $csv);
-        rewind($stream);
-        $rows = [];
-        for ($number = 1; false !== $cells = fgetcsv($stream, null, $separator, '"', ''); ++$number) {
-            if ([null] !== $cells) {
-                $rows[$number] = array_map(static fn (?string $cell) => trim((string) $cell), $cells);
-            }
-        }
-        $first = (int) array_key_first($rows);
-        $header = $rows[$first];
-        unset($rows[$first]);
         $errors = [];
         foreach (array_diff(['kind', 'from_m'], $header) as $missing) {
             $errors[] = new FileError('1', 'csv.column_missing', ['column' => $missing]);
         }
         foreach (array_diff($header, self::columns()) as $unknown) {
-            $errors[] = new FileError('1', 'csv.column_unknown', ['column' => $unknown]);
-        }
-        if (\count($rows) > self::MOST_ROWS) {
-            $errors[] = new FileError((string) self::MOST_ROWS, 'csv.too_many', ['most' => self::MOST_ROWS]);
+            $errors[] = new FileError('1', 'csv.column_unknown', ['column' => mb_substr($unknown, 0, 60)]);
         }
         if ([] !== $errors) {
-            throw new RefusedFile($errors);
+            throw new RefusedFile(\array_slice($errors, 0, self::MOST_ERRORS));
         }
-
-        return [$header, $rows];
     }
 
     /** @param array<string, string> $cells */

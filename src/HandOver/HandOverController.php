@@ -13,6 +13,7 @@ use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
+use App\Support\Logging\Audit;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -24,8 +25,10 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/hand-over', requirements: ['id' => Id::PATTERN])]
 final class HandOverController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ShareLinks $links)
-    {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ShareLinks $links,
+        private readonly Audit $audit,
+    ) {
         parent::__construct($screens, $manager, $clock);
     }
 
@@ -38,7 +41,7 @@ final class HandOverController extends JobController
     #[Route('/advice', name: 'advice', methods: 'POST')]
     public function advice(Job $job, Request $request): Response
     {
-        $form = $this->createForm(AdviceForm::class);
+        $form = $this->createForm(AdviceForm::class, AdviceForm::sheetOf($job));
         if (!self::isAccepted($form, $request)) {
             return $this->bench($job, $request, [], ['form' => $form]);
         }
@@ -69,6 +72,7 @@ final class HandOverController extends JobController
         $link = $this->manager->find(ShareLink::class, $id);
         if (null === $link) {
             $this->store(new ShareLink($id, $job, $this->now()));
+            $this->audit->note('shared', ['job' => $job->id, 'link' => $id]);
         } elseif ($link->job !== $job) {
             throw $this->createNotFoundException();
         }
@@ -85,6 +89,7 @@ final class HandOverController extends JobController
         }
         $link->revoke($this->now());
         $this->store();
+        $this->audit->note('link_revoked', ['job' => $job->id, 'link' => $id]);
 
         return $this->backToStage($job);
     }
@@ -99,11 +104,9 @@ final class HandOverController extends JobController
         }
         $file = $request->files->get('file');
         try {
-            $taken = $csv->import(
-                $file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '',
-                $run,
-                $this->now(),
-            );
+            $path = $file instanceof UploadedFile && $file->isValid() ? $file->getPathname() : 'php://memory';
+            $stream = fopen($path, 'r') ?: throw $this->createNotFoundException();
+            $taken = $csv->import($stream, $run, $this->now());
         } catch (RefusedFile $refused) {
             return $this->bench($job, $request, AdviceForm::sheetOf($job), [
                 'refused' => $refused->errors,

@@ -11,6 +11,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class JobImportController extends AbstractController
@@ -21,8 +22,9 @@ final class JobImportController extends AbstractController
         $errors = [];
         if ($request->isMethod('POST')) {
             $file = $request->files->get('file');
+            $path = $file instanceof UploadedFile && $file->isValid() ? $file->getPathname() : 'php://memory';
             try {
-                $job = $reader->read($file instanceof UploadedFile && $file->isValid() ? $file->getContent() : '', $account->firm);
+                $job = $reader->read(fopen($path, 'r') ?: throw new BadRequestHttpException(), $account->firm);
 
                 return $this->redirectToRoute('call', ['job' => $job->id], Response::HTTP_SEE_OTHER);
             } catch (RefusedFile $refused) {

@@ -69,8 +69,8 @@ final readonly class Report
                 }
             }
         }
-        $level = static fn (JudgedRun $line, Finding $finding) => $line->judgements[$finding->id]->counts()?->level() ?? 1.5;
-        usort($rows, static fn (array $a, array $b) => $level($b['line'], $b['finding']) <=> $level($a['line'], $a['finding']));
+        $rank = static fn (JudgedRun $line, Finding $finding) => $line->judgements[$finding->id]->rank();
+        usort($rows, static fn (array $a, array $b) => $rank($b['line'], $b['finding']) <=> $rank($a['line'], $a['finding']));
 
         return $rows;
     }

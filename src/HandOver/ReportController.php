@@ -8,19 +8,24 @@ use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
 use App\Record\Photo;
+use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The report as page and PDF, for the firm and for whoever holds a share link; and the job's files. */
 final class ReportController extends AbstractController
 {
-    public function __construct(private readonly Reports $reports, private readonly string $projectDir)
-    {
+    public function __construct(
+        private readonly Reports $reports,
+        private readonly string $projectDir,
+        private readonly Audit $audit,
+    ) {
     }
 
     #[Route('/jobs/{job}/report', name: 'report', methods: 'GET')]
@@ -43,25 +48,33 @@ final class ReportController extends AbstractController
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
     public function pdf(Job $job, Chromium $printer): Response
     {
+        $this->audit->note('exported', ['job' => $job->id, 'what' => 'report']);
+
         return $this->printed($job, $printer);
     }
 
     #[Route('/jobs/{job}/job.json', name: 'job_file', methods: 'GET')]
     public function jobFile(Job $job, JobFileWriter $writer): Response
     {
+        $this->audit->note('exported', ['job' => $job->id, 'what' => 'job file']);
+
         return self::download($writer->write($job), 'application/json', self::fileName($job, 'json'));
     }
 
     #[Route('/jobs/{job}/findings.csv', name: 'findings_csv', methods: 'GET')]
     public function findings(Job $job, FindingsCsv $csv): Response
     {
+        $this->audit->note('exported', ['job' => $job->id, 'what' => 'findings']);
+
         return self::download($csv->export($job), 'text/csv; charset=UTF-8', self::fileName($job, 'csv'));
     }
 
     #[Route('/r/{token}', name: 'shared_report', methods: 'GET')]
     public function shared(string $token, ShareLinks $links): Response
     {
-        $report = $this->reports->of($this->jobOf($token, $links));
+        $job = $this->jobOf($token, $links);
+        $this->audit->note('link_opened', ['job' => $job->id]);
+        $report = $this->reports->of($job);
         $photos = [];
         foreach ($report->runs as $line) {
             foreach ($line->photographed as $finding) {
@@ -79,7 +92,10 @@ final class ReportController extends AbstractController
     #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
     public function sharedPdf(string $token, ShareLinks $links, Chromium $printer): Response
     {
-        return self::unlisted($this->printed($this->jobOf($token, $links), $printer));
+        $job = $this->jobOf($token, $links);
+        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
+
+        return self::unlisted($this->printed($job, $printer));
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
@@ -117,17 +133,19 @@ final class ReportController extends AbstractController
         return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
     }
 
+    /** @param string|resource $content */
     private static function download(
-        string $content,
-        string $type,
-        string $name,
-        string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT,
+        mixed $content, string $type, string $name, string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT,
     ): Response {
-        return new Response($content, 200, [
+        $headers = [
             'Content-Type' => $type,
             'Content-Disposition' => HeaderUtils::makeDisposition($disposition, $name),
             'Cache-Control' => 'private, no-store',
-        ]);
+        ];
+
+        return \is_string($content)
+            ? new Response($content, 200, $headers)
+            : new StreamedResponse(static fn () => fpassthru($content), 200, $headers);
     }
 
     private static function unlisted(Response $response): Response

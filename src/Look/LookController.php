@@ -148,6 +148,7 @@ final class LookController extends JobController
     {
         return $this->createForm(RunForm::class, $details, [
             'job' => $new ? $job : null,
+            'guarded' => !$new,
             'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id]),
         ]);
     }

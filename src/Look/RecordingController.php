@@ -14,7 +14,6 @@ use App\Support\Units\Formatter;
 use App\Work\JudgedRuns;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -26,14 +25,13 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/look/runs/{run}', requirements: ['run' => Id::PATTERN])]
 final class RecordingController extends JobController
 {
-    private const TYPES = ['video/mp4', 'video/webm', 'video/ogg', 'video/quicktime', 'video/x-matroska'];
     /** A finding stays in the picture for so long, in seconds. */
     private const SHOWN_S = 4.0;
 
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly JudgedRuns $runs,
         private readonly TranslatorInterface $translator, private readonly Formatter $formatter,
-        #[Autowire('%kernel.project_dir%/var/data/recordings')] private readonly string $folder,
+        private readonly Recordings $recordings,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -43,21 +41,13 @@ final class RecordingController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         $upload = $request->files->get('recording');
-        $type = $upload instanceof UploadedFile && $upload->isValid()
-            ? (new \finfo(\FILEINFO_MIME_TYPE))->file($upload->getPathname())
-            : false;
-        if (!$upload instanceof UploadedFile || false === $type || !\in_array($type, self::TYPES, true)) {
-            return $this->show(
-                $job,
-                $request,
-                ['runForm' => null, 'endForm' => null, 'plain' => null, 'badRecording' => true],
-                refused: true,
-            );
+        try {
+            $this->recordings->attach($run, $upload instanceof UploadedFile ? $upload : null);
+        } catch (RefusedRecording $refused) {
+            return $this->show($job, $request, [
+                'runForm' => null, 'endForm' => null, 'plain' => null, 'badRecording' => $refused->reason,
+            ], refused: true);
         }
-        $name = mb_substr($upload->getClientOriginalName(), 0, 200);
-        $upload->move($this->folder, $run->id);
-        $run->attachVideo($name, $type);
-        $this->store();
 
         return $this->redirectToRoute('recording', ['job' => $job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
     }
@@ -77,10 +67,7 @@ final class RecordingController extends JobController
     public function recording(Job $job, string $run): Response
     {
         $run = $this->existing(Run::class, $job, $run);
-        $path = $this->folder.'/'.$run->id;
-        if (null === $run->videoType() || !is_file($path)) {
-            throw $this->createNotFoundException();
-        }
+        $path = $this->recordings->path($run) ?? throw $this->createNotFoundException();
 
         return new BinaryFileResponse($path, headers: ['Content-Type' => $run->videoType()], public: false);
     }

@@ -49,7 +49,7 @@ final class ReelController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         try {
-            $track = $this->tracks->store($run, $id, $request->getContent());
+            $track = $this->tracks->store($run, $id, $request->getContent(true));
         } catch (BadInput $error) {
             return new JsonResponse(['errors' => ['readings' => $this->inWords($error)]], Response::HTTP_UNPROCESSABLE_ENTITY);
         } catch (UniqueConstraintViolationException) {
@@ -71,7 +71,7 @@ final class ReelController extends JobController
             $bad = $this->translator->trans('error.readings_file');
         } else {
             try {
-                $this->tracks->store($run, Id::fresh(), $upload->getContent());
+                $this->tracks->store($run, Id::fresh(), fopen($upload->getPathname(), 'r') ?: throw BadInput::missing('line 1'));
             } catch (BadInput $error) {
                 $bad = $this->inWords($error);
             }

@@ -46,6 +46,6 @@ final class RunForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['job' => null, 'data_class' => RunDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['job' => null, 'data_class' => RunDetails::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

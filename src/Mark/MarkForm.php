@@ -36,6 +36,6 @@ final class MarkForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => MarkDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => MarkDetails::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Firm\Firm;
+use App\Firm\Passwords;
 use App\Firm\Role;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -15,15 +16,12 @@ use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\Console\Style\SymfonyStyle;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /** Asks for the password, so that it stands in no shell history; or reads it from standard input. */
 #[AsCommand('jurvex:account:create', 'Adds somebody to a firm')]
 final class CreateAccountCommand extends Command
 {
-    private const SHORTEST_PASSWORD = 10;
-
-    public function __construct(private readonly EntityManagerInterface $manager, private readonly UserPasswordHasherInterface $hasher)
+    public function __construct(private readonly EntityManagerInterface $manager, private readonly Passwords $passwords)
     {
         parent::__construct();
     }
@@ -46,11 +44,11 @@ final class CreateAccountCommand extends Command
             throw new InvalidArgumentException('Somebody signs in with this address already.');
         }
         $password = (new SymfonyStyle($input, $output))->askHidden('Password');
-        if (!\is_string($password) || mb_strlen($password) < self::SHORTEST_PASSWORD) {
-            throw new InvalidArgumentException(\sprintf('A password has at least %d letters.', self::SHORTEST_PASSWORD));
+        if (!\is_string($password) || !$this->passwords->isGood($password)) {
+            throw new InvalidArgumentException(\sprintf('A password has at least %d letters.', Passwords::SHORTEST));
         }
         $account = new Account($firm, $email, $given['name'], $role);
-        $account->changePassword($this->hasher->hashPassword($account, $password));
+        $this->passwords->give($account, $password);
         $this->manager->persist($account);
         $this->manager->flush();
 

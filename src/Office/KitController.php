@@ -11,6 +11,7 @@ use App\Firm\StartingKit;
 use App\Firm\ToolDetails;
 use App\Firm\Wear;
 use App\Support\Database\Id;
+use App\Support\Web\ReturnAddress;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Head;
 use Psr\Clock\ClockInterface;
@@ -95,7 +96,7 @@ final class KitController extends AbstractController
 
     /** Takes the friction that a run's end has shown as the tool's own. */
     #[Route('/kit/{id}/friction', name: 'kit_friction', requirements: ['id' => Id::PATTERN], methods: 'POST')]
-    public function friction(string $id, Account $account, Request $request): Response
+    public function friction(string $id, Account $account, Request $request, ReturnAddress $back): Response
     {
         $tool = $this->kit->tool($account->firm, $id) ?? throw $this->createNotFoundException();
         $value = filter_var($request->request->getString('friction'), \FILTER_VALIDATE_FLOAT, [
@@ -107,11 +108,7 @@ final class KitController extends AbstractController
             $tool->describe($details);
             $this->manager->flush();
         }
-        $back = $request->request->getString('back');
 
-        return $this->redirect(
-            1 === preg_match('~^/jobs/[0-9a-f-]{36}/[a-z?=0-9/&-]*$~', $back) ? $back : $this->generateUrl('kit'),
-            Response::HTTP_SEE_OTHER,
-        );
+        return $this->redirect($back->of($request->request->getString('back'), 'kit'), Response::HTTP_SEE_OTHER);
     }
 }

@@ -6,6 +6,7 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Firm\Theme;
+use App\Support\Web\ReturnAddress;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Judge\HouseRules;
@@ -22,23 +23,19 @@ final class SettingsController extends AbstractController
     #[Route('/settings', name: 'settings', methods: 'GET')]
     public function settings(Account $account): Response
     {
-        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => [], 'errors' => []]);
+        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => [], 'errors' => [], 'passwordError' => null]);
     }
 
     #[Route('/settings/mine', name: 'settings_mine', methods: 'POST')]
-    public function mine(Account $account, Request $request, EntityManagerInterface $manager): Response
+    public function mine(Account $account, Request $request, EntityManagerInterface $manager, ReturnAddress $back): Response
     {
         $account->prefer(
             UnitSystem::tryFrom($request->request->getString('units')) ?? $account->units(),
             Theme::tryFrom($request->request->getString('theme')) ?? $account->theme(),
         );
         $manager->flush();
-        $back = $request->request->getString('back');
 
-        return $this->redirect(
-            1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : $this->generateUrl('settings'),
-            Response::HTTP_SEE_OTHER,
-        );
+        return $this->redirect($back->of($request->request->getString('back'), 'settings'), Response::HTTP_SEE_OTHER);
     }
 
     #[Route('/settings/house', name: 'settings_house', methods: 'POST')]
@@ -62,7 +59,7 @@ final class SettingsController extends AbstractController
 
         return $this->render(
             'account/settings.html.twig',
-            ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors],
+            ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors, 'passwordError' => null],
             new Response(status: 422),
         );
     }

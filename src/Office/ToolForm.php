@@ -59,7 +59,7 @@ final class ToolForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => ToolDetails::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => ToolDetails::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 
     /** How many rows stand ready for heads. */

@@ -96,9 +96,9 @@ final class JobRepository extends ServiceEntityRepository
         /** @var list<Job> $jobs */
         $jobs = $this->createQueryBuilder('job')
             ->where(
-                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words OR job.call.customer LIKE :words OR job.call.number LIKE :words OR job.call.customerNumber LIKE :words)',
+                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words ESCAPE \'!\' OR job.call.customer LIKE :words ESCAPE \'!\' OR job.call.number LIKE :words ESCAPE \'!\' OR job.call.customerNumber LIKE :words ESCAPE \'!\')',
             )
-            ->setParameter('firm', $firm->id)->setParameter('words', '%'.addcslashes($words, '%_').'%')
+            ->setParameter('firm', $firm->id)->setParameter('words', '%'.strtr($words, ['!' => '!!', '%' => '!%', '_' => '!_']).'%')
             ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
 
         return $jobs;

@@ -13,7 +13,8 @@ use Symfony\Component\HttpFoundation\File\UploadedFile;
 final class PictureReader
 {
     public const MOST_BYTES = 12 * 1024 * 1024;
-    private const MOST_PIXELS = 50_000_000;
+    // Decoded, a pixel takes four bytes; the turned copy is made of the small picture.
+    private const MOST_PIXELS = 24_000_000;
     private const LONGEST_SIDE = 1600;
     private const QUALITY = 82;
     private const TURNS = [3 => 180, 6 => -90, 8 => 90];
@@ -46,7 +47,7 @@ final class PictureReader
             throw new RefusedPicture(RefusedPicture::BROKEN);
         }
 
-        return self::encode($findingId, self::upright($picture, $bytes, $type));
+        return self::encode($findingId, self::upright(self::small($picture), $bytes, $type));
     }
 
     /**
@@ -85,7 +86,8 @@ final class PictureReader
         return 0 === $turn ? $picture : (imagerotate($picture, $turn, 0) ?: $picture);
     }
 
-    private static function encode(string $findingId, \GdImage $picture): Photo
+    /** On white, no side longer than the longest. */
+    private static function small(\GdImage $picture): \GdImage
     {
         $width = imagesx($picture);
         $height = imagesy($picture);
@@ -94,9 +96,15 @@ final class PictureReader
         \assert(false !== $canvas);
         imagefill($canvas, 0, 0, (int) imagecolorallocate($canvas, 255, 255, 255));
         imagecopyresampled($canvas, $picture, 0, 0, 0, 0, imagesx($canvas), imagesy($canvas), $width, $height);
-        ob_start();
-        imagejpeg($canvas, null, self::QUALITY);
 
-        return new Photo($findingId, imagesx($canvas), imagesy($canvas), base64_encode((string) ob_get_clean()));
+        return $canvas;
+    }
+
+    private static function encode(string $findingId, \GdImage $picture): Photo
+    {
+        ob_start();
+        imagejpeg($picture, null, self::QUALITY);
+
+        return new Photo($findingId, imagesx($picture), imagesy($picture), base64_encode((string) ob_get_clean()));
     }
 }

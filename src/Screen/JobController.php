@@ -66,6 +66,10 @@ abstract class JobController extends AbstractController
     protected static function isAccepted(FormInterface $form, Request $request): bool
     {
         $form->handleRequest($request);
+        if ($request->isMethod('POST') && !$form->isSubmitted()) {
+            // Sent without any of its fields: it says what is missing, as if they had come empty.
+            $form->submit([]);
+        }
 
         return $form->isSubmitted() && $form->isValid();
     }

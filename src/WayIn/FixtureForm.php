@@ -29,6 +29,6 @@ final class FixtureForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => FixtureValues::class, 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => FixtureValues::class, 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

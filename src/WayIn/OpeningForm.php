@@ -57,6 +57,6 @@ final class OpeningForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setDefaults(['data_class' => OpeningDetails::class, 'pipes' => [], 'label_format' => 'label.%name%']);
+        $resolver->setDefaults(['data_class' => OpeningDetails::class, 'pipes' => [], 'label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

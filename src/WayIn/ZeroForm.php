@@ -30,6 +30,6 @@ final class ZeroForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setRequired('job')->setDefaults(['label_format' => 'label.%name%']);
+        $resolver->setRequired('job')->setDefaults(['label_format' => 'label.%name%', 'guarded' => true]);
     }
 }

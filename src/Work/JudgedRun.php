@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Record\Run;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
 use Jurvex\Core\Judge\Need;
@@ -50,6 +51,18 @@ final readonly class JudgedRun
         krsort($byLevel);
 
         return \array_slice(array_merge(...array_values($byLevel)), 0, $most);
+    }
+
+    /** @return list<Finding> all but the plain joints, worst first */
+    public function ranked(): array
+    {
+        $findings = array_values(array_filter(
+            $this->record->findings,
+            static fn (Finding $finding) => Kind::SoundJoint !== $finding->kind,
+        ));
+        usort($findings, fn (Finding $a, Finding $b) => $this->judgements[$b->id]->rank() <=> $this->judgements[$a->id]->rank());
+
+        return $findings;
     }
 
     /** @return list<Finding> the last entered first: identifiers grow with time */

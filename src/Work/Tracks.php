@@ -7,6 +7,7 @@ namespace App\Work;
 use App\Record\ReadingBatch;
 use App\Record\Run;
 use App\Record\RunTrack;
+use App\Support\Files\Limited;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Reel\ReadingFormat;
@@ -31,13 +32,13 @@ final readonly class Tracks
     /**
      * Stores a batch, one after the other for each run: what they come to is added up.
      *
+     * @param resource $stream of lines in the open format
+     *
      * @throws BadInput at the line that cannot be read
      */
-    public function store(Run $run, string $id, string $lines): Track
+    public function store(Run $run, string $id, $stream): Track
     {
-        if (\strlen($lines) > self::LONGEST) {
-            throw new BadInput('too_long', 'line 1');
-        }
+        $lines = Limited::text($stream, self::LONGEST) ?? throw new BadInput('too_long', 'line 1');
         $lock = $this->locks->createLock('run-track-'.$run->id);
         $lock->acquire(true);
         try {
@@ -59,6 +60,9 @@ final readonly class Tracks
     {
         if (null !== $this->manager->find(ReadingBatch::class, $id)) {
             return $this->of($run);
+        }
+        if (!mb_check_encoding($lines, 'UTF-8')) {
+            throw new BadInput('not_utf8', 'line 1');
         }
         $readings = ReadingFormat::read($lines);
         if ([] === $readings) {

@@ -39,7 +39,10 @@ final class ExportJobCommand extends Command
 
             return Command::INVALID;
         }
-        $output->write($this->writer->write($job), false, OutputInterface::OUTPUT_RAW);
+        $file = $this->writer->write($job);
+        while (!feof($file)) {
+            $output->write((string) fread($file, 65_536), false, OutputInterface::OUTPUT_RAW);
+        }
 
         return Command::SUCCESS;
     }

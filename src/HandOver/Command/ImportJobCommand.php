@@ -10,6 +10,7 @@ use App\Support\Files\RefusedFile;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Exception\InvalidArgumentException;
 use Symfony\Component\Console\Input\InputArgument;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
@@ -21,6 +22,8 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[AsCommand('jurvex:job:import', 'Takes a job file in, whole or not at all')]
 final class ImportJobCommand extends Command
 {
+    private const BEGINNING = 100_000;
+
     public function __construct(
         private readonly EntityManagerInterface $manager,
         private readonly JobFileReader $reader,
@@ -43,15 +46,14 @@ final class ImportJobCommand extends Command
 
             return Command::INVALID;
         }
-        $json = (string) file_get_contents($file);
-        $firm = $this->firm($input->getOption('firm'), $json);
+        $firm = $this->firm($input->getOption('firm'), $file);
         if (null === $firm) {
             $errors->writeln($this->translator->trans('error.job_file.which_firm'));
 
             return Command::INVALID;
         }
         try {
-            $job = $this->reader->read($json, $firm);
+            $job = $this->reader->read(fopen($file, 'r') ?: throw new InvalidArgumentException('error.job_file.no_file'), $firm);
         } catch (RefusedFile $refused) {
             foreach ($refused->errors as $error) {
                 $errors->writeln($error->at.': '.$this->translator->trans('error.'.$error->code, $error->parameters()));
@@ -64,14 +66,15 @@ final class ImportJobCommand extends Command
         return Command::SUCCESS;
     }
 
-    private function firm(mixed $name, string $json): ?Firm
+    /** The firm that is named; else the one that did the work, as the file's beginning says; else the only one. */
+    private function firm(mixed $name, string $file): ?Firm
     {
         $firms = $this->manager->getRepository(Firm::class);
         if (\is_string($name)) {
             return $firms->findOneBy(['name' => $name]);
         }
-        $document = json_decode($json, true);
-        $doneBy = \is_array($document) && \is_array($document['job'] ?? null) ? $document['job']['done_by'] ?? null : null;
+        $begins = (string) file_get_contents($file, length: self::BEGINNING);
+        $doneBy = 1 === preg_match('/"done_by"\s*:\s*("(?:[^"\\\\]|\\\\.)*")/', $begins, $found) ? json_decode($found[1]) : null;
         $all = $firms->findBy([], null, 2);
 
         return (\is_string($doneBy) ? $firms->findOneBy(['name' => $doneBy]) : null) ?? (1 === \count($all) ? $all[0] : null);

@@ -9,6 +9,7 @@ use App\Record\OwnOpinion;
 use App\Record\PictureReader;
 use App\Record\RefusedPicture;
 use App\Record\Run;
+use Doctrine\DBAL\Connection;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\Need;
@@ -16,7 +17,7 @@ use Jurvex\Core\Judge\Need;
 /** The findings of a run, with the technician's own opinions and the pictures. */
 final readonly class FindingsSection
 {
-    public function __construct(private Intake $intake)
+    public function __construct(private Intake $intake, private Connection $connection)
     {
     }
 
@@ -60,7 +61,13 @@ final readonly class FindingsSection
             return;
         }
         try {
-            $this->intake->add(PictureReader::fromJobFile($logged->id, $row->text('photo')));
+            PictureReader::fromJobFile($logged->id, $row->longText('photo'));
+            $this->intake->later(function () use ($row, $logged): void {
+                $picture = PictureReader::fromJobFile($logged->id, $row->longText('photo'));
+                $this->connection->insert('photo', [
+                    'finding_id' => $logged->id, 'width' => $picture->width, 'height' => $picture->height, 'jpeg' => $picture->jpeg,
+                ]);
+            });
         } catch (RefusedPicture $refused) {
             $this->intake->refuse($row->below('photo'), $refused->reason);
         }

@@ -23,6 +23,9 @@ final class Intake
     /** @var array<string, true> */
     private array $ids = [];
 
+    /** @var list<\Closure(): void> */
+    private array $later = [];
+
     /** @var array<string, Opening> */
     private array $openings = [];
 
@@ -35,6 +38,23 @@ final class Intake
         $this->entries[] = $entry;
         if ($entry instanceof Opening) {
             $this->openings[$entry->id] = $entry;
+        }
+    }
+
+    /**
+     * Work that stores what is too large to be held until everything has been read.
+     *
+     * @param \Closure(): void $store called when all entries are stored, within the same transaction
+     */
+    public function later(\Closure $store): void
+    {
+        $this->later[] = $store;
+    }
+
+    public function storeTheRest(): void
+    {
+        foreach ($this->later as $store) {
+            $store();
         }
     }
 

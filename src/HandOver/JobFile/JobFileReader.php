@@ -44,15 +44,18 @@ final readonly class JobFileReader
     /**
      * A file of a job that is here already and says the same is passed over.
      *
+     * @param resource $stream
+     *
      * @throws RefusedFile when anything in it is wrong, or when the job is here already and says otherwise
      */
-    public function read(string $json, Firm $firm): Job
+    public function read($stream, Firm $firm): Job
     {
-        $document = new Row($this->schema->check($json), '');
+        $file = new SpilledJson($stream);
+        $document = new Row($this->schema->check($file->json), '', $file);
         $given = $document->object('job') ?? new Row([], 'job');
         $known = $this->manager->find(Job::class, $given->text('id'));
         if (null !== $known) {
-            return $this->sameAs($known, $firm, $json);
+            return $this->sameAs($known, $firm, $document->values);
         }
         $intake = new Intake($this->details, $this->validator);
         $job = $this->job($document, $given, $firm, $intake);
@@ -64,23 +67,22 @@ final readonly class JobFileReader
             $this->manager->flush();
             $chosen = ['chosen_opening_id' => $given->optionalText('chosen_opening')];
             $this->manager->getConnection()->update('job', $chosen, ['id' => $job->id]);
+            $intake->storeTheRest();
         });
         $this->manager->clear();
 
         return $this->manager->find(Job::class, $job->id) ?? throw new \LogicException('A job that was just stored is not there.');
     }
 
-    private function sameAs(Job $known, Firm $firm, string $json): Job
+    /** @param array<mixed> $given */
+    private function sameAs(Job $known, Firm $firm, array $given): Job
     {
         if ($known->firm !== $firm) {
             throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
         }
         // The line map is the property's: other jobs may have altered it since.
-        $withoutMap = static fn (string $file) => array_diff_key(
-            (array) json_decode($file, true, JobFileSchema::DEPTH, \JSON_THROW_ON_ERROR),
-            ['line_map' => null],
-        );
-        if (!self::saysTheSame($withoutMap($this->writer->write($known)), $withoutMap($json))) {
+        $here = json_decode((new SpilledJson($this->writer->write($known)))->json, true, JobFileSchema::DEPTH, \JSON_THROW_ON_ERROR);
+        if (!self::saysTheSame(array_diff_key((array) $here, ['line_map' => null]), array_diff_key($given, ['line_map' => null]))) {
             throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
         }
 
@@ -117,7 +119,7 @@ final readonly class JobFileReader
         $clearing->openings($document, $job);
         $intake->opening($given, 'chosen_opening');
         $clearing->read($document, $job);
-        $runs = new RunsSection($intake, new FindingsSection($intake));
+        $runs = new RunsSection($intake, new FindingsSection($intake, $this->manager->getConnection()), $this->manager->getConnection());
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
         array_map(static fn (Row $row) => self::correction($row, $job, $intake), $document->rows('corrections'));
 

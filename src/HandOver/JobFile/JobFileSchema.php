@@ -13,7 +13,6 @@ use Opis\JsonSchema\Validator;
 /** The published JSON Schema of the job file. */
 final readonly class JobFileSchema
 {
-    private const MOST_BYTES = 200 * 1024 * 1024;
     private const MOST_ERRORS = 20;
     public const DEPTH = 64;
 
@@ -28,9 +27,15 @@ final readonly class JobFileSchema
      */
     public function check(string $json): array
     {
-        if (\strlen($json) > self::MOST_BYTES) {
-            throw new RefusedFile([new FileError('', 'job_file.too_large')]);
-        }
+        $this->validate($json);
+        /** @var array<string, mixed> $values */
+        $values = json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
+
+        return $values;
+    }
+
+    private function validate(string $json): void
+    {
         try {
             $document = json_decode($json, false, self::DEPTH, \JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
@@ -48,10 +53,6 @@ final readonly class JobFileSchema
             }
             throw new RefusedFile(array_values($errors) ?: [new FileError('', 'job_file.bad_json')]);
         }
-        /** @var array<string, mixed> $values */
-        $values = json_decode($json, true, self::DEPTH, \JSON_THROW_ON_ERROR);
-
-        return $values;
     }
 
     /** None for a place that is only wrong because of what is wrong inside it. */

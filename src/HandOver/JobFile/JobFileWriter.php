@@ -15,8 +15,6 @@ use App\Record\Mark;
 use App\Record\Opening;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
-use App\Record\Photo;
-use App\Record\ReadingBatch;
 use App\Record\Run;
 use App\Record\StuckTool;
 use App\Record\TestMade;
@@ -35,6 +33,10 @@ final readonly class JobFileWriter
     private const JSON = \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION
         | \JSON_INVALID_UTF8_SUBSTITUTE | \JSON_THROW_ON_ERROR;
 
+    /** Stands for a large text until it is written; no text of a job can hold it, since it begins with a zero. */
+    private const LARGE = '/"\\\\u0000(photo|reading_batch):([0-9a-f-]{36})"/';
+    private const LARGE_COLUMNS = ['photo' => ['jpeg', 'finding_id'], 'reading_batch' => ['lines', 'id']];
+
     public function __construct(
         private EntityManagerInterface $manager,
         private FindingRepository $findings,
@@ -42,9 +44,26 @@ final readonly class JobFileWriter
     ) {
     }
 
-    public function write(Job $job): string
+    /**
+     * @return resource a stream with the document, at its beginning; pictures and readings were never all in memory
+     */
+    public function write(Job $job)
     {
-        return json_encode($this->document($job), self::JSON)."\n";
+        $stream = fopen('php://temp', 'r+');
+        \assert(false !== $stream);
+        $pieces = preg_split(self::LARGE, json_encode($this->document($job), self::JSON)."\n", -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        foreach (array_chunk($pieces, 3) as $part) {
+            fwrite($stream, $part[0]);
+            if (isset($part[1], $part[2])) {
+                [, $table, $id] = $part;
+                $column = self::LARGE_COLUMNS[$table];
+                $text = $this->manager->getConnection()->fetchOne("SELECT $column[0] FROM $table WHERE $column[1] = ?", [$id]);
+                fwrite($stream, json_encode($text, self::JSON));
+            }
+        }
+        rewind($stream);
+
+        return $stream;
     }
 
     /** @return array<string, mixed> */
@@ -199,8 +218,8 @@ final readonly class JobFileWriter
             'end_note' => $run->endNote(),
             'video_name' => $run->videoName(),
             'readings' => array_map(
-                static fn (ReadingBatch $batch) => ['id' => $batch->id, 'lines' => $batch->lines],
-                $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'ASC']),
+                static fn (string $id) => ['id' => $id, 'lines' => "\0reading_batch:".$id],
+                $this->ids('SELECT id FROM reading_batch WHERE run_id = ? ORDER BY id', $run->id),
             ),
             'findings' => $this->findings($run),
             'marks' => array_map(fn (Mark $mark) => [
@@ -216,8 +235,9 @@ final readonly class JobFileWriter
         $logged = $this->findings->everythingOf($run);
         $ids = array_map(static fn (LoggedFinding $finding) => $finding->id, $logged);
         $photos = $opinions = [];
-        foreach ($this->manager->getRepository(Photo::class)->findBy(['findingId' => $ids]) as $photo) {
-            $photos[$photo->findingId] = $photo->jpeg;
+        $query = 'SELECT p.finding_id FROM photo p JOIN logged_finding f ON f.id = p.finding_id WHERE f.run_id = ?';
+        foreach ($this->ids($query, $run->id) as $id) {
+            $photos[$id] = "\0photo:".$id;
         }
         foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $ids], ['id' => 'ASC']) as $opinion) {
             $opinions[$opinion->findingId][] = [
@@ -255,6 +275,15 @@ final readonly class JobFileWriter
     private function all(string $class, Job $job): array
     {
         return $this->manager->getRepository($class)->findBy(['job' => $job], ['id' => 'ASC']);
+    }
+
+    /** @return list<string> */
+    private function ids(string $query, string $of): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->manager->getConnection()->fetchFirstColumn($query, [$of]);
+
+        return $ids;
     }
 
     private static function time(?\DateTimeImmutable $time): ?string

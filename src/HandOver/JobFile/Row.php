@@ -8,7 +8,7 @@ namespace App\HandOver\JobFile;
 final readonly class Row
 {
     /** @param array<mixed> $values */
-    public function __construct(public array $values, public string $at)
+    public function __construct(public array $values, public string $at, private ?SpilledJson $file = null)
     {
     }
 
@@ -17,6 +17,12 @@ final readonly class Row
         $value = $this->values[$key] ?? '';
 
         return \is_string($value) ? $value : '';
+    }
+
+    /** A text that may be long, such as a picture's. */
+    public function longText(string $key): string
+    {
+        return $this->file?->whole($this->text($key)) ?? $this->text($key);
     }
 
     /** None for an empty text, too. */
@@ -77,7 +83,7 @@ final readonly class Row
     {
         $value = $this->values[$key] ?? null;
 
-        return \is_array($value) ? new self($value, $this->below($key)) : null;
+        return \is_array($value) ? new self($value, $this->below($key), $this->file) : null;
     }
 
     /** @return list<self> */
@@ -86,7 +92,7 @@ final readonly class Row
         $rows = [];
         $values = $this->values[$key] ?? [];
         foreach (\is_array($values) ? array_values($values) : [] as $i => $row) {
-            $rows[] = new self(\is_array($row) ? $row : [], $this->below($key.'.'.$i));
+            $rows[] = new self(\is_array($row) ? $row : [], $this->below($key.'.'.$i), $this->file);
         }
 
         return $rows;

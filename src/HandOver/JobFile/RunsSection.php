@@ -7,17 +7,17 @@ namespace App\HandOver\JobFile;
 use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
-use App\Record\ReadingBatch;
 use App\Record\Run;
 use App\Record\RunDetails;
 use App\Record\RunTrack;
+use Doctrine\DBAL\Connection;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 
 /** The camera's runs, with their readings and marks; their findings are a section of their own. */
 final readonly class RunsSection
 {
-    public function __construct(private Intake $intake, private FindingsSection $findings)
+    public function __construct(private Intake $intake, private FindingsSection $findings, private Connection $connection)
     {
     }
 
@@ -69,14 +69,24 @@ final readonly class RunsSection
         $track = null;
         foreach ($row->rows('readings') as $batch) {
             $track ??= new RunTrack($run->id);
-            $readings = $this->intake->attempt($batch->at, static fn () => ReadingFormat::read($batch->text('lines')));
+            $readings = $this->intake->attempt($batch->at, static fn () => ReadingFormat::read($batch->longText('lines')));
             if (null !== $readings && [] !== $readings) {
                 $run->wentTo($track->take($readings, $run)->deepest);
-                $this->intake->add(new ReadingBatch($this->intake->id($batch), $run, \count($readings), $batch->text('lines')));
+                $this->batch($batch, $run, \count($readings));
             }
         }
         if (null !== $track) {
             $this->intake->add($track);
         }
+    }
+
+    private function batch(Row $batch, Run $run, int $count): void
+    {
+        $id = $this->intake->id($batch);
+        $this->intake->later(function () use ($id, $batch, $run, $count): void {
+            $this->connection->insert('reading_batch', [
+                'id' => $id, 'run_id' => $run->id, 'count' => $count, 'lines' => $batch->longText('lines'),
+            ]);
+        });
     }
 }

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Firm\Firm;
-use App\HandOver\FindingsCsv;
 use App\HandOver\JobFile\JobFileReader;
 use App\HandOver\JobFile\JobFileSchema;
 use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
-use App\Record\LoggedFinding;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
 use Jurvex\Core\Finding\Fact;
@@ -21,7 +19,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 
-final class FilesTest extends ApplicationTestCase
+final class JobFileTest extends ApplicationTestCase
 {
     public function testAJobFileComesOutOfAnotherDatabaseAsItWentIn(): void
     {
@@ -48,33 +46,18 @@ final class FilesTest extends ApplicationTestCase
         }
     }
 
-    public function testAnOlderJobFileWithoutALineMapIsTakenWithWhatItHas(): void
+    /** Written by the first release: it lacks what was not kept then. */
+    public function testAFileOfVersionOneIsTakenForGood(): void
     {
-        $job = $this->job('Boat');
-        /** @var array<string, array<array<mixed>>> $file */
-        $file = json_decode($this->export($job->id), true, 64, \JSON_THROW_ON_ERROR);
-        $this->forget($job);
-        unset($file['line_map'], $file['job']['seen'], $file['job']['made_tests'], $file['job']['dangers']);
-        $file['openings'] = array_map(
-            static fn (array $opening) => array_diff_key(
-                $opening,
-                array_flip(['node', 'source', 'bend_deg', 'trap', 'leaning', 'fragile', 'leave', 'neighbour', 'asked_whom', 'asked_on']),
-            ),
-            $file['openings'],
-        );
-        $file['runs'] = array_map(static fn (array $run) => array_diff_key($run, ['rig' => null]), $file['runs']);
-        $path = (string) tempnam(sys_get_temp_dir(), 'jurvex');
-        file_put_contents(
-            $path,
-            str_replace(
-                '"facts": []',
-                '"facts": {}',
-                json_encode($file, \JSON_PRETTY_PRINT | \JSON_PRESERVE_ZERO_FRACTION | \JSON_THROW_ON_ERROR),
-            ),
-        );
+        $file = __DIR__.'/fixtures/job-version-1.json';
         $command = $this->command('jurvex:job:import');
-        self::assertSame(0, $command->execute(['file' => $path]), $command->getDisplay());
-        self::assertSame('not_needed', $this->job('Boat')->openings()[0]->details()->leave->value);
+        self::assertSame(0, $command->execute(['file' => $file, '--firm' => 'Tideway Drains']), $command->getDisplay());
+        $job = $this->job('Old mill');
+        self::assertSame(['drain_gloves'], array_map(static fn ($line) => $line->line, $job->site()->confirmedLines()));
+        self::assertSame('rises', $job->site()->tests()[0]->answer()->value);
+        self::assertNotEmpty($job->site()->seen());
+        self::assertCount(5, self::getContainer()->get(FindingRepository::class)->record($this->lastRun($job))->findings);
+        self::assertSame(0, $command->execute(['file' => $file, '--firm' => 'Tideway Drains']), 'the same file again changes nothing');
     }
 
     public function testAJobFileIsTakenByThePage(): void
@@ -165,7 +148,7 @@ final class FilesTest extends ApplicationTestCase
         try {
             // Empty maps stay maps: {} and not [].
             $json = str_replace('"facts": []', '"facts": {}', json_encode($spoil($file), \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR));
-            self::getContainer()->get(JobFileReader::class)->read(str_replace('"changes": []', '"changes": {}', $json), $firm);
+            self::getContainer()->get(JobFileReader::class)->read(self::stream(str_replace('"changes": []', '"changes": {}', $json)), $firm);
             self::fail('It was taken.');
         } catch (RefusedFile $refused) {
             self::assertContains(
@@ -223,85 +206,13 @@ final class FilesTest extends ApplicationTestCase
         }
     }
 
-    public function testFindingsGoOutAsATableAndComeInAgain(): void
-    {
-        $this->signIn();
-        $job = $this->job('Terraced');
-        $this->get('/jobs/'.$job->id.'/findings.csv');
-        $csv = $this->page();
-        $run = $this->lastRun($job);
-        $this->manager()->createQuery('DELETE FROM '.LoggedFinding::class.' f WHERE f.run = :run')->execute(['run' => $run->id]);
-        $this->manager()->clear();
-        $import = '/jobs/'.$job->id.'/hand-over/findings';
-        $this->send($import, ['run' => $run->id], ['file' => $this->upload("\u{feff}".$csv, 'findings.csv')]);
-        self::assertResponseRedirects();
-        $this->get('/jobs/'.$job->id.'/findings.csv');
-        self::assertSame($csv, $this->page());
-        $this->send($import, ['run' => $run->id], ['file' => $this->upload($csv, 'findings.csv')]);
-        $this->get('/jobs/'.$job->id.'/findings.csv');
-        self::assertSame($csv, $this->page(), 'the same table again adds nothing');
-    }
-
-    public function testATableMayHaveFewColumnsSemicolonsAndCommaDecimals(): void
-    {
-        $run = $this->lastRun($this->job());
-        self::assertSame(
-            2,
-            self::getContainer()->get(FindingsCsv::class)->import(
-                "kind;from_m;size\r\nroot_cords;3,5;12\r\n\r\ncrack;4;\r\n",
-                $run,
-                new \DateTimeImmutable(),
-            ),
-        );
-        self::assertContains(
-            3.5,
-            array_map(
-                static fn ($finding) => $finding->from->metres,
-                self::getContainer()->get(FindingRepository::class)->record($run)->findings,
-            ),
-        );
-    }
-
-    /** @return list<array{string, string, string}> */
-    public static function badTables(): array
-    {
-        return [
-            ['', '1', 'csv.empty'],
-            ["kind\ncrack\n", '1', 'csv.column_missing'],
-            ["kind,from_m,colour\n", '1', 'csv.column_unknown'],
-            ["kind,from_m\ncrack\n", '2', 'csv.cells'],
-            ["kind,from_m\ncrack,2\ngremlin,3\n", '3, kind', 'unknown_value'],
-            ["kind,from_m\ncrack,far\n", '2, from_m', 'not_a_number'],
-            ["kind,from_m,size\nroot_cords,2,120\n", '2, size', 'out_of_range'],
-            ["id,kind,from_m\nmine,crack,2\n", '2, id', 'csv.bad_id'],
-            ["kind,from_m,wear\nworn_invert,2,bit\n", '2, wear', 'unknown_value'],
-            ["kind,from_m,at_joint\ncrack,2,perhaps\n", '2, at_joint', 'not_yes_or_no'],
-            ["kind,from_m,note\ncrack,2,\xff\n", '1', 'csv.encoding'],
-            ["kind,from_m\n\ncrack,2\n,3\n", '4, kind', 'missing'],
-        ];
-    }
-
-    #[DataProvider('badTables')]
-    public function testABadTableIsRefusedByLineAndNothingOfItIsStored(string $csv, string $at, string $code): void
-    {
-        $run = $this->lastRun($this->job());
-        $before = $this->manager()->getRepository(LoggedFinding::class)->count([]);
-        try {
-            self::getContainer()->get(FindingsCsv::class)->import($csv, $run, new \DateTimeImmutable());
-            self::fail('It was taken.');
-        } catch (RefusedFile $refused) {
-            self::assertSame([$at, $code], [$refused->errors[0]->at, $refused->errors[0]->code]);
-        }
-        self::assertSame($before, $this->manager()->getRepository(LoggedFinding::class)->count([]));
-    }
-
     private function export(string $id): string
     {
         $this->manager()->clear();
         $job = $this->manager()->find(Job::class, $id);
         self::assertNotNull($job);
 
-        return self::getContainer()->get(JobFileWriter::class)->write($job);
+        return (string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($job));
     }
 
     private function command(string $name): CommandTester

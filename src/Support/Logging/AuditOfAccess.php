@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Support\Logging;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\KernelEvents;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
+use Symfony\Component\Security\Http\Event\LoginFailureEvent;
+use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
+use Symfony\Component\Security\Http\Event\LogoutEvent;
+
+/** Who signed in and out, who failed to, and who was refused. */
+final readonly class AuditOfAccess
+{
+    private const FORBIDDEN = 403;
+
+    public function __construct(private Audit $audit)
+    {
+    }
+
+    #[AsEventListener]
+    public function signedIn(LoginSuccessEvent $event): void
+    {
+        $this->audit->note('signed_in', ['who' => $event->getUser()->getUserIdentifier()]);
+    }
+
+    #[AsEventListener]
+    public function failed(LoginFailureEvent $event): void
+    {
+        $badge = $event->getPassport()?->getBadge(UserBadge::class);
+        $who = $badge instanceof UserBadge ? $badge->getUserIdentifier() : null;
+        $this->audit->note('sign_in_failed', ['who' => $who, 'why' => $event->getException()->getMessageKey()]);
+    }
+
+    #[AsEventListener]
+    public function signedOut(LogoutEvent $event): void
+    {
+        $this->audit->note('signed_out', ['who' => $event->getToken()?->getUserIdentifier()]);
+    }
+
+    // Before the firewall makes a sign-in page of it.
+    #[AsEventListener(KernelEvents::EXCEPTION, priority: 10)]
+    public function refused(ExceptionEvent $event): void
+    {
+        $error = $event->getThrowable();
+        $isForbidden = $error instanceof HttpExceptionInterface && self::FORBIDDEN === $error->getStatusCode();
+        if ($error instanceof AccessDeniedException || $isForbidden) {
+            $this->audit->note('refused', ['method' => $event->getRequest()->getMethod(), 'path' => $event->getRequest()->getPathInfo()]);
+        }
+    }
+}
