@@ -46,7 +46,8 @@ final class PipeValues
     public string $proof = '';
 
     #[Assert\NotBlank(message: 'error.choose')]
-    public string $runsInto = '';
+    #[Assert\NotNull(message: 'error.choose')]
+    public ?string $runsInto = '';
 
     #[Assert\Range(notInRangeMessage: 'error.stoppages_range', min: 0, max: 99)]
     public int $pastStoppages = 0;
@@ -110,7 +111,7 @@ final class PipeValues
             joins: $this->joins,
             tied: $this->tied,
             proof: trim($this->proof),
-            to: $this->runsInto,
+            to: $this->runsInto ?? '',
             pastStoppages: $this->pastStoppages,
             shared: trim($this->shared),
             bends: array_map(
