@@ -101,9 +101,9 @@ final class DoorsTest extends ApplicationTestCase
         $job = $this->job();
         $run = $this->lastRun($job);
         $this->send('/import', [], ['file' => $this->upload('{"format":"jurvex-job","version":1,"job":"'."\xff".'"}', 'job.json')]);
-        self::assertSame(422, $this->statusCode());
+        $jobFile = $this->statusCode();
         $this->send('/jobs/'.$job->id.'/look/runs/'.$run->id.'/readings', [], ['readings' => $this->upload("0,1,0,0,\xff", 'readings.csv')]);
-        self::assertSame(422, $this->statusCode());
+        self::assertSame([422, 422], [$jobFile, $this->statusCode()]);
         // As an earlier release may have stored it.
         $this->manager()->getConnection()->executeStatement("UPDATE job SET notes = CAST(X'41FF42' AS TEXT) WHERE id = ?", [$job->id]);
         $this->manager()->clear();
@@ -218,14 +218,15 @@ final class DoorsTest extends ApplicationTestCase
                 $pass->enter(Id::fresh(), new LogEntry(EntryKind::Felt, (float) \count($pass->entries()), null, 'drag'));
                 $this->manager()->flush();
             }
-            $kept[] = (int) $this->manager()->getConnection()->fetchOne(
+            $size = $this->manager()->getConnection()->fetchOne(
                 'SELECT SUM(LENGTH(changes)) FROM correction WHERE entry_id = ?', [$pass->id],
             );
+            $kept[] = is_numeric($size) ? (int) $size : 0;
         }
         self::assertLessThan(2.2 * $kept[0], $kept[1]);
     }
 
-    /** @param list<Cookie> $cookies */
+    /** @param array<Cookie> $cookies */
     private function be(array $cookies): void
     {
         $this->browser->getCookieJar()->clear();

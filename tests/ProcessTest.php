@@ -12,8 +12,7 @@ use Symfony\Component\Process\Process;
 /** What only shows with whole processes: the command line, and a server that dies. */
 final class ProcessTest extends TestCase
 {
-    private const ROOT = __DIR__.'/..';
-    private const PORT = 8399;
+    use RealServer;
 
     public function testACalculationIsCalledFromTheCommandLine(): void
     {
@@ -50,35 +49,19 @@ final class ProcessTest extends TestCase
 
     public function testAServerKilledInAStreamOfEntriesHasEveryOneThatItAcknowledged(): void
     {
-        $database = self::ROOT.'/var/data/killed.db';
-        array_map(unlink(...), glob($database.'*') ?: []);
-        copy(self::ROOT.'/var/data/test.db', $database);
+        $database = self::copyOfTheDatabase('killed');
         $server = $this->serve($database);
         $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
-        $day = $this->signIn($jar);
-        preg_match_all('~/jobs/([0-9a-f-]{36})/look"~', $day, $jobs);
+        [$address, $csrf] = $this->benchOfSomeJob($jar);
         $acknowledged = [];
-        $address = '';
-        foreach ($jobs[1] as $job) {
-            $look = $this->curl($jar, '/jobs/'.$job.'/look');
-            if (preg_match('~data-url="([^"]+)"~', $look, $found) && preg_match('~name="csrf" content="([^"]+)"~', $look, $token)) {
-                [$address, $csrf] = [$found[1], $token[1]];
-                break;
-            }
-        }
-        self::assertNotSame('', $address);
         $killAt = microtime(true) + 1.5;
         for ($i = 0; $i < 2000; ++$i) {
             if (microtime(true) > $killAt && $server->isRunning()) {
                 $server->signal(\SIGKILL);
             }
             $id = Id::fresh();
-            $answer = $this->curl(
-                $jar,
-                $address.'/findings/'.$id,
-                ['kind' => 'crack', 'reading_from' => (string) ($i / 100), 'facts[crack_state]' => 'closed'],
-                $csrf ?? '',
-            );
+            $entry = ['kind' => 'crack', 'reading_from' => (string) ($i / 100), 'facts[crack_state]' => 'closed'];
+            $answer = $this->curl($jar, $address.'/findings/'.$id, $entry, $csrf);
             if ('' === $answer) {
                 break;
             }
@@ -92,60 +75,28 @@ final class ProcessTest extends TestCase
         $again = $this->serve($database);
         $this->signIn($jar);
         $list = $this->curl($jar, str_replace('/look/runs/', '/look?all=1&run=', $address));
-        $again->stop(1);
-        $missing = array_filter($acknowledged, static fn (string $id) => !str_contains($list, 'id="f-'.$id.'"'));
-        self::assertSame([], $missing);
+        self::end($again);
+        self::assertSame([], array_filter($acknowledged, static fn (string $id) => !str_contains($list, 'id="f-'.$id.'"')));
         $check = new \PDO('sqlite:'.$database);
         self::assertSame('ok', ($check->query('PRAGMA integrity_check') ?: null)?->fetchColumn());
         array_map(unlink(...), glob($database.'*') ?: []);
     }
 
-    private function serve(string $database): Process
+    /**
+     * @param non-empty-string $jar
+     *
+     * @return array{string, string} address of a run that is open, and the session's token
+     */
+    private function benchOfSomeJob(string $jar): array
     {
-        $server = new Process(
-            [\PHP_BINARY, '-d', 'variables_order=EGPCS', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'config/router.php'],
-            self::ROOT,
-            ['APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => 'sqlite:///'.$database],
-            null, 120,
-        );
-        $server->start();
-        for ($wait = 0; $wait < 100; ++$wait) {
-            usleep(100_000);
-            if ('' !== $this->curl('/dev/null', '/sign-in')) {
-                return $server;
+        preg_match_all('~/jobs/([0-9a-f-]{36})/look"~', $this->signIn($jar), $jobs);
+        foreach ($jobs[1] as $job) {
+            $look = $this->curl($jar, '/jobs/'.$job.'/look');
+            if (preg_match('~data-url="([^"]+)"~', $look, $found) && preg_match('~name="csrf" content="([^"]+)"~', $look, $token)) {
+                return [$found[1], $token[1]];
             }
         }
-        self::fail('The server did not start: '.$server->getErrorOutput());
-    }
-
-    /** @param non-empty-string $jar */
-    private function signIn(string $jar): string
-    {
-        preg_match('~name="csrf" content="([^"]+)"~', $this->curl($jar, '/sign-in'), $token);
-        $this->curl($jar, '/sign-in', ['email' => 'ana@tideway.example', 'password' => 'jurvex-demo', '_token' => $token[1] ?? '']);
-
-        return $this->curl($jar, '/');
-    }
-
-    /**
-     * @param non-empty-string      $jar
-     * @param array<string, string> $fields
-     */
-    private function curl(string $jar, string $path, array $fields = [], string $token = ''): string
-    {
-        $curl = curl_init('http://127.0.0.1:'.self::PORT.$path);
-        self::assertNotFalse($curl);
-        curl_setopt_array($curl, [
-            \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar,
-            \CURLOPT_TIMEOUT => 10,
-            \CURLOPT_HTTPHEADER => '' === $token ? [] : ['X-Csrf-Token: '.$token, 'X-Requested-With: XMLHttpRequest'],
-        ]);
-        if ([] !== $fields) {
-            curl_setopt($curl, \CURLOPT_POSTFIELDS, http_build_query($fields));
-        }
-        $answer = curl_exec($curl);
-
-        return \is_string($answer) ? $answer : '';
+        self::fail('No job of the day has a run.');
     }
 
     /** @param list<string> $arguments */

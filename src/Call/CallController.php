@@ -12,6 +12,7 @@ use App\Record\PropertyRepository;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Work\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -46,7 +47,7 @@ final class CallController extends JobController
         }
         $sheet = new CallSheet();
         $form = $this->createForm(CallForm::class, $sheet, ['action' => $request->getPathInfo(), 'guarded' => false]);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->render('call/new.html.twig', ['form' => $form]);
         }
         $now = $this->now();
@@ -63,7 +64,7 @@ final class CallController extends JobController
     {
         $sheet = clone $job->call();
         $form = $this->createForm(CallForm::class, $sheet);
-        if (self::isAccepted($form, $request)) {
+        if (SentForm::isAccepted($form, $request)) {
             $job->moveTo($properties->after($job, $sheet->place));
             $job->answerCall($sheet);
             $this->store($job);

@@ -15,6 +15,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
@@ -45,7 +46,7 @@ final class ClearController extends JobController
         $pass = $this->entry(Pass::class, $job, $id);
         $details = null === $pass ? new PassDetails() : clone $pass->details();
         $form = $this->passForm($job, $id, $details);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'editing' => $pass]);
         }
         $machine = $details->tool->machine();
@@ -71,7 +72,7 @@ final class ClearController extends JobController
         $test = $this->entry(FlowTest::class, $job, $id);
         $details = null === $test ? new FlowTestDetails() : clone $test->details();
         $form = $this->testForm($job, $id, $details);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->show($job, $request, [...$this->forms($job), 'testForm' => $form, 'editing' => $test]);
         }
         $test ??= new FlowTest($id, $job, $this->now(), $details);
@@ -95,7 +96,7 @@ final class ClearController extends JobController
     public function cleared(Job $job, Request $request): Response
     {
         $form = $this->clearedForm($job);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->show($job, $request, [...$this->forms($job), 'clearedForm' => $form]);
         }
         /** @var array{cleared: Cleared, clearedNote: string} $answer */
@@ -134,13 +135,17 @@ final class ClearController extends JobController
 
     private function passForm(Job $job, string $id, PassDetails $details): FormInterface
     {
-        return $this->createForm(PassForm::class, $details, ['action' => $this->generateUrl('pass', ['job' => $job->id, 'id' => $id])]);
+        return $this->createForm(PassForm::class, $details, [
+            'action' => $this->generateUrl('pass', ['job' => $job->id, 'id' => $id]),
+            'guarded' => null !== $this->entry(Pass::class, $job, $id),
+        ]);
     }
 
     private function testForm(Job $job, string $id, FlowTestDetails $details): FormInterface
     {
         return $this->createForm(FlowTestForm::class, $details, [
             'action' => $this->generateUrl('flow_test', ['job' => $job->id, 'id' => $id]),
+            'guarded' => null !== $this->entry(FlowTest::class, $job, $id),
         ]);
     }
 

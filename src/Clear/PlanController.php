@@ -10,6 +10,7 @@ use App\Record\Job;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
+use App\Support\Form\SentForm;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
@@ -34,7 +35,7 @@ final class PlanController extends JobController
     {
         $details = clone $job->clearing();
         $form = $this->createForm(ClearingForm::class, $details, ['action' => $request->getPathInfo()]);
-        if (self::isAccepted($form, $request)) {
+        if (SentForm::isAccepted($form, $request)) {
             $job->planClearing($details);
             $this->store();
 

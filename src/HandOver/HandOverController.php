@@ -13,6 +13,7 @@ use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
+use App\Support\Form\SentForm;
 use App\Support\Logging\Audit;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -42,7 +43,7 @@ final class HandOverController extends JobController
     public function advice(Job $job, Request $request): Response
     {
         $form = $this->createForm(AdviceForm::class, AdviceForm::sheetOf($job));
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, [], ['form' => $form]);
         }
         /**

@@ -16,12 +16,16 @@ use Symfony\Component\Routing\Attribute\Route;
 
 final class JobImportController extends AbstractController
 {
+    private const LONGEST_S = 300;
+
     #[Route('/import', name: 'job_import', methods: ['GET', 'POST'])]
     public function import(Account $account, Request $request, JobFileReader $reader): Response
     {
         $errors = [];
         if ($request->isMethod('POST')) {
             $file = $request->files->get('file');
+            // Two hundred megabytes of pictures take their time.
+            set_time_limit(self::LONGEST_S);
             $path = $file instanceof UploadedFile && $file->isValid() ? $file->getPathname() : 'php://memory';
             try {
                 $job = $reader->read(fopen($path, 'r') ?: throw new BadRequestHttpException(), $account->firm);

@@ -12,6 +12,7 @@ use App\Record\RunDetails;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Work\Measured;
 use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Measure\DistanceReader;
@@ -40,7 +41,7 @@ final class LookController extends JobController
         $run = $this->entry(Run::class, $job, $id);
         $details = null === $run ? $this->likeLast($job) : clone $run->details();
         $form = $this->runForm($job, $id, $details, null === $run);
-        if (null === $job->chosenOpening() || !self::isAccepted($form, $request)) {
+        if (null === $job->chosenOpening() || !SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['runForm' => $form]);
         }
         if (null === $run) {
@@ -73,7 +74,7 @@ final class LookController extends JobController
         $run = $this->existing(Run::class, $job, $id);
         $end = new RunEnd();
         $form = $this->createForm(RunEndForm::class, $end, ['action' => $this->generateUrl('run_end', ['job' => $job->id, 'id' => $id])]);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['endForm' => $form]);
         }
         $run->end($end->reason ?? EndReason::Other, $end->reachedM ?? 0.0, $end->note, $this->now());
@@ -149,6 +150,8 @@ final class LookController extends JobController
         return $this->createForm(RunForm::class, $details, [
             'job' => $new ? $job : null,
             'guarded' => !$new,
+            // The start sent once more names the opening again.
+            'allow_extra_fields' => !$new,
             'action' => $this->generateUrl('run', ['job' => $job->id, 'id' => $id]),
         ]);
     }

@@ -11,6 +11,7 @@ use App\Record\MarkRepository;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -38,7 +39,7 @@ final class MarkController extends JobController
         $run = $mark->run ?? (end($runs) ?: throw $this->createNotFoundException());
         $details = null === $mark ? new MarkDetails() : clone $mark->details();
         $form = $this->form($job, $id, $details);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
         }
         $mark ??= new Mark($id, $run, $this->now(), $details);
@@ -62,6 +63,7 @@ final class MarkController extends JobController
     {
         return $this->createForm(MarkForm::class, $details, [
             'action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id]),
+            'guarded' => null !== $this->manager->find(Mark::class, $id),
         ]);
     }
 

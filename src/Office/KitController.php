@@ -11,6 +11,7 @@ use App\Firm\StartingKit;
 use App\Firm\ToolDetails;
 use App\Firm\Wear;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Support\Web\ReturnAddress;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Head;
@@ -56,9 +57,10 @@ final class KitController extends AbstractController
             throw $this->createNotFoundException();
         }
         $details = null === $tool ? new ToolDetails() : clone $tool->details();
-        $form = $this->createForm(ToolForm::class, $details, ['action' => $request->getPathInfo()]);
-        $form->handleRequest($request);
-        if (!$form->isSubmitted() || !$form->isValid()) {
+        $form = $this->createForm(ToolForm::class, $details, [
+            'action' => $request->getPathInfo(), 'guarded' => null !== $tool,
+        ]);
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->render('kit/tool.html.twig', [
                 'form' => $form, 'tool' => $tool, 'rows' => ToolForm::rows($details), 'wears' => Wear::cases(),
                 'classes' => Head::cases(),

@@ -35,17 +35,7 @@ final class PictureReader
     /** @throws RefusedPicture */
     public static function fromBytes(string $findingId, string $bytes): Photo
     {
-        [$width, $height, $type] = @getimagesizefromstring($bytes) ?: [0, 0, 0];
-        if (\IMAGETYPE_JPEG !== $type && \IMAGETYPE_PNG !== $type) {
-            throw new RefusedPicture(RefusedPicture::WRONG_TYPE);
-        }
-        if ($width * $height > self::MOST_PIXELS) {
-            throw new RefusedPicture(RefusedPicture::TOO_MANY_PIXELS);
-        }
-        $picture = @imagecreatefromstring($bytes);
-        if (false === $picture || (\IMAGETYPE_JPEG === $type && !str_contains(substr($bytes, -64), "\xff\xd9"))) {
-            throw new RefusedPicture(RefusedPicture::BROKEN);
-        }
+        [$picture, $type] = self::decode($bytes);
 
         return self::encode($findingId, self::upright(self::small($picture), $bytes, $type));
     }
@@ -61,14 +51,14 @@ final class PictureReader
         if (false === $bytes) {
             throw new RefusedPicture(RefusedPicture::BROKEN);
         }
-        $made = self::fromBytes($findingId, $bytes);
-        $info = getimagesizefromstring($bytes, $segments);
+        $info = @getimagesizefromstring($bytes, $segments);
         $carriesNothing = [] === array_diff(array_keys(\is_array($segments) ? $segments : []), ['APP0']);
-        if (false !== $info && \IMAGETYPE_JPEG === $info[2] && $carriesNothing && max($info[0], $info[1]) <= self::LONGEST_SIDE) {
-            return new Photo($findingId, $info[0], $info[1], $base64);
+        if (false === $info || \IMAGETYPE_JPEG !== $info[2] || !$carriesNothing || max($info[0], $info[1]) > self::LONGEST_SIDE) {
+            return self::fromBytes($findingId, $bytes);
         }
+        self::decode($bytes);
 
-        return $made;
+        return new Photo($findingId, $info[0], $info[1], $base64);
     }
 
     private static function upright(\GdImage $picture, string $bytes, int $type): \GdImage
@@ -84,6 +74,28 @@ final class PictureReader
         $turn = self::TURNS[\is_array($exif) && \is_int($exif['Orientation'] ?? null) ? $exif['Orientation'] : 1] ?? 0;
 
         return 0 === $turn ? $picture : (imagerotate($picture, $turn, 0) ?: $picture);
+    }
+
+    /**
+     * @return array{\GdImage, int} the picture and its type
+     *
+     * @throws RefusedPicture
+     */
+    private static function decode(string $bytes): array
+    {
+        [$width, $height, $type] = @getimagesizefromstring($bytes) ?: [0, 0, 0];
+        if (\IMAGETYPE_JPEG !== $type && \IMAGETYPE_PNG !== $type) {
+            throw new RefusedPicture(RefusedPicture::WRONG_TYPE);
+        }
+        if ($width * $height > self::MOST_PIXELS) {
+            throw new RefusedPicture(RefusedPicture::TOO_MANY_PIXELS);
+        }
+        $picture = @imagecreatefromstring($bytes);
+        if (false === $picture || (\IMAGETYPE_JPEG === $type && !str_contains(substr($bytes, -64), "\xff\xd9"))) {
+            throw new RefusedPicture(RefusedPicture::BROKEN);
+        }
+
+        return [$picture, $type];
     }
 
     /** On white, no side longer than the longest. */

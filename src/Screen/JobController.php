@@ -15,7 +15,6 @@ use App\Work\Expectation;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -61,17 +60,6 @@ abstract class JobController extends AbstractController
     protected function backToStage(Job $job, ?Stage $stage = null): Response
     {
         return $this->redirectToRoute(($stage ?? $this->stage())->value, ['job' => $job->id], Response::HTTP_SEE_OTHER);
-    }
-
-    protected static function isAccepted(FormInterface $form, Request $request): bool
-    {
-        $form->handleRequest($request);
-        if ($request->isMethod('POST') && !$form->isSubmitted()) {
-            // Sent without any of its fields: it says what is missing, as if they had come empty.
-            $form->submit([]);
-        }
-
-        return $form->isSubmitted() && $form->isValid();
     }
 
     /**

@@ -13,6 +13,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
 use App\Work\LineMaps;
@@ -104,7 +105,7 @@ final class LineController extends JobController
         $pipe = $job->property()->sketch()->pipes[$id] ?? throw $this->createNotFoundException();
         $values = PipeValues::of($pipe);
         $form = $this->pipeForm($job, $id, $values);
-        if (self::isAccepted($form, $request)) {
+        if (SentForm::isAccepted($form, $request)) {
             try {
                 $this->maps->change(
                     $job->property(),
@@ -129,7 +130,7 @@ final class LineController extends JobController
         }
         $values = FixtureValues::of($node);
         $form = $this->fixtureForm($job, $id, $values);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->map($job, $request, $id, ['fixtureForm' => $form]);
         }
         $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withNode($values->on($sketch->nodes[$id] ?? $node)));

@@ -12,6 +12,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Form\SentForm;
 use App\Work\LineMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\Node;
@@ -49,7 +50,7 @@ final class OpeningsController extends JobController
         $opening = $this->entry(Opening::class, $job, $id);
         $details = null === $opening ? new OpeningDetails() : clone $opening->details();
         $form = $this->openingForm($job, $id, $details, $opening);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['form' => $form, 'editing' => $opening]);
         }
         if (null === $opening) {
@@ -106,7 +107,7 @@ final class OpeningsController extends JobController
     public function zero(Job $job, Request $request): Response
     {
         $form = $this->zeroForm($job);
-        if (!self::isAccepted($form, $request)) {
+        if (!SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['zeroForm' => $form]);
         }
         /** @var array{opening: Opening, zero: Zero, zeroNote: string} $choice */
@@ -147,6 +148,7 @@ final class OpeningsController extends JobController
         return $this->createForm(OpeningForm::class, $details, [
             'action' => $this->generateUrl('opening', ['job' => $job->id, 'id' => $id]),
             'pipes' => array_flip($names),
+            'guarded' => null !== $opening,
         ]);
     }
 

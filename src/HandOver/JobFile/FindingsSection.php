@@ -61,12 +61,13 @@ final readonly class FindingsSection
             return;
         }
         try {
-            PictureReader::fromJobFile($logged->id, $row->longText('photo'));
-            $this->intake->later(function () use ($row, $logged): void {
-                $picture = PictureReader::fromJobFile($logged->id, $row->longText('photo'));
-                $this->connection->insert('photo', [
-                    'finding_id' => $logged->id, 'width' => $picture->width, 'height' => $picture->height, 'jpeg' => $picture->jpeg,
-                ]);
+            $picture = PictureReader::fromJobFile($logged->id, $row->longText('photo'));
+            $values = ['finding_id' => $logged->id, 'width' => $picture->width, 'height' => $picture->height];
+            $isAsItCame = $picture->jpeg === $row->longText('photo');
+            $this->intake->later(function () use ($row, $values, $isAsItCame): void {
+                $given = $row->longText('photo');
+                $jpeg = $isAsItCame ? $given : PictureReader::fromJobFile($values['finding_id'], $given)->jpeg;
+                $this->connection->insert('photo', [...$values, 'jpeg' => $jpeg]);
             });
         } catch (RefusedPicture $refused) {
             $this->intake->refuse($row->below('photo'), $refused->reason);

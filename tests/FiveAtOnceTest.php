@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Support\Database\Id;
+use Jurvex\Core\Clear\Machine;
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** The same new entry, sent five times at once from five sessions, is stored once: for every kind of entry. */
+final class FiveAtOnceTest extends TestCase
+{
+    use RealServer;
+
+    private const TIMES = 5;
+
+    /** @var array<non-empty-string, string> the sessions' tokens by cookie jar */
+    private array $sessions = [];
+
+    private string $job = '';
+
+    public function testIsStoredOnce(): void
+    {
+        $database = self::copyOfTheDatabase('five');
+        $server = $this->serve($database, self::TIMES + 1);
+        try {
+            $this->begin($database);
+            foreach ($this->entries() as $table => [$address, $fields]) {
+                $before = $this->rows($database, $table);
+                $answers = $this->sendAtOnce($address, $fields);
+                self::assertSame([], array_filter($answers, static fn (int $status) => $status >= 400), $table.': '.implode(', ', $answers));
+                self::assertSame($before + 1, $this->rows($database, $table), $table);
+            }
+        } finally {
+            self::end($server);
+            array_map(unlink(...), glob($database.'*') ?: []);
+        }
+    }
+
+    private function begin(string $database): void
+    {
+        for ($i = 0; $i < self::TIMES; ++$i) {
+            $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
+            preg_match('~name="csrf" content="([^"]+)"~', $this->signIn($jar), $token);
+            $this->sessions[$jar] = $token[1] ?? '';
+        }
+        $job = (new \PDO('sqlite:'.$database))->query("SELECT id FROM job WHERE place LIKE 'Pottery%'") ?: null;
+        $this->job = '/jobs/'.$job?->fetchColumn();
+        foreach (Machine::Cable->gate() as $line) {
+            $this->curl((string) array_key_first($this->sessions) ?: '/dev/null', $this->job.'/clear/gates/cable', [
+                'line' => $line, 'confirmed' => '1',
+            ], (string) current($this->sessions));
+        }
+    }
+
+    /** @return \Generator<string, array{string, array<string, mixed>}> address and fields by table */
+    private function entries(): \Generator
+    {
+        yield 'job' => ['/jobs/'.Id::fresh().'/open', ['call_form' => [
+            'why' => 'stoppage', 'place' => 'Rope store, 3 Tar Alley', 'customer' => 'Ina Wold', 'turn' => '1', 'reportUnits' => 'metric',
+        ]]];
+        yield 'opening' => $this->filled('/way-in/openings', 'opening_form', ['place' => 'By the kiln', 'kind' => 'cleanout']);
+        yield 'pass' => $this->filled('/clear', 'pass_form', ['tool' => 'cable', 'head' => 'Blade', 'inM' => '4', 'outM' => '0']);
+        yield 'flow_test' => $this->filled('/clear', 'flow_test_form', ['minutes' => '5', 'result' => 'holds']);
+        yield 'run' => $this->filled('/look?start=1', 'run_form', []);
+        yield 'mark' => $this->filled('/mark', 'mark_form', ['atM' => '4', 'depthsM' => ['1.2', '1.2', '1.2']]);
+        $look = $this->page('/look');
+        $run = (string) $look->filter('[data-url]')->attr('data-url');
+        yield 'logged_finding' => [$run.'/findings/'.Id::fresh(), [
+            'kind' => 'crack', 'reading_from' => '2', 'facts' => ['crack_state' => 'closed'],
+        ]];
+        yield 'share_link' => [$this->job.'/hand-over/links/'.Id::fresh(), ['a' => '']];
+        $opinion = $this->page('/judge')->filter('form.opinion')->first()->form();
+        yield 'own_opinion' => [(string) parse_url($opinion->getUri(), \PHP_URL_PATH), ['need' => 'watch', 'reason' => 'It is dry']];
+        yield 'danger_said' => [$this->job.'/way-in/stoppage/danger', ['sign' => 'gas_smell', 'state' => 'absent']];
+        yield 'stuck_tool' => [$this->job.'/clear/stuck/'.Id::fresh().'/begin', ['trouble' => 'will_not_go', 'at' => '4']];
+        $jar = (string) array_key_first($this->sessions) ?: '/dev/null';
+        $tool = (string) (new Crawler($this->curl($jar, '/kit')))->filter('.day-job a[href^="/kit/"]')->attr('href');
+        $form = (new Crawler($this->curl($jar, $tool), 'http://127.0.0.1'.$tool))->filter('form[name="tool_form"]')->form();
+        $values = $form->getPhpValues();
+        self::assertIsArray($values['tool_form']);
+        yield 'kit_tool' => ['/kit/'.Id::fresh(), ['tool_form' => array_diff_key($values['tool_form'], ['shown' => ''])]];
+    }
+
+    /**
+     * The form of a page as a browser would send it, with what the person typed.
+     *
+     * @param array<string, mixed> $typed
+     *
+     * @return array{string, array<string, mixed>}
+     */
+    private function filled(string $page, string $name, array $typed): array
+    {
+        $form = $this->page($page)->filter('form[name="'.$name.'"]')->form();
+        $values = $form->getPhpValues();
+        self::assertIsArray($values[$name] ?? null);
+
+        return [(string) parse_url($form->getUri(), \PHP_URL_PATH), [$name => array_replace($values[$name], $typed)]];
+    }
+
+    private function page(string $stage): Crawler
+    {
+        $jar = (string) array_key_first($this->sessions) ?: '/dev/null';
+
+        return new Crawler($this->curl($jar, $this->job.$stage), 'http://127.0.0.1'.$this->job.$stage);
+    }
+
+    /**
+     * @param array<string, mixed> $fields
+     *
+     * @return list<int> status of each answer
+     */
+    private function sendAtOnce(string $address, array $fields): array
+    {
+        $all = curl_multi_init();
+        $handles = [];
+        foreach ($this->sessions as $jar => $token) {
+            $handles[] = $handle = self::request($jar, $address, $fields, $token);
+            curl_multi_add_handle($all, $handle);
+        }
+        do {
+            $status = curl_multi_exec($all, $running);
+            curl_multi_select($all, 0.1);
+        } while ($running > 0 && \CURLM_OK === $status);
+
+        return array_map(static fn (\CurlHandle $handle) => (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), $handles);
+    }
+
+    private function rows(string $database, string $table): int
+    {
+        return (int) ((new \PDO('sqlite:'.$database))->query('SELECT COUNT(*) FROM '.$table) ?: null)?->fetchColumn();
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use Symfony\Component\Process\Process;
+
+/** A server of its own on a copy of the tests' database, spoken to as a browser does. */
+trait RealServer
+{
+    private const ROOT = __DIR__.'/..';
+    private const PORT = 8399;
+
+    /** @return non-empty-string path of a fresh copy */
+    private static function copyOfTheDatabase(string $name): string
+    {
+        $database = self::ROOT.'/var/data/'.$name.'.db';
+        array_map(unlink(...), glob($database.'*') ?: []);
+        copy(self::ROOT.'/var/data/test.db', $database);
+
+        return $database;
+    }
+
+    private function serve(string $database, int $workers = 1): Process
+    {
+        $environment = [
+            'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => 'sqlite:///'.$database,
+        ];
+        // PHP forks helpers only for two and more.
+        $environment += $workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $workers] : [];
+        // In a group of its own, so that its helpers end with it.
+        $server = new Process([
+            'setsid', \PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'memory_limit=128M', '-d', 'upload_max_filesize=512M',
+            '-d', 'post_max_size=520M', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'config/router.php',
+        ], self::ROOT, $environment, null, 120);
+        $server->disableOutput();
+        $server->start();
+        for ($wait = 0; $wait < 100; ++$wait) {
+            usleep(100_000);
+            if ('' !== $this->curl('/dev/null', '/sign-in')) {
+                return $server;
+            }
+        }
+        self::end($server);
+        self::fail('The server did not start.');
+    }
+
+    private static function end(Process $server): void
+    {
+        $group = $server->getPid();
+        if (null !== $group) {
+            posix_kill(-$group, \SIGKILL);
+        }
+        while ($server->isRunning()) {
+            usleep(10_000);
+        }
+    }
+
+    /** @param non-empty-string $jar */
+    private function signIn(string $jar): string
+    {
+        preg_match('~name="csrf" content="([^"]+)"~', $this->curl($jar, '/sign-in'), $token);
+        $this->curl($jar, '/sign-in', ['email' => 'ana@tideway.example', 'password' => 'jurvex-demo', '_token' => $token[1] ?? '']);
+
+        return $this->curl($jar, '/');
+    }
+
+    /**
+     * @param non-empty-string     $jar
+     * @param array<string, mixed> $fields
+     */
+    private function curl(string $jar, string $path, array $fields = [], string $token = ''): string
+    {
+        $answer = curl_exec(self::request($jar, $path, $fields, $token));
+
+        return \is_string($answer) ? $answer : '';
+    }
+
+    /**
+     * @param non-empty-string     $jar
+     * @param array<string, mixed> $fields
+     */
+    private static function request(string $jar, string $path, array $fields, string $token): \CurlHandle
+    {
+        $curl = curl_init('http://127.0.0.1:'.self::PORT.$path);
+        self::assertNotFalse($curl);
+        curl_setopt_array($curl, [
+            \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_TIMEOUT => 120,
+            \CURLOPT_HTTPHEADER => '' === $token ? [] : ['X-Csrf-Token: '.$token, 'X-Requested-With: XMLHttpRequest'],
+        ]);
+        if ([] !== $fields) {
+            $hasFile = [] !== array_filter($fields, static fn (mixed $value) => $value instanceof \CURLFile);
+            curl_setopt($curl, \CURLOPT_POSTFIELDS, $hasFile ? $fields : http_build_query($fields));
+        }
+
+        return $curl;
+    }
+}
