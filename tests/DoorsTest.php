@@ -67,7 +67,11 @@ final class DoorsTest extends ApplicationTestCase
             $answers[] = [$this->statusCode(), str_replace($email, '', $this->page())];
             $this->browser->restart();
         }
-        $withoutToken = static fn (string $page) => preg_replace('/(content|value)="[^"]{20,}"/', '', (string) preg_replace('/X-Csrf-Token[^}]*/', '', $page));
+        $withoutToken = static fn (string $page) => preg_replace(
+            '/(content|value)="[^"]{20,}"/',
+            '',
+            (string) preg_replace('/X-Csrf-Token[^}]*/', '', $page),
+        );
         self::assertSame($answers[0][0], $answers[1][0]);
         self::assertSame($withoutToken($answers[0][1]), $withoutToken($answers[1][1]));
     }
@@ -102,7 +106,9 @@ final class DoorsTest extends ApplicationTestCase
         $run = $this->lastRun($job);
         $this->send('/import', [], ['file' => $this->upload('{"format":"jurvex-job","version":1,"job":"'."\xff".'"}', 'job.json')]);
         $jobFile = $this->statusCode();
-        $this->send('/jobs/'.$job->id.'/look/runs/'.$run->id.'/readings', [], ['readings' => $this->upload("0,1,0,0,\xff", 'readings.csv')]);
+        $this->send('/jobs/'.$job->id.'/look/runs/'.$run->id.'/readings', [], [
+            'readings' => $this->upload("0,1,0,0,\xff", 'readings.csv'),
+        ]);
         self::assertSame([422, 422], [$jobFile, $this->statusCode()]);
         // As an earlier release may have stored it.
         $this->manager()->getConnection()->executeStatement("UPDATE job SET notes = CAST(X'41FF42' AS TEXT) WHERE id = ?", [$job->id]);
@@ -190,7 +196,11 @@ final class DoorsTest extends ApplicationTestCase
                 $job->answerCall($job->call());
                 $this->manager()->flush();
                 $page = $this->get('/?find='.rawurlencode($typed));
-                self::assertSame($found, $page->filter('section')->first()->filter('a[href*="'.$job->id.'"]')->count(), $typed.' in '.$number);
+                self::assertSame(
+                    $found,
+                    $page->filter('section')->first()->filter('a[href*="'.$job->id.'"]')->count(),
+                    $typed.' in '.$number,
+                );
             }
         }
     }

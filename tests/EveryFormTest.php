@@ -79,7 +79,10 @@ final class EveryFormTest extends ApplicationTestCase
                 $this->post($form, [...$values, $name => array_diff_key((array) $values[$name], [$inner => null])]);
             }
         }
-        $this->post($form, array_reduce($fields, static fn (array $all, array $path) => self::with($all, $path, str_repeat('é', 20_000)), $values));
+        $this->post(
+            $form,
+            array_reduce($fields, static fn (array $all, array $path) => self::with($all, $path, str_repeat('é', 20_000)), $values),
+        );
         $this->post($form, []);
     }
 
@@ -104,7 +107,11 @@ final class EveryFormTest extends ApplicationTestCase
                 $column = $entity->getColumnName($field);
                 if (\in_array($entity->getTypeOfField($field), ['string', 'text'], true) && !\in_array($column, ['jpeg', 'lines'], true)) {
                     $longest = $connection->fetchOne("SELECT MAX(LENGTH(CAST(\"$column\" AS BLOB))) FROM {$entity->getTableName()}");
-                    self::assertLessThanOrEqual(self::LONGEST, is_numeric($longest) ? (int) $longest : 0, $entity->getTableName().'.'.$column);
+                    self::assertLessThanOrEqual(
+                        self::LONGEST,
+                        is_numeric($longest) ? (int) $longest : 0,
+                        $entity->getTableName().'.'.$column,
+                    );
                 }
             }
         }
@@ -119,7 +126,11 @@ final class EveryFormTest extends ApplicationTestCase
     {
         $fresh = [];
         foreach ($forms as $form) {
-            $kind = preg_replace(['/[0-9a-f-]{36}/', '/[?].*/'], ['*', ''], $form->getUri()).implode(',', array_keys($form->getPhpValues()));
+            $kind = preg_replace(
+                ['/[0-9a-f-]{36}/', '/[?].*/'],
+                ['*', ''],
+                $form->getUri(),
+            ).implode(',', array_keys($form->getPhpValues()));
             if (!isset(self::$spoiled[$kind]) && !str_ends_with($form->getUri(), '/sign-out-everywhere')) {
                 self::$spoiled[$kind] = true;
                 $fresh[] = $form;

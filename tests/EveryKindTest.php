@@ -87,7 +87,9 @@ final class EveryKindTest extends ApplicationTestCase
         $job = $run->job;
         self::assertSame(\count(Kind::cases()), $csv->import(self::stream($before), $run, new \DateTimeImmutable()));
         self::assertSame($before, $csv->export($job));
-        $document = self::getContainer()->get(JobFileSchema::class)->check((string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($job)));
+        $document = self::getContainer()->get(JobFileSchema::class)->check(
+            (string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($job)),
+        );
         self::assertIsArray($document['runs']);
         self::assertNotEmpty($document['runs']);
     }

@@ -93,7 +93,12 @@ final class FindingsTableTest extends ApplicationTestCase
         $job = $this->job('Terraced');
         $run = $this->lastRun($job);
         foreach (['=HYPERLINK("http://x")', '+1+1', '-2+3', '@SUM(A1)', "'quoted"] as $note) {
-            $this->send($this->findingAddress($run), ['kind' => 'crack', 'reading_from' => '1', 'facts' => ['crack_state' => 'closed'], 'note' => $note]);
+            $this->send($this->findingAddress($run), [
+                'kind' => 'crack',
+                'reading_from' => '1',
+                'facts' => ['crack_state' => 'closed'],
+                'note' => $note,
+            ]);
             self::assertSame(201, $this->statusCode(), $this->page());
         }
         $this->get('/jobs/'.$job->id.'/findings.csv');

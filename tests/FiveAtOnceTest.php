@@ -30,7 +30,11 @@ final class FiveAtOnceTest extends TestCase
             foreach ($this->entries() as $table => [$address, $fields]) {
                 $before = $this->rows($database, $table);
                 $answers = $this->sendAtOnce($address, $fields);
-                self::assertSame([], array_filter($answers, static fn (int $status) => $status >= 400), $table.': '.implode(', ', $answers));
+                self::assertSame(
+                    [],
+                    array_filter($answers, static fn (int $status) => $status >= 400),
+                    $table.': '.implode(', ', $answers),
+                );
                 self::assertSame($before + 1, $this->rows($database, $table), $table);
             }
         } finally {

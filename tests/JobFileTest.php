@@ -148,7 +148,10 @@ final class JobFileTest extends ApplicationTestCase
         try {
             // Empty maps stay maps: {} and not [].
             $json = str_replace('"facts": []', '"facts": {}', json_encode($spoil($file), \JSON_PRETTY_PRINT | \JSON_THROW_ON_ERROR));
-            self::getContainer()->get(JobFileReader::class)->read(self::stream(str_replace('"changes": []', '"changes": {}', $json)), $firm);
+            self::getContainer()->get(JobFileReader::class)->read(
+                self::stream(str_replace('"changes": []', '"changes": {}', $json)),
+                $firm,
+            );
             self::fail('It was taken.');
         } catch (RefusedFile $refused) {
             self::assertContains(

@@ -25,7 +25,10 @@ final class MemoryTest extends TestCase
             [$job, $run] = $this->someRun($database);
             $files = [
                 '/import' => ['file', self::jobFile()],
-                $job.'/hand-over/findings' => ['file', "kind,from_m,note\n".str_repeat('crack,12.5,'.str_repeat('x', 300)."\n", self::ROWS)],
+                $job.'/hand-over/findings' => [
+                    'file',
+                    "kind,from_m,note\n".str_repeat('crack,12.5,'.str_repeat('x', 300)."\n", self::ROWS),
+                ],
                 $job.'/look/runs/'.$run.'/readings' => ['readings', self::readings()],
             ];
             foreach ($files as $address => [$field, $content]) {
@@ -36,7 +39,11 @@ final class MemoryTest extends TestCase
                 ], $token[1] ?? '');
                 $answer = curl_exec($curl);
                 unlink($path);
-                self::assertSame(303, curl_getinfo($curl, \CURLINFO_RESPONSE_CODE), $address.': '.substr(strip_tags((string) $answer), 0, 1500));
+                self::assertSame(
+                    303,
+                    curl_getinfo($curl, \CURLINFO_RESPONSE_CODE),
+                    $address.': '.substr(strip_tags((string) $answer), 0, 1500),
+                );
             }
         } finally {
             self::end($server);

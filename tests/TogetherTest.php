@@ -73,12 +73,18 @@ final class TogetherTest extends ApplicationTestCase
         $this->get('/jobs/'.$job->id.'/job.json');
         $this->get('/jobs/'.$job->id.'/findings.csv');
         $this->send('/jobs/'.$job->id.'/hand-over/links/'.Id::fresh(), []);
-        $link = (string) parse_url((string) $this->get('/jobs/'.$job->id.'/hand-over')->filter('.share-address')->attr('href'), \PHP_URL_PATH);
+        $link = (string) parse_url(
+            (string) $this->get('/jobs/'.$job->id.'/hand-over')->filter('.share-address')->attr('href'),
+            \PHP_URL_PATH,
+        );
         $this->send('/settings/house', ['water' => 'grade']);
         self::assertSame(403, $this->statusCode());
         $this->browser->restart();
         $this->get($link);
-        $this->browser->submit($this->get('/sign-in')->selectButton('Sign in')->form(), ['email' => 'who@else.example', 'password' => 'a wrong guess']);
+        $this->browser->submit($this->get('/sign-in')->selectButton('Sign in')->form(), [
+            'email' => 'who@else.example',
+            'password' => 'a wrong guess',
+        ]);
         $said = (string) file_get_contents($log);
         foreach (['exported', 'shared', 'link_opened', 'refused', 'sign_in_failed'] as $what) {
             self::assertStringContainsString('INFO: '.$what, $said);

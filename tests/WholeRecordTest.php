@@ -46,7 +46,9 @@ final class WholeRecordTest extends ApplicationTestCase
         $names = [];
         foreach (glob(\dirname(__DIR__).'/src/Record/*.php') ?: [] as $file) {
             $class = 'App\\Record\\'.basename($file, '.php');
-            if (is_subclass_of($class, JobEntry::class) || \in_array($class, [Photo::class, OwnOpinion::class, ReadingBatch::class], true)) {
+            if (is_subclass_of($class, JobEntry::class)
+                || \in_array($class, [Photo::class, OwnOpinion::class, ReadingBatch::class], true)
+            ) {
                 $names[basename($file, '.php')] = [$class];
             }
         }
@@ -81,7 +83,10 @@ final class WholeRecordTest extends ApplicationTestCase
                 $seen[$key] = true;
             });
         }
-        foreach ([CallSheet::class, OpeningDetails::class, PassDetails::class, RunDetails::class, MarkDetails::class, FlowTestDetails::class, ClearingDetails::class] as $details) {
+        foreach ([
+            CallSheet::class, OpeningDetails::class, PassDetails::class, RunDetails::class, MarkDetails::class,
+            FlowTestDetails::class, ClearingDetails::class,
+        ] as $details) {
             foreach ((new \ReflectionClass($details))->getProperties() as $property) {
                 $key = (new CamelCaseToSnakeCaseNameConverter())->normalize($property->getName());
                 self::assertTrue(isset($seen[$key]) || 'array' === (string) $property->getType(), $details.': '.$key);

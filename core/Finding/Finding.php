@@ -68,7 +68,8 @@ final readonly class Finding
      * Plain values as `read` takes them.
      *
      * @return array{id: string, kind: string, from_m: float, to_m: ?float, deepest_m: ?float, sureness: string,
-     *     clock_from: ?float, clock_to: ?float, size: ?float, unit: ?string, at_joint: bool, facts: array<string, string|float>, note: string}
+     * clock_from: ?float, clock_to: ?float, size: ?float, unit: ?string, at_joint: bool, facts: array<string,
+     * string|float>, note: string}
      */
     public function plain(): array
     {

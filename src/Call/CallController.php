@@ -29,7 +29,10 @@ final class CallController extends JobController
         $id = Id::fresh();
 
         return $this->render('call/new.html.twig', [
-            'form' => $this->createForm(CallForm::class, $sheet, ['action' => $this->generateUrl('job_open', ['id' => $id]), 'guarded' => false]),
+            'form' => $this->createForm(CallForm::class, $sheet, [
+                'action' => $this->generateUrl('job_open', ['id' => $id]),
+                'guarded' => false,
+            ]),
         ]);
     }
 

@@ -29,8 +29,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear', requirements: ['id' => Id::PATTERN])]
 final class ClearController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans)
-    {
+    public function __construct(
+        JobScreens $screens,
+        EntityManagerInterface $manager,
+        ClockInterface $clock,
+        private readonly ClearingPlans $plans,
+    ) {
         parent::__construct($screens, $manager, $clock);
     }
 
@@ -151,8 +155,11 @@ final class ClearController extends JobController
 
     private function clearedForm(Job $job): FormInterface
     {
-        return $this->createForm(ClearedForm::class, ['cleared' => $job->outcome()->cleared(), 'clearedNote' => $job->outcome()->clearedNote()],
-            ['action' => $this->generateUrl('cleared', ['job' => $job->id])]);
+        return $this->createForm(
+            ClearedForm::class,
+            ['cleared' => $job->outcome()->cleared(), 'clearedNote' => $job->outcome()->clearedNote()],
+            ['action' => $this->generateUrl('cleared', ['job' => $job->id])],
+        );
     }
 
     protected function stage(): Stage

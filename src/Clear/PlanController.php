@@ -25,8 +25,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/clear')]
 final class PlanController extends JobController
 {
-    public function __construct(JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans)
-    {
+    public function __construct(
+        JobScreens $screens,
+        EntityManagerInterface $manager,
+        ClockInterface $clock,
+        private readonly ClearingPlans $plans,
+    ) {
         parent::__construct($screens, $manager, $clock);
     }
 

@@ -23,7 +23,12 @@ final class SettingsController extends AbstractController
     #[Route('/settings', name: 'settings', methods: 'GET')]
     public function settings(Account $account): Response
     {
-        return $this->render('account/settings.html.twig', ['rules' => $account->firm->rules(), 'typed' => [], 'errors' => [], 'passwordError' => null]);
+        return $this->render('account/settings.html.twig', [
+            'rules' => $account->firm->rules(),
+            'typed' => [],
+            'errors' => [],
+            'passwordError' => null,
+        ]);
     }
 
     #[Route('/settings/mine', name: 'settings_mine', methods: 'POST')]

@@ -90,6 +90,10 @@ final class PipeForm extends AbstractType
 
     public function configureOptions(OptionsResolver $resolver): void
     {
-        $resolver->setRequired('nodes')->setDefaults(['data_class' => PipeValues::class, 'label_format' => 'label.%name%', 'guarded' => true]);
+        $resolver->setRequired('nodes')->setDefaults([
+            'data_class' => PipeValues::class,
+            'label_format' => 'label.%name%',
+            'guarded' => true,
+        ]);
     }
 }
