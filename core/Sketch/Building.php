@@ -82,9 +82,9 @@ enum Building: string
         $sketch = self::withLine($year, $metres, $last[1]);
         $bottom = 'line';
         [$kind, $end] = $opening;
-        $sketch = $sketch->split($bottom, $end, self::opening($kind));
+        $sketch = $sketch->redraw()->split($bottom, $end, self::opening($kind));
         foreach ($fixtures as [$up, $fixture, $own]) {
-            $sketch = $sketch->withFixture($fixture, self::own($year, $fixture, $own), $bottom, $up - $end, $fixture->id.'-join');
+            $sketch = $sketch->redraw()->withFixture($fixture, self::own($year, $fixture, $own), $bottom, $up - $end, $fixture->id.'-join');
             // What was the line's upper part keeps its name; the next branch is farther up, beyond this junction.
             $end = $up;
         }
@@ -106,7 +106,7 @@ enum Building: string
     private static function flats(?int $year): Sketch
     {
         $sketch = self::withLine($year, 12.0, Node::junction('foot'));
-        $sketch = $sketch->split('line', 3.0, self::opening('chamber'));
+        $sketch = $sketch->redraw()->split('line', 3.0, self::opening('chamber'));
         $inside = HouseTables::material($year, false);
         $above = 'foot';
         for ($floor = 1; $floor <= 3; ++$floor) {
@@ -127,7 +127,7 @@ enum Building: string
             $sketch = new Sketch([...array_values($sketch->nodes), $top], [...array_values($sketch->pipes), $stack]);
             foreach ([[FixtureKind::Toilet, 1.5], [FixtureKind::Sink, 2.5]] as [$kind, $own]) {
                 $fixture = Node::fixture($kind->value.'-'.$floor, $kind, '', new Known($level + $kind->usualLevel()));
-                $sketch = $sketch->withFixture(
+                $sketch = $sketch->redraw()->withFixture(
                     $fixture, self::own($year, $fixture, $own, $inside), $stack->id,
                     FixtureKind::Toilet === $kind ? 0.4 : 0.2, $fixture->id.'-join',
                 );

@@ -6,12 +6,7 @@ namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
-use Jurvex\Core\LineMap\Access;
-use Jurvex\Core\LineMap\Drains;
 use Jurvex\Core\LineMap\Tree;
-use Jurvex\Core\Measure\Length;
-use Jurvex\Core\Triage\Point;
-use Jurvex\Core\Triage\Tables;
 
 /**
  * The line map of a property: a tree of pipes that run down to one outlet, with how each value is known.
@@ -39,45 +34,66 @@ final class Sketch
      * @param list<Node> $nodes
      * @param list<Pipe> $pipes
      *
-     * @throws BadInput not_a_tree with `why` (two_ways_down, outlet_runs_on, loop, orphan, no_outlet, two_outlets); unknown_value for an identifier twice or a node that is not there
+     * @throws BadInput not_a_tree with `why` (two_ways_down, outlet_runs_on, loop, orphan, no_outlet, two_outlets); twice for an
+     *                  identifier; no_such_place for a node that is not there
      */
     public function __construct(array $nodes, array $pipes)
     {
-        $byId = $pipesById = $below = $above = [];
-        $outlet = null;
-        foreach ($nodes as $i => $node) {
-            if (isset($byId[$node->id])) {
-                throw new BadInput('twice', 'nodes.'.$i.'.id', ['name' => $node->id]);
-            }
-            if (NodeKind::Outlet === $node->kind) {
-                $outlet = null === $outlet ? $node : throw self::notATree('nodes.'.$i, 'two_outlets', $node);
-            }
-            $byId[$node->id] = $node;
-        }
+        $this->nodes = self::byId($nodes);
+        $outlets = array_values(array_filter($this->nodes, static fn (Node $node) => NodeKind::Outlet === $node->kind));
+        $this->outlet = $outlets[0] ?? throw new BadInput('not_a_tree', 'nodes', ['why' => 'no_outlet']);
+        $pipesById = $below = $above = [];
         foreach ($pipes as $i => $pipe) {
-            foreach (['from', 'to'] as $end) {
-                if (!isset($byId[$pipe->{$end}])) {
-                    throw new BadInput('no_such_place', 'pipes.'.$i.'.'.$end, ['name' => $pipe->{$end}]);
-                }
-            }
-            if (isset($pipesById[$pipe->id]) || isset($byId[$pipe->id])) {
-                throw new BadInput('twice', 'pipes.'.$i.'.id', ['name' => $pipe->id]);
-            }
-            if (isset($below[$pipe->from])) {
-                throw self::notATree('pipes.'.$i, 'two_ways_down', $byId[$pipe->from]);
-            }
-            if (NodeKind::Outlet === $byId[$pipe->from]->kind) {
-                throw self::notATree('pipes.'.$i, 'outlet_runs_on', $byId[$pipe->from]);
-            }
+            $this->refuseUnfit($pipe, $i, isset($pipesById[$pipe->id]), isset($below[$pipe->from]));
             $pipesById[$pipe->id] = $below[$pipe->from] = $pipe;
             $above[$pipe->to][] = $pipe;
         }
-        $this->outlet = $outlet ?? throw new BadInput('not_a_tree', 'nodes', ['why' => 'no_outlet']);
-        $this->nodes = $byId;
         $this->pipes = $pipesById;
         $this->below = $below;
         $this->above = $above;
         $this->refuseLoopsAndOrphans();
+    }
+
+    /**
+     * @param list<Node> $nodes
+     *
+     * @return array<string, Node>
+     */
+    private static function byId(array $nodes): array
+    {
+        $byId = [];
+        $hasOutlet = false;
+        foreach ($nodes as $i => $node) {
+            if (isset($byId[$node->id])) {
+                throw new BadInput('twice', 'nodes.'.$i.'.id', ['name' => $node->id]);
+            }
+            $isOutlet = NodeKind::Outlet === $node->kind;
+            if ($hasOutlet && $isOutlet) {
+                throw self::notATree('nodes.'.$i, 'two_outlets', $node);
+            }
+            $hasOutlet = $hasOutlet || $isOutlet;
+            $byId[$node->id] = $node;
+        }
+
+        return $byId;
+    }
+
+    private function refuseUnfit(Pipe $pipe, int $i, bool $isTwice, bool $isSecondWayDown): void
+    {
+        foreach (['from' => $pipe->from, 'to' => $pipe->to] as $end => $node) {
+            if (!isset($this->nodes[$node])) {
+                throw new BadInput('no_such_place', 'pipes.'.$i.'.'.$end, ['name' => $node]);
+            }
+        }
+        if ($isTwice || isset($this->nodes[$pipe->id])) {
+            throw new BadInput('twice', 'pipes.'.$i.'.id', ['name' => $pipe->id]);
+        }
+        if ($isSecondWayDown) {
+            throw self::notATree('pipes.'.$i, 'two_ways_down', $this->nodes[$pipe->from]);
+        }
+        if (NodeKind::Outlet === $this->nodes[$pipe->from]->kind) {
+            throw self::notATree('pipes.'.$i, 'outlet_runs_on', $this->nodes[$pipe->from]);
+        }
     }
 
     public static function bare(): self
@@ -182,86 +198,10 @@ final class Sketch
         return array_filter($this->nodes, static fn (Node $node) => NodeKind::Opening === $node->kind);
     }
 
-    /**
-     * Adds a fixture at a node or along a pipe, with a pipe of its own.
-     *
-     * @param string $at     the node that it runs into, or the pipe
-     * @param float  $up     metres from the pipe's lower end
-     * @param string $joinId for the junction that is made where it meets a pipe; its upper part takes `joinId` with a plus
-     *
-     * @throws BadInput
-     */
-    public function withFixture(Node $fixture, Pipe $own, string $at, float $up, string $joinId): self
+    /** Adding to it and taking away from it. */
+    public function redraw(): Redraw
     {
-        if ($this->has($fixture->id)) {
-            return $this;
-        }
-        $base = $this;
-        $target = $this->nodes[$at] ?? null;
-        if (null !== $target && NodeKind::Fixture === $target->kind) {
-            // Nothing runs through a fixture: what is added there joins its pipe.
-            $pipe = $this->below($at) ?? throw new BadInput('no_such_place', 'at', ['name' => $at]);
-            [$target, $at, $up] = [null, $pipe->id, $pipe->length->value / 2];
-        }
-        if (null === $target) {
-            $base = $this->split($at, $up, Node::junction($joinId));
-            $at = $joinId;
-        }
-        $joins = [] === $base->above($at) ? Joins::Straight : (Joins::Straight === $own->joins ? Joins::Wye : $own->joins);
-
-        return new self([...array_values($base->nodes), $fixture], [
-            ...array_values($base->pipes),
-            $own->with(from: $fixture->id, to: $at, joins: $joins),
-        ]);
-    }
-
-    /**
-     * Puts an opening, a trap or a junction into a pipe.
-     *
-     * @param float $up metres from the pipe's lower end
-     *
-     * @throws BadInput no_such_place; out_of_range when it would lie outside the pipe
-     */
-    public function split(string $pipeId, float $up, Node $node): self
-    {
-        if ($this->has($node->id)) {
-            return $this;
-        }
-        $pipe = $this->pipes[$pipeId] ?? throw new BadInput('no_such_place', 'at', ['name' => $pipeId]);
-        $length = $pipe->length->value;
-        if ($up < 0 || $up > $length) {
-            throw BadInput::outOfRange('up', 0, $length);
-        }
-        $cut = $length - $up;
-        $upper = $pipe->with(
-            length: new Known($cut, $pipe->length->source), to: $node->id, joins: Joins::Straight,
-            tied: Source::Guessed, proof: '',
-            bends: array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at <= $cut)),
-        );
-        $lower = $pipe->with(
-            id: $node->id.'+',
-            from: $node->id,
-            length: new Known($up, $pipe->length->source),
-            bends: array_map(
-                static fn (PipeBend $bend) => $bend->movedBy(-$cut, $up),
-                array_values(array_filter($pipe->bends, static fn (PipeBend $bend) => $bend->at > $cut)),
-            ),
-        );
-
-        return new self([...array_values($this->nodes), $node], [...array_values($this->replaced($upper)), $lower]);
-    }
-
-    /** Puts an opening at the end of a new pipe, where there is no line to put it into. */
-    public function withEnd(Node $node, Pipe $own, string $to): self
-    {
-        $joins = [] === $this->above($to) ? Joins::Straight : Joins::Wye;
-
-        return $this->has($node->id)
-            ? $this
-            : new self([...array_values($this->nodes), $node], [
-                ...array_values($this->pipes),
-                $own->with(from: $node->id, to: $to, joins: $joins),
-            ]);
+        return new Redraw($this);
     }
 
     /** @throws BadInput */
@@ -285,137 +225,6 @@ final class Sketch
         }
 
         return new self(array_values($this->nodes), array_values($this->replaced($pipe)));
-    }
-
-    /** A fixture was run and its water seen at an opening below it: every tie-in on the way between them is proved. */
-    public function withWaterSeen(Node $fixture, Node $opening): self
-    {
-        $proved = [];
-        $arrives = false;
-        foreach ($this->wayDown($fixture->id) as $pipe) {
-            if (Joins::Straight !== $pipe->joins && Source::Proved !== $pipe->tied) {
-                $proved[] = $pipe;
-            }
-            if ($pipe->to === $opening->id) {
-                $arrives = true;
-                break;
-            }
-        }
-
-        return array_reduce(
-            $arrives ? $proved : [],
-            static fn (self $sketch, Pipe $pipe) => $sketch->withPipe(
-                $pipe->with(tied: Source::Proved, proof: '' === $fixture->name ? $fixture->what : $fixture->name),
-            ),
-            $this,
-        );
-    }
-
-    /**
-     * Takes a node out. What ran into it runs on to the next node, its length added; a junction that is left with one
-     * pipe and nothing to it goes too.
-     *
-     * @throws BadInput when it is the outlet
-     */
-    public function without(string $id): self
-    {
-        $node = $this->nodes[$id] ?? null;
-        $down = $this->below($id);
-        if (null === $node) {
-            return $this;
-        }
-        if (null === $down) {
-            throw new BadInput('outlet_stays', 'at');
-        }
-        $pipes = $this->pipes;
-        unset($pipes[$down->id]);
-        foreach ($this->above($id) as $pipe) {
-            $length = $pipe->length->value;
-            $joined = 1 === \count($this->above($id)) ? $down->joins : $pipe->joins;
-            $pipes[$pipe->id] = $pipe->with(
-                to: $down->to,
-                length: new Known(
-                    $length + $down->length->value,
-                    $down->length->source->isWeakerThan($pipe->length->source) ? $down->length->source : $pipe->length->source,
-                ),
-                joins: $joined,
-                bends: [
-                    ...$pipe->bends,
-                    ...array_map(static fn (PipeBend $bend) => $bend->movedBy($length, $length + $down->length->value), $down->bends),
-                ],
-            );
-        }
-        $nodes = $this->nodes;
-        unset($nodes[$id]);
-        $left = new self(array_values($nodes), array_values($pipes));
-        $lower = $left->nodes[$down->to];
-
-        return NodeKind::Junction === $lower->kind && \count($left->above($lower->id)) < 2 ? $left->without($lower->id) : $left;
-    }
-
-    /** @throws \LogicException while there is no pipe */
-    public function drains(): Drains
-    {
-        $branches = $traps = [];
-        foreach ($this->pipes as $pipe) {
-            $branch = $pipe->branch();
-            if (null !== $branch) {
-                $branches[$pipe->id] = $branch;
-            }
-        }
-        foreach ($this->nodes as $node) {
-            if (NodeKind::Trap === $node->kind) {
-                $traps[$node->id] = true;
-            }
-        }
-
-        return new Drains($this->tree() ?? throw new \LogicException('A map without a pipe has no drains.'), $branches, $traps);
-    }
-
-    /** How a tool enters at a node: by its opening, or as if one were made there. */
-    public function access(Node $node): Access
-    {
-        $mouth = $node->mouth;
-        if (null === $mouth) {
-            $bores = array_map(
-                static fn (Pipe $pipe) => $pipe->bore->value,
-                array_filter([$this->below($node->id), ...$this->above($node->id)]),
-            );
-
-            return new Access($node->id, Length::millimetres(max([20.0, ...$bores])), 'both', Length::metres(0), 0.0, Length::metres(0));
-        }
-
-        return new Access(
-            $node->id, Length::millimetres($mouth->size->value), $mouth->faces, Length::metres($mouth->drop->value),
-            $mouth->bendDegrees, Length::millimetres($mouth->radius), $mouth->trap,
-        );
-    }
-
-    /**
-     * @param array<string, string> $seen by place
-     *
-     * @return list<Point> all fixtures and openings, for triage
-     */
-    public function points(array $seen): array
-    {
-        return array_map(
-            static fn (Node $node) => new Point($node->id, $node->id, $node->level?->value, $seen[$node->id] ?? null),
-            $this->places(),
-        );
-    }
-
-    /** @return array<string, float> weight of each pipe as a suspect before anything is seen */
-    public function priors(Tables $tables): array
-    {
-        return array_map(
-            static fn (Pipe $pipe) => $tables->prior(
-                $pipe->length->value,
-                \count($pipe->bends),
-                $pipe->material->group(),
-                $pipe->pastStoppages,
-            ),
-            $this->pipes,
-        );
     }
 
     /** @return array<string, Pipe> */

@@ -11,14 +11,13 @@ use Jurvex\Core\Reach\Rig;
 final readonly class WhatElse
 {
     /**
-     * @param string  $code   smaller_head, leader, steered, pulled_toilet, roof_vent, new_opening
      * @param Node    $at     the opening, or where one would be made
      * @param ?Length $width  of the head that would pass
      * @param ?Length $length of the stiff head that would pass
      * @param ?float  $metres the drop of a vent, or what a new opening opens up
      */
     public function __construct(
-        public string $code, public Node $at, public Rig $rig, public ?Length $width = null,
+        public Alternative $what, public Node $at, public Rig $rig, public ?Length $width = null,
         public ?Length $length = null, public ?float $metres = null,
     ) {
     }

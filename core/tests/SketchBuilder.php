@@ -31,7 +31,7 @@ final class SketchBuilder
             $at = $pipes[$chance->getInt(0, \count($pipes) - 1)];
             $up = $at->length->value * $chance->getInt(1, 9) / 10;
             $sketch = match ($chance->getInt(0, 4)) {
-                0 => $sketch->split(
+                0 => $sketch->redraw()->split(
                     $at->id,
                     $up,
                     Node::opening(
@@ -45,12 +45,12 @@ final class SketchBuilder
                         ),
                     ),
                 ),
-                1 => $sketch->withFixture(
+                1 => $sketch->redraw()->withFixture(
                     Node::fixture('fixture-'.$i, FixtureKind::Sink, ''),
                     self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 4.0)->with(joins: Joins::Tee),
                     $at->id, $up, 'join-'.$i,
                 ),
-                default => $sketch->withFixture(
+                default => $sketch->redraw()->withFixture(
                     Node::fixture('fixture-'.$i, FixtureKind::Toilet, ''),
                     self::pipe($chance, 'fixture-'.$i.'-pipe', 'fixture-'.$i, '', 9.0), $at->id, $up, 'join-'.$i,
                 ),

@@ -8,6 +8,7 @@ use App\Firm\Firm;
 use App\Firm\Kit;
 use App\Firm\StartingKit;
 use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Sketch\TriageView;
 use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Tables;
@@ -33,8 +34,8 @@ final class BenchMapCommand extends Command
             $sketch = LargeMap::sketch();
             $start = hrtime(true);
             $tables = Tables::usual();
-            $checks = new Checks($sketch->tree() ?? throw new \LogicException('The large map has pipes.'), $sketch->points([]), $tables);
-            $priors = $sketch->priors($tables);
+            $checks = new Checks($sketch->tree() ?? throw new \LogicException('The large map has pipes.'), (new TriageView($sketch))->points([]), $tables);
+            $priors = (new TriageView($sketch))->priors($tables);
             \assert([] !== $priors);
             $triage = new Triage($priors, $checks->looks());
             $triage->nextCheck();

@@ -157,7 +157,7 @@ final class LineController extends JobController
     {
         $below = $job->property()->sketch()->below($id);
         try {
-            $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->without($id));
+            $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->redraw()->without($id));
         } catch (BadInput $error) {
             return $this->map($job, $request, $id, ['addError' => $this->words($error)]);
         }

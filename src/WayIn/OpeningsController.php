@@ -83,7 +83,7 @@ final class OpeningsController extends JobController
         } elseif (\is_string($pipe) && isset($property->sketch()->pipes[$pipe])) {
             $this->maps->change(
                 $property,
-                static fn (Sketch $sketch) => $sketch->split($pipe, $sketch->pipes[$pipe]->length->value / 2, $node),
+                static fn (Sketch $sketch) => $sketch->redraw()->split($pipe, $sketch->pipes[$pipe]->length->value / 2, $node),
             );
             $opening->placeAt($node->id);
             $this->store();

@@ -19,7 +19,9 @@ use Jurvex\Core\LineMap\SegmentReach;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Rig;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\Alternatives;
 use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\NewOpenings;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\ReachOption;
@@ -78,7 +80,7 @@ final class ReachController extends JobController
                 0,
                 self::LISTED,
             ),
-            'else' => [] === $options || $isOpen ? [] : $finder->whatElse($target), 'newOpening' => [] === $options ? $finder->bestNewOpening() : null,
+            'else' => [] === $options || $isOpen ? [] : (new Alternatives($finder))->to($target), 'newOpening' => [] === $options ? (new NewOpenings($finder))->best() : null,
         ], 'way_in/reach.html.twig', expected: self::expected(
             $sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id],
         ));

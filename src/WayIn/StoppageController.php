@@ -83,7 +83,7 @@ final class StoppageController extends JobController
             $job->site()->makeTest($run->id, $watched->id, $said, $account->name, $this->now());
             $this->store();
             if (Answer::RunsBy === $said) {
-                $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->withWaterSeen($run, $watched));
+                $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->redraw()->withWaterSeen($run, $watched));
             }
         }
 

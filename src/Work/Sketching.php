@@ -56,14 +56,14 @@ final readonly class Sketching
         $node = 'trap' === $sort ? Node::trap($id) : self::likelyOpening($id, OpeningKind::tryFrom($what) ?? OpeningKind::Cleanout);
         $pipe = $sketch->pipes[$at] ?? $sketch->below($at) ?? ($sketch->above($at)[0] ?? null);
         if (null === $pipe) {
-            return $sketch->withEnd(
+            return $sketch->redraw()->withEnd(
                 $node,
                 $this->pipe($job, $id, HouseTables::material($job->call()->yearBuilt, true), 4.0, self::FIRST_M),
                 $at,
             );
         }
 
-        return $sketch->split($pipe->id, self::metresUp($up, $units, $pipe), $node);
+        return $sketch->redraw()->split($pipe->id, self::metresUp($up, $units, $pipe), $node);
     }
 
     /** The part that is open for altering when nobody has chosen one: the longest pipe, where most is added. */
@@ -111,7 +111,7 @@ final readonly class Sketching
             $isFirst ? 4.0 : $kind->usualTradeSize(), $isFirst ? self::FIRST_M : self::GUESSED_M,
         );
 
-        return $sketch->withFixture(
+        return $sketch->redraw()->withFixture(
             Node::fixture($id, $kind, ''), $own, $at, null === $pipe ? 0.0 : self::metresUp($up, $units, $pipe),
             $id.'-join',
         );

@@ -7,6 +7,7 @@ namespace App\Work;
 use App\Record\Job;
 use App\Record\TestMade;
 use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Sketch\TriageView;
 use Jurvex\Core\Triage\Answer;
 use Jurvex\Core\Triage\Check;
 use Jurvex\Core\Triage\Checks;
@@ -29,12 +30,12 @@ final class Stoppages
             return null;
         }
         $tables = $job->firm->triageTables();
-        $points = $sketch->points(array_map(static fn (Answer $answer) => $answer->value, $job->site()->seen()));
+        $points = (new TriageView($sketch))->points(array_map(static fn (Answer $answer) => $answer->value, $job->site()->seen()));
         $checks = new Checks($tree, $points, $tables);
         $looks = $checks->looks();
         $made = self::madeTests($job, $points);
         $all = [...$looks, ...array_map($checks->test(...), $made)];
-        $priors = $sketch->priors($tables);
+        $priors = (new TriageView($sketch))->priors($tables);
         if ([] === $priors) {
             return null;
         }

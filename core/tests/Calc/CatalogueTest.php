@@ -57,7 +57,7 @@ final class CatalogueTest extends TestCase
             ['counter', ['counter_factor' => 0] + $counter, 'out_of_range', 'counter_factor'],
             ['counter', ['cable_length_m' => -60] + $counter, 'out_of_range', 'cable_length_m'],
             ['counter', ['cable_out_at_zero_m' => 61] + $counter, 'out_of_range', 'cable_out_at_zero_m'],
-            ['counter', ['counter_factor' => 1e308, 'reading_m' => 1e308] + $counter, 'out_of_range', ''],
+            ['counter', ['counter_factor' => 1e308, 'reading_m' => 1e308] + $counter, 'out_of_range', 'reading_m'],
             ['clock', ['screen_clock' => 12.5, 'invert_on_screen' => 6], 'out_of_range', 'screen_clock'],
             ['clock', ['screen_clock' => 3], 'missing', 'invert_on_screen'],
             ['slope', [], 'unknown_calculation', ''],

@@ -15,10 +15,12 @@ use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Reach\Winch;
 use Jurvex\Core\Sketch\AccessRules;
 use Jurvex\Core\Sketch\Advice;
+use Jurvex\Core\Sketch\Alternatives;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
+use Jurvex\Core\Sketch\NewOpenings;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\OpeningAdvice;
 use Jurvex\Core\Sketch\Pipe;
@@ -119,8 +121,8 @@ final class ReachFinderTest extends TestCase
     public function testWhereNothingWorksWhatWouldIsFoundByTryingIt(): void
     {
         $codes = static fn (Sketch $sketch, Rig $rig, string $target) => array_map(
-            static fn (WhatElse $else) => $else->code,
-            (new ReachFinder($sketch, [$rig]))->whatElse($target),
+            static fn (WhatElse $else) => $else->what->value,
+            (new Alternatives(new ReachFinder($sketch, [$rig])))->to($target),
         );
         $sketch = self::house();
         self::assertContains('steered', $codes($sketch, self::rod(), 'sink-pipe'), 'back up a tee turns 90°');
@@ -130,10 +132,10 @@ final class ReachFinderTest extends TestCase
         );
         self::assertContains('leader', $codes($trapped, self::rod(), 'yard+'));
         self::assertContains('pulled_toilet', $codes($trapped, self::rod(), 'yard+'));
-        $far = $sketch->withPipe($sketch->pipes['yard+']->with(length: new Known(300.0)))->split('yard+', 20.0, Node::junction('low'));
+        $far = $sketch->withPipe($sketch->pipes['yard+']->with(length: new Known(300.0)))->redraw()->split('yard+', 20.0, Node::junction('low'));
         self::assertContains('new_opening', $codes($far, self::rod(), 'low+'));
-        foreach ((new ReachFinder($sketch, [self::rod(head: 105)]))->whatElse('yard+') as $else) {
-            if ('smaller_head' === $else->code) {
+        foreach ((new Alternatives(new ReachFinder($sketch, [self::rod(head: 105)])))->to('yard+') as $else) {
+            if ('smaller_head' === $else->what->value) {
                 self::assertNotNull($else->width);
                 $fitted = self::rod(head: $else->width->inMillimetres(), rigid: $else->length?->inMillimetres() ?? 0.0);
                 self::assertTrue(
@@ -148,11 +150,11 @@ final class ReachFinderTest extends TestCase
     {
         $sketch = self::house()->withNode(Node::opening('hall', 'cleanout', '', new Mouth(new Known(102), ready: true)));
         $short = self::rod(length: 5.0);
-        [$node, $gain] = (new ReachFinder($sketch, [$short]))->bestNewOpening() ?? self::fail('nothing gained');
+        [$node, $gain] = (new NewOpenings(new ReachFinder($sketch, [$short])))->best() ?? self::fail('nothing gained');
         $finder = new ReachFinder($sketch, [$short]);
         $now = array_sum($finder->reachedByAny());
         $cut = $sketch->below($node->id)->id ?? '';
-        $there = $sketch->split(
+        $there = $sketch->redraw()->split(
             $cut,
             $sketch->pipes[$cut]->length->value,
             Node::opening('new', 'cleanout', '', new Mouth(new Known(102), 'both', bendDegrees: 45, radius: 102)),
@@ -162,7 +164,7 @@ final class ReachFinderTest extends TestCase
 
     public function testATrapInTheLineLetsOnlyAThinHoseThrough(): void
     {
-        $sketch = self::house()->split('yard+', 6.0, Node::trap('house-trap'));
+        $sketch = self::house()->redraw()->split('yard+', 6.0, Node::trap('house-trap'));
         $thin = new Rig(
             'thin',
             new JetHose(
@@ -215,12 +217,12 @@ final class ReachFinderTest extends TestCase
         $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [
             new Pipe('line', 'toilet', 'main', new Known(27.0), new Known(102.0)),
         ]);
-        $opened = $line->split(
+        $opened = $line->redraw()->split(
             'line',
             15.0,
             Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))),
-        )->split('line', 9.0, Node::opening('hall', 'cleanout', '', new Mouth(new Known(102))));
-        $joined = $opened->withFixture(
+        )->redraw()->split('line', 9.0, Node::opening('hall', 'cleanout', '', new Mouth(new Known(102))));
+        $joined = $opened->redraw()->withFixture(
             Node::fixture('sink', FixtureKind::Sink, ''),
             new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(78.0), joins: Joins::Tee), 'hall+', 4.0, 'join',
         );

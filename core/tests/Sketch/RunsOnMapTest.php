@@ -197,14 +197,14 @@ final class RunsOnMapTest extends TestCase
         $line = new Sketch([Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, '')], [
             new Pipe('line', 'toilet', 'main', new Known(23.0), new Known(102.0), Material::PvcGasketed),
         ]);
-        $sketch = $line->split('line', 20.0, Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))));
-        $sketch = $sketch->withFixture(
+        $sketch = $line->redraw()->split('line', 20.0, Node::opening('yard', 'cleanout', '', new Mouth(new Known(102))));
+        $sketch = $sketch->redraw()->withFixture(
             Node::fixture('sink', FixtureKind::Sink, 'Sink'),
             new Pipe('sink-pipe', 'sink', '', new Known(3.0), new Known(52.0), joins: Joins::Wye), 'yard+', 12.0,
             'join',
         );
 
-        return $sketch->split('join+', 0.0, Node::opening('lane', 'chamber', '', new Mouth(new Known(225), 'both')));
+        return $sketch->redraw()->split('join+', 0.0, Node::opening('lane', 'chamber', '', new Mouth(new Known(225), 'both')));
     }
 
     private static function metres(Sketch $sketch): float

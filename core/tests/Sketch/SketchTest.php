@@ -54,12 +54,12 @@ final class SketchTest extends TestCase
         $sketch = self::house();
         $before = self::metresDown($sketch, 'sink');
         foreach ([0.0, 2.5, 4.0, 10.0] as $i => $up) {
-            $split = $sketch->split('line', $up, Node::junction('new'.$i));
+            $split = $sketch->redraw()->split('line', $up, Node::junction('new'.$i));
             self::assertEqualsWithDelta($before, self::metresDown($split, 'sink'), 1e-9);
             self::assertEqualsWithDelta($up, $split->pipes['new'.$i.'+']->length->value, 1e-9);
             self::assertSame(2, \count($split->pipes['line']->bends) + \count($split->pipes['new'.$i.'+']->bends));
         }
-        $split = $sketch->split('line', 4.0, Node::junction('new'));
+        $split = $sketch->redraw()->split('line', 4.0, Node::junction('new'));
         self::assertSame(
             [6.0],
             array_map(static fn (PipeBend $bend) => $bend->at, $split->pipes['line']->bends),
@@ -71,32 +71,32 @@ final class SketchTest extends TestCase
     public function testWhatIsTakenOffLeavesTheRestRunningOnAsFarAsBefore(): void
     {
         $sketch = self::house();
-        $more = $sketch->withFixture(Node::fixture('bath', FixtureKind::Bath, 'Bath'), self::own('bath', 2.0), 'line', 3.0, 'bath-join');
+        $more = $sketch->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, 'Bath'), self::own('bath', 2.0), 'line', 3.0, 'bath-join');
         self::assertSame(Joins::Wye, $more->pipes['bath-pipe']->joins);
         self::assertSame('bath-join', $more->pipes['bath-pipe']->to);
         self::assertEqualsWithDelta(5.0, self::metresDown($more, 'bath'), 1e-9);
-        $less = $more->without('bath');
+        $less = $more->redraw()->without('bath');
         self::assertEquals($sketch->pipes['line']->length->value, $less->pipes['line']->length->value);
         self::assertFalse($less->has('bath-join'), 'a junction that joins nothing goes too');
         self::assertCount(2, $less->pipes['line']->bends);
-        $split = $sketch->split('line', 4.0, Node::junction('cut'));
-        self::assertEqualsWithDelta(self::metresDown($sketch, 'sink'), self::metresDown($split->without('cut'), 'sink'), 1e-9);
+        $split = $sketch->redraw()->split('line', 4.0, Node::junction('cut'));
+        self::assertEqualsWithDelta(self::metresDown($sketch, 'sink'), self::metresDown($split->redraw()->without('cut'), 'sink'), 1e-9);
     }
 
     public function testTheSameChangeTwiceIsMadeOnce(): void
     {
         $sketch = self::house();
-        $once = $sketch->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
+        $once = $sketch->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
         self::assertSame(
             $once->plain(),
-            $once->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j')->plain(),
+            $once->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j')->plain(),
         );
-        self::assertSame($once->plain(), $once->split('line', 1.0, Node::junction('j'))->plain());
+        self::assertSame($once->plain(), $once->redraw()->split('line', 1.0, Node::junction('j'))->plain());
     }
 
     public function testAFixtureAddedAtAFixtureJoinsItsPipe(): void
     {
-        $sketch = self::house()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'sink', 0.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'sink', 0.0, 'j');
         self::assertSame(['j', 'j'], [$sketch->pipes['bath-pipe']->to, $sketch->pipes['line']->to]);
     }
 
@@ -176,7 +176,7 @@ final class SketchTest extends TestCase
 
     public function testNothingIsMovedUnderItself(): void
     {
-        $sketch = self::house()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
         $this->expectExceptionObject(new BadInput('not_a_tree', 'pipes.1', ['why' => 'loop', 'name' => 'j']));
         $sketch->withPipe($sketch->pipes['j+']->with(to: 'bath'));
     }
@@ -185,18 +185,18 @@ final class SketchTest extends TestCase
     {
         $bath = Node::fixture('bath', FixtureKind::Bath, 'Bath');
         $yard = Node::opening('yard', 'cleanout', '', new Mouth(new Known(102)));
-        $sketch = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 5.0, 'j')->split('j+', 2.0, $yard);
+        $sketch = self::house()->redraw()->withFixture($bath, self::own('bath', 2.0), 'line', 5.0, 'j')->redraw()->split('j+', 2.0, $yard);
         self::assertSame([Source::Proved, 'Bath'], [
-            $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied,
-            $sketch->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof,
+            $sketch->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied,
+            $sketch->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof,
         ]);
-        $above = self::house()->withFixture($bath, self::own('bath', 2.0), 'line', 2.0, 'j')->split('line', 2.0, $yard);
-        self::assertSame(Source::Guessed, $above->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, 'the opening is not on its way');
+        $above = self::house()->redraw()->withFixture($bath, self::own('bath', 2.0), 'line', 2.0, 'j')->redraw()->split('line', 2.0, $yard);
+        self::assertSame(Source::Guessed, $above->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, 'the opening is not on its way');
     }
 
     public function testDistancesAreToldDownUpAndRoundAJunction(): void
     {
-        $sketch = self::house()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
         self::assertSame(['near' => 7.0, 'far' => 10.0, 'way' => 'down'], $sketch->apart('sink', 'j+'));
         self::assertSame(['near' => 7.0, 'far' => 9.0, 'way' => 'across'], $sketch->apart('sink', 'bath-pipe'));
         self::assertSame(['near' => 3.0, 'far' => 10.0, 'way' => 'up'], $sketch->apart('main', 'line'));
