@@ -9,6 +9,7 @@ use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Access;
 use Jurvex\Core\LineMap\Branch;
 use Jurvex\Core\LineMap\Drains;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\LineMap\ReachMap;
 use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\SegmentReach;
@@ -101,7 +102,7 @@ final class ReachMapCalculation implements Calculation
         return new Access(
             $node,
             Length::millimetres($access->positive('opening_mm')),
-            $access->word('faces', 'downstream', 'upstream', 'both'),
+            $access->choice('faces', Faces::class),
             Length::metres($access->optionalNumber('drop_m', 0) ?? 0.0),
             $access->optionalNumber('entry_bend_deg', 0, 180) ?? 0.0,
             Length::millimetres($access->optionalNumber('entry_bend_radius_mm', 0) ?? 0.0),

@@ -76,7 +76,7 @@ final class Planner
         $refused = self::stop($s) ?? ([] === $heads ? $codes[0] : null);
         if (null === $refused && $s->isFragile() && \in_array(Head::ChainFlail, $heads, true)) {
             $heads = array_filter($heads, static fn (Head $head) => Head::ChainFlail !== $head);
-            $reasons[] = new Reason('no_flail_in_fragile', 'rule', self::fragile($s));
+            $reasons[] = new Reason('no_flail_in_fragile', Bears::Rule, self::fragile($s));
             $refused = [] === $heads ? 'no_flail_in_fragile' : null;
         }
         if (null !== $refused) {
@@ -84,14 +84,14 @@ final class Planner
         }
         $steps = self::lookFirst($s, $reasons);
         foreach ($heads as $head) {
-            $steps[] = new Step($head, 'in', 0.0, $s->past()->metres, 'head.'.$head->value);
-            $steps[] = new Step($head, 'back', $s->past()->metres, 0.0, 'draw_back');
+            $steps[] = new Step($head, Stroke::In, 0.0, $s->past()->metres, 'head.'.$head->value);
+            $steps[] = new Step($head, Stroke::Back, $s->past()->metres, 0.0, 'draw_back');
         }
         if ($s->blockage->isSoft()) {
-            $reasons[] = new Reason('say_what_is_left', 'rule', [Fact::Stoppage]);
+            $reasons[] = new Reason('say_what_is_left', Bears::Rule, [Fact::Stoppage]);
         }
         if ($s->roofVent || $s->bore->inMillimetres() <= 50.0) {
-            $reasons[] = new Reason('small_machine', 'rule', $s->roofVent ? [Fact::RoofVent] : [Fact::Bore]);
+            $reasons[] = new Reason('small_machine', Bears::Rule, $s->roofVent ? [Fact::RoofVent] : [Fact::Bore]);
         }
         $steps[] = self::lookAfter($s);
 
@@ -106,43 +106,50 @@ final class Planner
         if (null !== $refused) {
             return [
                 [],
-                [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', 'rule', [Fact::NoWater])] : [])],
+                [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', Bears::Rule, [Fact::NoWater])] : [])],
                 $refused,
             ];
         }
         if ($s->isFragile()) {
-            $reasons[] = new Reason('less_pressure_in_fragile', 'rule', self::fragile($s));
+            $reasons[] = new Reason('less_pressure_in_fragile', Bears::Rule, self::fragile($s));
         }
         if ($s->frost) {
-            $reasons[] = new Reason('frost', 'rule', [Fact::Frost]);
+            $reasons[] = new Reason('frost', Bears::Rule, [Fact::Frost]);
         }
         $reasons[] = Travel::Upstream === $s->travel
-            ? new Reason('for.flow_carries_out', 'for', [Fact::Direction])
-            : new Reason('against.pushes_on', 'against', [Fact::Direction]);
+            ? new Reason('for.flow_carries_out', Bears::For, [Fact::Direction])
+            : new Reason('against.pushes_on', Bears::Against, [Fact::Direction]);
         $steps = self::lookFirst($s, $reasons);
         if ($s->trap) {
-            $reasons[] = new Reason('leader_for_trap', 'rule', [Fact::Trap]);
-            $steps[] = new Step(Head::BendLeader, 'in', 0.0, $s->near->metres, 'head.bend_leader');
+            $reasons[] = new Reason('leader_for_trap', Bears::Rule, [Fact::Trap]);
+            $steps[] = new Step(Head::BendLeader, Stroke::In, 0.0, $s->near->metres, 'head.bend_leader');
         }
+        $needed = self::worker($s)?->leastFlow() ?? 0.0;
+        if ($needed > $s->flow) {
+            $reasons[] = new Reason('too_little_flow', Bears::Against, [Fact::Flow]);
+        }
+
+        return [[...$steps, ...self::jetSteps($s), self::lookAfter($s)], $reasons, null];
+    }
+
+    /** @return list<Step> in with what opens, back with what works, and what is loose flushed out */
+    private static function jetSteps(Situation $s): array
+    {
         $opens = self::opener($s);
-        $steps[] = new Step($opens, 'in', 0.0, $s->past()->metres, 'head.'.$opens->value);
+        $steps = [new Step($opens, Stroke::In, 0.0, $s->past()->metres, 'head.'.$opens->value)];
         $works = self::worker($s);
         if (null !== $works) {
-            if ($works->leastFlow() > $s->flow) {
-                $reasons[] = new Reason('too_little_flow', 'against', [Fact::Flow]);
-            }
             $steps[] = self::workedBack($s, $works);
         } elseif (Blockage::Rags === $s->blockage) {
-            $steps[] = new Step(Head::Piercer, 'back', $s->past()->metres, 0.0, 'drag_back');
+            $steps[] = new Step(Head::Piercer, Stroke::Back, $s->past()->metres, 0.0, 'drag_back');
         }
         $minutes = $s->past()->metres / self::FLUSH_M_PER_MIN;
         $steps[] = new Step(
-            Head::Flusher, 'back', $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes,
+            Head::Flusher, Stroke::Back, $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes,
             $minutes * $s->flow,
         );
-        $steps[] = self::lookAfter($s);
 
-        return [$steps, $reasons, null];
+        return $steps;
     }
 
     /** @return non-empty-list<Fact> why the pipe is fragile */
@@ -183,7 +190,7 @@ final class Planner
     {
         $code = self::stop($s);
 
-        return null === $code ? [] : [new Reason($code, 'rule', [match ($code) {
+        return null === $code ? [] : [new Reason($code, Bears::Rule, [match ($code) {
             'cross_bore_stop' => Fact::CrossBore,
             'gas_stop' => Fact::Gas,
             default => Fact::Chemicals,
@@ -216,7 +223,7 @@ final class Planner
         $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
 
         return new Step(
-            $head, 'back', $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed,
+            $head, Stroke::Back, $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed,
             $minutes, null === $minutes ? null : $minutes * $s->flow, $rates->passes($s->blockage, $head),
         );
     }
@@ -237,14 +244,14 @@ final class Planner
         if (null === $code) {
             return [];
         }
-        $reasons[] = new Reason($code, 'rule', $facts);
+        $reasons[] = new Reason($code, Bears::Rule, $facts);
 
-        return [new Step(Head::Camera, 'look', 0.0, $s->near->metres, $code)];
+        return [new Step(Head::Camera, Stroke::Look, 0.0, $s->near->metres, $code)];
     }
 
     private static function lookAfter(Situation $s): Step
     {
-        return new Step(Head::Camera, 'look', 0.0, $s->past()->metres, 'look_after');
+        return new Step(Head::Camera, Stroke::Look, 0.0, $s->past()->metres, 'look_after');
     }
 
     /**
@@ -254,6 +261,6 @@ final class Planner
      */
     private static function reasons(array $codes): array
     {
-        return array_map(static fn (string $code) => new Reason($code, explode('.', $code)[0], [Fact::Stoppage]), $codes);
+        return array_map(static fn (string $code) => new Reason($code, Bears::from(explode('.', $code)[0]), [Fact::Stoppage]), $codes);
     }
 }

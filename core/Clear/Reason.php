@@ -7,11 +7,8 @@ namespace Jurvex\Core\Clear;
 /** Why a plan is good, or is not, for this stoppage; and what a rule took out of it. */
 final readonly class Reason
 {
-    /**
-     * @param string     $bears for, against, or rule (it changed the plan)
-     * @param list<Fact> $facts that made it fire
-     */
-    public function __construct(public string $code, public string $bears, public array $facts = [])
+    /** @param list<Fact> $facts that made it fire */
+    public function __construct(public string $code, public Bears $bears, public array $facts = [])
     {
     }
 }

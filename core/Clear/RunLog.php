@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Clear;
 
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Ribbon\FeltAt;
 
 /** A tool in the line as its entries tell it: where it is, what comes next at the opening, how it moves. */
 final class RunLog
@@ -24,7 +25,7 @@ final class RunLog
     private float $onFor = 0.0;
     private ?float $watchedSince = null;
 
-    /** @var list<array{at: Length, felt: string}> */
+    /** @var list<FeltAt> */
     private array $felt = [];
 
     private string $water = '';
@@ -127,7 +128,7 @@ final class RunLog
         return $this->at < $this->deepest && $this->movedAt > $this->backSince ? ($this->movedAt - $this->backSince) / 60 : null;
     }
 
-    /** @return list<array{at: Length, felt: string}> */
+    /** @return list<FeltAt> */
     public function felt(): array
     {
         return $this->felt;
@@ -158,7 +159,7 @@ final class RunLog
             EntryKind::PowerOff => $this->off($entry->seconds),
             EntryKind::TurnRight => ++$this->right,
             EntryKind::TurnLeft => ++$this->left,
-            EntryKind::Felt => $this->felt[] = ['at' => $this->distance(), 'felt' => $entry->said],
+            EntryKind::Felt => $this->felt[] = new FeltAt($this->distance(), $entry->said),
             EntryKind::Water => $this->water = $entry->said,
             EntryKind::CameBack => $this->cameBack[] = $entry->said,
             EntryKind::Watch => $this->watchedSince = $entry->seconds,

@@ -10,22 +10,21 @@ use Jurvex\Core\Measure\Length;
 final readonly class Access
 {
     /**
-     * @param string $faces downstream, upstream or both
-     * @param bool   $trap  whether a trap stands between the opening and the line
+     * @param bool $trap whether a trap stands between the opening and the line
      */
     public function __construct(
-        public string $node, public Length $opening, public string $faces, public Length $drop,
+        public string $node, public Length $opening, public Faces $faces, public Length $drop,
         public float $bendDegrees, public Length $bendRadius, public bool $trap = false,
     ) {
     }
 
     public function leadsDown(): bool
     {
-        return 'upstream' !== $this->faces;
+        return Faces::Upstream !== $this->faces;
     }
 
     public function leadsUp(): bool
     {
-        return 'downstream' !== $this->faces;
+        return Faces::Downstream !== $this->faces;
     }
 }

@@ -23,8 +23,8 @@ final class Track
     private array $inverts = [];
 
     /**
-     * @param array<int, array{tilt: ?float, lens: ?float, back: bool}> $cells by tenth of a metre, ascending
-     * @param ?float                                                    $last  distance of the last reading, from which the next one's direction is told
+     * @param array<int, Cell> $cells by tenth of a metre, ascending
+     * @param ?float           $last  distance of the last reading, from which the next one's direction is told
      */
     private function __construct(public readonly array $cells, public readonly ?float $last = null, public readonly float $deepest = 0.0)
     {
@@ -43,10 +43,10 @@ final class Track
         $deepest = $this->deepest;
         foreach ($readings as $reading) {
             $at = $counter->distance(Length::metres($reading->metres))->metres;
-            $back = null !== $last && ($at < $last - 1e-9 || ($at <= $last && ($cells[self::cell($last)]['back'] ?? false)));
+            $back = null !== $last && ($at < $last - 1e-9 || ($at <= $last && ($cells[self::cell($last)]->back ?? false)));
             $i = self::cell($at);
-            if ($back || !($cells[$i]['back'] ?? false)) {
-                $cells[$i] = ['tilt' => $reading->tilt ?? $cells[$i]['tilt'] ?? null, 'lens' => $reading->lens, 'back' => $back];
+            if ($back || !($cells[$i]->back ?? false)) {
+                $cells[$i] = new Cell($reading->tilt ?? $cells[$i]->tilt ?? null, $reading->lens, $back);
             }
             $last = $at;
             $deepest = max($deepest, $at);
@@ -110,8 +110,8 @@ final class Track
     {
         $i = self::cell($place->metres);
         foreach ([0, -1, 1, -2, 2] as $off) {
-            if (null !== ($this->cells[$i + $off]['tilt'] ?? null)) {
-                return $this->cells[$i + $off]['tilt'];
+            if (null !== ($this->cells[$i + $off]->tilt ?? null)) {
+                return $this->cells[$i + $off]->tilt;
             }
         }
 
@@ -121,7 +121,7 @@ final class Track
     /**
      * Stretches where water stood on the lens.
      *
-     * @return list<array{from: Length, to: Length, deepest: Length, lens: float}> with the highest that it stood
+     * @return list<WetStretch>
      */
     public function wetStretches(): array
     {
@@ -129,16 +129,13 @@ final class Track
         $open = null;
         $before = null;
         foreach ($this->cells as $i => $cell) {
-            if (null !== $open && (null === $cell['lens'] || $i - $before > 3)) {
+            if (null !== $open && (null === $cell->lens || $i - $before > 3)) {
                 $stretches[] = $open;
                 $open = null;
             }
-            if (null !== $cell['lens']) {
+            if (null !== $cell->lens) {
                 $at = Length::metres($i * self::STEP_M);
-                $open ??= ['from' => $at, 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']];
-                $open = $cell['lens'] > $open['lens']
-                    ? ['from' => $open['from'], 'to' => $at, 'deepest' => $at, 'lens' => $cell['lens']]
-                    : [...$open, 'to' => $at];
+                $open = $open?->grown($at, $cell->lens) ?? new WetStretch($at, $at, $at, $cell->lens);
                 $before = $i;
             }
         }
@@ -153,7 +150,7 @@ final class Track
             'last' => $this->last,
             'deepest' => $this->deepest,
             'cells' => array_map(
-                static fn (int $i, array $cell) => [$i, $cell['tilt'], $cell['lens'], $cell['back'] ? 1 : 0],
+                static fn (int $i, Cell $cell) => [$i, $cell->tilt, $cell->lens, $cell->back ? 1 : 0],
                 array_keys($this->cells),
                 $this->cells,
             ),
@@ -173,7 +170,7 @@ final class Track
                 throw BadInput::missing('cells');
             }
             $number = static fn (mixed $value) => \is_int($value) || \is_float($value) ? (float) $value : null;
-            $cells[$cell[0]] = ['tilt' => $number($cell[1] ?? null), 'lens' => $number($cell[2] ?? null), 'back' => 1 === ($cell[3] ?? 0)];
+            $cells[$cell[0]] = new Cell($number($cell[1] ?? null), $number($cell[2] ?? null), 1 === ($cell[3] ?? 0));
         }
         $last = $plain['last'] ?? null;
         $deepest = $plain['deepest'] ?? null;
@@ -186,8 +183,8 @@ final class Track
     {
         $tilts = [];
         foreach ($this->cells as $i => $cell) {
-            if (null !== $cell['tilt']) {
-                $tilts[] = [$i * self::STEP_M, $cell['tilt']];
+            if (null !== $cell->tilt) {
+                $tilts[] = [$i * self::STEP_M, $cell->tilt];
             }
         }
 

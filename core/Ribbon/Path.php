@@ -67,4 +67,25 @@ final class Path
 
         return $this;
     }
+
+    /** Up and down about a height, a step apart. */
+    public static function zigzag(float $from, float $to, float $y, float $height, float $step): self
+    {
+        $points = [];
+        for ($x = $from, $up = 1; $x <= $to; $x += $step, $up = -$up) {
+            $points[] = [$x, $y + $up * $height];
+        }
+
+        return self::along($points);
+    }
+
+    /** A hole with ragged edges. */
+    public static function jagged(float $from, float $to, float $y, float $height): self
+    {
+        return self::around([
+            [$from, $y], [$from + 4, $y - $height], [($from + $to) / 2 - 2, $y - $height * 0.5],
+            [$to - 3, $y - $height], [$to, $y + 2], [$to - 5, $y + $height], [($from + $to) / 2, $y + $height * 0.5],
+            [$from + 3, $y + $height],
+        ]);
+    }
 }

@@ -69,9 +69,9 @@ final readonly class Ribbon
     }
 
     /**
-     * @param array<string, Judgement>                                                          $judgements by finding
-     * @param list<MarkedPlace>                                                                 $marks
-     * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
+     * @param array<string, Judgement> $judgements by finding
+     * @param list<MarkedPlace>        $marks
+     * @param list<DrawnPass>          $passes
      */
     public static function draw(
         RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width,
@@ -80,7 +80,7 @@ final readonly class Ribbon
         $coverage = Coverage::of($run);
         $known = max(
             $run->length()->metres,
-            ...array_map(static fn (array $pass) => $pass['to']->metres, $passes),
+            ...array_map(static fn (DrawnPass $pass) => $pass->to->metres, $passes),
             ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks),
             ...[0.0],
         );
@@ -256,7 +256,7 @@ final readonly class Ribbon
     }
 
     /**
-     * @param list<array{in: Length, to: Length, felt?: list<array{at: Length, felt: string}>}> $passes
+     * @param list<DrawnPass> $passes
      *
      * @return list<PassBar>
      */
@@ -264,14 +264,14 @@ final readonly class Ribbon
     {
         $bars = [];
         foreach ($passes as $i => $pass) {
-            $in = $scale->x($pass['in']);
-            $to = $scale->x($pass['to']);
+            $in = $scale->x($pass->in);
+            $to = $scale->x($pass->to);
             $bars[] = new PassBar(
                 round(min($in, $to), 1), round(max($in, $to), 1), self::HEIGHT - 13 + self::PASS_HEIGHT * ($i % 2),
                 round($to, 1),
                 array_map(
-                    static fn (array $felt) => ['x' => round($scale->x($felt['at']), 1), 'felt' => $felt['felt']],
-                    $pass['felt'] ?? [],
+                    static fn (FeltAt $felt) => new FeltMark(round($scale->x($felt->at), 1), $felt->felt),
+                    $pass->felt,
                 ),
             );
         }

@@ -112,9 +112,9 @@ final readonly class ShapeDrawer
         $crown = $this->profile->crown($finding->from);
 
         return match ($finding->kind) {
-            Kind::Crack => ['crack', $this->zigzag($from, $to, $y, 3.5, 5)],
-            Kind::BrokenPipe, Kind::Hole => ['hole', $this->jagged($from, $to, $y, Kind::Hole === $finding->kind ? 6.0 : 9.0)],
-            Kind::WornInvert => ['worn', $this->zigzag($from, $to, $invert + 2, 2, 7)],
+            Kind::Crack => ['crack', Path::zigzag($from, $to, $y, 3.5, 5)->data()],
+            Kind::BrokenPipe, Kind::Hole => ['hole', Path::jagged($from, $to, $y, Kind::Hole === $finding->kind ? 6.0 : 9.0)->data()],
+            Kind::WornInvert => ['worn', Path::zigzag($from, $to, $invert + 2, 2, 7)->data()],
             Kind::Blister => ['bulge', $this->bumps($finding, $crown, 8)],
             Kind::OutOfRound => [
                 'bulge',
@@ -293,25 +293,6 @@ final readonly class ShapeDrawer
     private function share(Finding $finding, float $unknownPercent): float
     {
         return ($finding->percentOf($this->run->pipeAt($finding->from)->bore) ?? $unknownPercent) / 100;
-    }
-
-    private function zigzag(float $from, float $to, float $y, float $height, float $step): string
-    {
-        $points = [];
-        for ($x = $from, $up = 1; $x <= $to; $x += $step, $up = -$up) {
-            $points[] = [$x, $y + $up * $height];
-        }
-
-        return Path::along($points)->data();
-    }
-
-    private function jagged(float $from, float $to, float $y, float $height): string
-    {
-        return Path::around([
-            [$from, $y], [$from + 4, $y - $height], [($from + $to) / 2 - 2, $y - $height * 0.5],
-            [$to - 3, $y - $height], [$to, $y + 2], [$to - 5, $y + $height], [($from + $to) / 2, $y + $height * 0.5],
-            [$from + 3, $y + $height],
-        ])->data();
     }
 
     private function bumps(Finding $finding, float $y, float $height): string

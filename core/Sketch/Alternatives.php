@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\LineMap\Access;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Head;
 use Jurvex\Core\Reach\Path;
@@ -128,7 +129,7 @@ final readonly class Alternatives
             $bore = Length::millimetres($pipe->bore->value);
             if (FixtureKind::Toilet->value === $node->what
                 && null !== $rig = $this->finder->rigThatReaches(
-                    new Access($node->id, $bore, 'downstream', Length::metres(0), 90.0, $bore),
+                    new Access($node->id, $bore, Faces::Downstream, Length::metres(0), 90.0, $bore),
                     $target,
                 )
             ) {
@@ -138,7 +139,7 @@ final readonly class Alternatives
                 && [] === array_filter($this->finder->sketch->above($node->id), static fn (Pipe $above) => $above->isUpright());
             if ($isTop
                 && null !== $rig = $this->finder->rigThatReaches(
-                    new Access($node->id, $bore, 'downstream', Length::metres(self::VENT_DROP_M), 0.0, $bore),
+                    new Access($node->id, $bore, Faces::Downstream, Length::metres(self::VENT_DROP_M), 0.0, $bore),
                     $target,
                 )
             ) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\LineMap\Faces;
 
 /** Starting points for common buildings: sketches of guesses that are then altered. */
 enum Building: string
@@ -21,72 +22,56 @@ enum Building: string
     /** @param ?int $year of building */
     public function sketch(?int $year): Sketch
     {
-        $fixture = static fn (FixtureKind $kind, float $level = 0.0) => Node::fixture(
-            $kind->value,
-            $kind,
-            '',
-            new Known($level + $kind->usualLevel()),
-        );
-
         return match ($this) {
             self::Bare => Sketch::bare(),
-            self::SlabBath => self::line($year, 14.0, ['cleanout', 4.0], [
-                [
-                    10.0,
-                    $fixture(FixtureKind::Toilet),
-                    1.5,
-                ], [10.8, $fixture(FixtureKind::Basin), 2.0], [
-                    11.5,
-                    $fixture(FixtureKind::Shower),
-                    2.0,
-                ], [12.5, $fixture(FixtureKind::Sink), 4.0],
-            ]),
-            self::CrawlSpace => self::line($year, 16.0, ['cleanout', 6.0], [
-                [
-                    10.0,
-                    $fixture(FixtureKind::Toilet, 0.6),
-                    2.0,
-                ], [11.0, $fixture(FixtureKind::Bath, 0.6), 2.5], [13.0, $fixture(FixtureKind::Sink, 0.6), 5.0], [
-                    14.0,
-                    $fixture(FixtureKind::Washer, 0.6),
-                    3.0,
-                ],
-            ]),
-            self::Basement => self::line($year, 18.0, ['cleanout', 7.5], [
-                [8.5, $fixture(FixtureKind::FloorDrain), 2.0], [10.0, $fixture(FixtureKind::Washer), 3.0], [
-                    12.0,
-                    $fixture(FixtureKind::Toilet, 2.7),
-                    4.5,
-                ], [12.6, $fixture(FixtureKind::Sink, 2.7), 6.0],
-            ]),
             self::Flats => self::flats($year),
-            self::Shop => self::line($year, 20.0, ['chamber', 5.0], [
-                [9.0, $fixture(FixtureKind::GreaseTrap), 3.0], [
-                    12.0,
-                    $fixture(FixtureKind::FloorDrain),
-                    2.5,
-                ], [15.0, $fixture(FixtureKind::Toilet), 3.0], [16.0, $fixture(FixtureKind::Basin), 2.0],
-            ]),
+            self::SlabBath => self::line($year, 14.0, 'cleanout', 4.0, $this->fixtures()),
+            self::CrawlSpace => self::line($year, 16.0, 'cleanout', 6.0, $this->fixtures()),
+            self::Basement => self::line($year, 18.0, 'cleanout', 7.5, $this->fixtures()),
+            self::Shop => self::line($year, 20.0, 'chamber', 5.0, $this->fixtures()),
+        };
+    }
+
+    /** @return list<FixtureAlong> of a building with one straight line, farther up each time */
+    private function fixtures(): array
+    {
+        return match ($this) {
+            self::SlabBath => [
+                new FixtureAlong(10.0, FixtureKind::Toilet, 1.5), new FixtureAlong(10.8, FixtureKind::Basin, 2.0),
+                new FixtureAlong(11.5, FixtureKind::Shower, 2.0), new FixtureAlong(12.5, FixtureKind::Sink, 4.0),
+            ],
+            self::CrawlSpace => [
+                new FixtureAlong(10.0, FixtureKind::Toilet, 2.0, 0.6), new FixtureAlong(11.0, FixtureKind::Bath, 2.5, 0.6),
+                new FixtureAlong(13.0, FixtureKind::Sink, 5.0, 0.6), new FixtureAlong(14.0, FixtureKind::Washer, 3.0, 0.6),
+            ],
+            self::Basement => [
+                new FixtureAlong(8.5, FixtureKind::FloorDrain, 2.0), new FixtureAlong(10.0, FixtureKind::Washer, 3.0),
+                new FixtureAlong(12.0, FixtureKind::Toilet, 4.5, 2.7), new FixtureAlong(12.6, FixtureKind::Sink, 6.0, 2.7),
+            ],
+            self::Shop => [
+                new FixtureAlong(9.0, FixtureKind::GreaseTrap, 3.0), new FixtureAlong(12.0, FixtureKind::FloorDrain, 2.5),
+                new FixtureAlong(15.0, FixtureKind::Toilet, 3.0), new FixtureAlong(16.0, FixtureKind::Basin, 2.0),
+            ],
+            self::Bare, self::Flats => [],
         };
     }
 
     /**
      * A straight line to the main with branches.
      *
-     * @param array{string, float}            $opening  its kind, and metres from the main
-     * @param list<array{float, Node, float}> $fixtures metres from the main, the fixture, and the length of its own pipe; farther up each time
+     * @param float              $end      metres from the main to the opening
+     * @param list<FixtureAlong> $fixtures farther up each time; the last is the line's own
      */
-    private static function line(?int $year, float $metres, array $opening, array $fixtures): Sketch
+    private static function line(?int $year, float $metres, string $opening, float $end, array $fixtures): Sketch
     {
         $last = array_pop($fixtures) ?? throw new \LogicException('A building has a fixture.');
-        $sketch = self::withLine($year, $metres, $last[1]);
-        $bottom = 'line';
-        [$kind, $end] = $opening;
-        $sketch = $sketch->redraw()->split($bottom, $end, self::opening($kind));
-        foreach ($fixtures as [$up, $fixture, $own]) {
-            $sketch = $sketch->redraw()->withFixture($fixture, self::own($year, $fixture, $own), $bottom, $up - $end, $fixture->id.'-join');
+        $sketch = self::withLine($year, $metres, $last->node)->redraw()->split('line', $end, self::opening($opening));
+        foreach ($fixtures as $fixture) {
+            $own = self::own($year, $fixture->node, $fixture->own);
+            $join = $fixture->node->id.'-join';
+            $sketch = $sketch->redraw()->withFixture($fixture->node, $own, 'line', $fixture->at - $end, $join);
             // What was the line's upper part keeps its name; the next branch is farther up, beyond this junction.
-            $end = $up;
+            $end = $fixture->at;
         }
 
         return $sketch;
@@ -116,7 +101,7 @@ enum Building: string
                     'roof_vent',
                     'roof_vent',
                     '',
-                    new Mouth(new Known(HouseTables::bore($inside, 3.0)->inMillimetres()), 'downstream', new Known(2.0)),
+                    new Mouth(new Known(HouseTables::bore($inside, 3.0)->inMillimetres()), Faces::Downstream, new Known(2.0)),
                 )
                 : Node::junction('floor-'.($floor + 1));
             $stack = new Pipe(
@@ -156,7 +141,7 @@ enum Building: string
             $kind,
             '',
             new Mouth(
-                new Known('chamber' === $kind ? 225.0 : self::OPENING_MM), 'chamber' === $kind ? 'both' : 'downstream',
+                new Known('chamber' === $kind ? 225.0 : self::OPENING_MM), 'chamber' === $kind ? Faces::Both : Faces::Downstream,
                 new Known(0.6), 45.0, 150.0,
             ),
         );

@@ -22,24 +22,24 @@ final class ExpectedRun
         $findings = [];
         $before = null;
         foreach ($way->spans as $i => $span) {
-            $pipe = $span['pipe'];
+            $pipe = $span->pipe;
             if (null !== $before && [$before->material, $before->bore->value] !== [$pipe->material, $pipe->bore->value]) {
-                $findings[] = self::finding('change-'.$i, Kind::Transition, $span['from'], [
+                $findings[] = self::finding('change-'.$i, Kind::Transition, $span->from, [
                     'size' => $pipe->bore->value,
                     'facts' => ['material_after' => $pipe->material->value],
                 ]);
             }
             foreach ($pipe->bends as $j => $bend) {
-                $at = $span['down'] ? $bend->at : $pipe->length->value - $bend->at;
-                $findings[] = self::finding('bend-'.$i.'-'.$j, Kind::Bend, $span['from'] + $at, ['size' => $bend->degrees]);
+                $at = $span->down ? $bend->at : $pipe->length->value - $bend->at;
+                $findings[] = self::finding('bend-'.$i.'-'.$j, Kind::Bend, $span->from + $at, ['size' => $bend->degrees]);
             }
-            $end = $span['down'] ? $pipe->to : $pipe->from;
+            $end = $span->end();
             if (NodeKind::Junction === $sketch->nodes[$end]->kind && \count($sketch->above($end)) > 1) {
-                $findings[] = self::finding('join-'.$i, Kind::TieIn, $span['to'], []);
+                $findings[] = self::finding('join-'.$i, Kind::TieIn, $span->to, []);
             }
             $before = $pipe;
         }
-        $first = $way->spans[0]['pipe'];
+        $first = $way->spans[0]->pipe;
 
         return new RunRecord(
             $findings, $first->material, Length::millimetres($first->bore->value), $way->travel,

@@ -6,22 +6,22 @@ namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\LineMap\Faces;
 
 /** What a tool meets where it enters: the size of the opening, its drop, the bend at the bottom. */
 final readonly class Mouth
 {
     /**
-     * @param Known  $size   in mm
-     * @param string $faces  downstream, upstream or both
-     * @param Known  $drop   in metres
-     * @param float  $radius of the bend's centre line, in mm
-     * @param bool   $trap   whether a trap stands in it
-     * @param bool   $ready  whether it can be opened at all
-     * @param bool   $leave  whether nobody has to be asked any more
+     * @param Known $size   in mm
+     * @param Known $drop   in metres
+     * @param float $radius of the bend's centre line, in mm
+     * @param bool  $trap   whether a trap stands in it
+     * @param bool  $ready  whether it can be opened at all
+     * @param bool  $leave  whether nobody has to be asked any more
      */
     public function __construct(
         public Known $size,
-        public string $faces = 'downstream',
+        public Faces $faces = Faces::Downstream,
         public Known $drop = new Known(0.0),
         public float $bendDegrees = 0.0,
         public float $radius = 0.0,
@@ -36,7 +36,7 @@ final readonly class Mouth
     {
         return new self(
             Known::read($input, 'size_mm', 20, 3000),
-            $input->word('faces', 'downstream', 'upstream', 'both'),
+            $input->choice('faces', Faces::class),
             Known::read($input, 'drop_m', 0, 100),
             $input->number('bend_deg', 0, 180),
             $input->number('bend_radius_mm', 0, 5000),
@@ -50,7 +50,7 @@ final readonly class Mouth
     public function plain(): array
     {
         return [
-            'size_mm' => $this->size->plain(), 'faces' => $this->faces, 'drop_m' => $this->drop->plain(),
+            'size_mm' => $this->size->plain(), 'faces' => $this->faces->value, 'drop_m' => $this->drop->plain(),
             'bend_deg' => $this->bendDegrees, 'bend_radius_mm' => $this->radius, 'trap' => $this->trap,
             'ready' => $this->ready, 'leave' => $this->leave,
         ];

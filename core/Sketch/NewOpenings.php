@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\LineMap\Access;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Rig;
 
@@ -99,7 +100,7 @@ final readonly class NewOpenings
     private static function asNew(Node $node): Access
     {
         return new Access(
-            $node->id, Length::millimetres(self::NEW_OPENING_MM), 'both', Length::metres(0), 45.0,
+            $node->id, Length::millimetres(self::NEW_OPENING_MM), Faces::Both, Length::metres(0), 45.0,
             Length::millimetres(self::NEW_OPENING_MM),
         );
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Sketch;
 
+use Jurvex\Core\LineMap\Faces;
+
 /** Advice for each opening and for each opening with the next one down the line. */
 final readonly class OpeningAdvice
 {
@@ -42,11 +44,11 @@ final readonly class OpeningAdvice
         if ($mouth->size->value < $bore * $this->rules->size / 100 - self::HAIR) {
             $advice[] = new Advice('too_small', $opening, null, ['opening_mm' => $mouth->size->value, 'bore_mm' => $bore]);
         }
-        if ('upstream' === $mouth->faces && null !== $sketch->below($opening->id)) {
+        if (Faces::Upstream === $mouth->faces && null !== $sketch->below($opening->id)) {
             $advice[] = new Advice('faces_upstream', $opening);
         }
         $own = $sketch->below($opening->id);
-        if (null !== $own && Joins::Tee === $own->joins && 'downstream' !== $mouth->faces) {
+        if (null !== $own && Joins::Tee === $own->joins && Faces::Downstream !== $mouth->faces) {
             $advice[] = new Advice('own_branch_only', $opening);
         }
         foreach (['not_ready' => !$mouth->ready, 'ask_leave' => !$mouth->leave, 'trap' => $mouth->trap] as $rule => $holds) {

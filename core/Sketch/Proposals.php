@@ -17,32 +17,25 @@ use Jurvex\Core\Run\Travel;
  */
 final readonly class Proposals
 {
-    /** Two places of a run and of the map may be this far apart and still be the same: metres, and share of the distance. */
-    private const SAME_M = 2.0;
-    private const SAME_SHARE = 0.25;
     private const NOTABLE_M = 0.05;
     private const NOTABLE_MM = 5.0;
     private const BRANCH_M = 1.0;
 
-    /** @var array<string, array{float, Finding}> by the junction: where the run saw its tie-in */
-    private array $matched;
-
-    /** @var list<Finding> tie-ins that the map does not have */
-    private array $unmatched;
+    private TieInMatch $match;
 
     private RunWay $way;
 
     public function __construct(private Sketch $sketch, private MappedRun $run)
     {
         $this->way = $run->way($sketch);
-        [$this->matched, $this->unmatched] = $this->match();
+        $this->match = new TieInMatch($sketch, $run->record->findings, $this->way);
     }
 
     /** @return array<string, Finding> the tie-ins that were recognised, by their junction on the map */
     public function tieIns(): array
     {
         return array_filter(
-            array_map(static fn (array $seen) => $seen[1], $this->matched),
+            $this->match->matched,
             static fn (Finding $finding) => Kind::TieIn === $finding->kind,
         );
     }
@@ -54,25 +47,21 @@ final readonly class Proposals
         foreach ($this->way->spans as $span) {
             array_push($proposals, ...$this->onPipe($span));
         }
-        foreach ($this->matched as $junction => [, $finding]) {
+        foreach ($this->match->matched as $junction => $finding) {
             array_push($proposals, ...$this->proof($junction, $finding));
         }
-        foreach ($this->unmatched as $finding) {
+        foreach ($this->match->unmatched as $finding) {
             array_push($proposals, ...$this->newTieIn($finding));
         }
 
         return $proposals;
     }
 
-    /**
-     * @param array{pipe: Pipe, from: float, to: float, down: bool} $span
-     *
-     * @return list<Proposal>
-     */
-    private function onPipe(array $span): array
+    /** @return list<Proposal> */
+    private function onPipe(RunSpan $span): array
     {
-        $pipe = $span['pipe'];
-        [$first, $last] = [$this->seenAt($this->startOf($span)), $this->seenAt($this->endOf($span))];
+        $pipe = $span->pipe;
+        [$first, $last] = [$this->seenAt($span->start()), $this->seenAt($span->end())];
         $proposals = [];
         if (null !== $first
             && null !== $last
@@ -89,13 +78,13 @@ final readonly class Proposals
             ));
         }
         // Where its ends were not recognised, the map's own lengths place it on the run.
-        $from = $first ?? $span['from'];
-        $to = min($last ?? $span['to'], $this->run->record->reached->metres);
+        $from = $first ?? $span->from;
+        $to = min($last ?? $span->to, $this->run->record->reached->metres);
         if ($to - $from <= self::NOTABLE_M) {
             return $proposals;
         }
 
-        return [...$proposals, ...$this->fabric($pipe, $from, $to), ...$this->bends($pipe, $from, $to, $last ?? $span['to'])];
+        return [...$proposals, ...$this->fabric($pipe, $from, $to), ...$this->bends($pipe, $from, $to, $last ?? $span->to)];
     }
 
     /** @return list<Proposal> material and bore, where one of them fills the pipe */
@@ -198,7 +187,7 @@ final readonly class Proposals
         if (null === $place) {
             return [];
         }
-        $pipe = $place['pipe'];
+        $pipe = $place->pipe;
         $proved = self::isProved($finding);
         $whose = $finding->fact(Fact::Whose) ?? '';
         $bore = $finding->sizeIn(SizeUnit::Millimetres) ?? $pipe->bore->value;
@@ -209,7 +198,7 @@ final readonly class Proposals
             new Known($bore, null === $finding->size ? Source::Guessed : Source::Seen), joins: Joins::Wye,
             tied: $proved ? Source::Proved : Source::Seen, proof: $proved ? $whose : '',
         );
-        $up = max(0.0, $pipe->length->value - $place['from']);
+        $up = max(0.0, $pipe->length->value - $place->from);
 
         return [
             new Proposal(
@@ -240,70 +229,14 @@ final readonly class Proposals
         );
     }
 
-    /**
-     * Tie-ins and openings seen, and the junctions and openings on the way, in order, each with the nearest that is near enough.
-     *
-     * @return array{array<string, array{float, Finding}>, list<Finding>}
-     */
-    private function match(): array
-    {
-        $places = [];
-        foreach ($this->way->spans as $span) {
-            $node = $this->sketch->nodes[$this->endOf($span)];
-            if (NodeKind::Opening === $node->kind || NodeKind::Junction === $node->kind && \count($this->sketch->above($node->id)) > 1) {
-                $places[] = [$node, $span['to']];
-            }
-        }
-        $matched = $left = [];
-        $next = 0;
-        foreach ($this->run->record->findings as $finding) {
-            if (Kind::TieIn !== $finding->kind && Kind::OpeningSeen !== $finding->kind) {
-                continue;
-            }
-            $best = $this->placeFor($finding, $places, $next);
-            if (null !== $best) {
-                $matched[$places[$best][0]->id] = [$finding->from->metres, $finding];
-                $next = $best + 1;
-            } elseif (Kind::TieIn === $finding->kind) {
-                $left[] = $finding;
-            }
-        }
-
-        return [$matched, $left];
-    }
-
-    /** @param list<array{Node, float}> $places and their distance on the run */
-    private function placeFor(Finding $finding, array $places, int $next): ?int
-    {
-        $best = null;
-        for ($i = $next, $count = \count($places); $i < $count; ++$i) {
-            [$node, $at] = $places[$i];
-            // An accepted proposal has put this very tie-in on the map.
-            if ($node->id === 'seen-'.$finding->id.'-join') {
-                return $i;
-            }
-            $isSameKind = (NodeKind::Opening === $node->kind) === (Kind::OpeningSeen === $finding->kind);
-            $apart = abs($at - $finding->from->metres);
-            if ($isSameKind
-                && !str_starts_with($node->id, 'seen-')
-                && $apart <= max(self::SAME_M, self::SAME_SHARE * $at)
-                && (null === $best || $apart < abs($places[$best][1] - $finding->from->metres))
-            ) {
-                $best = $i;
-            }
-        }
-
-        return $best;
-    }
-
     /** Where the run saw a node; none where it did not. */
     private function seenAt(string $node): ?float
     {
         if ($node === $this->run->node) {
             return $this->run->lead;
         }
-        if (isset($this->matched[$node])) {
-            return $this->matched[$node][0];
+        if (isset($this->match->matched[$node])) {
+            return $this->match->matched[$node]->from->metres;
         }
         if ($node === $this->sketch->outlet->id) {
             foreach ($this->run->record->findings as $finding) {
@@ -314,18 +247,6 @@ final readonly class Proposals
         }
 
         return null;
-    }
-
-    /** @param array{pipe: Pipe, from: float, to: float, down: bool} $span */
-    private function startOf(array $span): string
-    {
-        return $span['down'] ? $span['pipe']->from : $span['pipe']->to;
-    }
-
-    /** @param array{pipe: Pipe, from: float, to: float, down: bool} $span */
-    private function endOf(array $span): string
-    {
-        return $span['down'] ? $span['pipe']->to : $span['pipe']->from;
     }
 
     /** A named fixture was run and its water came, or two cameras met. */

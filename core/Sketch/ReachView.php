@@ -6,6 +6,7 @@ namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\LineMap\Access;
 use Jurvex\Core\LineMap\Drains;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\Length;
 
 /** A line map as a tool meets it. */
@@ -44,7 +45,7 @@ final readonly class ReachView
                 array_filter([$this->sketch->below($node->id), ...$this->sketch->above($node->id)]),
             );
 
-            return new Access($node->id, Length::millimetres(max([20.0, ...$bores])), 'both', Length::metres(0), 0.0, Length::metres(0));
+            return new Access($node->id, Length::millimetres(max([20.0, ...$bores])), Faces::Both, Length::metres(0), 0.0, Length::metres(0));
         }
 
         return new Access(

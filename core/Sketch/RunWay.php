@@ -11,7 +11,7 @@ use Jurvex\Core\Run\Travel;
 final readonly class RunWay
 {
     /**
-     * @param list<array{pipe: Pipe, from: float, to: float, down: bool}> $spans metres of the run, and whether it goes with the flow there
+     * @param list<RunSpan> $spans in the order of the run
      */
     private function __construct(public array $spans, public Travel $travel)
     {
@@ -24,7 +24,7 @@ final readonly class RunWay
         $at = $lead;
         $pipe = self::next($sketch, $node, $travel);
         while (null !== $pipe) {
-            $spans[] = ['pipe' => $pipe, 'from' => $at, 'to' => $at + $pipe->length->value, 'down' => Travel::Downstream === $travel];
+            $spans[] = new RunSpan($pipe, $at, $at + $pipe->length->value, Travel::Downstream === $travel);
             $at += $pipe->length->value;
             $pipe = self::next($sketch, Travel::Downstream === $travel ? $pipe->to : $pipe->from, $travel);
         }
@@ -39,7 +39,7 @@ final readonly class RunWay
         $at = 0.0;
         foreach ($leg->way() as $on) {
             $length = $on->segment->length->metres;
-            $spans[] = ['pipe' => $sketch->pipes[$on->segment->id], 'from' => $at, 'to' => $at + $length, 'down' => $on->downstream];
+            $spans[] = new RunSpan($sketch->pipes[$on->segment->id], $at, $at + $length, $on->downstream);
             $at += $length;
         }
 
@@ -49,28 +49,25 @@ final readonly class RunWay
     /** Metres of the run at its end; nothing when it leads nowhere. */
     public function end(): float
     {
-        return [] === $this->spans ? 0.0 : $this->spans[\count($this->spans) - 1]['to'];
+        return [] === $this->spans ? 0.0 : $this->spans[\count($this->spans) - 1]->to;
     }
 
     /**
      * A stretch of the run as stretches of pipes.
      *
-     * @return list<array{pipe: Pipe, from: float, to: float}> metres from each pipe's upper end
+     * @return list<PipePart>
      */
     public function within(float $from, float $to): array
     {
         $parts = [];
         foreach ($this->spans as $span) {
-            $a = max($from, $span['from']) - $span['from'];
-            $b = min($to, $span['to']) - $span['from'];
+            $a = max($from, $span->from) - $span->from;
+            $b = min($to, $span->to) - $span->from;
             if ($b <= $a) {
                 continue;
             }
-            $length = $span['pipe']->length->value;
-            $parts[] = [
-                'pipe' => $span['pipe'],
-                ...($span['down'] ? ['from' => $a, 'to' => $b] : ['from' => $length - $b, 'to' => $length - $a]),
-            ];
+            $length = $span->pipe->length->value;
+            $parts[] = $span->down ? new PipePart($span->pipe, $a, $b) : new PipePart($span->pipe, $length - $b, $length - $a);
         }
 
         return $parts;

@@ -30,8 +30,8 @@ final readonly class SeenMap
             foreach (Coverage::of($run->record)->spans as $span) {
                 // What the run did not reach says nothing of the map.
                 foreach (Sight::Unreached === $span->sight ? [] : $way->within($span->from->metres, $span->to->metres) as $part) {
-                    $seen[$part['pipe']->id][] = new SightSpan(Length::metres($part['from']), Length::metres($part['to']), $span->sight);
-                    $by[$part['pipe']->id][$run->id] = $run->id;
+                    $seen[$part->pipe->id][] = new SightSpan(Length::metres($part->from), Length::metres($part->to), $span->sight);
+                    $by[$part->pipe->id][$run->id] = $run->id;
                 }
             }
         }
@@ -52,14 +52,14 @@ final readonly class SeenMap
         return $metres;
     }
 
-    /** @return list<array{pipe: Pipe, span: SightSpan}> all that was not seen well, from the outlet's side of the map up */
+    /** @return list<Gap> all that was not seen well, from the outlet's side of the map up */
     public function gaps(): array
     {
         $gaps = [];
         foreach ($this->spans as $id => $spans) {
             foreach ($spans as $span) {
                 if (Sight::Seen !== $span->sight && $span->lengthMetres() > self::HAIR_M) {
-                    $gaps[] = ['pipe' => $this->sketch->pipes[$id], 'span' => $span];
+                    $gaps[] = new Gap($this->sketch->pipes[$id], $span);
                 }
             }
         }

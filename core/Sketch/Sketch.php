@@ -161,17 +161,15 @@ final class Sketch
     /**
      * Where a pipe lies from a node: metres to its near and its far end, and whether it is down the line, up the line,
      * or across a junction.
-     *
-     * @return array{near: float, far: float, way: string}
      */
-    public function apart(string $node, string $pipeId): array
+    public function apart(string $node, string $pipeId): Apart
     {
         $pipe = $this->pipes[$pipeId] ?? throw new BadInput('no_such_place', 'at', ['name' => $pipeId]);
         $length = $pipe->length->value;
         $down = [$node => 0.0];
         foreach ($this->wayDown($node) as $on) {
             if ($on === $pipe) {
-                return ['near' => $down[$on->from], 'far' => $down[$on->from] + $length, 'way' => 'down'];
+                return new Apart($down[$on->from], $down[$on->from] + $length, Lies::Down);
             }
             $down[$on->to] = $down[$on->from] + $on->length->value;
         }
@@ -183,7 +181,7 @@ final class Sketch
         }
         $near = $up + ($down[$meet] ?? 0.0);
 
-        return ['near' => $near, 'far' => $near + $length, 'way' => $meet === $node ? 'up' : 'across'];
+        return new Apart($near, $near + $length, $meet === $node ? Lies::Up : Lies::Across);
     }
 
     /** @return list<Node> fixtures and openings */

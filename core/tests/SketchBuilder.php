@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests;
 
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
@@ -40,7 +41,7 @@ final class SketchBuilder
                         '',
                         new Mouth(
                             new Known([78.0, 102.0, 150.0][$chance->getInt(0, 2)]),
-                            ['downstream', 'both'][$chance->getInt(0, 1)], new Known($chance->getInt(0, 20) / 10), 45.0,
+                            [Faces::Downstream, Faces::Both][$chance->getInt(0, 1)], new Known($chance->getInt(0, 20) / 10), 45.0,
                             150.0,
                         ),
                     ),

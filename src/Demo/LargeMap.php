@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
@@ -31,7 +32,7 @@ final class LargeMap
                 'opening-'.$i,
                 'cleanout',
                 '',
-                new Mouth(new Known(102.0), 0 === $i % 2 ? 'both' : 'downstream', new Known(0.6), 45.0, 150.0),
+                new Mouth(new Known(102.0), 0 === $i % 2 ? Faces::Both : Faces::Downstream, new Known(0.6), 45.0, 150.0),
             );
             $nodes[] = Node::junction('join-'.$i);
             $pipes[] = self::pipe('opening-'.$i, $below, 3.0 + $i % 4);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
@@ -81,7 +82,7 @@ class OpeningDetails
         $size = null === $this->sizeMm ? new Known($this->kind->usualSizeMm()) : new Known($this->sizeMm, $this->source);
 
         return new Mouth(
-            $size, $this->faces->value, new Known($this->dropM, $this->source), $this->bendDeg,
+            $size, $this->faces, new Known($this->dropM, $this->source), $this->bendDeg,
             PipeBend::USUAL_RADIUS * $size->value, $this->trap, $this->state->isReady(), !$this->leave->isMissing(),
         );
     }
@@ -97,7 +98,7 @@ class OpeningDetails
         $details->source = $mouth->drop->source;
         $details->bendDeg = $mouth->bendDegrees;
         $details->trap = $mouth->trap;
-        $details->faces = Faces::from($mouth->faces);
+        $details->faces = $mouth->faces;
 
         return $details;
     }

@@ -10,6 +10,8 @@ use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Ribbon\DrawnPass;
+use Jurvex\Core\Ribbon\FeltAt;
 
 /** A logged pass of a clearing tool. */
 #[ORM\Entity]
@@ -138,15 +140,12 @@ class Pass implements JobEntry
         return $this->details;
     }
 
-    /** @return array{in: Length, to: Length, felt: list<array{at: Length, felt: string}>} */
-    public function onTheLine(): array
+    public function onTheLine(): DrawnPass
     {
-        return [
-            'in' => Length::metres($this->details->outM), 'to' => Length::metres($this->details->inM ?? $this->details->outM),
-            'felt' => array_map(
-                static fn (array $felt) => ['at' => Length::metres($felt['at_m']), 'felt' => $felt['felt']],
-                $this->details->feltAt,
-            ),
-        ];
+        return new DrawnPass(
+            Length::metres($this->details->outM),
+            Length::metres($this->details->inM ?? $this->details->outM),
+            array_map(static fn (array $felt) => new FeltAt(Length::metres($felt['at_m']), $felt['felt']), $this->details->feltAt),
+        );
     }
 }

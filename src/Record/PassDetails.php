@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\RunLog;
+use Jurvex\Core\Ribbon\FeltAt;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
 
@@ -83,7 +84,7 @@ class PassDetails
         $this->outM = $log->distance()->metres;
         $this->turnsRight = $log->turnsRight();
         $this->turnsLeft = $log->turnsLeft();
-        $this->feltAt = array_map(static fn (array $felt) => ['at_m' => $felt['at']->metres, 'felt' => $felt['felt']], $log->felt());
+        $this->feltAt = array_map(static fn (FeltAt $felt) => ['at_m' => $felt->at->metres, 'felt' => $felt->felt], $log->felt());
         $this->felt = array_values(array_unique(array_column($this->feltAt, 'felt')));
         $this->water = WaterAtOpening::tryFrom($log->water());
         $this->cameBack = implode('; ', $log->cameBack());

@@ -16,6 +16,7 @@ use App\Work\MappedRuns;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Ribbon\DrawnPass;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
@@ -62,12 +63,12 @@ final readonly class JobScreens
     /** With the reach as a bar under the line; else with the passes that were made. */
     private static function ribbonOf(Job $job, Expectation $expected, UnitSystem $units): Ribbon
     {
-        $bars = null === $expected->reach ? self::passesOf($job) : [['in' => Length::metres(0), 'to' => $expected->reach]];
+        $bars = null === $expected->reach ? self::passesOf($job) : [new DrawnPass(Length::metres(0), $expected->reach)];
 
         return Ribbon::draw($expected->record, [], [], $bars, $units, self::WIDTH);
     }
 
-    /** @return list<array{in: Length, to: Length, felt: list<array{at: Length, felt: string}>}> */
+    /** @return list<DrawnPass> */
     private static function passesOf(Job $job): array
     {
         return array_map(static fn (Pass $pass) => $pass->onTheLine(), $job->passes());

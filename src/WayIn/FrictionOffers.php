@@ -69,6 +69,6 @@ final readonly class FrictionOffers
         }
         $spans = RunWay::along($sketch, $node->id, $run->details()->travel)->spans;
 
-        return [] === $spans ? null : ReachFinder::path($sketch, $node, $spans[\count($spans) - 1]['pipe']->id);
+        return [] === $spans ? null : ReachFinder::path($sketch, $node, $spans[\count($spans) - 1]->pipe->id);
     }
 }

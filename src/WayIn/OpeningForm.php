@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\WayIn;
 
 use App\Firm\DistanceType;
-use App\Record\Faces;
 use App\Record\Leave;
 use App\Record\OpeningDetails;
 use App\Record\OpeningKind;
 use App\Record\OpeningState;
 use App\Support\Form\PickType;
+use Jurvex\Core\LineMap\Faces;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;

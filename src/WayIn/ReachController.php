@@ -7,7 +7,6 @@ namespace App\WayIn;
 use App\Firm\Account;
 use App\Firm\Kit;
 use App\Firm\KitTool;
-use App\Record\Faces;
 use App\Record\Job;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
@@ -15,6 +14,7 @@ use App\Screen\Stage;
 use App\Work\Expectation;
 use App\Work\MappedRuns;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\LineMap\SegmentReach;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Rig;
@@ -116,9 +116,9 @@ final class ReachController extends JobController
         $metres = $opening->mouth->drop->value ?? 0.0;
         $found = null;
         foreach ($way->spans as $span) {
-            $reach = $reached[$span['pipe']->id];
+            $reach = $reached[$span->pipe->id];
             $metres += $reach->metres;
-            $found = ['metres' => $metres, 'by' => $reach->by?->value, 'pipe' => $span['pipe']->id];
+            $found = ['metres' => $metres, 'by' => $reach->by?->value, 'pipe' => $span->pipe->id];
             if (!$reach->whole) {
                 break;
             }
@@ -164,7 +164,7 @@ final class ReachController extends JobController
 
     private static function travel(Node $opening): Travel
     {
-        return MappedRuns::travelFrom(Faces::from($opening->mouth->faces ?? 'downstream'));
+        return MappedRuns::travelFrom($opening->mouth->faces ?? Faces::Downstream);
     }
 
     /**

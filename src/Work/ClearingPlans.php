@@ -25,8 +25,10 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Reached;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\Lies;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\PipePart;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Triage\DangerSign;
 
@@ -158,7 +160,7 @@ final readonly class ClearingPlans
         $way = MappedRuns::wayFrom($job->chosenOpening())->spans ?? [];
         $path = [] === $way
             ? null
-            : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]['pipe']->id);
+            : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]->pipe->id);
         if (null === $path || [] === $hoses) {
             return null;
         }
@@ -190,8 +192,9 @@ final readonly class ClearingPlans
             return [$details->nearM ?? $details->farM, $details->farM, false];
         }
         $likeliest = array_values($this->stoppages->of($job)->likeliest ?? [])[0] ?? null;
-        if (null !== $likeliest && 'down' === $likeliest['way'] && null !== $likeliest['near'] && null !== $likeliest['far']) {
-            return [$details->nearM ?? $likeliest['near'], max($details->nearM ?? 0.0, $likeliest['far']), true];
+        $apart = $likeliest?->apart;
+        if (Lies::Down === $apart?->way) {
+            return [$details->nearM ?? $apart->near, max($details->nearM ?? 0.0, $apart->far), true];
         }
 
         return [$details->nearM ?? 0.0, max($details->nearM ?? 0.0, self::FAR_M), false];
@@ -209,7 +212,7 @@ final readonly class ClearingPlans
     private function pipes(Job $job, float $far): array
     {
         return array_map(
-            static fn (array $part) => $part['pipe'],
+            static fn (PipePart $part) => $part->pipe,
             MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? [],
         );
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Record\Faces;
 use App\Record\FindingRepository;
 use App\Record\Opening;
 use App\Record\Property;
 use App\Record\Run;
 use App\Record\Zero;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\MappedRun;
 use Jurvex\Core\Sketch\Meetings;

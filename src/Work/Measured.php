@@ -164,23 +164,23 @@ final readonly class Measured
         foreach ($this->track->wetStretches() as $wet) {
             $isLogged = [] !== array_filter(
                 $this->water,
-                static fn (Finding $finding) => $finding->from->metres <= $wet['to']->metres + 0.3
-                    && $finding->end()->metres >= $wet['from']->metres - 0.3,
+                static fn (Finding $finding) => $finding->from->metres <= $wet->to->metres + 0.3
+                    && $finding->end()->metres >= $wet->from->metres - 0.3,
             );
-            if (!$isLogged && $wet['to']->metres > $wet['from']->metres) {
+            if (!$isLogged && $wet->to->metres > $wet->from->metres) {
                 // Where the tilt shows the dip, that is where the water begins and ends; the lens is dry at its edges.
                 $pool = array_values(
                     array_filter(
                         $this->pools,
-                        static fn (Pool $pool) => $pool->from < $wet['to']->metres && $pool->to > $wet['from']->metres,
+                        static fn (Pool $pool) => $pool->from < $wet->to->metres && $pool->to > $wet->from->metres,
                     ),
                 )[0]
                     ?? null;
                 $proposals[] = [
-                    'from' => null === $pool ? $wet['from'] : Length::metres(round($pool->from, 1)),
-                    'to' => null === $pool ? $wet['to'] : Length::metres(round($pool->to, 1)),
-                    'deepest' => $wet['deepest'],
-                    'depth' => self::depth($wet['lens'], $this->line->record->pipeAt($wet['deepest'])->bore),
+                    'from' => null === $pool ? $wet->from : Length::metres(round($pool->from, 1)),
+                    'to' => null === $pool ? $wet->to : Length::metres(round($pool->to, 1)),
+                    'deepest' => $wet->deepest,
+                    'depth' => self::depth($wet->lens, $this->line->record->pipeAt($wet->deepest)->bore),
                 ];
             }
         }

@@ -12,6 +12,7 @@ use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
@@ -136,7 +137,7 @@ final readonly class Sketching
             $kind->value,
             '',
             new Mouth(
-                new Known($size), $isChamber ? 'both' : 'downstream', new Known($drop), $isChamber ? 0.0 : 45.0,
+                new Known($size), $isChamber ? Faces::Both : Faces::Downstream, new Known($drop), $isChamber ? 0.0 : 45.0,
                 PipeBend::USUAL_RADIUS * $size, $kind->usuallyHasTrap(),
             ),
         );

@@ -15,7 +15,7 @@ final readonly class Stoppage
     private const LEAST_NUMBERED = 0.005;
 
     /**
-     * @param array<string, array{share: float, near: ?float, far: ?float, way: ?string}>                                                         $likeliest      by pipe, with its distance from the opening
+     * @param array<string, LikelyPlace>                                                                                                          $likeliest      by pipe, likeliest first
      * @param list<array{id: string, test: ?MadeTest, gain: float, meanings: array<string, array{chance: float, suspect: string, share: float}>}> $next           best check first; looks and made tests
      * @param list<list<string>>                                                                                                                  $contradictions checks that no one stoppage explains together
      */
@@ -41,7 +41,7 @@ final readonly class Stoppage
     {
         return array_map(
             'strval',
-            array_keys(array_filter($this->likeliest, static fn (array $place) => $place['share'] >= self::LEAST_NUMBERED)),
+            array_keys(array_filter($this->likeliest, static fn (LikelyPlace $place) => $place->share >= self::LEAST_NUMBERED)),
         );
     }
 }

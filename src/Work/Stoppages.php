@@ -43,13 +43,7 @@ final class Stoppages
         $from = self::from($job, $sketch);
         $likeliest = [];
         foreach ($triage->likeliest(self::PLACES) as $pipe => $share) {
-            $apart = null === $from ? null : $sketch->apart($from, (string) $pipe);
-            $likeliest[$pipe] = [
-                'share' => $share,
-                'near' => $apart['near'] ?? null,
-                'far' => $apart['far'] ?? null,
-                'way' => $apart['way'] ?? null,
-            ];
+            $likeliest[$pipe] = new LikelyPlace($share, null === $from ? null : $sketch->apart($from, (string) $pipe));
         }
 
         return new Stoppage($triage, $likeliest, self::next($job, $triage, $looks, $checks, $points), $triage->contradictions(), $from);

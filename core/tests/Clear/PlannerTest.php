@@ -16,6 +16,7 @@ use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Clear\Step;
+use Jurvex\Core\Clear\Stroke;
 use Jurvex\Core\Clear\WorkedPass;
 use Jurvex\Core\Clear\WorkRates;
 use Jurvex\Core\Finding\Material;
@@ -112,7 +113,7 @@ final class PlannerTest extends TestCase
                 null === $step->speed || abs(abs($step->from - $step->to) / $step->speed - ($step->minutes ?? 0.0)) < 1e-9,
                 'minutes are the way at its speed',
             );
-            self::assertSame('in' === $step->way, $step->to > $step->from && 'look' !== $step->way);
+            self::assertSame(Stroke::In === $step->way, $step->to > $step->from && Stroke::Look !== $step->way);
             self::assertTrue(Head::Camera === $step->head || null !== $step->head->machine());
         }
     }

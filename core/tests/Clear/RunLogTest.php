@@ -10,6 +10,7 @@ use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\Progress;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Ribbon\FeltAt;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -92,7 +93,7 @@ final class RunLogTest extends TestCase
         self::assertSame([80.0, 1, true], [$log->onFor(120), $log->twist(), $log->isOn()]);
         self::assertSame(
             [[6.0, 'grabs'], [8.0, 'free']],
-            array_map(static fn (array $felt) => [$felt['at']->metres, $felt['felt']], $log->felt()),
+            array_map(static fn (FeltAt $felt) => [$felt->at->metres, $felt->felt], $log->felt()),
         );
     }
 

@@ -71,7 +71,7 @@ final class ReelTest extends TestCase
         ]);
         $wet = $track->wetStretches();
         self::assertCount(1, $wet);
-        self::assertEqualsWithDelta([2.1, 2.9, 2.9], [$wet[0]['from']->metres, $wet[0]['to']->metres, $wet[0]['deepest']->metres], 1e-9);
+        self::assertEqualsWithDelta([2.1, 2.9, 2.9], [$wet[0]->from->metres, $wet[0]->to->metres, $wet[0]->deepest->metres], 1e-9);
         self::assertEquals($track, Track::read($track->plain()));
         self::assertEquals($track, Track::none()->with([...$in, ...$back], $counter), 'in one batch or in two');
         self::assertSame([], Track::none()->pools(Length::millimetres(100), Travel::Downstream));

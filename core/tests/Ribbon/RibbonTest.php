@@ -14,6 +14,8 @@ use Jurvex\Core\Practice\LineMaker;
 use Jurvex\Core\Practice\SimulatedReel;
 use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Track;
+use Jurvex\Core\Ribbon\DrawnPass;
+use Jurvex\Core\Ribbon\FeltAt;
 use Jurvex\Core\Ribbon\MarkedPlace;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Ribbon\Scale;
@@ -137,15 +139,15 @@ final class RibbonTest extends TestCase
     {
         $ribbon = Ribbon::draw(
             RunBuilder::run([]), [], [],
-            [['in' => Length::metres(0), 'to' => Length::metres(12), 'felt' => [['at' => Length::metres(9), 'felt' => 'grabs']]]],
+            [new DrawnPass(Length::metres(0), Length::metres(12), [new FeltAt(Length::metres(9), 'grabs')])],
             UnitSystem::Metric, self::WIDTH,
         );
         self::assertEqualsWithDelta(
             (new Scale(self::WIDTH, 30, Travel::Downstream))->x(Length::metres(9)),
-            $ribbon->passes[0]->felt[0]['x'],
+            $ribbon->passes[0]->felt[0]->x,
             0.1,
         );
-        self::assertSame('grabs', $ribbon->passes[0]->felt[0]['felt']);
+        self::assertSame('grabs', $ribbon->passes[0]->felt[0]->felt);
     }
 
     public function testWhatNobodyHasSeenIsHatched(): void
@@ -189,7 +191,7 @@ final class RibbonTest extends TestCase
     {
         return Ribbon::draw(
             $run, (new Judge(HouseRules::starting()))->judgeAll($run), [],
-            [['in' => Length::metres(0), 'to' => Length::metres(5)]], UnitSystem::Metric, self::WIDTH,
+            [new DrawnPass(Length::metres(0), Length::metres(5))], UnitSystem::Metric, self::WIDTH,
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Sketch;
 
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\LineMap\SegmentReach;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\FrictionFit;
@@ -157,7 +158,7 @@ final class ReachFinderTest extends TestCase
         $there = $sketch->redraw()->split(
             $cut,
             $sketch->pipes[$cut]->length->value,
-            Node::opening('new', 'cleanout', '', new Mouth(new Known(102), 'both', bendDegrees: 45, radius: 102)),
+            Node::opening('new', 'cleanout', '', new Mouth(new Known(102), Faces::Both, bendDegrees: 45, radius: 102)),
         );
         self::assertEqualsWithDelta($now + $gain, array_sum((new ReachFinder($there, [$short]))->reachedByAny()), 0.2);
     }
@@ -190,11 +191,11 @@ final class ReachFinderTest extends TestCase
             $advice(self::house(bends: [new PipeBend(1.0, 90, 150)]), new AccessRules(10.0, 80.0)),
         );
         $bad = self::house()->withNode(
-            Node::opening('yard', 'cleanout', '', new Mouth(new Known(78), 'upstream', ready: false, leave: false, trap: true)),
+            Node::opening('yard', 'cleanout', '', new Mouth(new Known(78), Faces::Upstream, ready: false, leave: false, trap: true)),
         );
         self::assertSame(['too_small yard', 'faces_upstream yard', 'not_ready yard', 'ask_leave yard', 'trap yard'], $advice($bad));
         $branch = self::house()->withNode(
-            Node::opening('hall', 'cleanout', '', new Mouth(new Known(102), 'both')),
+            Node::opening('hall', 'cleanout', '', new Mouth(new Known(102), Faces::Both)),
         )->withPipe(self::house()->pipes['hall+']->with(joins: Joins::Tee));
         self::assertContains('own_branch_only hall', $advice($branch));
         self::assertSame(

@@ -6,12 +6,14 @@ namespace Jurvex\Core\Tests\Sketch;
 
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
 use Jurvex\Core\Sketch\FixtureKind;
+use Jurvex\Core\Sketch\Gap;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\MappedRun;
@@ -22,6 +24,7 @@ use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\Proposal;
 use Jurvex\Core\Sketch\Proposals;
+use Jurvex\Core\Sketch\RunSpan;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\SeenMap;
 use Jurvex\Core\Sketch\Sketch;
@@ -47,7 +50,7 @@ final class RunsOnMapTest extends TestCase
         self::assertEqualsWithDelta(9.0 + 5.0, $seen->metres(Sight::Seen), 1e-9);
         self::assertEqualsWithDelta(2.0, $seen->metres(Sight::Submerged), 1e-9);
         $gaps = array_map(
-            static fn (array $gap) => [$gap['pipe']->id, $gap['span']->from->metres, $gap['span']->to->metres, $gap['span']->sight->value],
+            static fn (Gap $gap) => [$gap->pipe->id, $gap->span->from->metres, $gap->span->to->metres, $gap->span->sight->value],
             $seen->gaps(),
         );
         self::assertContains(['yard+', 4.0, 6.0, 'submerged'], $gaps);
@@ -144,7 +147,7 @@ final class RunsOnMapTest extends TestCase
         $back = RunWay::along($house, 'lane', Travel::Upstream);
         self::assertSame(
             ['join+', 'yard+', 'line'],
-            array_map(static fn (array $span) => $span['pipe']->id, $back->spans),
+            array_map(static fn (RunSpan $span) => $span->pipe->id, $back->spans),
             'past the branch, straight on',
         );
     }
@@ -204,7 +207,7 @@ final class RunsOnMapTest extends TestCase
             'join',
         );
 
-        return $sketch->redraw()->split('join+', 0.0, Node::opening('lane', 'chamber', '', new Mouth(new Known(225), 'both')));
+        return $sketch->redraw()->split('join+', 0.0, Node::opening('lane', 'chamber', '', new Mouth(new Known(225), Faces::Both)));
     }
 
     private static function metres(Sketch $sketch): float

@@ -7,11 +7,13 @@ namespace Jurvex\Core\Tests\Sketch;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Sketch\Apart;
 use Jurvex\Core\Sketch\Building;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\HouseTables;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Known;
+use Jurvex\Core\Sketch\Lies;
 use Jurvex\Core\Sketch\Mouth;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
@@ -197,9 +199,9 @@ final class SketchTest extends TestCase
     public function testDistancesAreToldDownUpAndRoundAJunction(): void
     {
         $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
-        self::assertSame(['near' => 7.0, 'far' => 10.0, 'way' => 'down'], $sketch->apart('sink', 'j+'));
-        self::assertSame(['near' => 7.0, 'far' => 9.0, 'way' => 'across'], $sketch->apart('sink', 'bath-pipe'));
-        self::assertSame(['near' => 3.0, 'far' => 10.0, 'way' => 'up'], $sketch->apart('main', 'line'));
+        self::assertEquals(new Apart(7.0, 10.0, Lies::Down), $sketch->apart('sink', 'j+'));
+        self::assertEquals(new Apart(7.0, 9.0, Lies::Across), $sketch->apart('sink', 'bath-pipe'));
+        self::assertEquals(new Apart(3.0, 10.0, Lies::Up), $sketch->apart('main', 'line'));
     }
 
     public function testYearsAndTradeSizesMakeGuesses(): void

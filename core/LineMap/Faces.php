@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Record;
+namespace Jurvex\Core\LineMap;
 
 /** Which way a tool goes that enters here. */
 enum Faces: string

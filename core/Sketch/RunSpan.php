@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Sketch;
+
+/** A pipe of the map as a run comes through it. */
+final readonly class RunSpan
+{
+    /**
+     * @param float $from metres of the run at its near end
+     * @param float $to   metres of the run at its far end
+     * @param bool  $down whether the run goes with the flow there
+     */
+    public function __construct(public Pipe $pipe, public float $from, public float $to, public bool $down)
+    {
+    }
+
+    /** The node at which the run comes into it. */
+    public function start(): string
+    {
+        return $this->down ? $this->pipe->from : $this->pipe->to;
+    }
+
+    /** The node at which the run leaves it. */
+    public function end(): string
+    {
+        return $this->down ? $this->pipe->to : $this->pipe->from;
+    }
+}
