@@ -95,7 +95,10 @@ final class EveryKindTest extends ApplicationTestCase
     }
 
     /**
-     * @return array{kind: string, reading_from: string, sureness: string, note: string, facts: array<string, string>, size?: string, reading_to?: string, clock_from: string, clock_to: string}
+     * @return array{
+     *     kind: string, reading_from: string, sureness: string, note: string, facts: array<string, string>,
+     *     size?: string, reading_to?: string, clock_from: string, clock_to: string,
+     * }
      */
     private static function everythingAbout(Kind $kind, int $number): array
     {

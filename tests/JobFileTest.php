@@ -73,7 +73,9 @@ final class JobFileTest extends ApplicationTestCase
     }
 
     /**
-     * @return array<string, array{\Closure(array<mixed>): array<mixed>, string, string}> how the file is spoiled, where it says so, the code
+     * @return array<string, array{\Closure(array<mixed>): array<mixed>, string, string}>
+     *                                                                                    how the file is spoiled,
+     *                                                                                    where it says so, the code
      */
     public static function spoiled(): array
     {
@@ -199,7 +201,9 @@ final class JobFileTest extends ApplicationTestCase
     public function testTheSchemaKnowsEveryKindFactAndMaterial(): void
     {
         /**
-         * @var array{'$defs': array{finding: array{properties: array{kind: array{enum: list<string>}}}, facts: array{properties: array<string, array{enum?: list<string>}>}, run: array{properties: array{material: array{enum: list<string>}}}}} $schema
+         * @var array{
+         *     '$defs': array{finding: array{properties: array{kind: array{enum: list<string>}}}, facts: array{properties: array<string, array{enum?: list<string>}>}, run: array{properties: array{material: array{enum: list<string>}}}},
+         * } $schema
          */
         $schema = json_decode((string) file_get_contents(__DIR__.'/../public/schema/job.schema.json'), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['finding']['properties']['kind']['enum']);
@@ -233,10 +237,14 @@ final class JobFileTest extends ApplicationTestCase
             "UPDATE job SET chosen_opening_id = NULL WHERE id = '{$job->id}'",
             "DELETE FROM photo WHERE finding_id IN $findings",
             "DELETE FROM own_opinion WHERE finding_id IN $findings",
-            "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs", "DELETE FROM reading_batch WHERE run_id IN $runs", "DELETE FROM run_track WHERE run_id IN $runs", "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
+            "DELETE FROM logged_finding WHERE run_id IN $runs", "DELETE FROM mark WHERE run_id IN $runs",
+            "DELETE FROM reading_batch WHERE run_id IN $runs", "DELETE FROM run_track WHERE run_id IN $runs",
+            "DELETE FROM run WHERE job_id = '{$job->id}'", "DELETE FROM pass WHERE job_id = '{$job->id}'",
             "DELETE FROM seen_place WHERE job_id = '{$job->id}'", "DELETE FROM test_made WHERE job_id = '{$job->id}'",
             "DELETE FROM danger_said WHERE job_id = '{$job->id}'", "DELETE FROM gate_line WHERE job_id = '{$job->id}'",
-            "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'", "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {
+            "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'",
+            "DELETE FROM correction WHERE job_id = '{$job->id}'",
+            "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {
             $connection->executeStatement($statement);
         }
         $this->manager()->clear();

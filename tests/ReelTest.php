@@ -260,7 +260,10 @@ final class ReelTest extends ApplicationTestCase
         $run = $this->lastRun($job);
         $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reel.json');
         /**
-         * @var array{length: float, reach: float, table: list<mixed>, things: list<array{kind: string, from: float}>, pipes: list<array{material: string}>} $view
+         * @var array{
+         *     length: float, reach: float, table: list<mixed>, things: list<array{kind: string, from: float}>,
+         *     pipes: list<array{material: string}>,
+         * } $view
          */
         $view = json_decode($this->page(), true);
         self::assertEqualsWithDelta([26.9, 26.9], [$view['length'], $view['reach']], 1e-9);

@@ -74,7 +74,8 @@ final class WholeJobTest extends ApplicationTestCase
             'Root clump at 12.3 m: needs work before the line is used.',
             'The stoppage was cleared.',
             '26.0 m to 30.0 m from Yard by the store: not reached.',
-            'Not ordered, so not looked at: The laundry line.', 'Cable, Small blade', 'came back: Wipes', '1.29 m deep', 'zero at the rim of the opening', 'Low spot at 15.0 m: needs repair.'] as $words) {
+            'Not ordered, so not looked at: The laundry line.', 'Cable, Small blade', 'came back: Wipes', '1.29 m deep',
+            'zero at the rim of the opening', 'Low spot at 15.0 m: needs repair.'] as $words) {
             self::assertStringContainsString($words, $report);
         }
     }
@@ -158,7 +159,9 @@ final class WholeJobTest extends ApplicationTestCase
     }
 
     /**
-     * @return list<array{string, string, array<string, string>, string, string}> page, button, what was typed, the field, the words beside it
+     * @return list<array{string, string, array<string, string>, string, string}>
+     *                                                                            page, button, what was typed,
+     *                                                                            the field, the words beside it
      */
     public static function badForms(): array
     {

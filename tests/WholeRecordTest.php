@@ -24,7 +24,8 @@ final class WholeRecordTest extends ApplicationTestCase
 {
     /** Field of the record, and where the file has it under another name. */
     private const OTHER_NAMES = [
-        'Job.property' => 'line_map, and the place in call', 'Job.firm' => 'done_by', 'Job.openings' => 'openings', 'Job.passes' => 'passes',
+        'Job.property' => 'line_map, and the place in call', 'Job.firm' => 'done_by', 'Job.openings' => 'openings',
+        'Job.passes' => 'passes',
         'Job.flowTests' => 'flow_tests', 'Job.stuckTools' => 'stuck_tools', 'Job.runs' => 'runs', 'Job.seenPlaces' => 'seen',
         'Job.testsMade' => 'made_tests', 'Job.dangersSaid' => 'dangers', 'Job.gateLines' => 'gates', 'SeenPlace.answer' => 'seen',
         'TestMade.answer' => 'seen', 'Photo.jpeg' => 'photo',
@@ -32,7 +33,8 @@ final class WholeRecordTest extends ApplicationTestCase
     /** Left out, and why. */
     private const LEFT_OUT = [
         'job' => 'the file is of one job', 'run' => 'an entry stands inside its run', 'Photo.findingId' => 'stands inside its finding',
-        'OwnOpinion.findingId' => 'stands inside its finding', 'Photo.width' => 'the picture says it', 'Photo.height' => 'the picture says it',
+        'OwnOpinion.findingId' => 'stands inside its finding', 'Photo.width' => 'the picture says it',
+        'Photo.height' => 'the picture says it',
         'Pass.standIn' => 'how a stand-in machine stands is no record', 'ReadingBatch.count' => 'the lines say it',
         'Run.deepestM' => 'worked out of the readings', 'Run.videoType' => 'the recording is a file of its own',
         'SeenPlace.id' => 'nothing points to it', 'TestMade.id' => 'nothing points to it', 'DangerSaid.id' => 'nothing points to it',

@@ -25,7 +25,8 @@ final class Catalogue
     {
         return new self(
             new GradeCalculation(), new CounterCalculation(), new ClockCalculation(),
-            new RigidPassCalculation(), new ReachPushCalculation(), new ReachPullCalculation(), new PullOutCalculation(), new ReachMapCalculation(),
+            new RigidPassCalculation(), new ReachPushCalculation(), new ReachPullCalculation(),
+            new PullOutCalculation(), new ReachMapCalculation(),
             new TriageCalculation(),
             new CablePlanCalculation(), new JetCalculation(), new CarryCalculation(), new PullBackCalculation(), new TankCalculation(),
             new TiltGradeCalculation(), new LensWaterCalculation(), new PoolsCalculation(),

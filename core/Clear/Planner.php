@@ -16,7 +16,9 @@ final class Planner
 
     /** Which machine the tables prefer. */
     private const PREFERRED = [
-        'soft_plug' => Machine::Jet, 'rags' => Machine::Cable, 'soft_grease' => Machine::Jet, 'hard_grease' => Machine::Jet, 'packed_soap' => Machine::Jet, 'silt' => Machine::Jet, 'ice' => Machine::Jet, 'hard_object' => Machine::Cable,
+        'soft_plug' => Machine::Jet, 'rags' => Machine::Cable, 'soft_grease' => Machine::Jet,
+        'hard_grease' => Machine::Jet, 'packed_soap' => Machine::Jet, 'silt' => Machine::Jet, 'ice' => Machine::Jet,
+        'hard_object' => Machine::Cable,
     ];
 
     /** Heads of a cable in their order, and what is said for and against it. */
@@ -36,7 +38,8 @@ final class Planner
     ];
 
     private const JET_REASONS = [
-        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'], 'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => [
+        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'],
+        'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => [
             'for.washes_the_wall',
             'against.slow',
         ], 'packed_soap' => ['against.slow'],
@@ -106,7 +109,11 @@ final class Planner
         if (null !== $refused) {
             return [
                 [],
-                [...$reasons, ...self::stopReason($s), ...($s->noWater ? [new Reason('no_water_indoors', Bears::Rule, [Fact::NoWater])] : [])],
+                [
+                    ...$reasons,
+                    ...self::stopReason($s),
+                    ...($s->noWater ? [new Reason('no_water_indoors', Bears::Rule, [Fact::NoWater])] : []),
+                ],
                 $refused,
             ];
         }

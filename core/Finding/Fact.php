@@ -33,7 +33,8 @@ enum Fact: string
     public function choices(): array
     {
         return match ($this) {
-            self::BackAfterCutting, self::LensUnder, self::CameraPassed, self::SoilSeen, self::VoidSeen, self::CrownGone => [self::YES, self::NO],
+            self::BackAfterCutting, self::LensUnder, self::CameraPassed, self::SoilSeen, self::VoidSeen,
+            self::CrownGone => [self::YES, self::NO],
             self::Water => ['off', 'on'],
             self::DepositInIt => ['none', 'first_time', 'again_after_cleaning'],
             self::Facing => ['against_flow', 'with_flow'],

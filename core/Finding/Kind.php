@@ -58,7 +58,8 @@ enum Kind: string
             self::Grease, self::Scale, self::Sludge, self::Sediment, self::ConstructionDebris => Family::Deposit,
             self::Rag, self::ToolPart, self::BrokenCable, self::Stone, self::UnknownObject, self::CrossBore => Family::Object,
             self::TieIn, self::WrongFitting, self::StubbedHose, self::DeadLeg => Family::Connection,
-            self::Transition, self::Bend, self::OpeningSeen, self::EndOfLine, self::Tap, self::CannotGoFurther, self::SightLimited => Family::Way,
+            self::Transition, self::Bend, self::OpeningSeen, self::EndOfLine, self::Tap, self::CannotGoFurther,
+            self::SightLimited => Family::Way,
         };
     }
 

@@ -50,7 +50,9 @@ final class JointRules
         return $rules;
     }
 
-    /** @return list<array{string, \Closure(Evidence): bool, Need, ?Remedy, list<string>}> smallest first: name, when, class, remedy, limits */
+    /**
+     * @return list<array{string, \Closure(Evidence): bool, Need, ?Remedy, list<string>}> smallest first: name, when, class, remedy, limits
+     */
     private static function steps(): array
     {
         return [

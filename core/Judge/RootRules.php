@@ -44,7 +44,10 @@ final class RootRules
                 'roots.many', $roots, $many, Need::Mend, Remedy::RenewStretch, ['root_joints', 'back_after_cutting'],
                 ['roots_many_joints', 'roots_many_within_m'],
             ),
-            new Rule('roots.heavy', $roots, $heavy, Need::Now, Remedy::CutThenKeepClean, self::SHARE, ['roots_heavy_percent'], School::Upkeep),
+            new Rule(
+                'roots.heavy', $roots, $heavy, Need::Now, Remedy::CutThenKeepClean, self::SHARE,
+                ['roots_heavy_percent'], School::Upkeep,
+            ),
             new Rule(
                 'roots.with_damage', $roots, static fn (Evidence $e) => $e->hasDamageBeside(), Need::Mend, null,
                 ['share_percent'], ['same_place_m'],

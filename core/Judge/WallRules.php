@@ -50,9 +50,18 @@ final class WallRules
                     && $e->wornShareOfStretch() > $e->limit('worn_renew_share_percent'),
                 Need::Mend, Remedy::RenewStretch, ['wear', 'share_of_stretch_percent'], ['worn_renew_share_percent'],
             ),
-            new Rule('worn.gone', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'gone'), Need::Mend, null, ['wear']),
-            new Rule('worn.thin', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'thin'), Need::KeepClean, null, ['wear']),
-            new Rule('worn.rough', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'rough'), Need::Watch, null, ['wear']),
+            new Rule(
+                'worn.gone', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'gone'),
+                Need::Mend, null, ['wear'],
+            ),
+            new Rule(
+                'worn.thin', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'thin'),
+                Need::KeepClean, null, ['wear'],
+            ),
+            new Rule(
+                'worn.rough', [Kind::WornInvert], static fn (Evidence $e) => $e->finding->says(Fact::Wear, 'rough'),
+                Need::Watch, null, ['wear'],
+            ),
             new Rule('worn.not_said', [Kind::WornInvert], static fn () => true, null, Remedy::Measure, ['wear']),
         ];
     }

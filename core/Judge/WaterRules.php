@@ -32,7 +32,10 @@ final class WaterRules
                 'water.behind_obstruction', [Kind::StandingWater], static fn () => true, Need::KeepClean,
                 Remedy::CleanThenLook, ['depth_mm'],
             ),
-            new Rule('water.not_measured', [Kind::LowSpot], static fn (Evidence $e) => null === $e->depthMm(), null, Remedy::Measure, self::SIZE),
+            new Rule(
+                'water.not_measured', [Kind::LowSpot], static fn (Evidence $e) => null === $e->depthMm(), null,
+                Remedy::Measure, self::SIZE,
+            ),
         ];
     }
 

@@ -28,7 +28,8 @@ final class LineMaker
             8,
             30,
         ], ['crack', 0, 0], ['hole', 8, 20], ['worn_invert', 10, 30],
-        ['grease', 10, 35], ['scale', 8, 25], ['sediment', 8, 20], ['tie_in', 50, 100], ['rag', 20, 45], ['stone', 10, 30], ['old_patch', 0, 0],
+        ['grease', 10, 35], ['scale', 8, 25], ['sediment', 8, 20], ['tie_in', 50, 100], ['rag', 20, 45],
+        ['stone', 10, 30], ['old_patch', 0, 0],
     ];
     private const MATERIALS = [Material::Clay, Material::CastIron, Material::PvcGasketed, Material::Concrete];
 

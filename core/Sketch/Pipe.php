@@ -91,7 +91,8 @@ final readonly class Pipe
     public function plain(): array
     {
         return [
-            'id' => $this->id, 'from' => $this->from, 'to' => $this->to, 'length_m' => $this->length->plain(), 'bore_mm' => $this->bore->plain(),
+            'id' => $this->id, 'from' => $this->from, 'to' => $this->to, 'length_m' => $this->length->plain(),
+            'bore_mm' => $this->bore->plain(),
             'material' => ['value' => $this->material->value, 'source' => $this->materialSource->value], 'down_deg' => $this->down->plain(),
             'bends' => array_map(static fn (PipeBend $bend) => $bend->plain(), $this->bends), 'joins' => $this->joins->value,
             'tied' => $this->tied->value, 'proof' => $this->proof, 'past_stoppages' => $this->pastStoppages, 'shared' => $this->shared,

@@ -204,7 +204,9 @@ final readonly class Proposals
             new Proposal(
                 'tie_in:'.$finding->id, 'tie_in', $pipe->id, ['at_m' => $finding->from->metres, 'whose' => $whose],
                 static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
-                    ? $sketch->redraw()->withFixture($fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join')
+                    ? $sketch->redraw()->withFixture(
+                        $fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join',
+                    )
                     : $sketch,
             ),
         ];

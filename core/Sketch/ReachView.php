@@ -45,7 +45,10 @@ final readonly class ReachView
                 array_filter([$this->sketch->below($node->id), ...$this->sketch->above($node->id)]),
             );
 
-            return new Access($node->id, Length::millimetres(max([20.0, ...$bores])), Faces::Both, Length::metres(0), 0.0, Length::metres(0));
+            return new Access(
+                $node->id, Length::millimetres(max([20.0, ...$bores])), Faces::Both, Length::metres(0), 0.0,
+                Length::metres(0),
+            );
         }
 
         return new Access(

@@ -67,7 +67,9 @@ final readonly class Triage
     /**
      * What each answer of a check would mean.
      *
-     * @return array<string, array{chance: float, suspect: string, share: float}> by answer: how likely it is, and who would then be the likeliest suspect
+     * @return array<string, array{chance: float, suspect: string, share: float}>
+     *                                                                            by answer: how likely it is,
+     *                                                                            and who would then be the likeliest suspect
      */
     public function meanings(Check $check): array
     {

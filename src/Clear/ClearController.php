@@ -112,7 +112,10 @@ final class ClearController extends JobController
     }
 
     /**
-     * @return array{passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof, editing: null, gateFor: null, machines: list<Machine>, freshStuck: string}
+     * @return array{
+     *     passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof,
+     *     editing: null, gateFor: null, machines: list<Machine>, freshStuck: string,
+     * }
      */
     private function forms(Job $job): array
     {

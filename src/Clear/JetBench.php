@@ -145,7 +145,8 @@ final readonly class JetBench
     }
 
     /**
-     * @return ?array{depth: float, velocity: float, carries: bool} the jet's own water in the line, depth in mm; none where it has no fall or runs full
+     * @return ?array{depth: float, velocity: float, carries: bool}
+     *                                                              the jet's own water in the line, depth in mm; none where it has no fall or runs full
      */
     public function runs(): ?array
     {

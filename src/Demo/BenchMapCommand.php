@@ -34,7 +34,11 @@ final class BenchMapCommand extends Command
             $sketch = LargeMap::sketch();
             $start = hrtime(true);
             $tables = Tables::usual();
-            $checks = new Checks($sketch->tree() ?? throw new \LogicException('The large map has pipes.'), (new TriageView($sketch))->points([]), $tables);
+            $checks = new Checks(
+                $sketch->tree() ?? throw new \LogicException('The large map has pipes.'),
+                (new TriageView($sketch))->points([]),
+                $tables,
+            );
             $priors = (new TriageView($sketch))->priors($tables);
             \assert([] !== $priors);
             $triage = new Triage($priors, $checks->looks());

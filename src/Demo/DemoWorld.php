@@ -115,8 +115,10 @@ final class DemoWorld
     private function potteryStudio(Firm $firm): void
     {
         $job = $this->job($firm, '26-0412', Why::RepeatStoppage, 'Pottery studio, 4 Quay Lane', 'Ilse Varga', 0, 1, [
-            'backsUp' => 'Glaze sink and toilet back up, third time this year. Kitchen drains.', 'ordered' => 'Clear the line and look at all of it to the main.',
-            'notOrdered' => 'The kitchen line.', 'yearBuilt' => 1938, 'bring' => '13 mm cable with small and large blade, 60 m rod, locator', 'customerNumber' => 'PO 77',
+            'backsUp' => 'Glaze sink and toilet back up, third time this year. Kitchen drains.',
+            'ordered' => 'Clear the line and look at all of it to the main.',
+            'notOrdered' => 'The kitchen line.', 'yearBuilt' => 1938,
+            'bring' => '13 mm cable with small and large blade, 60 m rod, locator', 'customerNumber' => 'PO 77',
         ]);
         $yard = $this->opening($job, OpeningKind::Cleanout, 'Yard cleanout by the kiln shed', 100, 0.6);
         $vent = $this->opening(
@@ -198,7 +200,9 @@ final class DemoWorld
     private function campSite(Firm $firm): void
     {
         $job = $this->job($firm, '26-0413', Why::Stoppage, 'Wash block, Gannet Point camp-site', 'Gannet Point', 0, 2, [
-            'backsUp' => 'All showers since last night, toilets drain slowly.', 'ordered' => 'Clear the wash block line.', 'notOrdered' => 'Camera look.', 'bring' => 'Jetter, 45 L/min, wall cleaner, 300 L of water',
+            'backsUp' => 'All showers since last night, toilets drain slowly.',
+            'ordered' => 'Clear the wash block line.', 'notOrdered' => 'Camera look.',
+            'bring' => 'Jetter, 45 L/min, wall cleaner, 300 L of water',
         ]);
         $chamber = $this->opening($job, OpeningKind::Chamber, 'Chamber at the path', 300, 0.9, OpeningState::Usable, '', Faces::Both);
         $job->property()->draw(DemoMaps::campSite($chamber));
@@ -210,7 +214,8 @@ final class DemoWorld
     private function teaRoom(Firm $firm): void
     {
         $this->job($firm, '26-0414', Why::BeforePurchase, 'Lighthouse tea room, Upper Mole', 'Oskar Wenn', 0, 3, [
-            'ordered' => 'Look at the whole line before the sale on Friday.', 'yearBuilt' => 1961, 'bring' => '30 m rod, locator, small skid', 'contact' => 'Key with the harbour office',
+            'ordered' => 'Look at the whole line before the sale on Friday.', 'yearBuilt' => 1961,
+            'bring' => '30 m rod, locator, small skid', 'contact' => 'Key with the harbour office',
         ]);
     }
 
@@ -414,7 +419,9 @@ final class DemoWorld
     private static function foundOn(RunRecord $line): array
     {
         return array_map(static fn (Finding $finding) => [$finding->kind, $finding->from->metres, array_filter([
-            'to_m' => $finding->to?->metres, 'deepest_m' => $finding->deepest?->metres, 'size' => $finding->size?->value, 'unit' => $finding->size?->unit->value, 'clock_from' => $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint, 'facts' => $finding->facts,
+            'to_m' => $finding->to?->metres, 'deepest_m' => $finding->deepest?->metres,
+            'size' => $finding->size?->value, 'unit' => $finding->size?->unit->value,
+            'clock_from' => $finding->clockFrom?->hours, 'at_joint' => $finding->atJoint, 'facts' => $finding->facts,
         ], static fn (mixed $value) => null !== $value)], $line->findings);
     }
 

@@ -47,7 +47,10 @@ final class HandOverController extends JobController
             return $this->bench($job, $request, [], ['form' => $form]);
         }
         /**
-         * @var array{advice: string, upkeep: string, upkeepDueOn: ?\DateTimeImmutable, seenAround: string, lookClosedBecause: string} $sheet
+         * @var array{
+         *     advice: string, upkeep: string, upkeepDueOn: ?\DateTimeImmutable, seenAround: string,
+         *     lookClosedBecause: string,
+         * } $sheet
          */
         $sheet = $form->getData();
         $job->outcome()->advise($sheet['advice'], $sheet['upkeep'], $sheet['upkeepDueOn']);

@@ -101,7 +101,8 @@ final class RecordingController extends JobController
     {
         /** @var list<array{id: string, recordedS: float}> $rows */
         $rows = $this->manager->createQuery(
-            'SELECT f.id AS id, f.recordedS AS recordedS FROM App\Record\LoggedFinding f WHERE f.run = :run AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC',
+            'SELECT f.id AS id, f.recordedS AS recordedS FROM App\Record\LoggedFinding f WHERE f.run = :run'
+                .' AND f.withdrawnAt IS NULL AND f.recordedS IS NOT NULL ORDER BY f.recordedS ASC',
         )
             ->setParameter('run', $run->id)->getResult();
 

@@ -93,7 +93,8 @@ final class FindingRepository extends ServiceEntityRepository
     {
         /** @var list<string> $ids */
         $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
-            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]);
+            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id'
+                .' WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]);
 
         return $ids;
     }

@@ -65,7 +65,9 @@ final class JobRepository extends ServiceEntityRepository
             ->join('run.job', 'job')
             ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
             ->where(
-                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL AND job.outcome.lookClosedBecause = :nothing AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))',
+                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL'
+                    .' AND job.outcome.lookClosedBecause = :nothing AND (run.endReason IS NULL'
+                    .' OR run.endReason NOT IN (:complete))',
             )
             ->setParameter('firm', $firm->id)
             ->setParameter('nothing', '')
@@ -96,7 +98,9 @@ final class JobRepository extends ServiceEntityRepository
         /** @var list<Job> $jobs */
         $jobs = $this->createQueryBuilder('job')
             ->where(
-                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words ESCAPE \'!\' OR job.call.customer LIKE :words ESCAPE \'!\' OR job.call.number LIKE :words ESCAPE \'!\' OR job.call.customerNumber LIKE :words ESCAPE \'!\')',
+                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words ESCAPE \'!\''
+                    .' OR job.call.customer LIKE :words ESCAPE \'!\' OR job.call.number LIKE :words ESCAPE \'!\''
+                    .' OR job.call.customerNumber LIKE :words ESCAPE \'!\')',
             )
             ->setParameter('firm', $firm->id)->setParameter('words', '%'.strtr($words, ['!' => '!!', '%' => '!%', '_' => '!_']).'%')
             ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();

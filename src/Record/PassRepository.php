@@ -23,7 +23,10 @@ final readonly class PassRepository
     {
         /** @var list<Pass> $passes */
         $passes = $this->manager->createQuery(
-            'SELECT pass FROM App\Record\Pass pass JOIN pass.job job WHERE job.firm = :firm AND pass.withdrawnAt IS NULL AND pass.open = false AND pass.details.minutesBack > 0 AND pass.details.flowLMin > 0 AND pass.details.headClass IS NOT NULL AND pass.details.blockage IS NOT NULL ORDER BY pass.loggedAt DESC')
+            'SELECT pass FROM App\Record\Pass pass JOIN pass.job job WHERE job.firm = :firm'
+                .' AND pass.withdrawnAt IS NULL AND pass.open = false AND pass.details.minutesBack > 0'
+                .' AND pass.details.flowLMin > 0 AND pass.details.headClass IS NOT NULL'
+                .' AND pass.details.blockage IS NOT NULL ORDER BY pass.loggedAt DESC')
             ->setParameter('firm', $firm->id)->setMaxResults(self::LATEST)->getResult();
 
         return array_values(array_filter(array_map(self::asWorked(...), $passes)));

@@ -36,7 +36,10 @@ final readonly class Practice
     }
 
     /**
-     * @param array{seed: int, difficulty: string, by: string, score: ?int, points: array<string, float|int>, minutes: float|int|null} $plain
+     * @param array{
+     *     seed: int, difficulty: string, by: string, score: ?int, points: array<string, float|int>,
+     *     minutes: float|int|null,
+     * } $plain
      */
     public static function read(array $plain): self
     {

@@ -51,7 +51,9 @@ final class PropertyRepository extends ServiceEntityRepository
     {
         /** @var list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> $rows */
         $rows = $this->getEntityManager()->createQuery(
-            'SELECT job.id AS id, job.call.number AS number, job.openedAt AS openedAt, job.call.why AS why FROM App\Record\Job job WHERE job.property = :property AND job.id <> :job ORDER BY job.openedAt DESC')
+            'SELECT job.id AS id, job.call.number AS number, job.openedAt AS openedAt, job.call.why AS why'
+                .' FROM App\Record\Job job WHERE job.property = :property AND job.id <> :job'
+                .' ORDER BY job.openedAt DESC')
             ->setParameter('property', $job->property()->id)->setParameter('job', $job->id)->setMaxResults(10)->getResult();
 
         return $rows;

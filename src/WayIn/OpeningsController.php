@@ -130,7 +130,8 @@ final class OpeningsController extends JobController
                 new OpeningDetails(),
                 null,
             ), 'zeroForm' => $this->zeroForm($job), 'editing' => null,
-            'sketch' => $sketch, 'names' => $this->words->names($sketch), 'advice' => (new OpeningAdvice($job->firm->accessRules()))->on($sketch), ...$more,
+            'sketch' => $sketch, 'names' => $this->words->names($sketch),
+            'advice' => (new OpeningAdvice($job->firm->accessRules()))->on($sketch), ...$more,
         ], 'way_in/openings.html.twig');
     }
 

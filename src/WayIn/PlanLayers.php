@@ -144,7 +144,10 @@ final readonly class PlanLayers
     }
 
     /**
-     * @return list<array{id: string, kind: string, x: float, y: float, foot: ?float, label: string, name: string, left: ?string, right: ?string, blocked: bool}> all but the outlet
+     * @return list<array{
+     *     id: string, kind: string, x: float, y: float, foot: ?float, label: string, name: string, left: ?string,
+     *     right: ?string, blocked: bool,
+     * }> all but the outlet
      */
     public function nodes(): array
     {

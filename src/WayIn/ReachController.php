@@ -80,7 +80,8 @@ final class ReachController extends JobController
                 0,
                 self::LISTED,
             ),
-            'else' => [] === $options || $isOpen ? [] : (new Alternatives($finder))->to($target), 'newOpening' => [] === $options ? (new NewOpenings($finder))->best() : null,
+            'else' => [] === $options || $isOpen ? [] : (new Alternatives($finder))->to($target),
+            'newOpening' => [] === $options ? (new NewOpenings($finder))->best() : null,
         ], 'way_in/reach.html.twig', expected: self::expected(
             $sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id],
         ));

@@ -67,7 +67,8 @@ final readonly class ClearingPlans
                 $dangers,
                 true,
             ), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
-            $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)), self::passesTrap($job, $way),
+            $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)),
+            self::passesTrap($job, $way),
         );
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
         $plan = new CablePlan(

@@ -30,7 +30,9 @@ final readonly class MappedRuns
     {
         /** @var list<Run> $runs */
         $runs = $this->manager->createQuery(
-            'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job WHERE job.property = :property AND opening.node IS NOT NULL ORDER BY run.startedAt ASC, run.id ASC')
+            'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job'
+                .' WHERE job.property = :property AND opening.node IS NOT NULL'
+                .' ORDER BY run.startedAt ASC, run.id ASC')
             ->setParameter('property', $property->id)->getResult();
         $sketch = $property->sketch();
 

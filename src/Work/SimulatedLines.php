@@ -69,7 +69,8 @@ final readonly class SimulatedLines
         $line = $reel->line;
 
         return [
-            'length' => $line->length->metres, 'reach' => $reel->reach->metres, 'step' => self::STEP_M, 'table' => $reel->table(self::STEP_M), 'joints' => $line->joints(),
+            'length' => $line->length->metres, 'reach' => $reel->reach->metres, 'step' => self::STEP_M,
+            'table' => $reel->table(self::STEP_M), 'joints' => $line->joints(),
             'factor' => $reel->factor / ($run->details()->counterFactor ?? 1.0), 'slack' => $reel->slack, 'noise' => $reel->noise,
             'pipes' => array_map(
                 static fn ($pipe) => [
@@ -81,7 +82,8 @@ final readonly class SimulatedLines
                 $line->record->pipes,
             ),
             'things' => array_map(static fn (Finding $finding) => [
-                'kind' => $finding->kind->value, 'family' => $finding->kind->family()->value, 'from' => $finding->from->metres, 'to' => $finding->end()->metres,
+                'kind' => $finding->kind->value, 'family' => $finding->kind->family()->value,
+                'from' => $finding->from->metres, 'to' => $finding->end()->metres,
                 'share' => $finding->percentOf($line->boreAt($finding->from->metres)), 'size' => $finding->size?->value,
                 'clock' => $finding->clockFrom?->hours,
             ], $line->record->findings),

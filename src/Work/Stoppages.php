@@ -55,7 +55,10 @@ final class Stoppages
      * @param list<Check> $looks
      * @param list<Point> $points
      *
-     * @return list<array{id: string, test: ?MadeTest, gain: float, meanings: array<string, array{chance: float, suspect: string, share: float}>}>
+     * @return list<array{
+     *     id: string, test: ?MadeTest, gain: float,
+     *     meanings: array<string, array{chance: float, suspect: string, share: float}>,
+     * }>
      */
     private static function next(Job $job, Triage $triage, array $looks, Checks $checks, array $points): array
     {

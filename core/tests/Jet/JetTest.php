@@ -236,12 +236,20 @@ final class JetTest extends TestCase
      * @param list<array<string, mixed>> $hoses
      * @param list<array<string, mixed>> $orifices
      *
-     * @return array{flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float, nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool, matched_orifice_mm: ?float, hose_losses_bar: list<float>}
+     * @return array{
+     *     flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float,
+     *     nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool,
+     *     matched_orifice_mm: ?float, hose_losses_bar: list<float>,
+     * }
      */
     private static function jet(array $hoses = [self::HOSE], array $orifices = [self::REAR], float $leak = 0.0): array
     {
         /**
-         * @var array{flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float, nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool, matched_orifice_mm: ?float, hose_losses_bar: list<float>} $result
+         * @var array{
+         *     flow_l_min: float, bypass_l_min: float, pump_pressure_bar: float, hose_loss_bar: float,
+         *     nozzle_pressure_bar: float, net_thrust_n: float, nozzle_power_kw: float, on_relief: bool,
+         *     matched_orifice_mm: ?float, hose_losses_bar: list<float>,
+         * } $result
          */
         $result = Catalogue::complete()->calculate('jet', [
             'pump' => self::PUMP,

@@ -133,7 +133,9 @@ final class ReachFinderTest extends TestCase
         );
         self::assertContains('leader', $codes($trapped, self::rod(), 'yard+'));
         self::assertContains('pulled_toilet', $codes($trapped, self::rod(), 'yard+'));
-        $far = $sketch->withPipe($sketch->pipes['yard+']->with(length: new Known(300.0)))->redraw()->split('yard+', 20.0, Node::junction('low'));
+        $far = $sketch->withPipe($sketch->pipes['yard+']->with(length: new Known(300.0)))
+            ->redraw()
+            ->split('yard+', 20.0, Node::junction('low'));
         self::assertContains('new_opening', $codes($far, self::rod(), 'low+'));
         foreach ((new Alternatives(new ReachFinder($sketch, [self::rod(head: 105)])))->to('yard+') as $else) {
             if ('smaller_head' === $else->what->value) {

@@ -73,7 +73,9 @@ final class SketchTest extends TestCase
     public function testWhatIsTakenOffLeavesTheRestRunningOnAsFarAsBefore(): void
     {
         $sketch = self::house();
-        $more = $sketch->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, 'Bath'), self::own('bath', 2.0), 'line', 3.0, 'bath-join');
+        $more = $sketch->redraw()->withFixture(
+            Node::fixture('bath', FixtureKind::Bath, 'Bath'), self::own('bath', 2.0), 'line', 3.0, 'bath-join',
+        );
         self::assertSame(Joins::Wye, $more->pipes['bath-pipe']->joins);
         self::assertSame('bath-join', $more->pipes['bath-pipe']->to);
         self::assertEqualsWithDelta(5.0, self::metresDown($more, 'bath'), 1e-9);
@@ -98,7 +100,9 @@ final class SketchTest extends TestCase
 
     public function testAFixtureAddedAtAFixtureJoinsItsPipe(): void
     {
-        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'sink', 0.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(
+            Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'sink', 0.0, 'j',
+        );
         self::assertSame(['j', 'j'], [$sketch->pipes['bath-pipe']->to, $sketch->pipes['line']->to]);
     }
 
@@ -178,7 +182,9 @@ final class SketchTest extends TestCase
 
     public function testNothingIsMovedUnderItself(): void
     {
-        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(
+            Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j',
+        );
         $this->expectExceptionObject(new BadInput('not_a_tree', 'pipes.1', ['why' => 'loop', 'name' => 'j']));
         $sketch->withPipe($sketch->pipes['j+']->with(to: 'bath'));
     }
@@ -193,12 +199,18 @@ final class SketchTest extends TestCase
             $sketch->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->proof,
         ]);
         $above = self::house()->redraw()->withFixture($bath, self::own('bath', 2.0), 'line', 2.0, 'j')->redraw()->split('line', 2.0, $yard);
-        self::assertSame(Source::Guessed, $above->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied, 'the opening is not on its way');
+        self::assertSame(
+            Source::Guessed,
+            $above->redraw()->withWaterSeen($bath, $yard)->pipes['bath-pipe']->tied,
+            'the opening is not on its way',
+        );
     }
 
     public function testDistancesAreToldDownUpAndRoundAJunction(): void
     {
-        $sketch = self::house()->redraw()->withFixture(Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j');
+        $sketch = self::house()->redraw()->withFixture(
+            Node::fixture('bath', FixtureKind::Bath, ''), self::own('bath', 2.0), 'line', 3.0, 'j',
+        );
         self::assertEquals(new Apart(7.0, 10.0, Lies::Down), $sketch->apart('sink', 'j+'));
         self::assertEquals(new Apart(7.0, 9.0, Lies::Across), $sketch->apart('sink', 'bath-pipe'));
         self::assertEquals(new Apart(3.0, 10.0, Lies::Up), $sketch->apart('main', 'line'));
