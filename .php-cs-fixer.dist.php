@@ -11,6 +11,7 @@ return (new PhpCsFixer\Config())
         'ordered_imports' => true,
         'method_argument_space' => ['on_multiline' => 'ignore'],
         'phpdoc_to_comment' => false,
+        'phpdoc_align' => ['align' => 'left'],
         'single_line_throw' => false,
         'concat_space' => ['spacing' => 'none'],
         'operator_linebreak' => false,

@@ -97,7 +97,7 @@ abstract class ApplicationTestCase extends WebTestCase
     /**
      * Sends fields as the screen's scripts do.
      *
-     * @param array<string, mixed>        $fields
+     * @param array<string, mixed> $fields
      * @param array<string, UploadedFile> $files
      *
      * @return array<mixed> the answer

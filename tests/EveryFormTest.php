@@ -141,7 +141,7 @@ final class EveryFormTest extends ApplicationTestCase
     }
 
     /**
-     * @param array<mixed>     $values
+     * @param array<mixed> $values
      * @param list<int|string> $before
      *
      * @return list<list<int|string>> the way to every value
@@ -158,7 +158,7 @@ final class EveryFormTest extends ApplicationTestCase
     }
 
     /**
-     * @param array<mixed>     $values
+     * @param array<mixed> $values
      * @param list<int|string> $path
      *
      * @return array<mixed>

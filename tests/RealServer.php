@@ -67,7 +67,7 @@ trait RealServer
     }
 
     /**
-     * @param non-empty-string     $jar
+     * @param non-empty-string $jar
      * @param array<string, mixed> $fields
      */
     private function curl(string $jar, string $path, array $fields = [], string $token = ''): string
@@ -78,7 +78,7 @@ trait RealServer
     }
 
     /**
-     * @param non-empty-string     $jar
+     * @param non-empty-string $jar
      * @param array<string, mixed> $fields
      */
     private static function request(string $jar, string $path, array $fields, string $token): \CurlHandle

@@ -10,14 +10,14 @@ use Jurvex\Core\Measure\Length;
 final readonly class CablePlan
 {
     /**
-     * @param Length $drop    down to the line
-     * @param Length $near    near estimate of the stoppage, from the foot of the drop
-     * @param Length $far     far estimate
+     * @param Length $drop down to the line
+     * @param Length $near near estimate of the stoppage, from the foot of the drop
+     * @param Length $far far estimate
      * @param Length $overrun beyond it
-     * @param Length $tail    at the machine
-     * @param Length $drum    cable on the drum
+     * @param Length $tail at the machine
+     * @param Length $drum cable on the drum
      * @param Length $section one section, over nought
-     * @param Length $margin  kept to the near estimate when whole sections are fed by hand
+     * @param Length $margin kept to the near estimate when whole sections are fed by hand
      */
     public function __construct(
         public Length $drop,
@@ -76,8 +76,8 @@ final readonly class CablePlan
     /**
      * The largest cutter that passes the opening and every bore on the way.
      *
-     * @param non-empty-list<Length> $bores   opening, bores on the way, and the bore to be cut
-     * @param list<Length>           $cutters at hand
+     * @param non-empty-list<Length> $bores opening, bores on the way, and the bore to be cut
+     * @param list<Length> $cutters at hand
      *
      * @return ?Length none when none passes
      */

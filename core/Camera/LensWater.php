@@ -16,8 +16,8 @@ final readonly class LensWater
     public bool $atLeast;
 
     /**
-     * @param Length $skid   diameter over the skid; nothing without one
-     * @param float  $onLens −1 at the window's bottom edge, 0 in its middle, 1 at its top edge
+     * @param Length $skid diameter over the skid; nothing without one
+     * @param float $onLens −1 at the window's bottom edge, 0 in its middle, 1 at its top edge
      */
     public function __construct(Length $head, Length $skid, Length $window, float $onLens, private Length $bore)
     {

@@ -15,7 +15,7 @@ final readonly class TiltFall
     public Grade $most;
 
     /**
-     * @param float $degrees    nose up positive
+     * @param float $degrees nose up positive
      * @param float $resolution step of the readout; the true tilt lies within half a step either way
      *
      * @throws \DomainException when the range comes to the upright

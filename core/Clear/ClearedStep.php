@@ -20,12 +20,12 @@ enum ClearedStep: string
     case Look = 'look';
 
     /**
-     * @param Length $deepest     that any pass came
-     * @param Length $past        how far it should have come
-     * @param int    $goodTests   timed flow tests that held, long enough
-     * @param bool   $isDrawnBack no tool is in the line any more
-     * @param bool   $isLeftSaid  what is left was said, or nothing that leaves a rest was used
-     * @param bool   $isLookedAt  the camera went in after the last pass
+     * @param Length $deepest that any pass came
+     * @param Length $past how far it should have come
+     * @param int $goodTests timed flow tests that held, long enough
+     * @param bool $isDrawnBack no tool is in the line any more
+     * @param bool $isLeftSaid what is left was said, or nothing that leaves a rest was used
+     * @param bool $isLookedAt the camera went in after the last pass
      *
      * @return list<self> those not done yet, in their order; nothing when cleared is proved
      */

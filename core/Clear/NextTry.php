@@ -21,8 +21,8 @@ final readonly class NextTry
     private const JET_ONLY = ['keep_water_running', 'pulse', 'short_surges'];
 
     /**
-     * @param string $code  of the step; where it is a stop, why
-     * @param bool   $stops whether nothing more is tried: look, expose, call it a broken pipe
+     * @param string $code of the step; where it is a stop, why
+     * @param bool $stops whether nothing more is tried: look, expose, call it a broken pipe
      */
     private function __construct(public string $code, public bool $stops)
     {

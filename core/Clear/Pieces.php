@@ -20,7 +20,7 @@ final readonly class Pieces
      * head is the narrowest.
      *
      * @param Length $narrowest bore on the way
-     * @param Length $bore      where it works
+     * @param Length $bore where it works
      *
      * @return ?Piece none when the kit has none that passes
      */

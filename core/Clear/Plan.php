@@ -8,9 +8,9 @@ namespace Jurvex\Core\Clear;
 final readonly class Plan
 {
     /**
-     * @param list<Step>   $steps   none when it is refused
+     * @param list<Step> $steps none when it is refused
      * @param list<Reason> $reasons
-     * @param ?string      $refused code of the rule that forbids it
+     * @param ?string $refused code of the rule that forbids it
      */
     public function __construct(
         public Machine $machine, public array $steps, public array $reasons, public ?string $refused,

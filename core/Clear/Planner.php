@@ -38,17 +38,18 @@ final class Planner
     ];
 
     private const JET_REASONS = [
-        'soft_plug' => ['for.washes_the_wall'], 'rags' => ['for.pierces_and_drags'],
-        'soft_grease' => ['for.washes_the_wall'], 'hard_grease' => [
-            'for.washes_the_wall',
-            'against.slow',
-        ], 'packed_soap' => ['against.slow'],
-        'thin_roots' => ['for.cuts_with_flow'], 'dense_roots' => [
-            'for.cuts_with_flow',
-            'against.slow',
-        ], 'scale' => [
-            'for.flushes_what_falls',
-        ], 'silt' => ['for.lifts_silt'], 'ice' => ['for.melts_ice'], 'hard_object' => ['against.look_first'], 'unknown' => ['for.washes_the_wall'],
+        'soft_plug' => ['for.washes_the_wall'],
+        'rags' => ['for.pierces_and_drags'],
+        'soft_grease' => ['for.washes_the_wall'],
+        'hard_grease' => ['for.washes_the_wall', 'against.slow'],
+        'packed_soap' => ['against.slow'],
+        'thin_roots' => ['for.cuts_with_flow'],
+        'dense_roots' => ['for.cuts_with_flow', 'against.slow'],
+        'scale' => ['for.flushes_what_falls'],
+        'silt' => ['for.lifts_silt'],
+        'ice' => ['for.melts_ice'],
+        'hard_object' => ['against.look_first'],
+        'unknown' => ['for.washes_the_wall'],
     ];
 
     /**

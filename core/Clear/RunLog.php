@@ -35,7 +35,7 @@ final class RunLog
 
     /**
      * @param list<LogEntry> $entries in the order of their seconds
-     * @param Length         $step    from one hose mark to the next, or one section of cable; over nought
+     * @param Length $step from one hose mark to the next, or one section of cable; over nought
      */
     public function __construct(array $entries, private readonly Length $step)
     {

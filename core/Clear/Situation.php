@@ -15,16 +15,16 @@ final readonly class Situation
     private const FAR_M = 15.0;
 
     /**
-     * @param Length $near      near estimate of the stoppage, from the foot of the drop
-     * @param Length $far       far estimate
-     * @param Length $overrun   past it
-     * @param float  $flow      of the jetter, in L/min
-     * @param bool   $noWater   no water may be let in
-     * @param bool   $fragile   fibre, iron rusted through, broken clay
-     * @param bool   $weakFar   a weak pipe where nobody could reach a tool that sticks
-     * @param bool   $crossBore another utility is seen in the pipe
-     * @param Travel $travel    which way the tool works
-     * @param bool   $trap      a trap lies between the opening and the stoppage
+     * @param Length $near near estimate of the stoppage, from the foot of the drop
+     * @param Length $far far estimate
+     * @param Length $overrun past it
+     * @param float $flow of the jetter, in L/min
+     * @param bool $noWater no water may be let in
+     * @param bool $fragile fibre, iron rusted through, broken clay
+     * @param bool $weakFar a weak pipe where nobody could reach a tool that sticks
+     * @param bool $crossBore another utility is seen in the pipe
+     * @param Travel $travel which way the tool works
+     * @param bool $trap a trap lies between the opening and the stoppage
      */
     public function __construct(
         public Blockage $blockage,

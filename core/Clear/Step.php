@@ -8,9 +8,9 @@ namespace Jurvex\Core\Clear;
 final readonly class Step
 {
     /**
-     * @param ?float $speed  in m/min; none where it goes as it will
-     * @param string $why    code of the rule that put it there
-     * @param int    $passes how many logged passes the speed is the median of; none where it is the table's
+     * @param ?float $speed in m/min; none where it goes as it will
+     * @param string $why code of the rule that put it there
+     * @param int $passes how many logged passes the speed is the median of; none where it is the table's
      */
     public function __construct(
         public Head $head, public Stroke $way, public float $from, public float $to, public string $why,

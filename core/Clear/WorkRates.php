@@ -23,7 +23,7 @@ final readonly class WorkRates
     private const MOST_TIMES = 1.5;
 
     /**
-     * @param array<string, float>                           $table  by blockage
+     * @param array<string, float> $table by blockage
      * @param array<string, array{rate: float, passes: int}> $record medians by blockage and head
      */
     private function __construct(public array $table, private array $record = [])

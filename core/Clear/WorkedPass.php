@@ -10,9 +10,9 @@ use Jurvex\Core\Measure\Length;
 final readonly class WorkedPass
 {
     /**
-     * @param Length $metres  drawn back, over nought
-     * @param float  $minutes that it took, over nought
-     * @param float  $flow    in L/min, over nought
+     * @param Length $metres drawn back, over nought
+     * @param float $minutes that it took, over nought
+     * @param float $flow in L/min, over nought
      */
     public function __construct(
         public Blockage $blockage, public Head $head, public Length $metres, public float $minutes, public float $flow,

@@ -15,7 +15,7 @@ final readonly class Manning
     private const FULLEST = 2.6390535689668977;
 
     /**
-     * @param float $slope     fall as a tangent, over nought
+     * @param float $slope fall as a tangent, over nought
      * @param float $roughness Manning's n
      */
     public function __construct(private Length $bore, private float $slope, private float $roughness)

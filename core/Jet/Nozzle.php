@@ -12,7 +12,7 @@ final readonly class Nozzle
 {
     /**
      * @param non-empty-list<Orifices> $orifices
-     * @param float                    $leak     share of the flow that leaks past a turning part, from 0 to under 1
+     * @param float $leak share of the flow that leaks past a turning part, from 0 to under 1
      */
     public function __construct(public array $orifices, private float $leak)
     {

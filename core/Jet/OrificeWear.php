@@ -15,7 +15,7 @@ final readonly class OrificeWear
     }
 
     /**
-     * @param float    $flow     measured, in m³/s
+     * @param float $flow measured, in m³/s
      * @param Pressure $pressure at the nozzle, over nought
      */
     public static function measured(Nozzle $nozzle, float $flow, Pressure $pressure): self

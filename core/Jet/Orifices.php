@@ -10,7 +10,7 @@ use Jurvex\Core\Measure\Length;
 final readonly class Orifices
 {
     /**
-     * @param float $degrees   of the jet: 0 straight back, 180 straight forward
+     * @param float $degrees of the jet: 0 straight back, 180 straight forward
      * @param float $discharge coefficient Cd
      */
     public function __construct(public float $count, public Length $diameter, public float $degrees, public float $discharge)

@@ -12,8 +12,8 @@ final readonly class PullBack
 {
     /**
      * @param Length $deposit thickness of the ring, over nought and under half of the bore
-     * @param float  $flow    in m³/s
-     * @param float  $solids  share of the flow that may be solids
+     * @param float $flow in m³/s
+     * @param float $solids share of the flow that may be solids
      */
     public function __construct(private Length $bore, private Length $deposit, private float $flow, private float $solids)
     {

@@ -8,10 +8,10 @@ namespace Jurvex\Core\Judge;
 final readonly class Judgement
 {
     /**
-     * @param ?Need                            $need     none: not judged until somebody looks again
-     * @param array<string, float|string|null> $values   measured values by name, null where unknown
-     * @param array<string, float>             $limits   house limits by name
-     * @param ?Override                        $override the technician's own class, beside the rule's
+     * @param ?Need $need none: not judged until somebody looks again
+     * @param array<string, float|string|null> $values measured values by name, null where unknown
+     * @param array<string, float> $limits house limits by name
+     * @param ?Override $override the technician's own class, beside the rule's
      */
     public function __construct(
         public string $findingId,

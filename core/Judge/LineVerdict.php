@@ -97,7 +97,7 @@ final readonly class LineVerdict
     }
 
     /**
-     * @param list<Finding>            $findings
+     * @param list<Finding> $findings
      * @param array<string, Judgement> $judgements
      */
     private static function stretch(

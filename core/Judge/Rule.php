@@ -10,11 +10,11 @@ use Jurvex\Core\Finding\Kind;
 final readonly class Rule
 {
     /**
-     * @param list<Kind>              $kinds
+     * @param list<Kind> $kinds
      * @param \Closure(Evidence):bool $when
-     * @param ?Need                   $need   none: not judged, look again
-     * @param list<string>            $uses   names of the evidence that it looks at
-     * @param list<string>            $limits names of the house limits that it looks at
+     * @param ?Need $need none: not judged, look again
+     * @param list<string> $uses names of the evidence that it looks at
+     * @param list<string> $limits names of the house limits that it looks at
      */
     public function __construct(
         public string $code,

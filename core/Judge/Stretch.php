@@ -10,9 +10,9 @@ use Jurvex\Core\Measure\Length;
 final readonly class Stretch
 {
     /**
-     * @param string       $starts  code of what it starts at: zero, or the finding's kind
-     * @param string       $ends    code of what it ends at: the finding's kind, run_end, line_end or unknown
-     * @param ?Length      $to      none when nobody knows how far the line goes on
+     * @param string $starts code of what it starts at: zero, or the finding's kind
+     * @param string $ends code of what it ends at: the finding's kind, run_end, line_end or unknown
+     * @param ?Length $to none when nobody knows how far the line goes on
      * @param list<string> $because findings that decided the verdict
      */
     public function __construct(

@@ -9,7 +9,7 @@ final readonly class Drains
 {
     /**
      * @param array<string, Branch> $branches by segment; what is not among them runs straight through
-     * @param array<string, true>   $traps    by node
+     * @param array<string, true> $traps by node
      */
     public function __construct(public Tree $tree, public array $branches, public array $traps = [])
     {

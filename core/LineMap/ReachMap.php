@@ -22,7 +22,7 @@ final class ReachMap
     private array $reached = [];
 
     /**
-     * @param bool $steers      turns where its user wants
+     * @param bool $steers turns where its user wants
      * @param bool $passesTraps a flexible leader or a small hose
      */
     public function __construct(

@@ -15,8 +15,8 @@ final class Segment
     private array $pieces = [];
 
     /**
-     * @param float                    $downDegrees its fall, downstream
-     * @param list<array{float, Bend}> $bends       metres from the upper node, and the bend; in order
+     * @param float $downDegrees its fall, downstream
+     * @param list<array{float, Bend}> $bends metres from the upper node, and the bend; in order
      */
     public function __construct(
         public readonly string $id,

@@ -51,7 +51,7 @@ final class Plan
     public readonly float $perMetre;
 
     /**
-     * @param array<string, string>                $nodeLabels by node
+     * @param array<string, string> $nodeLabels by node
      * @param array<string, array{string, string}> $pipeLabels by pipe: in full, and in short for where that does not fit
      */
     public function __construct(

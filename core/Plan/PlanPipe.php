@@ -8,8 +8,8 @@ namespace Jurvex\Core\Plan;
 final readonly class PlanPipe
 {
     /**
-     * @param bool    $stretched drawn longer than its scale, to be seen at all
-     * @param ?string $label     what fits over it
+     * @param bool $stretched drawn longer than its scale, to be seen at all
+     * @param ?string $label what fits over it
      */
     public function __construct(
         public string $id, public float $left, public float $right, public float $y, public string $line,

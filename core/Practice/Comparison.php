@@ -47,12 +47,9 @@ final readonly class Comparison
         [$this->found, $this->missed, $this->invented] = self::match(self::counted($truth), self::counted($logged));
         $judge = new Judge($rules);
         [$right, $own] = [$judge->judgeAll($truth), $judge->judgeAll($logged)];
-        $this->judgedOtherwise = array_values(
-            array_filter(
-                $this->found,
-                static fn (Found $found) => ($right[$found->truth->id] ?? null)?->counts() !== ($own[$found->logged->id] ?? null)?->counts(),
-            ),
-        );
+        $isJudgedOtherwise = static fn (Found $found) => ($right[$found->truth->id] ?? null)?->counts()
+            !== ($own[$found->logged->id] ?? null)?->counts();
+        $this->judgedOtherwise = array_values(array_filter($this->found, $isJudgedOtherwise));
         $this->unseenDeclared = self::seenAlike($truth, $logged);
         $this->points = $this->earned();
     }

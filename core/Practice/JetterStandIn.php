@@ -21,10 +21,10 @@ final readonly class JetterStandIn
     private const OTHER_M_PER_MIN = 0.5;
 
     /**
-     * @param Length $reach   to where the nozzle pulls the hose
-     * @param float  $tank    full, in L
-     * @param float  $reserve at which the pump is starved, in L
-     * @param float  $refill  in L/min
+     * @param Length $reach to where the nozzle pulls the hose
+     * @param float $tank full, in L
+     * @param float $reserve at which the pump is starved, in L
+     * @param float $refill in L/min
      */
     public function __construct(
         private JetLine $line, private HiddenStoppage $hidden, private Head $head, private WorkRates $rates,

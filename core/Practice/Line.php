@@ -37,9 +37,9 @@ final readonly class Line
     private array $dips;
 
     /**
-     * @param RunRecord $record   all that is in it, by distance from zero the way that the camera goes
-     * @param float     $fall     of the line, as a tangent, over nought downstream
-     * @param float     $vertical metres at the beginning that stand upright, as under a roof vent
+     * @param RunRecord $record all that is in it, by distance from zero the way that the camera goes
+     * @param float $fall of the line, as a tangent, over nought downstream
+     * @param float $vertical metres at the beginning that stand upright, as under a roof vent
      */
     public function __construct(
         public RunRecord $record,

@@ -11,14 +11,14 @@ use Jurvex\Core\Input\Input;
 final readonly class MachineState
 {
     /**
-     * @param float  $metres  of the head, from the foot of the drop
-     * @param float  $opened  how far a hole goes; nothing was opened before the stoppage
-     * @param float  $bar     on the gauge
-     * @param float  $flow    in L/min
-     * @param float  $tank    in L
-     * @param string $felt    free, drag, grabs, spins or stops_dead
-     * @param string $water   at the opening: standing, rising, dropping or gone
-     * @param float  $gaveWay seconds since the stoppage let water through
+     * @param float $metres of the head, from the foot of the drop
+     * @param float $opened how far a hole goes; nothing was opened before the stoppage
+     * @param float $bar on the gauge
+     * @param float $flow in L/min
+     * @param float $tank in L
+     * @param string $felt free, drag, grabs, spins or stops_dead
+     * @param string $water at the opening: standing, rising, dropping or gone
+     * @param float $gaveWay seconds since the stoppage let water through
      */
     public function __construct(
         public float $metres = 0.0, public float $opened = 0.0, public float $bar = 0.0, public float $flow = 0.0,

@@ -16,13 +16,13 @@ final readonly class SimulatedReel
     private const WOBBLE_DEG = 25.0;
 
     /**
-     * @param Length $reach      as far as the head goes
-     * @param float  $factor     true distance per counted distance, over nought
-     * @param float  $slack      metres more of rod than of line for each metre, while it is pushed
-     * @param float  $noise      of the counter, in metres either way
-     * @param float  $resolution step of the tilt, in degrees
-     * @param Length $lensAt     height of the lens over the invert
-     * @param Length $window     of the lens
+     * @param Length $reach as far as the head goes
+     * @param float $factor true distance per counted distance, over nought
+     * @param float $slack metres more of rod than of line for each metre, while it is pushed
+     * @param float $noise of the counter, in metres either way
+     * @param float $resolution step of the tilt, in degrees
+     * @param Length $lensAt height of the lens over the invert
+     * @param Length $window of the lens
      */
     public function __construct(
         public Line $line, public Length $reach, public float $factor = 1.0, public float $slack = 0.0,
@@ -34,7 +34,7 @@ final readonly class SimulatedReel
     /**
      * @param float $hand rod that is in, in metres
      * @param float $head where the head is
-     * @param int   $turn number of the reading, for the noise
+     * @param int $turn number of the reading, for the noise
      */
     public function reading(float $seconds, float $hand, float $head, int $turn = 0): Reading
     {

@@ -10,8 +10,8 @@ use Jurvex\Core\Measure\Length;
 final readonly class JetHose implements Tool
 {
     /**
-     * @param float $thrust         net, in N
-     * @param float $reelDrag       in N
+     * @param float $thrust net, in N
+     * @param float $reelDrag in N
      * @param float $weightPerMetre in N, full of water
      */
     public function __construct(

@@ -12,10 +12,10 @@ use Jurvex\Core\Measure\Length;
 final readonly class PushedTool implements Tool
 {
     /**
-     * @param float $stiffness      bending stiffness EI in N·m²
+     * @param float $stiffness bending stiffness EI in N·m²
      * @param float $weightPerMetre in N
-     * @param float $pushLimit      what the hand or the drive can push, in N
-     * @param float $headDrag       in N
+     * @param float $pushLimit what the hand or the drive can push, in N
+     * @param float $headDrag in N
      */
     public function __construct(
         public Head $head,

@@ -8,10 +8,10 @@ namespace Jurvex\Core\Reach;
 final readonly class Rig
 {
     /**
-     * @param bool  $steers      turns where its user wants
-     * @param bool  $passesTraps a flexible leader or a small hose
-     * @param float $headDrag    in N
-     * @param float $pullLimit   what hand or drive can draw back with, in N
+     * @param bool $steers turns where its user wants
+     * @param bool $passesTraps a flexible leader or a small hose
+     * @param float $headDrag in N
+     * @param float $pullLimit what hand or drive can draw back with, in N
      */
     public function __construct(
         public string $id, public Tool $tool, public bool $steers, public bool $passesTraps, private Winch $winch,

@@ -10,9 +10,9 @@ use Jurvex\Core\Measure\Length;
 final readonly class Counter
 {
     /**
-     * @param float  $factor    true distance per counted distance, over 0
+     * @param float $factor true distance per counted distance, over 0
      * @param Length $outAtZero cable already out when the counter was zeroed
-     * @param Length $cable     the whole cable
+     * @param Length $cable the whole cable
      *
      * @throws \DomainException when the factor is not over 0
      */

@@ -20,8 +20,8 @@ final readonly class JointSpacing
 
     /**
      * @param list<Length> $missing where a joint should be and none was logged
-     * @param ?Length      $laid    laying length that the counter would have to be put right to; none where it is right, or nothing tells
-     * @param int          $gaps    single gaps that the spacing is the median of
+     * @param ?Length $laid laying length that the counter would have to be put right to; none where it is right, or nothing tells
+     * @param int $gaps single gaps that the spacing is the median of
      */
     private function __construct(public Length $spacing, public array $missing, public ?Length $laid, public int $gaps)
     {

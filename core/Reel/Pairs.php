@@ -18,8 +18,8 @@ final readonly class Pairs
     }
 
     /**
-     * @param list<Finding>       $findings
-     * @param array<string, bool> $back     whether it was logged on the way back, by finding; those that are not named pair with nothing
+     * @param list<Finding> $findings
+     * @param array<string, bool> $back whether it was logged on the way back, by finding; those that are not named pair with nothing
      */
     public static function of(array $findings, array $back): self
     {

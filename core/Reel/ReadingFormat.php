@@ -98,7 +98,7 @@ final class ReadingFormat
     }
 
     /**
-     * @param array<mixed>  $values
+     * @param array<mixed> $values
      * @param array<string> $flags
      */
     private static function values(array $values, array $flags): Reading

@@ -24,7 +24,7 @@ final class Track
 
     /**
      * @param array<int, Cell> $cells by tenth of a metre, ascending
-     * @param ?float           $last  distance of the last reading, from which the next one's direction is told
+     * @param ?float $last distance of the last reading, from which the next one's direction is told
      */
     private function __construct(public readonly array $cells, public readonly ?float $last = null, public readonly float $deepest = 0.0)
     {

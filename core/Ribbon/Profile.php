@@ -241,7 +241,9 @@ final class Profile
 
     private function straight(float $x): float
     {
-        return self::TOP + self::WALL + self::BORE + self::FALL * ($x - $this->scale->left()) / ($this->scale->right() - $this->scale->left());
+        $share = ($x - $this->scale->left()) / ($this->scale->right() - $this->scale->left());
+
+        return self::TOP + self::WALL + self::BORE + self::FALL * $share;
     }
 
     /** @return array{float, float, float, float} */

@@ -36,16 +36,16 @@ final readonly class Ribbon
     private const NOMINAL_M = 10.0;
 
     /**
-     * @param list<Band>    $walls
-     * @param list<Band>    $unseen
+     * @param list<Band> $walls
+     * @param list<Band> $unseen
      * @param list<float[]> $joints x, top, bottom
-     * @param list<Shape>   $shapes
-     * @param list<Sign>    $signs
-     * @param list<Flag>    $flags
+     * @param list<Shape> $shapes
+     * @param list<Sign> $signs
+     * @param list<Flag> $flags
      * @param list<PassBar> $passes
-     * @param list<Tick>    $ticks
-     * @param list<string>  $pools  outlines of the water that the measured invert must hold
-     * @param float         $metre  how far a metre of the run goes to the right
+     * @param list<Tick> $ticks
+     * @param list<string> $pools outlines of the water that the measured invert must hold
+     * @param float $metre how far a metre of the run goes to the right
      */
     private function __construct(
         public float $width,
@@ -70,8 +70,8 @@ final readonly class Ribbon
 
     /**
      * @param array<string, Judgement> $judgements by finding
-     * @param list<MarkedPlace>        $marks
-     * @param list<DrawnPass>          $passes
+     * @param list<MarkedPlace> $marks
+     * @param list<DrawnPass> $passes
      */
     public static function draw(
         RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width,

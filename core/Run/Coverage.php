@@ -67,7 +67,7 @@ final readonly class Coverage
     }
 
     /**
-     * @param list<float>     $cuts
+     * @param list<float> $cuts
      * @param list<SightSpan> $limits
      *
      * @return list<SightSpan>

@@ -28,10 +28,10 @@ final readonly class RunRecord
     public Length $reached;
 
     /**
-     * @param list<Finding> $findings     in any order
-     * @param ?Length       $expected     length of the whole line from zero, as far as anybody knows
-     * @param ?Length       $reached      the end of the run; until it has ended, the farthest finding
-     * @param bool          $onlyExpected whether nothing was pushed yet, and the findings are what the map makes expected
+     * @param list<Finding> $findings in any order
+     * @param ?Length $expected length of the whole line from zero, as far as anybody knows
+     * @param ?Length $reached the end of the run; until it has ended, the farthest finding
+     * @param bool $onlyExpected whether nothing was pushed yet, and the findings are what the map makes expected
      */
     public function __construct(
         array $findings,
@@ -45,7 +45,9 @@ final readonly class RunRecord
     ) {
         usort(
             $findings,
-            static fn (Finding $a, Finding $b) => $a->from->metres <=> $b->from->metres ?: $a->end()->metres <=> $b->end()->metres ?: $a->id <=> $b->id,
+            static fn (Finding $a, Finding $b) => $a->from->metres <=> $b->from->metres
+                ?: $a->end()->metres <=> $b->end()->metres
+                ?: $a->id <=> $b->id,
         );
         $this->findings = $findings;
         $farthest = array_reduce($findings, static fn (float $most, Finding $finding) => max($most, $finding->end()->metres), 0.0);

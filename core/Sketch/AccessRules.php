@@ -12,8 +12,8 @@ final readonly class AccessRules
 {
     /**
      * @param float $spacing metres of line from one opening to the next, at most
-     * @param float $turn    degrees that the line turns between them, at most
-     * @param float $size    least size of an opening, in percent of the bore that it serves
+     * @param float $turn degrees that the line turns between them, at most
+     * @param float $size least size of an opening, in percent of the bore that it serves
      */
     public function __construct(public float $spacing = 30.0, public float $turn = 135.0, public float $size = 100.0)
     {

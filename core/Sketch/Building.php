@@ -59,7 +59,7 @@ enum Building: string
     /**
      * A straight line to the main with branches.
      *
-     * @param float              $end      metres from the main to the opening
+     * @param float $end metres from the main to the opening
      * @param list<FixtureAlong> $fixtures farther up each time; the last is the line's own
      */
     private static function line(?int $year, float $metres, string $opening, float $end, array $fixtures): Sketch

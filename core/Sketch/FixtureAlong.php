@@ -10,9 +10,9 @@ final readonly class FixtureAlong
     public Node $node;
 
     /**
-     * @param float $at  metres from the main
+     * @param float $at metres from the main
      * @param float $own metres of its own pipe
-     * @param float $up  metres that its floor lies over the lowest
+     * @param float $up metres that its floor lies over the lowest
      */
     public function __construct(public float $at, FixtureKind $kind, public float $own, float $up = 0.0)
     {

@@ -11,7 +11,7 @@ final readonly class MappedRun
 {
     /**
      * @param string $node of the opening
-     * @param float  $lead metres of the run before the line itself
+     * @param float $lead metres of the run before the line itself
      */
     public function __construct(public string $id, public string $node, public float $lead, public RunRecord $record)
     {

@@ -12,12 +12,12 @@ use Jurvex\Core\LineMap\Faces;
 final readonly class Mouth
 {
     /**
-     * @param Known $size   in mm
-     * @param Known $drop   in metres
+     * @param Known $size in mm
+     * @param Known $drop in metres
      * @param float $radius of the bend's centre line, in mm
-     * @param bool  $trap   whether a trap stands in it
-     * @param bool  $ready  whether it can be opened at all
-     * @param bool  $leave  whether nobody has to be asked any more
+     * @param bool $trap whether a trap stands in it
+     * @param bool $ready whether it can be opened at all
+     * @param bool $leave whether nobody has to be asked any more
      */
     public function __construct(
         public Known $size,

@@ -78,8 +78,8 @@ final readonly class NewOpenings
     }
 
     /**
-     * @param list<Rig>            $rigs
-     * @param array<string, float> $now  metres by pipe that are reached already
+     * @param list<Rig> $rigs
+     * @param array<string, float> $now metres by pipe that are reached already
      */
     private function gainOf(Access $access, array $rigs, array $now): float
     {

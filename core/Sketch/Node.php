@@ -11,7 +11,7 @@ use Jurvex\Core\Input\Input;
 final readonly class Node
 {
     /**
-     * @param string $what  code of the fixture or opening; of an outlet, main or tank
+     * @param string $what code of the fixture or opening; of an outlet, main or tank
      * @param ?Known $level of a fixture's rim, in metres over the same zero for all of the property
      */
     private function __construct(

@@ -22,13 +22,13 @@ final readonly class Pipe
     public array $bends;
 
     /**
-     * @param Known          $length in metres
-     * @param Known          $bore   in mm
-     * @param Known          $down   downward slope in degrees; 90 is a stack
+     * @param Known $length in metres
+     * @param Known $bore in mm
+     * @param Known $down downward slope in degrees; 90 is a stack
      * @param list<PipeBend> $bends
-     * @param Source         $tied   how it is known that it enters where it does
-     * @param string         $proof  what proved it, in the words of whoever did
-     * @param string         $shared who else drains into it
+     * @param Source $tied how it is known that it enters where it does
+     * @param string $proof what proved it, in the words of whoever did
+     * @param string $shared who else drains into it
      *
      * @throws BadInput out_of_range for a bend beyond its end
      */

@@ -8,10 +8,10 @@ namespace Jurvex\Core\Sketch;
 final readonly class Proposal
 {
     /**
-     * @param string                      $code   length, material, bore, bends, tie_in, tied, change
-     * @param string                      $at     the pipe or node that it alters
+     * @param string $code length, material, bore, bends, tie_in, tied, change
+     * @param string $at the pipe or node that it alters
      * @param array<string, float|string> $values what was seen, by names that carry the unit
-     * @param \Closure(Sketch): Sketch    $change
+     * @param \Closure(Sketch): Sketch $change
      */
     public function __construct(public string $key, public string $code, public string $at, public array $values, private \Closure $change)
     {

@@ -214,7 +214,7 @@ final readonly class Proposals
 
     /**
      * @param array<string, float|string> $values
-     * @param \Closure(Pipe): Pipe        $change
+     * @param \Closure(Pipe): Pipe $change
      */
     private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change): Proposal
     {

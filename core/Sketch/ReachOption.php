@@ -11,10 +11,10 @@ use Jurvex\Core\Reach\Stopped;
 final readonly class ReachOption
 {
     /**
-     * @param float    $metres  from the opening as far as it gets towards the target
-     * @param float    $missing metres of the target's way that are left; nothing when it gets there
-     * @param ?Stopped $by      what stops it; none when it gets there
-     * @param ?float   $pull    force that draws it back from there, in N; none when it never gets in
+     * @param float $metres from the opening as far as it gets towards the target
+     * @param float $missing metres of the target's way that are left; nothing when it gets there
+     * @param ?Stopped $by what stops it; none when it gets there
+     * @param ?float $pull force that draws it back from there, in N; none when it never gets in
      */
     public function __construct(
         public Node $opening, public Rig $rig, public float $metres, public float $missing, public ?Stopped $by,

@@ -16,8 +16,8 @@ final readonly class Redraw
     /**
      * Adds a fixture at a node or along a pipe, with a pipe of its own.
      *
-     * @param string $at     the node that it runs into, or the pipe
-     * @param float  $up     metres from the pipe's lower end
+     * @param string $at the node that it runs into, or the pipe
+     * @param float $up metres from the pipe's lower end
      * @param string $joinId for the junction that is made where it meets a pipe; its upper part takes `joinId` with a plus
      *
      * @throws BadInput

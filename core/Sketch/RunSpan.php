@@ -9,8 +9,8 @@ final readonly class RunSpan
 {
     /**
      * @param float $from metres of the run at its near end
-     * @param float $to   metres of the run at its far end
-     * @param bool  $down whether the run goes with the flow there
+     * @param float $to metres of the run at its far end
+     * @param bool $down whether the run goes with the flow there
      */
     public function __construct(public Pipe $pipe, public float $from, public float $to, public bool $down)
     {

@@ -11,10 +11,10 @@ use Jurvex\Core\Reach\Rig;
 final readonly class WhatElse
 {
     /**
-     * @param Node    $at     the opening, or where one would be made
-     * @param ?Length $width  of the head that would pass
+     * @param Node $at the opening, or where one would be made
+     * @param ?Length $width of the head that would pass
      * @param ?Length $length of the stiff head that would pass
-     * @param ?float  $metres the drop of a vent, or what a new opening opens up
+     * @param ?float $metres the drop of a vent, or what a new opening opens up
      */
     public function __construct(
         public Alternative $what, public Node $at, public Rig $rig, public ?Length $width = null,

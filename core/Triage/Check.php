@@ -9,9 +9,9 @@ final readonly class Check
 {
     /**
      * @param list<array{array<string, true>, array<string, float>}> $groups
-     *                                                                          suspects,
-     *                                                                          and their row of answers; a suspect is in one at most
-     * @param array<string, float>                                   $elsewhere row of all the others
+     *                                                                       suspects,
+     *                                                                       and their row of answers; a suspect is in one at most
+     * @param array<string, float> $elsewhere row of all the others
      */
     public function __construct(public string $id, public ?string $seen, private array $groups, private array $elsewhere)
     {
@@ -60,7 +60,7 @@ final readonly class Check
      * Bits of entropy expected to be left after it. All suspects of a group answer alike, so their sums tell all.
      *
      * @param array<string, float> $chances that sum to one
-     * @param array<string, float> $terms   chance × log2 chance, of each
+     * @param array<string, float> $terms chance × log2 chance, of each
      */
     public function expectedLeft(array $chances, array $terms, float $entropy): float
     {

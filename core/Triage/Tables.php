@@ -33,7 +33,7 @@ final readonly class Tables
 
     /**
      * @param array<string, array<string, float>> $rows
-     * @param array<string, float>                $materials
+     * @param array<string, float> $materials
      */
     private function __construct(public array $rows, public array $materials)
     {

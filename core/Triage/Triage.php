@@ -22,7 +22,7 @@ final readonly class Triage
 
     /**
      * @param non-empty-array<string, float> $priors weight of each segment before anything was seen
-     * @param list<Check>                    $checks
+     * @param list<Check> $checks
      */
     public function __construct(array $priors, private array $checks)
     {

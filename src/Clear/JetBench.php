@@ -51,10 +51,10 @@ final readonly class JetBench
     public ?Manning $drain;
 
     /**
-     * @param Length $bore   of the line
-     * @param ?float $slope  of the line, as a tangent; none where nobody knows it
-     * @param float  $solids share of the flow that may be solids
-     * @param float  $work   minutes that the plan works and washes for
+     * @param Length $bore of the line
+     * @param ?float $slope of the line, as a tangent; none where nobody knows it
+     * @param float $solids share of the flow that may be solids
+     * @param float $work minutes that the plan works and washes for
      *
      * @throws BadInput
      */

@@ -214,8 +214,9 @@ final class RunController extends JobController
         if (Machine::Jet === $machine) {
             $jetter = Jetter::of($pass->job->firm->jetter())->input();
             $values = $jetter->object('tank');
-            $minutes =
-                (new Tank($values->positive('tank_l'), $values->number('reserve_l', 0), Water::perMinute(JetCalculation::line($jetter)->flow), $values->number('refill_l_min', 0)))->minutes();
+            $flow = Water::perMinute(JetCalculation::line($jetter)->flow);
+            $refill = $values->number('refill_l_min', 0);
+            $minutes = (new Tank($values->positive('tank_l'), $values->number('reserve_l', 0), $flow, $refill))->minutes();
             $tank = null === $minutes ? null : max(0.0, $minutes * 60 - $log->onFor($seconds));
         }
 

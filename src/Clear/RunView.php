@@ -14,9 +14,9 @@ use Jurvex\Core\Practice\MachineState;
 final readonly class RunView
 {
     /**
-     * @param Length        $step    from one hose mark, or section, to the next
-     * @param float         $seconds since the tool went in
-     * @param ?float        $tank    seconds until the tank is at its reserve; none for a cable, or where it never runs dry
+     * @param Length $step from one hose mark, or section, to the next
+     * @param float $seconds since the tool went in
+     * @param ?float $tank seconds until the tank is at its reserve; none for a cable, or where it never runs dry
      * @param ?MachineState $standIn where no real machine runs
      */
     public function __construct(

@@ -22,9 +22,9 @@ final readonly class ClearTables
 
     /**
      * @param array<string, float> $cable
-     * @param list<float>          $cutters in mm
-     * @param float                $solids  share of the flow that may be solids
-     * @param Machine              $first   what the house takes where the tables of the trade do not say
+     * @param list<float> $cutters in mm
+     * @param float $solids share of the flow that may be solids
+     * @param Machine $first what the house takes where the tables of the trade do not say
      */
     private function __construct(
         public array $cable, public array $cutters, public WorkRates $rates, public float $solids,

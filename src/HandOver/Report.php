@@ -20,10 +20,10 @@ use Jurvex\Core\Ribbon\Ribbon;
 final readonly class Report
 {
     /**
-     * @param list<JudgedRun>       $runs    in the order in which they were made
-     * @param list<JudgedRun>       $current the latest of each opening and direction: what is said of the line rests on these
+     * @param list<JudgedRun> $runs in the order in which they were made
+     * @param list<JudgedRun> $current the latest of each opening and direction: what is said of the line rests on these
      * @param array<string, Ribbon> $ribbons by run
-     * @param list<Mark>            $marks
+     * @param list<Mark> $marks
      */
     public function __construct(
         public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks,

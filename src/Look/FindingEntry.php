@@ -48,27 +48,57 @@ final class FindingEntry
 
     private function finding(string $id, \DateTimeImmutable $now): LoggedFinding
     {
+        $invert = $this->clock('invert_on_screen');
+        $finding = $this->asRead($this->given($id, $invert, $now));
+        $replaces = $this->text('replaces');
+        $recorded = $this->text('recorded_s');
+
+        return new LoggedFinding(
+            $id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now),
+            $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
+            Going::tryFrom($this->text('going'))?->isBack(),
+            is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null,
+        );
+    }
+
+    /**
+     * The finding as the core reads it; errors at single fields are collected on the way.
+     *
+     * @return array<string, mixed>
+     */
+    private function given(string $id, ?ClockPosition $invert, \DateTimeImmutable $now): array
+    {
+        $kind = Kind::tryFrom($this->text('kind'));
+        $size = $this->size($kind);
         $given = [
             'id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'),
             'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint'),
+            'size' => $size?->value, 'unit' => $size?->unit->value,
+            'facts' => $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($now) : []),
         ];
         foreach (self::PLACES as $place) {
             $given[$place.'_m'] = $this->place($place);
         }
         // Drawing back, the far end of a stretch comes first.
-        if ('back' === $this->text('going') && null !== $given['to_m'] && null !== $given['from_m'] && $given['to_m'] < $given['from_m']) {
+        $isBack = true === Going::tryFrom($this->text('going'))?->isBack();
+        if ($isBack && null !== $given['to_m'] && null !== $given['from_m'] && $given['to_m'] < $given['from_m']) {
             [$given['from_m'], $given['to_m']] = [$given['to_m'], $given['from_m']];
         }
-        $size = $this->size(Kind::tryFrom($given['kind']));
-        $given['size'] = $size?->value;
-        $given['unit'] = $size?->unit->value;
-        $invert = $this->clock('invert_on_screen');
         foreach (['clock_from', 'clock_to'] as $clock) {
             $seen = $this->clock($clock);
             $given[$clock] = null === $invert ? $seen?->hours : $seen?->correctedForRoll($invert)->hours;
         }
-        $kind = Kind::tryFrom($given['kind']);
-        $given['facts'] = $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($now) : []);
+
+        return $given;
+    }
+
+    /**
+     * @param array<string, mixed> $given
+     *
+     * @throws RefusedEntry
+     */
+    private function asRead(array $given): Finding
+    {
         $finding = null;
         try {
             $finding = Finding::read(new Input(array_filter($given, static fn (mixed $value) => null !== $value)));
@@ -78,16 +108,8 @@ final class FindingEntry
         if (null === $finding || [] !== $this->errors) {
             throw new RefusedEntry($this->errors ?: ['kind' => ['code' => 'missing', 'allowed' => []]]);
         }
-        $replaces = $this->text('replaces');
 
-        $recorded = $this->text('recorded_s');
-
-        return new LoggedFinding(
-            $id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now),
-            $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
-            ['in' => false, 'back' => true][$this->text('going')] ?? null,
-            is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null,
-        );
+        return $finding;
     }
 
     /** Metres from zero. */
@@ -160,7 +182,12 @@ final class FindingEntry
         }
         $offAt = $this->run->waterOffAt();
 
-        return [Fact::Water->value => 'off'] + (null === $offAt ? [] : [Fact::MinutesOff->value => floor(max(0, $now->getTimestamp() - $offAt->getTimestamp()) / 60)]);
+        if (null === $offAt) {
+            return [Fact::Water->value => 'off'];
+        }
+        $minutes = floor(max(0, $now->getTimestamp() - $offAt->getTimestamp()) / 60);
+
+        return [Fact::Water->value => 'off', Fact::MinutesOff->value => $minutes];
     }
 
     private function number(Fact $fact, string $typed): float

@@ -84,37 +84,47 @@ final class PracticeController extends AbstractController
                 new Response(status: 422),
             );
         }
+        $job = $this->jobOf($account, $seed, $difficulty);
+
+        return $this->redirectToRoute('look', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+    }
+
+    private function jobOf(Account $account, int $seed, Difficulty $difficulty): Job
+    {
         $now = $this->clock->now();
-        $line = LineMaker::fromSeed($seed, $difficulty);
         $sheet = new CallSheet();
-        [$sheet->number, $sheet->why, $sheet->place, $sheet->customer] = [
-            'P-'.$seed,
-            Why::Stoppage,
-            $this->translator->trans('practice.place', ['%seed%' => $seed]),
-            $account->name,
-        ];
+        $sheet->number = 'P-'.$seed;
+        $sheet->why = Why::Stoppage;
+        $sheet->place = $this->translator->trans('practice.place', ['%seed%' => $seed]);
+        $sheet->customer = $account->name;
         $sheet->reportUnits = $account->units();
         $id = Id::fresh();
         // A property of its own: what an earlier attempt has seen stays unknown.
         $job = new Job($id, new Property(Id::fresh(), $account->firm, $sheet->place.' '.$id), $sheet, $now, $account->firm->name);
         $job->practise(new Practice($seed, $difficulty, $account->name));
         $details = new OpeningDetails();
-        [$details->kind, $details->place, $details->sizeMm] = [OpeningKind::Cleanout, $this->translator->trans('practice.opening'), 150.0];
+        $details->kind = OpeningKind::Cleanout;
+        $details->place = $this->translator->trans('practice.opening');
+        $details->sizeMm = 150.0;
         $opening = new Opening(Id::fresh(), $job, $details);
-        $setUp = new RunDetails();
-        [
-            $setUp->material,
-            $setUp->boreMm,
-            $setUp->cableLengthM,
-            $setUp->waterOn,
-        ] = [$line->materialAt(0.0), $line->boreAt(0.0)->inMillimetres(), 80.0, true];
-        $run = new Run(Id::fresh(), $job, $opening, $now, $setUp);
-        array_map($this->manager->persist(...), [$job, $opening, $run]);
+        array_map($this->manager->persist(...), [$job, $opening, $this->runOf($job, $opening, $seed, $difficulty, $now)]);
         $this->manager->flush();
         $job->chooseOpening($opening, Zero::Foot, '');
         $this->manager->flush();
 
-        return $this->redirectToRoute('look', ['job' => $job->id], Response::HTTP_SEE_OTHER);
+        return $job;
+    }
+
+    private function runOf(Job $job, Opening $opening, int $seed, Difficulty $difficulty, \DateTimeImmutable $now): Run
+    {
+        $line = LineMaker::fromSeed($seed, $difficulty);
+        $setUp = new RunDetails();
+        $setUp->material = $line->materialAt(0.0);
+        $setUp->boreMm = $line->boreAt(0.0)->inMillimetres();
+        $setUp->cableLengthM = 80.0;
+        $setUp->waterOn = true;
+
+        return new Run(Id::fresh(), $job, $opening, $now, $setUp);
     }
 
     /** The log beside the truth; scored once, when the run has ended. */

@@ -57,7 +57,7 @@ final class FindingRepository extends ServiceEntityRepository
     }
 
     /**
-     * @param list<Finding>              $findings
+     * @param list<Finding> $findings
      * @param list<array<string, mixed>> $rows
      */
     private static function pairsOf(array $findings, array $rows): Pairs

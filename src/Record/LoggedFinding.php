@@ -57,11 +57,11 @@ class LoggedFinding implements JobEntry
     public readonly string $note;
 
     /**
-     * @param ?float  $readingM       what the counter showed
-     * @param ?float  $invertOnScreen where the bottom of the pipe stood on the picture, on the clock
-     * @param ?string $replaces       the finding that this one corrects
-     * @param ?bool   $drawnBack      whether it was logged on the way back; none when nobody said
-     * @param ?float  $recordedS      seconds into the recording
+     * @param ?float $readingM what the counter showed
+     * @param ?float $invertOnScreen where the bottom of the pipe stood on the picture, on the clock
+     * @param ?string $replaces the finding that this one corrects
+     * @param ?bool $drawnBack whether it was logged on the way back; none when nobody said
+     * @param ?float $recordedS seconds into the recording
      */
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]

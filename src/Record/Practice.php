@@ -10,9 +10,9 @@ use Jurvex\Core\Practice\Difficulty;
 final readonly class Practice
 {
     /**
-     * @param ?int                 $score   of a hundred; none while it goes on
-     * @param array<string, float> $points  by part
-     * @param ?float               $minutes from the first entry to the end
+     * @param ?int $score of a hundred; none while it goes on
+     * @param array<string, float> $points by part
+     * @param ?float $minutes from the first entry to the end
      */
     public function __construct(
         public int $seed, public Difficulty $difficulty, public string $by, public ?int $score = null,

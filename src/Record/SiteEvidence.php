@@ -13,10 +13,10 @@ use Jurvex\Core\Triage\DangerSign;
 final readonly class SiteEvidence
 {
     /**
-     * @param Collection<int, SeenPlace>  $places
-     * @param Collection<int, TestMade>   $tests
+     * @param Collection<int, SeenPlace> $places
+     * @param Collection<int, TestMade> $tests
      * @param Collection<int, DangerSaid> $signs
-     * @param Collection<int, GateLine>   $lines
+     * @param Collection<int, GateLine> $lines
      */
     public function __construct(
         private Job $job,

@@ -21,7 +21,7 @@ class TestMade implements JobEntry
     public readonly string $id;
 
     /**
-     * @param string $run     node of the fixture that was run
+     * @param string $run node of the fixture that was run
      * @param string $watched node of the place that was watched
      */
     public function __construct(

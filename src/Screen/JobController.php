@@ -38,9 +38,9 @@ abstract class JobController extends AbstractController
 
     /**
      * @param array<string, mixed> $parameters forms as they are: a refused one makes the answer a 422
-     * @param ?string              $template   of a stage that has several benches
-     * @param bool                 $refused    whether what was sent is refused without a form
-     * @param ?Expectation         $expected   what the map makes of the chosen path, for the ribbon
+     * @param ?string $template of a stage that has several benches
+     * @param bool $refused whether what was sent is refused without a form
+     * @param ?Expectation $expected what the map makes of the chosen path, for the ribbon
      */
     protected function show(
         Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false,

@@ -16,9 +16,9 @@ use Jurvex\Core\Ribbon\Ribbon;
 final readonly class JobScreen
 {
     /**
-     * @param ?JudgedRun   $line     the run on the ribbon, if there is one
-     * @param list<Run>    $runs
-     * @param list<Mark>   $marks    of the whole job
+     * @param ?JudgedRun $line the run on the ribbon, if there is one
+     * @param list<Run> $runs
+     * @param list<Mark> $marks of the whole job
      * @param ?Expectation $expected what the ribbon shows in place of a run, if it does
      */
     public function __construct(

@@ -32,7 +32,7 @@ final readonly class JobScreens
     }
 
     /**
-     * @param ?string      $runId    the run wanted on the ribbon; the latest where it is not the job's
+     * @param ?string $runId the run wanted on the ribbon; the latest where it is not the job's
      * @param ?Expectation $expected takes the place of every run: what is chosen now, before it is pushed
      */
     public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null): JobScreen

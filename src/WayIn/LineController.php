@@ -24,7 +24,6 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Sketch\Building;
 use Jurvex\Core\Sketch\FixtureKind;
-use Jurvex\Core\Sketch\HouseTables;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\SeenMap;
@@ -244,7 +243,6 @@ final class LineController extends JobController
         $pipe = $isChosen ? $sketch->pipes[$at] ?? $sketch->below($at) : null;
         $runs = $sketch->isBlank() ? [] : $this->runs->of($property);
         $seen = $sketch->isBlank() ? null : new SeenMap($sketch, $runs);
-        $year = $job->call()->yearBuilt;
 
         return $this->show($job, $request, [
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
@@ -256,18 +254,9 @@ final class LineController extends JobController
             'fixtureForm' => null !== $node && NodeKind::Fixture === $node->kind
                 ? $this->fixtureForm($job, $at, FixtureValues::of($node))
                 : null,
-            'openingForm' => $this->openingForm(
-                $job,
-                $this->openingAt($job, $node),
-            ), 'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
-            'yearSays' => null === $year
-                ? null
-                : [
-                    'year' => $year,
-                    'outside' => HouseTables::material($year, true),
-                    'inside' => HouseTables::material($year, false),
-                    'openings' => HouseTables::openings($year),
-                ],
+            'openingForm' => $this->openingForm($job, $this->openingAt($job, $node)),
+            'buildings' => Building::cases(), 'fixtures' => FixtureKind::cases(), 'openingKinds' => OpeningKind::cases(),
+            'yearSays' => YearSays::of($job->call()->yearBuilt),
             'otherJobs' => $this->properties->otherJobs($job), ...$more,
         ], 'way_in/line.html.twig', isset($more['addError']));
     }

@@ -30,26 +30,8 @@ final class PipeForm extends AbstractType
             array_keys(HouseTables::bores()['plastic'] + HouseTables::bores()['clay'] + HouseTables::bores()['cast_iron']),
         );
         sort($sizes, \SORT_NUMERIC);
+        self::addFabric($builder, $sizes);
         $builder
-            ->add('lengthM', DistanceType::class)->add('lengthSource', SourceType::class)
-            ->add('tradeSize', ChoiceType::class, [
-                'choices' => array_combine(array_map(static fn (string $size) => $size.'″', $sizes), $sizes),
-                'required' => false,
-                'placeholder' => 'map.as_typed',
-                'choice_translation_domain' => false,
-            ])
-            ->add('boreMm', DistanceType::class, ['small' => true, 'label' => 'label.trueBoreMm'])->add('boreSource', SourceType::class)
-            ->add('material', PickType::class, [
-                'class' => Material::class,
-                'words' => 'material',
-                'expanded' => false,
-                'label' => 'label.pipeMaterial',
-            ])->add('materialSource', SourceType::class)
-            ->add('fallPercent', NumberType::class, [
-                'required' => false,
-                'invalid_message' => 'error.number',
-                'scale' => 2,
-            ])->add('fallSource', SourceType::class)
             ->add('upright', CheckboxType::class, ['required' => false])
             ->add('joins', PickType::class, ['class' => Joins::class, 'words' => 'joins'])
             ->add('tied', SourceType::class, ['label' => 'label.tied'])
@@ -71,21 +53,47 @@ final class PipeForm extends AbstractType
                 'allow_add' => true,
                 'allow_delete' => true,
             ])
-            // A row without its degrees is no bend.
-            ->addEventListener(FormEvents::PRE_SUBMIT, static function (PreSubmitEvent $event): void {
-                $given = $event->getData();
-                if (\is_array($given)) {
-                    $given['bends'] = array_values(
-                        array_filter(
-                            \is_array($given['bends'] ?? null) ? $given['bends'] : [],
-                            static fn (mixed $row) => \is_array($row)
-                                && \is_string($row['degrees'] ?? null)
-                                && '' !== trim($row['degrees']),
-                        ),
-                    );
-                    $event->setData($given);
-                }
-            });
+            ->addEventListener(FormEvents::PRE_SUBMIT, self::dropEmptyBends(...));
+    }
+
+    /** @param list<string> $sizes trade sizes in inches */
+    private static function addFabric(FormBuilderInterface $builder, array $sizes): void
+    {
+        $builder
+            ->add('lengthM', DistanceType::class)->add('lengthSource', SourceType::class)
+            ->add('tradeSize', ChoiceType::class, [
+                'choices' => array_combine(array_map(static fn (string $size) => $size.'″', $sizes), $sizes),
+                'required' => false,
+                'placeholder' => 'map.as_typed',
+                'choice_translation_domain' => false,
+            ])
+            ->add('boreMm', DistanceType::class, ['small' => true, 'label' => 'label.trueBoreMm'])->add('boreSource', SourceType::class)
+            ->add('material', PickType::class, [
+                'class' => Material::class,
+                'words' => 'material',
+                'expanded' => false,
+                'label' => 'label.pipeMaterial',
+            ])->add('materialSource', SourceType::class)
+            ->add('fallPercent', NumberType::class, [
+                'required' => false,
+                'invalid_message' => 'error.number',
+                'scale' => 2,
+            ])->add('fallSource', SourceType::class);
+    }
+
+    /** A row without its degrees is no bend. */
+    private static function dropEmptyBends(PreSubmitEvent $event): void
+    {
+        $given = $event->getData();
+        if (!\is_array($given)) {
+            return;
+        }
+        $rows = \is_array($given['bends'] ?? null) ? $given['bends'] : [];
+        $given['bends'] = array_values(array_filter(
+            $rows,
+            static fn (mixed $row) => \is_array($row) && \is_string($row['degrees'] ?? null) && '' !== trim($row['degrees']),
+        ));
+        $event->setData($given);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

@@ -14,11 +14,11 @@ final readonly class ClearingPlan
 {
     /**
      * @param array{cable: Plan, jet: Plan} $plans
-     * @param bool                          $fromTriage whether the place was taken from there
-     * @param Length                        $target     bore at the stoppage
-     * @param ?Length                       $cutter     largest that gets there; none when none does
-     * @param array{Length, Length}         $sizes      thinnest and thickest cable for the bore
-     * @param array<string, string>         $pieces     of the firm's kit, by class of head
+     * @param bool $fromTriage whether the place was taken from there
+     * @param Length $target bore at the stoppage
+     * @param ?Length $cutter largest that gets there; none when none does
+     * @param array{Length, Length} $sizes thinnest and thickest cable for the bore
+     * @param array<string, string> $pieces of the firm's kit, by class of head
      */
     public function __construct(
         public Situation $situation, public array $plans, public bool $fromTriage, public CablePlan $cable,

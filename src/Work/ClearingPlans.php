@@ -44,38 +44,12 @@ final readonly class ClearingPlans
 
     public function of(Job $job, bool $hasCrossBore): ClearingPlan
     {
-        $details = $job->clearing();
-        [$near, $far, $fromTriage] = $this->place($job, $details);
+        [$near, $far, $fromTriage] = $this->place($job, $job->clearing());
         $way = $this->pipes($job, $far);
-        $at = $way[\count($way) - 1] ?? null;
         $tables = $job->firm->clearTables();
-        $cable = new Input($tables->cable);
+        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way);
+        $cable = $this->cable($job, $near, $far);
         $opening = $job->chosenOpening()?->details();
-        $dangers = $job->site()->presentDangers();
-        $situation = new Situation(
-            $details->blockage, Length::metres($near), Length::metres($far), $overrun = $this->overrun(
-                $job,
-                $far,
-                $cable->number('overrun_m'),
-            ),
-            Length::millimetres(
-                $details->boreMm ?? $at?->bore->value ?? self::USUAL_BORE_MM,
-            ), $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
-            OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
-            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(
-                DangerSign::ChemicalPoured,
-                $dangers,
-                true,
-            ), $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
-            $details->direction ?? (null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces)),
-            self::passesTrap($job, $way),
-        );
-        $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
-        $plan = new CablePlan(
-            Length::metres($opening->dropM ?? 0.0), Length::metres($near), Length::metres($far), $overrun,
-            $metres('tail_m'), $metres('drum_m'), $metres('section_m'), $cable->wholeNumber('sections_on_hand', 0),
-            $metres('hand_margin_m'),
-        );
         $bores = [
             Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM),
             $situation->bore,
@@ -83,16 +57,48 @@ final readonly class ClearingPlans
         ];
         $cutter = CablePlan::largestCutter(
             $bores,
-            Length::millimetres($cable->number('clearance_mm', 0)),
+            Length::millimetres((new Input($tables->cable))->number('clearance_mm', 0)),
             array_map(Length::millimetres(...), $tables->cutters),
         );
-
         $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
-        $plans = Planner::plans($situation, $tables->first);
 
         return new ClearingPlan(
-            $situation, $plans, $fromTriage, $plan, $situation->bore, $cutter, $tables->sizes->of($situation->bore),
-            $this->pieces($job, $tables, $narrowest, $situation, $plan->needed()),
+            $situation, Planner::plans($situation, $tables->first), $fromTriage, $cable, $situation->bore, $cutter,
+            $tables->sizes->of($situation->bore), $this->pieces($job, $tables, $narrowest, $situation, $cable->needed()),
+        );
+    }
+
+    /** @param list<Pipe> $way */
+    private function situation(Job $job, bool $hasCrossBore, float $near, float $far, array $way): Situation
+    {
+        $details = $job->clearing();
+        $tables = $job->firm->clearTables();
+        $opening = $job->chosenOpening()?->details();
+        $dangers = $job->site()->presentDangers();
+        $at = $way[\count($way) - 1] ?? null;
+        $faced = null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces);
+
+        return new Situation(
+            $details->blockage, Length::metres($near), Length::metres($far),
+            $this->overrun($job, $far, (new Input($tables->cable))->number('overrun_m')),
+            Length::millimetres($details->boreMm ?? $at->bore->value ?? self::USUAL_BORE_MM),
+            $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
+            OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
+            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
+            $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
+            $details->direction ?? $faced, self::passesTrap($job, $way),
+        );
+    }
+
+    private function cable(Job $job, float $near, float $far): CablePlan
+    {
+        $cable = new Input($job->firm->clearTables()->cable);
+        $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
+
+        return new CablePlan(
+            Length::metres($job->chosenOpening()?->details()->dropM ?? 0.0), Length::metres($near), Length::metres($far),
+            $this->overrun($job, $far, $cable->number('overrun_m')), $metres('tail_m'), $metres('drum_m'), $metres('section_m'),
+            $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'),
         );
     }
 

@@ -20,10 +20,10 @@ final readonly class JudgedRun
     public LineVerdict $verdict;
 
     /**
-     * @param array<string, Judgement> $judgements   by finding
-     * @param list<string>             $photographed findings that have a picture
-     * @param Track                    $track        what the reel has read
-     * @param Pairs                    $pairs        what was logged on the way in and on the way back
+     * @param array<string, Judgement> $judgements by finding
+     * @param list<string> $photographed findings that have a picture
+     * @param Track $track what the reel has read
+     * @param Pairs $pairs what was logged on the way in and on the way back
      */
     public function __construct(
         public Run $run, public RunRecord $record, public array $judgements, public array $photographed,

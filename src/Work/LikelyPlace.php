@@ -10,7 +10,7 @@ use Jurvex\Core\Sketch\Apart;
 final readonly class LikelyPlace
 {
     /**
-     * @param float  $share from 0 to 1
+     * @param float $share from 0 to 1
      * @param ?Apart $apart from the opening that is used; none where there is none
      */
     public function __construct(public float $share, public ?Apart $apart)

@@ -39,8 +39,8 @@ final readonly class Sketching
 
     /**
      * @param string $sort fixture, opening or trap
-     * @param string $at   the node or pipe where it goes
-     * @param string $up   metres from the pipe's lower end, as they were typed; halfway where nothing was
+     * @param string $at the node or pipe where it goes
+     * @param string $up metres from the pipe's lower end, as they were typed; halfway where nothing was
      *
      * @throws BadInput
      */

@@ -117,7 +117,7 @@ final class MapTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $tool   what differs from the rod
+     * @param array<string, mixed> $tool what differs from the rod
      * @param array<string, mixed> $change of the house
      *
      * @return array<string, ?string> what stops it, by segment

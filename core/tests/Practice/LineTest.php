@@ -150,9 +150,8 @@ final class LineTest extends TestCase
         self::assertSame([15.0, 15.0, 0.0], self::parts($logged(5.0, 30, 6)));
         self::assertSame(0.0, $logged(5.0, 30, 11.5, Kind::RootClump)->points['found'], 'another kind of the family is not found');
         self::assertCount(1, $logged(7.0, 30, 11.5)->missed, 'too far off to be the same');
-        self::assertFalse(
-            (new Comparison($truth, RunBuilder::run($truth->findings, ended: EndReason::CannotPass), HouseRules::starting()))->unseenDeclared,
-        );
+        $stopped = RunBuilder::run($truth->findings, ended: EndReason::CannotPass);
+        self::assertFalse((new Comparison($truth, $stopped, HouseRules::starting()))->unseenDeclared);
         $under = self::ended([
             RunBuilder::finding(Kind::LowSpot, 3.0, ['to_m' => 5.0, 'size' => 60, 'facts' => [Fact::LensUnder->value => 'yes']]),
         ]);

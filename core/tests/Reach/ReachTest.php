@@ -222,7 +222,7 @@ final class ReachTest extends TestCase
     }
 
     /**
-     * @param array<string, float>       $tool
+     * @param array<string, float> $tool
      * @param list<array<string, mixed>> $path
      *
      * @return array{reach_m: float, stopped_by: string, push_n: float}
@@ -236,7 +236,7 @@ final class ReachTest extends TestCase
     }
 
     /**
-     * @param array<string, float>       $tool
+     * @param array<string, float> $tool
      * @param list<array<string, mixed>> $path
      *
      * @return array{float, string}
@@ -259,7 +259,7 @@ final class ReachTest extends TestCase
     }
 
     /**
-     * @param array<string, float>       $tool
+     * @param array<string, float> $tool
      * @param list<array<string, mixed>> $path
      */
     private static function sizeStop(array $tool, array $path, float $head): ?string
@@ -281,7 +281,7 @@ final class ReachTest extends TestCase
     }
 
     /**
-     * @param array<string, float>       $tool
+     * @param array<string, float> $tool
      * @param list<array<string, mixed>> $path
      */
     private static function forceStop(array $tool, array $path, float $head): ?string
@@ -308,7 +308,7 @@ final class ReachTest extends TestCase
     }
 
     /**
-     * @param array<string, float>       $hose
+     * @param array<string, float> $hose
      * @param list<array<string, mixed>> $path
      */
     private static function tension(array $hose, array $path, float $head): float

@@ -178,7 +178,7 @@ final class RunsOnMapTest extends TestCase
     }
 
     /**
-     * @param array{string, Travel}              $from
+     * @param array{string, Travel} $from
      * @param list<\Jurvex\Core\Finding\Finding> $findings
      */
     private static function looked(

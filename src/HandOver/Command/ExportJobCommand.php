@@ -35,7 +35,8 @@ final class ExportJobCommand extends Command
         $id = $input->getArgument('id');
         $job = \is_string($id) ? $this->jobs->find($id) : null;
         if (null === $job) {
-            ($output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output)->writeln($this->translator->trans('error.no_such_job'));
+            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+            $errors->writeln($this->translator->trans('error.no_such_job'));
 
             return Command::INVALID;
         }

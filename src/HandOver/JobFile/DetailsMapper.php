@@ -39,7 +39,7 @@ final readonly class DetailsMapper
     /**
      * @template T of object
      *
-     * @param array<mixed>    $values already known to fit the schema
+     * @param array<mixed> $values already known to fit the schema
      * @param class-string<T> $class
      *
      * @return T

@@ -41,7 +41,7 @@ final readonly class Chromium
     }
 
     /**
-     * @param string       $begins how the result's first bytes tell that it is one
+     * @param string $begins how the result's first bytes tell that it is one
      * @param list<string> $wanted arguments, with %folder% for where the result goes, as `out`; a picture's name tells what it is to be
      */
     private function printed(string $name, string $page, string $begins, array $wanted): string
