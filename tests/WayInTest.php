@@ -484,8 +484,8 @@ final class WayInTest extends ApplicationTestCase
         self::assertSame([40.0, 0.70], [$firm->accessRules()->spacing, $firm->triageTables()->rows['lowest']['backs_up']]);
         $refused = $this->fill($this->get('/settings/way-in'), 'Keep', ['triage[rows][elsewhere][drains]' => '0.5']);
         self::assertSame(422, $this->statusCode());
-        self::assertStringContainsString('must sum to one', $refused->filter('#row-elsewhere-drains')->closest('fieldset')?->text() ?? '');
-        self::assertSame('0.5', $refused->filter('#row-elsewhere-drains')->attr('value'));
+        self::assertStringContainsString('must sum to one', $refused->filter('#triage-rows-elsewhere-drains')->closest('fieldset')?->text() ?? '');
+        self::assertSame('0.5', $refused->filter('#triage-rows-elsewhere-drains')->attr('value'));
     }
 
     public function testTheMapGoesOutAsADrawingThatNeedsNothingElse(): void
