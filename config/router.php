@@ -2,9 +2,28 @@
 
 declare(strict_types=1);
 
-/** Routes for PHP's own server: files of public/ as they are, everything else to the application. */
+/**
+ * Routes for PHP's own server: what bin/build-assets has made, compressed and for a year, since its address carries its
+ * hash; other files of public/ as they are; everything else to the application.
+ */
 $path = rawurldecode((string) parse_url(is_string($_SERVER['REQUEST_URI'] ?? null) ? $_SERVER['REQUEST_URI'] : '/', \PHP_URL_PATH));
-if ('/' !== $path && is_file(dirname(__DIR__).'/public'.$path)) {
+$file = dirname(__DIR__).'/public'.$path;
+if (1 === preg_match('~^/build/[\w.-]+\.(css|js|svg|woff2)$~', $path, $found) && is_file($file)) {
+    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2'];
+    $accepts = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';
+    header('Content-Type: '.$types[$found[1]]);
+    header('Cache-Control: public, max-age=31536000, immutable');
+    header('X-Content-Type-Options: nosniff');
+    if (is_file($file.'.gz') && is_string($accepts) && str_contains($accepts, 'gzip')) {
+        header('Content-Encoding: gzip');
+        header('Vary: Accept-Encoding');
+        $file .= '.gz';
+    }
+    readfile($file);
+
+    return true;
+}
+if ('/' !== $path && is_file($file)) {
     return false;
 }
 $_SERVER['SCRIPT_NAME'] = '/index.php';

@@ -1,3 +1,4 @@
+import {freshId} from '../assets/scripts/ids.js';
 /** Takes the pictures of docs/screenshots/ from the demo data: node screenshots.mjs SERVER FOLDER */
 import {chromium as playwright} from '@playwright/test';
 import {chromium} from './chromium.mjs';
@@ -84,11 +85,11 @@ await shot(ana, practised + '/look', 'look-live', async () => {
     await ana.keyboard.press('t');
     await ana.keyboard.down('Shift');
     await ana.keyboard.down('ArrowUp');
-    await ana.waitForFunction((to) => window.jurvex.live.reel.state.head >= to, line.length - 0.05, {timeout: 90000});
+    await ana.waitForFunction((to) => Number(document.querySelector('.picture canvas').dataset.head) >= to, line.length - 0.05, {timeout: 90000});
     await ana.keyboard.up('ArrowUp');
     await ana.keyboard.down('ArrowDown');
     const seen = line.things.filter((thing) => thing.kind !== 'bend' && thing.kind !== 'tap' && thing.family !== 'water').pop();
-    await ana.waitForFunction((to) => window.jurvex.live.reel.state.head <= to, seen.from - 0.25, {timeout: 90000});
+    await ana.waitForFunction((to) => Number(document.querySelector('.picture canvas').dataset.head) <= to, seen.from - 0.25, {timeout: 90000});
     await ana.keyboard.up('ArrowDown');
     await ana.keyboard.up('Shift');
     await ana.keyboard.down('ArrowDown');
@@ -98,7 +99,7 @@ await shot(ana, practised + '/look', 'look-live', async () => {
 });
 for (const thing of line.things.slice(0, -3)) {
     const token = await ana.locator('meta[name=csrf]').getAttribute('content');
-    const id = await ana.evaluate(() => window.jurvex.freshId());
+    const id = freshId();
     await ana.request.post(run + '/findings/' + id, {headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'}, form: {kind: thing.kind, reading_from: String(thing.from), reading_to: thing.to > thing.from ? String(thing.to) : '', size: thing.size === null ? '' : String(thing.size), clock_from: String(thing.clock ?? '')}});
 }
 await ana.goto(run + '/end');

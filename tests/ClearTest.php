@@ -474,7 +474,7 @@ final class ClearTest extends ApplicationTestCase
         self::assertStringContainsString('No flail in a fragile pipe.', $page->filter('.plan-card.refused')->text());
         self::assertContains(
             'bituminised fibre',
-            $page->filter('.facts')->each(static fn (Crawler $fact) => $fact->text()),
+            $page->filter('.reasons-facts')->each(static fn (Crawler $fact) => $fact->text()),
             'the fact that fired it',
         );
         self::assertStringContainsString('75 mm bore there', $page->filter('#numbers')->text());

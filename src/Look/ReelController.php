@@ -116,7 +116,7 @@ final class ReelController extends JobController
 
         return new JsonResponse([
             'depth_mm' => round($depth->depth->inMillimetres(), 1),
-            'at_least' => $depth->atLeast,
+            'at_least' => $depth->atLeast, 'still' => $this->tracks->isStill($run),
             'typed' => $formatter->small($depth->depth->inMillimetres(), $account->units()),
         ]);
     }

@@ -11,6 +11,7 @@ use App\Support\Files\Limited;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Reel\ReadingFormat;
+use Jurvex\Core\Reel\Stillness;
 use Jurvex\Core\Reel\Track;
 use Symfony\Component\Lock\LockFactory;
 
@@ -19,6 +20,8 @@ final readonly class Tracks
 {
     /** In bytes: some hours of readings. */
     private const LONGEST = 4_000_000;
+    /** Batches that hold the last half minute: the screen sends one every two seconds. */
+    private const NEWEST = 15;
 
     public function __construct(private EntityManagerInterface $manager, private LockFactory $locks)
     {
@@ -75,6 +78,15 @@ final readonly class Tracks
         $this->manager->persist($kept);
 
         return $track;
+    }
+
+    /** Whether the camera stands still for its water reading, by the newest readings. */
+    public function isStill(Run $run): bool
+    {
+        $newest = $this->manager->getRepository(ReadingBatch::class)->findBy(['run' => $run], ['id' => 'DESC'], self::NEWEST);
+        $lines = array_map(static fn (ReadingBatch $batch) => $batch->lines, array_reverse($newest));
+
+        return Stillness::holds(ReadingFormat::read(implode("\n", $lines)));
     }
 
     /** @return iterable<string> the lines of every batch, in the order in which they came */

@@ -12,6 +12,7 @@ use Jurvex\Core\Reel\JointSpacing;
 use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Reel\Reading;
 use Jurvex\Core\Reel\ReadingFormat;
+use Jurvex\Core\Reel\Stillness;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Tests\RunBuilder;
@@ -130,5 +131,18 @@ final class ReelTest extends TestCase
         self::assertSame([$in[0]->id, $in[1]->id], $pairs->doubled());
         self::assertEqualsWithDelta([0.3, 0.4], array_column($pairs->pairs, 'slack'), 1e-9);
         self::assertSame([], Pairs::of([...$in, ...$back], [])->pairs, 'nobody said which way they were logged');
+    }
+
+    public function testTheCameraIsStillWhenItsCounterHasStoodForTenSeconds(): void
+    {
+        $at = static fn (float $from, float $to, float $metres) => array_map(
+            static fn (float $t) => new Reading($t, $metres + 0.001 * sin(7 * $t), 0.0, 0.0, null, false, false),
+            range($from, $to, 0.2),
+        );
+        self::assertFalse(Stillness::holds([]));
+        self::assertFalse(Stillness::holds($at(0, 9.8, 4.0)));
+        self::assertTrue(Stillness::holds($at(0, 10.0, 4.0)));
+        self::assertFalse(Stillness::holds([...$at(0, 30, 4.0), ...$at(30.2, 38, 4.1)]), 'it has moved since');
+        self::assertTrue(Stillness::holds([...$at(0, 5, 1.0), ...$at(5.2, 15.4, 4.1)]));
     }
 }

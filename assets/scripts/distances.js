@@ -1,0 +1,20 @@
+/** Distances as they stand in a field. The server reads what is typed; here a plain number is only stepped. */
+
+const FEET = 0.3048;
+
+/** @returns {?number} of `12.5`, `12,5` or whole feet and inches such as `14' 6"`; none for anything else */
+export const plainNumber = (typed) => {
+    const feet = typed.match(/^\s*(\d+)'\s*(\d+)?"?\s*$/);
+    if (feet) return Number(feet[1]) + Number(feet[2] || 0) / 12;
+    const number = typed.trim() === '' ? 0 : Number(typed.replace(',', '.'));
+    return Number.isNaN(number) ? null : number;
+};
+
+/** @returns {?string} a step farther, never under nought, to the hundredth; none where nothing can be stepped */
+export const stepped = (typed, step) => {
+    const now = plainNumber(typed);
+    return now === null ? null : String(Math.max(0, Math.round((now + step) * 100) / 100));
+};
+
+/** Metres as the person's unit has them, for a field. */
+export const inUnits = (metres, isFeet) => (isFeet ? metres / FEET : metres).toFixed(2);

@@ -1,0 +1,26 @@
+import * as components from './components.js';
+import {look} from './look.js';
+import {reel} from './reel.js';
+
+/* A whole page that was refused or is not there is shown as it came; a part of one leaves the screen as it is. */
+document.addEventListener('htmx:beforeSwap', (event) => {
+    if (event.detail.boosted) event.detail.shouldSwap = true;
+});
+
+/* On a phone the seven stages are wider than the screen: the one that is open is in sight. */
+const showStage = () =>
+    document.querySelector('.stages [aria-current]')?.scrollIntoView({inline: 'center', block: 'nearest'});
+document.addEventListener('DOMContentLoaded', showStage);
+document.addEventListener('htmx:afterSettle', showStage);
+
+/* The server draws the line map to the width of the screen, which only the screen knows. */
+const sayWidth = () => {
+    document.cookie = 'narrow=' + (window.innerWidth <= 700 ? '1' : '0') + ';path=/;SameSite=Lax';
+};
+sayWidth();
+window.addEventListener('resize', sayWidth);
+
+/* Alpine starts after this script, and asks then for what there is. */
+document.addEventListener('alpine:init', () => {
+    Object.entries({...components, look, reel}).forEach(([name, component]) => window.Alpine.data(name, component));
+});

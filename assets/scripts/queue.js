@@ -1,0 +1,114 @@
+import {stateOf, verdictOn} from './verdicts.js';
+
+/*
+ * Entries on their way to the server. Each is written down in the browser before it is sent, sent in order, and struck off
+ * when the server has it; so it survives a reload, a crash and the loss of signal. Every entry carries its own identifier:
+ * sent twice, it is stored once.
+ */
+const STORE = 'entries';
+const RETRY_MS = 4000;
+let opened = null;
+let sending = null;
+let timer = null;
+
+const open = () =>
+    (opened ||= new Promise((resolve, reject) => {
+        const request = indexedDB.open('jurvex', 1);
+        request.onupgradeneeded = () => request.result.createObjectStore(STORE, {keyPath: 'key', autoIncrement: true});
+        request.onsuccess = () => resolve(request.result);
+        request.onerror = () => reject(request.error);
+    }));
+const inStore = async (mode, act) => {
+    const database = await open();
+    return new Promise((resolve, reject) => {
+        const transaction = database.transaction(STORE, mode);
+        const request = act(transaction.objectStore(STORE));
+        transaction.oncomplete = () => resolve(request.result);
+        transaction.onerror = () => reject(transaction.error);
+    });
+};
+const all = () => inStore('readonly', (store) => store.getAll());
+const strike = (key) => inStore('readwrite', (store) => store.delete(key));
+export const tell = async () => {
+    const entries = await all();
+    window.dispatchEvent(new CustomEvent('jurvex-queue', {detail: stateOf(entries)}));
+};
+const headersOf = (entry) => ({
+    'X-Csrf-Token': document.querySelector('meta[name=csrf]').content,
+    'X-Requested-With': 'XMLHttpRequest',
+    ...(entry.text === undefined ? {} : {'Content-Type': 'text/plain'}),
+});
+const bodyOf = (entry) => {
+    if (entry.text !== undefined) return entry.text;
+    const data = new FormData();
+    entry.pairs.forEach(([name, value]) => data.append(name, value));
+    return data;
+};
+
+/** @returns {Promise<'stored'|'waiting'|string>} the reason where the server refuses it */
+const sendOne = async (entry) => {
+    let answer;
+    try {
+        answer = await fetch(entry.url, {
+            method: 'POST',
+            body: bodyOf(entry),
+            redirect: 'manual',
+            headers: headersOf(entry),
+        });
+    } catch {
+        return 'waiting';
+    }
+    const errors = answer.status === 422 ? (await answer.json().catch(() => ({}))).errors : null;
+    return verdictOn(answer.status, errors);
+};
+const run = async () => {
+    for (const entry of await all()) {
+        /* It may have been taken back meanwhile. */
+        if (entry.refused || !(await inStore('readonly', (store) => store.get(entry.key)))) continue;
+        const result = await sendOne(entry);
+        if (result === 'waiting') {
+            clearTimeout(timer);
+            timer = setTimeout(flush, RETRY_MS);
+            break;
+        }
+        if (result === 'stored') await strike(entry.key);
+        else await inStore('readwrite', (store) => store.put({...entry, refused: result}));
+        await tell();
+        if (result === 'stored') window.dispatchEvent(new CustomEvent('jurvex-stored', {detail: {id: entry.id}}));
+    }
+    await tell();
+};
+export const flush = () => {
+    sending = (sending || Promise.resolve()).then(run).catch(() => {});
+    return sending;
+};
+
+/**
+ * Writes an entry down and sends what there is, in order.
+ * @param {{id: string, url: string, words: string, pairs?: [string, string|File][], text?: string}} entry
+ * @returns {Promise<{state: 'stored'|'waiting'|'refused', why: string}>}
+ */
+export const put = async (entry) => {
+    const key = await inStore('readwrite', (store) => store.add(entry));
+    await tell();
+    await flush();
+    const left = await inStore('readonly', (store) => store.get(key));
+    if (!left) return {state: 'stored', why: ''};
+    if (!left.refused) return {state: 'waiting', why: ''};
+    return {state: 'refused', why: left.refused, key};
+};
+/** Takes the last entry back that still waits; @returns {Promise<boolean>} whether there was one */
+export const takeBack = async (isOne) => {
+    const waiting = (await all()).filter((entry) => !entry.refused && isOne(entry));
+    const last = waiting[waiting.length - 1];
+    if (last) await strike(last.key);
+    await tell();
+    return last !== undefined;
+};
+export const drop = async (key) => {
+    await strike(key);
+    await tell();
+};
+
+window.addEventListener('online', flush);
+document.addEventListener('DOMContentLoaded', flush);

@@ -1,0 +1,94 @@
+import assert from 'node:assert/strict';
+import {test} from 'node:test';
+import {halfHourAt, hourAt, hourText, onDial} from '../../assets/scripts/clock.js';
+import {inUnits, plainNumber, stepped} from '../../assets/scripts/distances.js';
+import {freshId} from '../../assets/scripts/ids.js';
+import {dropLiveReel, liveReel, setLiveReel} from '../../assets/scripts/live.js';
+import {parseReading, writeReading} from '../../assets/scripts/readings.js';
+import {moved, rodAtRest, rowAt, said} from '../../assets/scripts/rod.js';
+import {stateOf, verdictOn} from '../../assets/scripts/verdicts.js';
+
+test('an identifier is a UUID of version 7 that sorts by its time', () => {
+    const ids = [1, 1000, 1_700_000_000_000, 1_700_000_000_001].map((time) => freshId(time));
+    ids.forEach((id) => assert.match(id, /^[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/));
+    assert.deepEqual([...ids].sort(), ids);
+    assert.equal(freshId(0, new Uint8Array(16)), '00000000-0000-7000-8000-000000000000');
+});
+
+test('a place on the picture is an hour, and an hour a place', () => {
+    for (const [x, y, hour] of [[0, -1, 12], [1, 0, 3], [0, 1, 6], [-1, 0, 9], [0.5, -0.9, 1]]) assert.equal(halfHourAt(x, y), hour);
+    for (let hour = 0.5; hour <= 12; hour += 0.5) {
+        const [x, y] = onDial(hour, 40);
+        assert.equal(halfHourAt(x, y), hour);
+        assert.ok(Math.abs((hourAt(x, y) || 12) - hour) % 12 < 1e-9);
+    }
+    assert.deepEqual([hourText(0.5), hourText(12), hourText(3.5)], ['12:30', '12', '3:30']);
+});
+
+test('a distance is stepped as it was typed, and never under nought', () => {
+    assert.deepEqual(['12.5', '12,5', "14' 6\"", "3'", '', 'here', '12 m'].map(plainNumber), [12.5, 12.5, 14.5, 3, 0, null, null]);
+    assert.deepEqual([stepped('4.05', 0.1), stepped('0.05', -0.1), stepped('here', 1)], ['4.15', '0', null]);
+    assert.deepEqual([inUnits(3.048, true), inUnits(3.048, false)], ['10.00', '3.05']);
+});
+
+test('a reading is written as it is read, in either form, and what is none is none', () => {
+    const reading = {t: 12, metres: 3.5, tilt: 1.25, roll: 4, lens: 0.35, stopped: true};
+    const {roll, ...read} = reading;
+    assert.equal(writeReading(reading), '12.00,3.500,1.25,4.0,lens=0.35 stop');
+    assert.deepEqual(parseReading(writeReading(reading)), read);
+    assert.deepEqual(parseReading('{"time_s":12,"distance_m":3.5,"tilt_deg":1.25,"flags":["lens=0.35","stop"]}'), read);
+    assert.deepEqual(parseReading('1,2'), {t: 1, metres: 2, tilt: null, lens: null, stopped: false});
+    for (const line of ['', 'time_s,distance_m', '{', '{"time_s":1}', ',3', 'a,b', '# said']) assert.equal(parseReading(line), null, line);
+    assert.ok(roll > 0);
+});
+
+const view = {reach: 20, slack: 0.05, step: 1, factor: 1.02, noise: 0.01, table: Array.from({length: 21}, (_, i) => [i, 0, i > 9 ? 0.2 : null, 0])};
+const pushed = (seconds, speed, rod = rodAtRest()) => moved({...rod, speed}, view, seconds);
+
+test('a pushed rod lags by its slack, stops at its reach, and gives the slack back before it moves', () => {
+    const far = pushed(1000, 0.6);
+    assert.deepEqual([far.head, far.hand], [20, 21]);
+    const slack = pushed(0.5, -1, far);
+    assert.deepEqual([slack.head, slack.hand], [20, 20.5]);
+    assert.equal(pushed(3, -1, slack).head, 17.5);
+    assert.deepEqual([pushed(1000, -1, far).head, pushed(1000, -1, far).hand], [0, 0]);
+    for (let rod = rodAtRest(), i = 0; i < 200; i++) {
+        const next = pushed(0.2, i % 3 ? 0.6 : 0.12, rod);
+        assert.ok(next.head >= rod.head && next.head <= next.hand && next.hand <= next.head * 1.05 + 1e-9);
+        rod = next;
+    }
+});
+
+test('the reel says where the counter is, trembles on the way and stands still at rest', () => {
+    const moving = pushed(10, 0.6);
+    const first = said(moving, view);
+    const reading = parseReading(first.line);
+    assert.ok(Math.abs(reading.metres - 6 / 1.02) <= 0.011);
+    assert.equal(reading.tilt, rowAt(view, moving.head)[0]);
+    const still = said({...first.rod, speed: 0}, view);
+    assert.equal(parseReading(still.line).metres, reading.metres);
+    assert.notEqual(parseReading(said(first.rod, view).line).metres, reading.metres);
+    assert.equal(parseReading(said(pushed(1000, 0.6), view).line).stopped, true);
+    assert.equal(rowAt(view, -5)[0], 0);
+    assert.equal(rowAt(view, 99)[0], 20);
+});
+
+test('an entry is stored, waits for better times, or is refused for good', () => {
+    for (const status of [200, 201, 204]) assert.equal(verdictOn(status, null), 'stored');
+    for (const status of [0, 302, 401, 403, 408, 429, 500, 503]) assert.equal(verdictOn(status, null), 'waiting', String(status));
+    for (const status of [400, 404, 409, 413]) assert.equal(verdictOn(status, null), String(status));
+    assert.equal(verdictOn(422, {size: 'Too much.', clock: 'No clock.'}), 'Too much. No clock.');
+    assert.deepEqual(stateOf([{key: 1}, {key: 2, words: 'Crack 4', refused: '404'}, {key: 3}]), {
+        waiting: 2, refused: [{key: 2, words: 'Crack 4', why: '404'}],
+    });
+});
+
+test('only whoever put the reel on the screen takes it away', () => {
+    const [mine, next] = [{}, {}];
+    setLiveReel(mine);
+    setLiveReel(next);
+    dropLiveReel(mine);
+    assert.equal(liveReel(), next);
+    dropLiveReel(next);
+    assert.equal(liveReel(), null);
+});
