@@ -16,7 +16,32 @@ for (const theme of ['Daylight', 'Basement']) {
         await page.getByRole('button', {name: 'Keep'}).first().click();
         await expect(page.locator('html')).toHaveAttribute('data-bs-theme', theme === 'Daylight' ? 'light' : 'dark');
         const job = await jobAddress(page, theme === 'Daylight' ? 'Pottery' : 'Sail');
-        const pages = ['/', '/jobs/new', '/settings', '/settings/way-in', '/settings/clearing', '/kit', '/practice', '/import', job, ...['way-in', 'way-in/stoppage', 'way-in/openings', 'way-in/reach', 'clear/plan', 'clear/bench', 'clear/run', 'clear', 'look', 'mark', 'judge', 'hand-over', 'report'].map((stage) => job + '/' + stage)];
+        const pages = [
+            '/',
+            '/jobs/new',
+            '/settings',
+            '/settings/way-in',
+            '/settings/clearing',
+            '/kit',
+            '/practice',
+            '/import',
+            job,
+            ...[
+                'way-in',
+                'way-in/stoppage',
+                'way-in/openings',
+                'way-in/reach',
+                'clear/plan',
+                'clear/bench',
+                'clear/run',
+                'clear',
+                'look',
+                'mark',
+                'judge',
+                'hand-over',
+                'report',
+            ].map((stage) => job + '/' + stage),
+        ];
         for (const address of pages) {
             await page.goto(address);
             if (address.endsWith('/look')) {
@@ -26,7 +51,12 @@ for (const theme of ['Daylight', 'Basement']) {
             if (address.endsWith('/judge')) await page.locator('.judgements summary').first().click();
             const found = await new AxeBuilder({page}).analyze();
             const serious = found.violations.filter((violation) => ['serious', 'critical'].includes(violation.impact));
-            expect(serious.map((violation) => `${address}: ${violation.id} ${violation.nodes[0].html.slice(0, 160)} ${violation.nodes[0].failureSummary}`)).toEqual([]);
+            expect(
+                serious.map(
+                    (violation) =>
+                        `${address}: ${violation.id} ${violation.nodes[0].html.slice(0, 160)} ${violation.nodes[0].failureSummary}`,
+                ),
+            ).toEqual([]);
         }
         expect(heard).toEqual([]);
     });
@@ -34,7 +64,7 @@ for (const theme of ['Daylight', 'Basement']) {
 
 test('the ribbon says in words what it draws, and leads to the finding', async ({page}) => {
     await signIn(page, office);
-    await page.goto(await jobAddress(page, 'Pottery') + '/judge');
+    await page.goto((await jobAddress(page, 'Pottery')) + '/judge');
     await expect(page.locator('#ribbon ol')).toContainText('24.8 m: Root clump, 55 %, Now');
     await expect(page.locator('#ribbon ol')).toContainText('26.9 m – 31.4 m: Not reached');
     await page.locator('#ribbon .sign.need-now').click();
@@ -50,7 +80,7 @@ test('the ribbon says in words what it draws, and leads to the finding', async (
 
 test('a share link opens the report on a phone without an account, until it is revoked', async ({page, browser}) => {
     await signIn(page, office);
-    const hand = await jobAddress(page, 'Animal') + '/hand-over';
+    const hand = (await jobAddress(page, 'Animal')) + '/hand-over';
     await page.goto(hand);
     await page.getByRole('button', {name: 'Make a share link'}).click();
     const address = await page.locator('.share-address').first().getAttribute('href');

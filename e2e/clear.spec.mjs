@@ -33,7 +33,9 @@ test('the plan follows what stops the line, and the bench answers while it is ty
     expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
 });
 
-test('a grease plug by jet with a stuck hose on the way, roots by cable through a small opening, and the report tells both', async ({page}) => {
+test('a grease plug by jet with a stuck hose on the way, roots by cable through a small opening, and the report tells both', async ({
+    page,
+}) => {
     const heard = complaints(page);
     const go = (name) => leave(page, () => page.getByRole('button', {name, exact: true}).first().click());
     const choose = (name) => page.locator('.pick', {hasText: name}).first().click();
@@ -106,10 +108,20 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await go('Work out the plans');
     await expect(page.locator('.cable-sum')).toContainText('50 mm · sweeps 25 % of the bore');
     await page.goto(job + '/clear');
-    await passGate(page, 'cable', async (what, leads) => leads ? leave(page, () => what.click()) : what.click());
+    await passGate(page, 'cable', async (what, leads) => (leads ? leave(page, () => what.click()) : what.click()));
     await log('Cable', 'Blade 50 mm', '9', 'Root cords');
     await page.goto(job + '/report');
-    for (const words of ['Jet, Free spinner', 'came back: Fat', 'grabs at 6.0 m', 'It will not come back at 4.0 m', 'keep the water running', 'look at the supply', 'Cable, Blade 50 mm', 'came back: Root cords']) await expect(page.locator('.report')).toContainText(words);
+    for (const words of [
+        'Jet, Free spinner',
+        'came back: Fat',
+        'grabs at 6.0 m',
+        'It will not come back at 4.0 m',
+        'keep the water running',
+        'look at the supply',
+        'Cable, Blade 50 mm',
+        'came back: Root cords',
+    ])
+        await expect(page.locator('.report')).toContainText(words);
     expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
 });
 

@@ -6,7 +6,11 @@ export async function tabTo(page, wanted) {
     for (let i = 0; i < 120; i++) {
         const found = await page.evaluate((target) => {
             const at = document.activeElement;
-            return at.id === target || at.textContent.trim().startsWith(target) && at.matches('a, button, summary') || (at.labels && [...at.labels].some((label) => label.textContent.trim().startsWith(target)));
+            return (
+                at.id === target ||
+                (at.textContent.trim().startsWith(target) && at.matches('a, button, summary')) ||
+                (at.labels && [...at.labels].some((label) => label.textContent.trim().startsWith(target)))
+            );
         }, wanted);
         if (found) return;
         await page.keyboard.press('Tab');

@@ -58,7 +58,7 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await page.keyboard.type('55');
     await page.keyboard.press('Enter');
     await expect(list).toContainText('Root clump');
-    await expect(list).toContainText('55 % of the bore · 1 o\'clock');
+    await expect(list).toContainText("55 % of the bore · 1 o'clock");
 
     // Same again, elsewhere; then undone.
     await page.keyboard.type('6.6');
@@ -68,7 +68,11 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await expect(list.locator('li')).toHaveCount(1);
 
     // A low spot: start, deepest, end, each with one key where it is.
-    for (const [reading, key] of [['9.4', 'x'], ['11', 'c'], ['13.1', 'v']]) {
+    for (const [reading, key] of [
+        ['9.4', 'x'],
+        ['11', 'c'],
+        ['13.1', 'v'],
+    ]) {
         await page.keyboard.type(reading);
         await keys(page, 'Enter', 'w', key);
     }
@@ -111,6 +115,14 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await press(page, 'Save');
     await press(page, 'Read the report');
     const report = page.locator('.report');
-    for (const words of ['Rope store, 9 Capstan Yard', 'Root clump at 5.4 m', 'Renew the joint at 5.4 m.', '20.0 m to 24.0 m', 'The boiler drain.', 'Piercer']) await expect(report).toContainText(words);
+    for (const words of [
+        'Rope store, 9 Capstan Yard',
+        'Root clump at 5.4 m',
+        'Renew the joint at 5.4 m.',
+        '20.0 m to 24.0 m',
+        'The boiler drain.',
+        'Piercer',
+    ])
+        await expect(report).toContainText(words);
     expect(heard.filter((words) => !words.includes('422'))).toEqual([]);
 });

@@ -18,7 +18,7 @@ async function rod(page, keys, isThere) {
     for (const key of keys.reverse()) await page.keyboard.up(key);
 }
 const back = async (page, to) => {
-    if (await shown(page) > to + 0.5) await rod(page, ['Shift', 'ArrowDown'], (at) => at <= to + 0.4);
+    if ((await shown(page)) > to + 0.5) await rod(page, ['Shift', 'ArrowDown'], (at) => at <= to + 0.4);
     await rod(page, ['ArrowDown'], (at) => at <= to + 0.05);
 };
 
@@ -39,7 +39,9 @@ test('a whole look on a simulated reel by keys alone, and the record is the line
     await expect(page.locator('#readouts')).toContainText(/\d% .*(meets|short|cannot)|%/);
 
     const tiles = JSON.parse(await page.locator('.look').getAttribute('data-tiles'));
-    const press = async (key, times = 1) => { for (let i = 0; i < times; i++) await page.keyboard.press(key); };
+    const press = async (key, times = 1) => {
+        for (let i = 0; i < times; i++) await page.keyboard.press(key);
+    };
     const open = async (kind) => {
         const family = tiles.find((each) => each.kinds.some((one) => one.code === kind));
         await press(family.key, 1 + family.kinds.findIndex((one) => one.code === kind));
@@ -105,7 +107,10 @@ test('a whole look on a simulated reel by keys alone, and the record is the line
     expect(heard).toEqual([]);
 });
 
-test('entries outlive the network, the page and the browser\'s patience, and are stored once each', async ({page, context}) => {
+test("entries outlive the network, the page and the browser's patience, and are stored once each", async ({
+    page,
+    context,
+}) => {
     await signIn(page);
     const {url, view} = await practise(page, 'Easy', 4);
     await page.getByRole('button', {name: 'Simulated reel'}).click();
@@ -155,7 +160,9 @@ test('a reel on a serial port drives the bench with the same lines', async ({pag
         const encoder = new TextEncoder();
         let timer = null;
         const port = {
-            async open(options) { window.opened = options.baudRate; },
+            async open(options) {
+                window.opened = options.baudRate;
+            },
             readable: new ReadableStream({
                 start(controller) {
                     let i = 0;
@@ -167,7 +174,9 @@ test('a reel on a serial port drives the bench with the same lines', async ({pag
                         controller.enqueue(encoder.encode(line.slice(5)));
                     }, 60);
                 },
-                cancel() { clearInterval(timer); },
+                cancel() {
+                    clearInterval(timer);
+                },
             }),
             async close() {},
         };
@@ -182,7 +191,9 @@ test('a reel on a serial port drives the bench with the same lines', async ({pag
     await expect(page.locator('#readouts')).toContainText('2.1 %');
     await expect(page.locator('#readouts')).toContainText('2.0–2.2 %: meets the minimum');
     await page.getByRole('button', {name: 'Reel off'}).click();
-    await expect.poll(async () => (await (await page.request.get(url + '/readings.csv')).text()).split('\n').length).toBeGreaterThan(30);
+    await expect
+        .poll(async () => (await (await page.request.get(url + '/readings.csv')).text()).split('\n').length)
+        .toBeGreaterThan(30);
     expect(heard).toEqual([]);
 });
 

@@ -5,7 +5,8 @@ import {complaints, jobAddress, signIn} from './steps.mjs';
 async function freshRun(page, place, fields = {}) {
     const job = await jobAddress(page, place);
     await page.goto(job + '/look?start=1');
-    for (const [label, text] of Object.entries({'Bore at zero': '100', ...fields})) await page.getByLabel(label).fill(text);
+    for (const [label, text] of Object.entries({'Bore at zero': '100', ...fields}))
+        await page.getByLabel(label).fill(text);
     await page.getByRole('button', {name: 'Zero the counter and start'}).click();
     await expect(page.locator('.tiles .tile')).toHaveCount(8);
     return job;
@@ -72,7 +73,14 @@ test('a finding is corrected, and takes its picture along', async ({page}) => {
     await freshRun(page, 'Wash block');
     await read(page, '3');
     await tile(page, 'Wall').click();
-    await page.setInputFiles('#photo', {name: 'crack.png', mimeType: 'image/png', buffer: Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')});
+    await page.setInputFiles('#photo', {
+        name: 'crack.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from(
+            'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+            'base64',
+        ),
+    });
     await chip(page, 'open').click();
     const row = page.locator('#findings li').first();
     await expect(row).toContainText('Crack');
@@ -81,7 +89,11 @@ test('a finding is corrected, and takes its picture along', async ({page}) => {
     await row.locator('a').click();
     await expect(page.locator('#p-from')).toHaveValue('3.0 m');
     await page.locator('#p-from').fill('3.4');
-    await page.getByLabel('How sure').or(page.locator('.pick', {hasText: 'Likely'})).first().click();
+    await page
+        .getByLabel('How sure')
+        .or(page.locator('.pick', {hasText: 'Likely'}))
+        .first()
+        .click();
     await page.getByRole('button', {name: 'Save'}).click();
     await expect(row).toContainText('3.4');
     await expect(row).toContainText('likely');
@@ -94,7 +106,11 @@ test('a picture that is none is refused beside the finding, which stays as it wa
     await freshRun(page, 'Wash block');
     await read(page, '5');
     await tile(page, 'Deposit').click();
-    await page.setInputFiles('#photo', {name: 'notes.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('not a picture')});
+    await page.setInputFiles('#photo', {
+        name: 'notes.jpg',
+        mimeType: 'image/jpeg',
+        buffer: Buffer.from('not a picture'),
+    });
     await page.locator('.chip-save', {hasText: '20 %'}).click();
     await expect(page.locator('.panel .error')).toContainText('must be a JPEG or a PNG');
     await expect(page.locator('#size')).toHaveValue('20');
@@ -129,11 +145,13 @@ test('a rolled picture is put upright, and water running makes a depth provision
     await page.locator('.chip-save', {hasText: '40 mm'}).click();
     await expect(page.locator('#findings')).toContainText('7.0–9.0');
     await expect(page.locator('#findings li', {hasText: 'Low spot'})).toContainText('Look again');
-    await page.goto(job + '/judge?run=' + await page.locator('.look').getAttribute('data-run'));
+    await page.goto(job + '/judge?run=' + (await page.locator('.look').getAttribute('data-run')));
     await expect(page.locator('.judgements')).toContainText('Turn it off, let it drain, look again.');
 });
 
-test('the office sets its limits and its schools, takes findings in from a table and sends a bad one back', async ({page}) => {
+test('the office sets its limits and its schools, takes findings in from a table and sends a bad one back', async ({
+    page,
+}) => {
     await signIn(page, 'office@lantern.example');
     await page.goto('/settings');
     await page.getByLabel('Deposit is left under (%)').fill('101');
@@ -143,9 +161,10 @@ test('the office sets its limits and its schools, takes findings in from a table
     await page.getByRole('button', {name: 'Keep'}).last().click();
     await expect(page.locator('.field-bad')).toHaveCount(0);
 
-    const hand = await jobAddress(page, 'Sail') + '/hand-over';
+    const hand = (await jobAddress(page, 'Sail')) + '/hand-over';
     await page.goto(hand);
-    const table = (text) => page.setInputFiles('#csv-file', {name: 'findings.csv', mimeType: 'text/csv', buffer: Buffer.from(text)});
+    const table = (text) =>
+        page.setInputFiles('#csv-file', {name: 'findings.csv', mimeType: 'text/csv', buffer: Buffer.from(text)});
     await table('kind,from_m,size\ngrease,2,28\ngremlin,3,1\n');
     await page.getByRole('button', {name: 'Take them in'}).click();
     await expect(page.locator('.error').last()).toContainText('Line 3, kind:');

@@ -51,10 +51,11 @@ test('what is not there or not allowed says so on a page of our own', async ({pa
 
 test('the report prints its first page alone, and the ribbon within the paper', async ({page}) => {
     await signIn(page, 'office@tideway.example');
-    await page.goto(await jobAddress(page, 'Pottery') + '/report');
+    await page.goto((await jobAddress(page, 'Pottery')) + '/report');
     await page.emulateMedia({media: 'print'});
     await page.setViewportSize({width: 718, height: 1040});
     await expect(page.locator('.report-acts')).toBeHidden();
     await expect(page.locator('.first-page')).toHaveCSS('break-after', 'page');
-    for (const drawing of await page.locator('.ribbon .drawing').all()) expect((await drawing.boundingBox()).width).toBeLessThanOrEqual(718);
+    for (const drawing of await page.locator('.ribbon .drawing').all())
+        expect((await drawing.boundingBox()).width).toBeLessThanOrEqual(718);
 });

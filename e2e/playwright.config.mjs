@@ -20,11 +20,24 @@ export default defineConfig({
         actionTimeout: 8_000,
     },
     webServer: {
-        command: `rm -f ${database}* && bin/console cache:clear -q && bin/console doctrine:migrations:migrate -n -q && bin/console jurvex:demo:load && exec php -d variables_order=EGPCS -d upload_max_filesize=16M -d post_max_size=24M -d opcache.enable_cli=1 -S 127.0.0.1:${port} -t public config/router.php`,
+        command: [
+            `rm -f ${database}*`,
+            'bin/console cache:clear -q',
+            'bin/console doctrine:migrations:migrate -n -q',
+            'bin/console jurvex:demo:load',
+            'exec php -d variables_order=EGPCS -d upload_max_filesize=16M -d post_max_size=24M -d opcache.enable_cli=1 ' +
+                `-S 127.0.0.1:${port} -t public config/router.php`,
+        ].join(' && '),
         cwd: '..',
         url: `http://127.0.0.1:${port}/sign-in`,
         timeout: 60_000,
         stderr: 'ignore',
-        env: {APP_ENV: 'prod', APP_DEBUG: '0', APP_SECRET: 'for-the-browser-tests', DATABASE_URL: `sqlite:///%kernel.project_dir%/${database}`, PHP_CLI_SERVER_WORKERS: '4'},
+        env: {
+            APP_ENV: 'prod',
+            APP_DEBUG: '0',
+            APP_SECRET: 'for-the-browser-tests',
+            DATABASE_URL: `sqlite:///%kernel.project_dir%/${database}`,
+            PHP_CLI_SERVER_WORKERS: '4',
+        },
     },
 });

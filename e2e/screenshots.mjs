@@ -20,7 +20,9 @@ async function person(email, viewport) {
 
 async function job(page, place) {
     await page.goto('/?find=' + encodeURIComponent(place));
-    return (await page.locator('.day-list a', {hasText: place}).first().getAttribute('href')).match(/^\/jobs\/[0-9a-f-]{36}/)[0];
+    return (await page.locator('.day-list a', {hasText: place}).first().getAttribute('href')).match(
+        /^\/jobs\/[0-9a-f-]{36}/,
+    )[0];
 }
 
 async function shot(page, address, name, before = async () => {}) {
@@ -37,7 +39,11 @@ await shot(ana, '/', 'day');
 await shot(ana, '/jobs/new', 'call');
 await shot(ana, pottery + '/way-in?at=glaze', 'line-map');
 await shot(ana, pottery + '/way-in/stoppage', 'stoppage', async () => {
-    for (const sign of await ana.locator('.dangers li').all()) await sign.getByRole('button', {name: 'No'}).click().then(() => ana.waitForLoadState('networkidle'));
+    for (const sign of await ana.locator('.dangers li').all())
+        await sign
+            .getByRole('button', {name: 'No'})
+            .click()
+            .then(() => ana.waitForLoadState('networkidle'));
 });
 await shot(ana, (await job(ana, 'Wash block')) + '/way-in/reach?target=toilets', 'reach');
 await shot(ana, (await job(ana, 'Wash block')) + '/clear/plan', 'clear-plan', async () => {
@@ -64,7 +70,15 @@ await shot(ana, wash + '/clear/run', 'clear-run', async () => {
         await ana.waitForTimeout(150);
     }
     await ana.locator('.run-start button', {hasText: 'Free spinner'}).click();
-    for (const name of ['One mark in', 'Water on', 'One mark in', 'One mark in', 'One mark in', 'One mark in', 'Drag']) {
+    for (const name of [
+        'One mark in',
+        'Water on',
+        'One mark in',
+        'One mark in',
+        'One mark in',
+        'One mark in',
+        'Drag',
+    ]) {
         await ana.waitForTimeout(300);
         await ana.getByRole('button', {name, exact: true}).first().click();
     }
@@ -85,11 +99,21 @@ await shot(ana, practised + '/look', 'look-live', async () => {
     await ana.keyboard.press('t');
     await ana.keyboard.down('Shift');
     await ana.keyboard.down('ArrowUp');
-    await ana.waitForFunction((to) => Number(document.querySelector('.picture canvas').dataset.head) >= to, line.length - 0.05, {timeout: 90000});
+    await ana.waitForFunction(
+        (to) => Number(document.querySelector('.picture canvas').dataset.head) >= to,
+        line.length - 0.05,
+        {timeout: 90000},
+    );
     await ana.keyboard.up('ArrowUp');
     await ana.keyboard.down('ArrowDown');
-    const seen = line.things.filter((thing) => thing.kind !== 'bend' && thing.kind !== 'tap' && thing.family !== 'water').pop();
-    await ana.waitForFunction((to) => Number(document.querySelector('.picture canvas').dataset.head) <= to, seen.from - 0.25, {timeout: 90000});
+    const seen = line.things
+        .filter((thing) => thing.kind !== 'bend' && thing.kind !== 'tap' && thing.family !== 'water')
+        .pop();
+    await ana.waitForFunction(
+        (to) => Number(document.querySelector('.picture canvas').dataset.head) <= to,
+        seen.from - 0.25,
+        {timeout: 90000},
+    );
     await ana.keyboard.up('ArrowDown');
     await ana.keyboard.up('Shift');
     await ana.keyboard.down('ArrowDown');
@@ -100,7 +124,16 @@ await shot(ana, practised + '/look', 'look-live', async () => {
 for (const thing of line.things.slice(0, -3)) {
     const token = await ana.locator('meta[name=csrf]').getAttribute('content');
     const id = freshId();
-    await ana.request.post(run + '/findings/' + id, {headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'}, form: {kind: thing.kind, reading_from: String(thing.from), reading_to: thing.to > thing.from ? String(thing.to) : '', size: thing.size === null ? '' : String(thing.size), clock_from: String(thing.clock ?? '')}});
+    await ana.request.post(run + '/findings/' + id, {
+        headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'},
+        form: {
+            kind: thing.kind,
+            reading_from: String(thing.from),
+            reading_to: thing.to > thing.from ? String(thing.to) : '',
+            size: thing.size === null ? '' : String(thing.size),
+            clock_from: String(thing.clock ?? ''),
+        },
+    });
 }
 await ana.goto(run + '/end');
 await ana.locator('.pick', {hasText: 'Main reached'}).click();
@@ -110,7 +143,9 @@ await ana.getByRole('link', {name: 'See the truth'}).waitFor();
 await shot(ana, practised + '/practice', 'practice');
 
 const hand = await person('ana@tideway.example', phone);
-await shot(hand, (await job(hand, 'Wash block')) + '/way-in/stoppage', 'phone-stoppage', async () => hand.locator('.plan-sheet').evaluate((sheet) => sheet.scrollIntoView()));
+await shot(hand, (await job(hand, 'Wash block')) + '/way-in/stoppage', 'phone-stoppage', async () =>
+    hand.locator('.plan-sheet').evaluate((sheet) => sheet.scrollIntoView()),
+);
 await shot(hand, pottery + '/look', 'phone-look');
 
 const bo = await person('bo@lantern.example', laptop);

@@ -32,7 +32,8 @@ export async function leave(page, act) {
 export async function passGate(page, machine, act) {
     const gate = page.locator('#gate-' + machine);
     await act(gate.locator('summary'), false);
-    for (let left = await gate.locator('.gate-line').count(); left > 0; left--) await act(gate.locator('.gate-line:not(.on)').first(), true);
+    for (let left = await gate.locator('.gate-line').count(); left > 0; left--)
+        await act(gate.locator('.gate-line:not(.on)').first(), true);
     await expect(gate.locator('summary')).toContainText('all confirmed');
 }
 

@@ -21,10 +21,10 @@ test('a whole job on a phone by touch', async ({page}) => {
     await page.getByLabel('Where').fill('By the kiln');
     await tap(button('Add it'));
     await stage('Clear');
-    await passGate(page, 'cable', (what, leads) => leads ? tap(what) : what.tap());
+    await passGate(page, 'cable', (what, leads) => (leads ? tap(what) : what.tap()));
     await choose('Cable');
     await page.getByLabel('Head or nozzle').fill('Small blade');
-    await page.getByLabel('Went in to').fill("14' 6\"");
+    await page.getByLabel('Went in to').fill('14\' 6"');
     await choose('Grabs');
     await tap(button('Log the pass'));
     await expect(page.locator('.entries').first()).toContainText('4.42 m');
@@ -64,7 +64,10 @@ test('a whole job on a phone by touch', async ({page}) => {
     expect(heard).toEqual([]);
 });
 
-test('what is typed on a stretch stays when the page is closed, and an entry that finds no server waits for it', async ({page, context}) => {
+test('what is typed on a stretch stays when the page is closed, and an entry that finds no server waits for it', async ({
+    page,
+    context,
+}) => {
     await signIn(page);
     await page.locator('.day-today a', {hasText: 'Pottery'}).tap();
     await page.getByLabel('Counter reads').fill('2.5');
@@ -99,7 +102,8 @@ test('a tool goes in, finds the hidden stoppage and comes out, by touch and with
     for (let i = 0; i < 40 && !(await water.textContent()).includes('Dropping'); i++) await press('Feed 60 s');
     await expect(water).toContainText('Dropping');
     await expect(page.locator('.readout-big strong')).not.toHaveText('0.0 m');
-    for (let i = 0; i < 12 && (await page.locator('.readout-big strong').textContent()) !== '0.0 m'; i++) await press('Back 60 s');
+    for (let i = 0; i < 12 && (await page.locator('.readout-big strong').textContent()) !== '0.0 m'; i++)
+        await press('Back 60 s');
     await press('It stands');
     await press('It is out');
     await expect(page.locator('.entries li').first()).toContainText('Grabs');

@@ -10,7 +10,9 @@ async function openJob(page, place) {
     await leave(page, () => page.keyboard.press('Enter'));
 }
 
-test('a house is sketched from nothing by keyboard, its stoppage found, and opening, tool and reach chosen', async ({page}) => {
+test('a house is sketched from nothing by keyboard, its stoppage found, and opening, tool and reach chosen', async ({
+    page,
+}) => {
     const heard = complaints(page);
     await signIn(page);
     await openJob(page, 'Net loft, 2 Cod Wynd');
@@ -53,7 +55,12 @@ test('a house is sketched from nothing by keyboard, its stoppage found, and open
     await expect(page.locator('.plan .fixture')).toHaveCount(3);
 
     // A loop is refused where it is said, and nothing that was typed is lost.
-    await leave(page, () => page.locator('.plan a[aria-label^="Line below junction of Bath"]').focus().then(() => page.keyboard.press('Enter')));
+    await leave(page, () =>
+        page
+            .locator('.plan a[aria-label^="Line below junction of Bath"]')
+            .focus()
+            .then(() => page.keyboard.press('Enter')),
+    );
     await tabTo(page, 'pipe_form_runsInto');
     await page.keyboard.type('Bath');
     await type(page, 'pipe_form_lengthM', '7.5');
@@ -62,7 +69,13 @@ test('a house is sketched from nothing by keyboard, its stoppage found, and open
     await expect(page.locator('#pipe_form_lengthM')).toHaveValue('7.5');
 
     await press(page, 'The stoppage');
-    for (const sign of await page.locator('.dangers li').all()) await leave(page, () => sign.getByRole('button', {name: 'No'}).focus().then(() => page.keyboard.press('Enter')));
+    for (const sign of await page.locator('.dangers li').all())
+        await leave(page, () =>
+            sign
+                .getByRole('button', {name: 'No'})
+                .focus()
+                .then(() => page.keyboard.press('Enter')),
+        );
     await expect(page.locator('.next-check h2').first()).toContainText('Next best check');
     const tap = async (place, answer) => {
         await page.locator('.tap', {hasText: place}).getByRole('button', {name: answer}).focus();
@@ -77,7 +90,14 @@ test('a house is sketched from nothing by keyboard, its stoppage found, and open
     await expect(page.locator('.likeliest li').first()).toContainText('0.0–6.0 m down the line from Cleanout');
     await expect(page.locator('.suspect').first()).toBeVisible();
 
-    await leave(page, () => page.locator('.likeliest').getByRole('link', {name: 'How to get there'}).first().focus().then(() => page.keyboard.press('Enter')));
+    await leave(page, () =>
+        page
+            .locator('.likeliest')
+            .getByRole('link', {name: 'How to get there'})
+            .first()
+            .focus()
+            .then(() => page.keyboard.press('Enter')),
+    );
     await expect(page.locator('.answer')).toContainText('Use Cleanout with the');
     await expect(page.locator('.options tbody tr').first()).toContainText('Comes out');
     await expect(page.locator('.ribbon-caption')).toContainText('Expected from Cleanout');
@@ -98,7 +118,8 @@ test.describe('by touch', () => {
     test('the same on a phone, from a starting point', async ({page}) => {
         const heard = complaints(page);
         const tap = (locator) => leave(page, () => locator.tap());
-        const noWiderThanTheScreen = async () => expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+        const noWiderThanTheScreen = async () =>
+            expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
         await signIn(page);
         await openJob(page, 'Oar maker, 7 Rowlock Street');
         await tap(page.getByRole('button', {name: 'House with a basement'}));

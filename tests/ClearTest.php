@@ -39,7 +39,7 @@ final class ClearTest extends ApplicationTestCase
             '6 m of overrun at 3 m/min and 45 L/min',
         );
         self::assertStringContainsString(
-            'Cable needed20.4 m',
+            'Cable needed 20.4 m',
             $page->filter('.cable-sum')->text(),
             '0.9 m drop, 12 m, 6 m past it, 1.5 m tail',
         );
@@ -196,7 +196,7 @@ final class ClearTest extends ApplicationTestCase
     {
         $job = $this->job('Wash block');
         $page = $this->get('/jobs/'.$job->id.'/clear/bench');
-        self::assertMatchesRegularExpression('/Pulls itself in this line\d+\.\d+ m from the rim/', $page->filter('.bench-facts')->text());
+        self::assertMatchesRegularExpression('/Pulls itself in this line \d+\.\d+ m from the rim/', $page->filter('.bench-facts')->text());
         self::assertStringContainsString('Expected from Chamber at the path', $page->filter('.ribbon-caption')->text());
         self::assertCount(1, $page->filter('.ribbon .pass'));
     }

@@ -203,8 +203,8 @@ final class ReelTest extends ApplicationTestCase
         $read = fn (Run $run, string $query) => $this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/reading?'.$query)
             ->filter('#readouts')
             ->text();
-        self::assertStringContainsString('Aheadin 0.6 mTie-in', $read($second, 'reading=8.0'));
-        self::assertStringNotContainsString('Aheadin 16', $read($first, 'reading=8.0'));
+        self::assertStringContainsString('Ahead in 0.6 m Tie-in', $read($second, 'reading=8.0'));
+        self::assertStringNotContainsString('Ahead in 16', $read($first, 'reading=8.0'));
         self::assertStringContainsString('2.1 %', $read($second, 'reading=8&tilt=-1.2'));
         self::assertStringContainsString('1.0 %0.9–1.0 %: cannot tell', $read($second, 'reading=8&tilt=-0.55'));
         self::assertStringContainsString('0.2 %0.1–0.3 %: short of the minimum', $read($second, 'reading=8&tilt=-0.1'));

@@ -83,7 +83,7 @@ final class WholeJobTest extends ApplicationTestCase
     public function testAReportNeverAdvisesToDoNothingAboutWhatNobodySaw(): void
     {
         $this->signIn();
-        $advice = fn (Job $job) => $this->get('/jobs/'.$job->id.'/report')->filter('.facts > div')->eq(2)->text();
+        $advice = fn (Job $job) => $this->get('/jobs/'.$job->id.'/report')->filter('.report-facts > div')->eq(2)->text();
         self::assertStringContainsString('Have the line looked at by camera', $advice($this->job('tea room')));
         $this->signIn(self::OTHER_FIRM);
         $this->fill($this->get('/jobs/'.$this->job('Net store')->id.'/way-in/openings'), 'Add it', ['opening_form[place]' => 'Gully']);
@@ -143,7 +143,7 @@ final class WholeJobTest extends ApplicationTestCase
         $this->fill($this->get($address), 'Judge so', ['water' => 'grade']);
         $row = $low($this->browser->followRedirect());
         self::assertStringStartsWith('Mend', $row->text());
-        self::assertStringContainsString('The Carrying school would sayLeave. Short and shallow', $row->text());
+        self::assertStringContainsString('The Carrying school would say Leave. Short and shallow', $row->text());
         $refused = $this->browser->submit($row->selectButton('Keep my class')->form(['need' => 'watch']));
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('say why', $refused->filter('.opinion .error')->text());

@@ -16,7 +16,14 @@ test('an identifier is a UUID of version 7 that sorts by its time', () => {
 });
 
 test('a place on the picture is an hour, and an hour a place', () => {
-    for (const [x, y, hour] of [[0, -1, 12], [1, 0, 3], [0, 1, 6], [-1, 0, 9], [0.5, -0.9, 1]]) assert.equal(halfHourAt(x, y), hour);
+    for (const [x, y, hour] of [
+        [0, -1, 12],
+        [1, 0, 3],
+        [0, 1, 6],
+        [-1, 0, 9],
+        [0.5, -0.9, 1],
+    ])
+        assert.equal(halfHourAt(x, y), hour);
     for (let hour = 0.5; hour <= 12; hour += 0.5) {
         const [x, y] = onDial(hour, 40);
         assert.equal(halfHourAt(x, y), hour);
@@ -26,7 +33,15 @@ test('a place on the picture is an hour, and an hour a place', () => {
 });
 
 test('a distance is stepped as it was typed, and never under nought', () => {
-    assert.deepEqual(['12.5', '12,5', "14' 6\"", "3'", '', 'here', '12 m'].map(plainNumber), [12.5, 12.5, 14.5, 3, 0, null, null]);
+    assert.deepEqual(['12.5', '12,5', '14\' 6"', "3'", '', 'here', '12 m'].map(plainNumber), [
+        12.5,
+        12.5,
+        14.5,
+        3,
+        0,
+        null,
+        null,
+    ]);
     assert.deepEqual([stepped('4.05', 0.1), stepped('0.05', -0.1), stepped('here', 1)], ['4.15', '0', null]);
     assert.deepEqual([inUnits(3.048, true), inUnits(3.048, false)], ['10.00', '3.05']);
 });
@@ -38,11 +53,19 @@ test('a reading is written as it is read, in either form, and what is none is no
     assert.deepEqual(parseReading(writeReading(reading)), read);
     assert.deepEqual(parseReading('{"time_s":12,"distance_m":3.5,"tilt_deg":1.25,"flags":["lens=0.35","stop"]}'), read);
     assert.deepEqual(parseReading('1,2'), {t: 1, metres: 2, tilt: null, lens: null, stopped: false});
-    for (const line of ['', 'time_s,distance_m', '{', '{"time_s":1}', ',3', 'a,b', '# said']) assert.equal(parseReading(line), null, line);
+    for (const line of ['', 'time_s,distance_m', '{', '{"time_s":1}', ',3', 'a,b', '# said'])
+        assert.equal(parseReading(line), null, line);
     assert.ok(roll > 0);
 });
 
-const view = {reach: 20, slack: 0.05, step: 1, factor: 1.02, noise: 0.01, table: Array.from({length: 21}, (_, i) => [i, 0, i > 9 ? 0.2 : null, 0])};
+const view = {
+    reach: 20,
+    slack: 0.05,
+    step: 1,
+    factor: 1.02,
+    noise: 0.01,
+    table: Array.from({length: 21}, (_, i) => [i, 0, i > 9 ? 0.2 : null, 0]),
+};
 const pushed = (seconds, speed, rod = rodAtRest()) => moved({...rod, speed}, view, seconds);
 
 test('a pushed rod lags by its slack, stops at its reach, and gives the slack back before it moves', () => {
@@ -75,11 +98,13 @@ test('the reel says where the counter is, trembles on the way and stands still a
 
 test('an entry is stored, waits for better times, or is refused for good', () => {
     for (const status of [200, 201, 204]) assert.equal(verdictOn(status, null), 'stored');
-    for (const status of [0, 302, 401, 403, 408, 429, 500, 503]) assert.equal(verdictOn(status, null), 'waiting', String(status));
+    for (const status of [0, 302, 401, 403, 408, 429, 500, 503])
+        assert.equal(verdictOn(status, null), 'waiting', String(status));
     for (const status of [400, 404, 409, 413]) assert.equal(verdictOn(status, null), String(status));
     assert.equal(verdictOn(422, {size: 'Too much.', clock: 'No clock.'}), 'Too much. No clock.');
     assert.deepEqual(stateOf([{key: 1}, {key: 2, words: 'Crack 4', refused: '404'}, {key: 3}]), {
-        waiting: 2, refused: [{key: 2, words: 'Crack 4', why: '404'}],
+        waiting: 2,
+        refused: [{key: 2, words: 'Crack 4', why: '404'}],
     });
 });
 
