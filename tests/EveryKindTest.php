@@ -62,7 +62,8 @@ final class EveryKindTest extends ApplicationTestCase
             self::assertGreaterThanOrEqual(\count(Kind::cases()) - 1, $page->filter($rows)->count(), $address);
             // An untranslated key is a list's name, a dot and a code.
             self::assertDoesNotMatchRegularExpression(
-                '/\b(kind|rule|fact|fact_[a-z_]+|need|measure|value|limit|remedy|change|school|sureness|answer|material|sight|boundary)\.[a-z_.]+\b/',
+                '/\b(kind|rule|fact|fact_[a-z_]+|need|measure|value|limit|remedy|change|school|sureness|answer|material|sight|boundary)'
+                    .'\.[a-z_.]+\b/',
                 $page->filter('main')->text(),
                 $address,
             );

@@ -145,8 +145,9 @@ final readonly class JetBench
     }
 
     /**
+     * The jet's own water in the line, depth in mm; none where it has no fall or runs full.
+     *
      * @return ?array{depth: float, velocity: float, carries: bool}
-     *                                                              the jet's own water in the line, depth in mm; none where it has no fall or runs full
      */
     public function runs(): ?array
     {

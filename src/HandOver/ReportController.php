@@ -118,7 +118,8 @@ final class ReportController extends AbstractController
     {
         $report = $this->reports->of($job);
         $html = $this->renderView('hand_over/report.html.twig', [
-            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report), 'assets' => 'file://'.$this->projectDir.'/public', 'pdf' => null, 'home' => false,
+            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report),
+            'assets' => 'file://'.$this->projectDir.'/public', 'pdf' => null, 'home' => false,
         ]);
         try {
             return self::download($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);

@@ -63,8 +63,7 @@ final class ReachController extends JobController
         }
         $finder = new ReachFinder($sketch, $rigs);
         $wanted = $request->query->getString('target');
-        // To a fixture or an opening one gets by the pipe below it.
-        $target = isset($sketch->pipes[$wanted]) ? $wanted : $sketch->below($wanted)->id ?? '';
+        $target = self::pipeOf($sketch, $wanted);
         $options = isset($sketch->pipes[$target]) ? $finder->options($target) : [];
         [$opening, $rig] = $this->chosen($job, $sketch, $rigs, $request, $options[0] ?? null);
         $reached = $finder->from($opening, $rig);
@@ -73,18 +72,21 @@ final class ReachController extends JobController
         $way = null === $leg ? RunWay::along($sketch, $opening->id, self::travel($opening)) : RunWay::to($sketch, $leg);
         $isOpen = [] !== $options && ($options[0]->works() || $options[0]->wouldWork());
 
+        $from = $this->views->names($sketch)[$opening->id];
+
         return $this->show($job, $request, [
             ...$shown, 'opening' => $opening, 'rig' => $rig, 'reached' => $reached, 'farthest' => self::farthest($way, $opening, $reached),
-            'stops' => self::stops($reached, $rig), 'target' => isset($sketch->pipes[$target]) ? $target : null, 'options' => \array_slice(
-                $options,
-                0,
-                self::LISTED,
-            ),
+            'stops' => self::stops($reached, $rig), 'target' => isset($sketch->pipes[$target]) ? $target : null,
+            'options' => \array_slice($options, 0, self::LISTED),
             'else' => [] === $options || $isOpen ? [] : (new Alternatives($finder))->to($target),
             'newOpening' => [] === $options ? (new NewOpenings($finder))->best() : null,
-        ], 'way_in/reach.html.twig', expected: self::expected(
-            $sketch, $way, $opening, $reached, $this->views->names($sketch)[$opening->id],
-        ));
+        ], 'way_in/reach.html.twig', expected: self::expected($sketch, $way, $opening, $reached, $from));
+    }
+
+    /** To a fixture or an opening one gets by the pipe below it. */
+    private static function pipeOf(Sketch $sketch, string $wanted): string
+    {
+        return isset($sketch->pipes[$wanted]) ? $wanted : $sketch->below($wanted)->id ?? '';
     }
 
     /**

@@ -64,9 +64,9 @@ final readonly class Measured
     }
 
     /**
+     * Low spots that were logged, with what they hold in litres and what has gathered in them.
+     *
      * @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}>
-     *                                                                                low spots that were logged,
-     *                                                                                with what they hold in litres and what has gathered in them
      */
     public function lowSpots(): array
     {

@@ -57,10 +57,9 @@ final class PlannerTest extends TestCase
     }
 
     /**
+     * In 100 mm of sound clay, down the flow, 45 L/min: the cable's heads, the jet's, and what the house takes that prefers the cable.
+     *
      * @return array<string, array{Blockage, list<string>, list<string>, Machine}>
-     *                                                                             in 100 mm of sound clay,
-     *                                                                             down the flow, 45 L/min: the cable's heads, the jet's, and what the house takes
-     *                                                                             that prefers the cable
      */
     public static function sequences(): array
     {
@@ -122,9 +121,9 @@ final class PlannerTest extends TestCase
     }
 
     /**
+     * What is so, and what forbids the cable and the jet.
+     *
      * @return array<string, array{array{crossBore?: bool, gas?: bool, chemicals?: bool, noWater?: bool}, ?string, ?string}>
-     *                                                                                                                       what is so,
-     *                                                                                                                       and what forbids the cable and the jet
      */
     public static function overruling(): array
     {
