@@ -15,6 +15,8 @@ if (1 === preg_match('~^/build/[\w.-]+\.(css|js|svg|woff2)$~', $path, $found) &&
     header('Cache-Control: public, max-age=31536000, immutable');
     header('X-Content-Type-Options: nosniff');
     if (is_file($file.'.gz') && is_string($accepts) && str_contains($accepts, 'gzip')) {
+        // It is compressed already.
+        ini_set('zlib.output_compression', '0');
         header('Content-Encoding: gzip');
         header('Vary: Accept-Encoding');
         $file .= '.gz';

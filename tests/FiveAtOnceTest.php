@@ -76,7 +76,8 @@ final class FiveAtOnceTest extends TestCase
             'kind' => 'crack', 'reading_from' => '2', 'facts' => ['crack_state' => 'closed'],
         ]];
         yield 'share_link' => [$this->job.'/hand-over/links/'.Id::fresh(), ['a' => '']];
-        $opinion = $this->page('/judge')->filter('form.opinion')->first()->form();
+        $judging = (string) $this->page('/judge')->filter('.why a[href^="?judging="]')->first()->attr('href');
+        $opinion = $this->page('/judge'.$judging)->filter('form.opinion')->first()->form();
         yield 'own_opinion' => [(string) parse_url($opinion->getUri(), \PHP_URL_PATH), ['need' => 'watch', 'reason' => 'It is dry']];
         yield 'danger_said' => [$this->job.'/way-in/stoppage/danger', ['sign' => 'gas_smell', 'state' => 'absent']];
         yield 'stuck_tool' => [$this->job.'/clear/stuck/'.Id::fresh().'/begin', ['trouble' => 'will_not_go', 'at' => '4']];

@@ -118,7 +118,8 @@ final class WholeJobTest extends ApplicationTestCase
         $row = $low($this->browser->followRedirect());
         self::assertStringStartsWith('Mend', $row->text());
         self::assertStringContainsString('The Carrying school would say Leave. Short and shallow', $row->text());
-        $refused = $this->browser->submit($row->selectButton('Keep my class')->form(['need' => 'watch']));
+        $open = fn (Crawler $row) => $low($this->browser->click($row->filter('.why a')->link()));
+        $refused = $this->browser->submit($open($row)->selectButton('Keep my class')->form(['need' => 'watch']));
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('say why', $refused->filter('.opinion .error')->text());
         $this->browser->submit(
@@ -128,14 +129,14 @@ final class WholeJobTest extends ApplicationTestCase
         self::assertStringStartsWith('Watch', $row->text());
         self::assertStringContainsString('Shallow; seen dry in May (Bo Hallin)', $row->text());
         self::assertStringContainsString('Shallow; seen dry in May', $this->get('/jobs/'.$job->id.'/report')->text());
-        $this->browser->submit($row->selectButton("Back to the rule's class")->form());
+        $this->browser->submit($open($low($this->get($address)))->selectButton("Back to the rule's class")->form());
         self::assertStringStartsWith('Mend', $low($this->browser->followRedirect())->text());
     }
 
     /**
+     * Page, button, what was typed, the field, the words beside it.
+     *
      * @return list<array{string, string, array<string, string>, string, string}>
-     *                                                                            page, button, what was typed,
-     *                                                                            the field, the words beside it
      */
     public static function badForms(): array
     {

@@ -41,6 +41,7 @@ final class FillBenchCommand extends Command
     private const JOBS = 2000;
     private const FINDINGS = 50;
     private const LONG_RUN = 300;
+    private const LONGEST_RUN = 5000;
     private const PACK = 10;
     private const READINGS = 10_000;
     private const BATCH = 600;
@@ -67,6 +68,9 @@ final class FillBenchCommand extends Command
         }
         $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
         $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
+        $longest = $this->jobWithRun(
+            $this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 2, self::LONGEST_RUN,
+        );
         $this->manager->flush();
         foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
             $this->tracks->take($long, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
@@ -78,6 +82,7 @@ final class FillBenchCommand extends Command
             'bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job],
             'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped],
             'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job],
+            'judge5000' => ['judge', $longest->job], 'report5000' => ['report', $longest->job],
         ];
         foreach ($pages as $name => [$route, $job]) {
             $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));

@@ -11,6 +11,7 @@ use App\Record\OwnOpinion;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Work\JudgedRuns;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,7 +25,7 @@ final class JudgeController extends JobController
     #[Route('', name: 'judge', methods: 'GET')]
     public function judge(Job $job, Request $request): Response
     {
-        return $this->show($job, $request, ['refused' => null]);
+        return $this->show($job, $request, ['refused' => null, 'judging' => $request->query->getString('judging')]);
     }
 
     /** An empty choice is the firm's own school. */
@@ -54,7 +55,7 @@ final class JudgeController extends JobController
         $reason = trim($request->request->getString('reason'));
         if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
             return $this->show($job, $request, [
-                'refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason],
+                'judging' => '', 'refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason],
             ])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
@@ -62,6 +63,22 @@ final class JudgeController extends JobController
         }
 
         return $this->backToStage($job);
+    }
+
+    /** The form of one finding, when it is opened. */
+    #[Route('/findings/{finding}/opinion', name: 'opinion_form', methods: 'GET')]
+    public function form(Job $job, string $finding, FindingRepository $findings, JudgedRuns $runs): Response
+    {
+        $logged = $findings->find($finding);
+        if ($logged?->run->job !== $job) {
+            throw $this->createNotFoundException();
+        }
+        $line = $runs->judge($logged->run);
+        $judged = $line->judgements[$finding] ?? throw $this->createNotFoundException();
+
+        return $this->render('judge/opinion.html.twig', [
+            'job' => $job, 'finding' => $logged, 'judged' => $judged, 'bad' => null,
+        ]);
     }
 
     /** Goes back to the rule's class; the opinions stay in the record. */

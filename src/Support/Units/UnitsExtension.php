@@ -24,6 +24,7 @@ final class UnitsExtension extends AbstractExtension
         return [
             new TwigFunction('fact_words', $this->factInWords(...)),
             new TwigFunction('enum_need', Need::from(...)),
+            new TwigFunction('enum_needs', Need::cases(...)),
         ];
     }
 
