@@ -1,6 +1,6 @@
-import {freshId} from '../assets/scripts/ids.js';
 /** Takes the pictures of docs/screenshots/ from the demo data: node screenshots.mjs SERVER FOLDER */
 import {chromium as playwright} from '@playwright/test';
+import {freshId} from '../assets/scripts/ids.js';
 import {chromium} from './chromium.mjs';
 
 const [, , server, folder] = process.argv;
@@ -57,7 +57,7 @@ await shot(ana, pottery + '/look', 'look-finding', async () => {
     for (const key of ['q', 'q', 'q', 'ArrowRight', 'ArrowRight', '5', '5']) await ana.keyboard.press(key);
 });
 await shot(ana, pottery + '/mark', 'mark');
-await shot(ana, pottery + '/judge', 'judge', async () => ana.locator('.judgements summary').first().click());
+await shot(ana, pottery + '/judge', 'judge');
 await shot(ana, pottery + '/hand-over', 'hand-over');
 await shot(ana, pottery + '/report', 'report');
 const wash = await job(ana, 'Wash block');

@@ -73,9 +73,9 @@ final class JobFileTest extends ApplicationTestCase
     }
 
     /**
+     * How the file is spoiled, where it says so, the code.
+     *
      * @return array<string, array{\Closure(array<mixed>): array<mixed>, string, string}>
-     *                                                                                    how the file is spoiled,
-     *                                                                                    where it says so, the code
      */
     public static function spoiled(): array
     {

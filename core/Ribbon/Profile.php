@@ -34,10 +34,9 @@ final class Profile
     private readonly array $dips;
 
     /**
+     * Metres of the run, and how far the measured invert lies under the even fall in drawing units; no more points than show it.
+     *
      * @var list<array{float, float}>
-     *                                metres of the run,
-     *                                and how far the measured invert lies under the even fall in drawing units; as few points
-     *                                as show it
      */
     private readonly array $measured;
 

@@ -8,9 +8,9 @@ namespace Jurvex\Core\Triage;
 final readonly class Check
 {
     /**
+     * Each group is its suspects and their row of answers; a suspect is in one at most.
+     *
      * @param list<array{array<string, true>, array<string, float>}> $groups
-     *                                                                       suspects,
-     *                                                                       and their row of answers; a suspect is in one at most
      * @param array<string, float> $elsewhere row of all the others
      */
     public function __construct(public string $id, public ?string $seen, private array $groups, private array $elsewhere)

@@ -65,11 +65,9 @@ final readonly class Triage
     }
 
     /**
-     * What each answer of a check would mean.
+     * What each answer of a check would mean: how likely it is, and who would then be the likeliest suspect.
      *
-     * @return array<string, array{chance: float, suspect: string, share: float}>
-     *                                                                            by answer: how likely it is,
-     *                                                                            and who would then be the likeliest suspect
+     * @return array<string, array{chance: float, suspect: string, share: float}> by answer
      */
     public function meanings(Check $check): array
     {

@@ -15,14 +15,12 @@ final readonly class Stoppage
     private const LEAST_NUMBERED = 0.005;
 
     /**
-     * @param array<string, LikelyPlace> $likeliest
-     *                                              by pipe, likeliest first
+     * @param array<string, LikelyPlace> $likeliest by pipe, likeliest first
      * @param list<array{
      *     id: string, test: ?MadeTest, gain: float,
      *     meanings: array<string, array{chance: float, suspect: string, share: float}>,
      * }> $next best check first; looks and made tests
-     * @param list<list<string>> $contradictions
-     *                                           checks that no one stoppage explains together
+     * @param list<list<string>> $contradictions checks that no one stoppage explains together
      */
     public function __construct(
         public Triage $triage, public array $likeliest, public array $next, public array $contradictions,

@@ -23,9 +23,9 @@ use PHPUnit\Framework\TestCase;
 final class RuleBookTest extends TestCase
 {
     /**
+     * Kind, what was logged at 10 m in clay of 100 mm, class, rule.
+     *
      * @return iterable<string, array{Kind, array<string, mixed>, ?Need, string}>
-     *                                                                            kind,
-     *                                                                            what was logged at 10 m in clay of 100 mm, class, rule
      */
     public static function houseRules(): iterable
     {
