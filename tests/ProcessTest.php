@@ -54,10 +54,11 @@ final class ProcessTest extends TestCase
         $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
         [$address, $csrf] = $this->benchOfSomeJob($jar);
         $acknowledged = [];
-        $killAt = microtime(true) + 1.5;
+        // It is ended from outside, in the middle of whatever it is storing then.
+        $end = new Process(['kill', '-KILL', (string) $server->getPid()]);
         for ($i = 0; $i < 2000; ++$i) {
-            if (microtime(true) > $killAt && $server->isRunning()) {
-                $server->signal(\SIGKILL);
+            if (8 === $i) {
+                $end->start();
             }
             $id = Id::fresh();
             $entry = ['kind' => 'crack', 'reading_from' => (string) ($i / 100), 'facts[crack_state]' => 'closed'];
@@ -68,9 +69,11 @@ final class ProcessTest extends TestCase
             self::assertSame($id, $this->decoded($answer)['id'], $answer);
             $acknowledged[] = $id;
         }
-        $server->wait();
+        while ($server->isRunning()) {
+            usleep(10_000);
+        }
         self::assertSame(\SIGKILL, $server->getTermSignal());
-        self::assertGreaterThan(5, \count($acknowledged));
+        self::assertGreaterThanOrEqual(8, \count($acknowledged));
 
         $again = $this->serve($database);
         $this->signIn($jar);

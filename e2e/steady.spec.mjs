@@ -1,0 +1,39 @@
+import {expect, test} from '@playwright/test';
+import {jobAddress, signIn} from './steps.mjs';
+
+/* What the layout may jump while a page loads, as the browser counts it. */
+const LEAST_STEADY = 0.05;
+const STAGES = ['way-in', 'way-in/stoppage', 'way-in/reach', 'clear/plan', 'clear/bench', 'clear/run', 'look', 'mark'];
+const ADDRESSES = ['', ...[...STAGES, 'judge', 'hand-over', 'report'].map((stage) => '/' + stage)];
+const SIZES = {phone: {width: 360, height: 780}, laptop: {width: 1280, height: 800}};
+
+const shiftOf = (page) =>
+    page.evaluate(
+        () =>
+            new Promise((tell) => {
+                let shift = 0;
+                new PerformanceObserver((list) => {
+                    for (const entry of list.getEntries()) if (!entry.hadRecentInput) shift += entry.value;
+                }).observe({type: 'layout-shift', buffered: true});
+                setTimeout(() => tell(shift), 400);
+            }),
+    );
+
+for (const [name, viewport] of Object.entries(SIZES))
+    test(`no stage jumps while it loads with nothing cached, ${name}`, async ({page, browser, baseURL}) => {
+        test.slow();
+        await signIn(page);
+        const job = await jobAddress(page, 'Pottery');
+        const storageState = await page.context().storageState();
+        const shifts = {};
+        for (const address of ADDRESSES) {
+            const context = await browser.newContext({viewport, baseURL, storageState});
+            const fresh = await context.newPage();
+            await fresh.goto(job + address);
+            await fresh.waitForLoadState('networkidle');
+            shifts[address] = await shiftOf(fresh);
+            await context.close();
+        }
+        if (process.env.SHIFTS) console.log(name, shifts);
+        expect(Object.entries(shifts).filter(([, shift]) => shift >= LEAST_STEADY)).toEqual([]);
+    });
