@@ -47,10 +47,7 @@ final class JudgeController extends JobController
     public function opinion(
         Job $job, string $finding, string $id, Account $account, FindingRepository $findings, Request $request,
     ): Response {
-        $logged = $findings->find($finding);
-        if ($logged?->run->job !== $job) {
-            throw $this->createNotFoundException();
-        }
+        $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
         $need = Need::tryFrom($request->request->getString('need'));
         $reason = trim($request->request->getString('reason'));
         if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
@@ -69,10 +66,7 @@ final class JudgeController extends JobController
     #[Route('/findings/{finding}/opinion', name: 'opinion_form', methods: 'GET')]
     public function form(Job $job, string $finding, FindingRepository $findings, JudgedRuns $runs): Response
     {
-        $logged = $findings->find($finding);
-        if ($logged?->run->job !== $job) {
-            throw $this->createNotFoundException();
-        }
+        $logged = $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
         $line = $runs->judge($logged->run);
         $judged = $line->judgements[$finding] ?? throw $this->createNotFoundException();
 
@@ -85,9 +79,7 @@ final class JudgeController extends JobController
     #[Route('/findings/{finding}/by-the-rule', name: 'by_the_rule', methods: 'POST')]
     public function byTheRule(Job $job, string $finding, FindingRepository $findings): Response
     {
-        if ($findings->find($finding)?->run->job !== $job) {
-            throw $this->createNotFoundException();
-        }
+        $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
         foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $finding]) as $opinion) {
             $opinion->withdraw($this->now());
         }

@@ -20,6 +20,13 @@ final class FindingRepository extends ServiceEntityRepository
         parent::__construct($registry, LoggedFinding::class);
     }
 
+    public function onJob(string $id, Job $job): ?LoggedFinding
+    {
+        $finding = $this->find($id);
+
+        return $finding?->run->job === $job ? $finding : null;
+    }
+
     /** The run with all that counts of what was logged. */
     public function record(Run $run): RunRecord
     {

@@ -6,18 +6,19 @@ namespace Jurvex\Core\Tests\Jet;
 
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Calc\JetCalculation;
-use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
 use Jurvex\Core\Jet\OrificeWear;
 use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Measure\Length;
-use PHPUnit\Framework\Attributes\DataProvider;
+use Jurvex\Core\Tests\RefusesInput;
 use PHPUnit\Framework\TestCase;
 
 /** What holds by physics of pumps, hoses, nozzles and running water, whatever the numbers. */
 final class JetTest extends TestCase
 {
+    use RefusesInput;
+
     private const PUMP = ['flow_l_min' => 40.0, 'max_pressure_bar' => 180.0];
     private const HOSE = ['bore_mm' => 9.5, 'length_m' => 40.0];
     private const REAR = ['count' => 6, 'diameter_mm' => 1.3, 'angle_deg' => 20];
@@ -206,18 +207,6 @@ final class JetTest extends TestCase
                 'drum_m',
             ],
         ];
-    }
-
-    /** @param array<string, mixed> $input */
-    #[DataProvider('impossible')]
-    public function testWhatCannotBeIsRefusedWhereItStands(string $name, array $input, string $reason, string $at): void
-    {
-        try {
-            Catalogue::complete()->calculate($name, $input);
-            self::fail('It was taken.');
-        } catch (BadInput $refused) {
-            self::assertSame([$reason, $at], [$refused->reason, $refused->at]);
-        }
     }
 
     /** @return iterable<array{array{bore_mm: float, length_m: float}, float, float}> hose, orifice, leak */

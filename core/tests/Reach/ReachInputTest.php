@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Reach;
 
-use Jurvex\Core\Calc\Catalogue;
-use Jurvex\Core\Input\BadInput;
-use PHPUnit\Framework\Attributes\DataProvider;
+use Jurvex\Core\Tests\RefusesInput;
 use PHPUnit\Framework\TestCase;
 
 /** What must hold of every path and tool, whatever the numbers. */
 final class ReachInputTest extends TestCase
 {
+    use RefusesInput;
+
     private const ROD = [
         'diameter_mm' => 9.0, 'stiffness_nm2' => 20.0, 'weight_n_per_m' => 1.5, 'friction' => 0.3, 'push_limit_n' => 150.0,
         'head_drag_n' => 4.0, 'head_diameter_mm' => 45.0, 'rigid_length_mm' => 70.0, 'length_m' => 60.0, 'clearance_mm' => 4.0,
@@ -59,17 +59,5 @@ final class ReachInputTest extends TestCase
                 'at_m',
             ],
         ];
-    }
-
-    /** @param array<string, mixed> $input */
-    #[DataProvider('impossible')]
-    public function testWhatCannotBeIsRefusedWhereItStands(string $name, array $input, string $reason, string $at): void
-    {
-        try {
-            Catalogue::complete()->calculate($name, $input);
-            self::fail('It was taken.');
-        } catch (BadInput $refused) {
-            self::assertSame([$reason, $at], [$refused->reason, $refused->at]);
-        }
     }
 }
