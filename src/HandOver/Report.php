@@ -44,35 +44,44 @@ final readonly class Report
     /** The worst class of the whole line. */
     public function worstNeed(): ?Need
     {
-        $worst = null;
-        foreach ($this->notable() as ['line' => $line, 'finding' => $finding]) {
-            $worst = $line->judgements[$finding->id]->counts()?->worse($worst) ?? $worst;
-        }
+        return array_reduce(
+            $this->notable(),
+            static fn (?Need $worst, Notable $row) => $row->judgement->counts()?->worse($worst) ?? $worst,
+            null,
+        );
+    }
 
-        return $worst;
+    /** Another utility runs through the pipe. */
+    public function hasCrossBore(): bool
+    {
+        return [] !== array_filter($this->notable(), static fn (Notable $row) => Kind::CrossBore === $row->finding->kind);
     }
 
     /**
      * What a reader should know of, worst first: not the plain joints, bends and sound tie-ins.
      *
-     * @return list<array{line: JudgedRun, finding: Finding}>
+     * @return list<Notable>
      */
     public function notable(): array
     {
         $rows = [];
         foreach ($this->current as $line) {
             foreach ($line->record->findings as $finding) {
-                if ((Family::Way !== $finding->kind->family()
-                    || Kind::CannotGoFurther === $finding->kind) && Kind::SoundJoint !== $finding->kind
-                    && Need::Leave !== $line->judgements[$finding->id]->counts()) {
-                    $rows[] = ['line' => $line, 'finding' => $finding];
+                $judgement = $line->judgements[$finding->id];
+                if (!self::isPlain($finding) && Need::Leave !== $judgement->counts()) {
+                    $rows[] = new Notable($finding, $judgement);
                 }
             }
         }
-        $rank = static fn (JudgedRun $line, Finding $finding) => $line->judgements[$finding->id]->rank();
-        usort($rows, static fn (array $a, array $b) => $rank($b['line'], $b['finding']) <=> $rank($a['line'], $a['finding']));
+        usort($rows, static fn (Notable $a, Notable $b) => $b->judgement->rank() <=> $a->judgement->rank());
 
         return $rows;
+    }
+
+    private static function isPlain(Finding $finding): bool
+    {
+        return Kind::SoundJoint === $finding->kind
+            || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
     }
 
     /** Code of what to advise where the technician has not said it: never that nothing is to be done about what nobody saw. */

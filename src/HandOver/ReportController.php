@@ -21,8 +21,11 @@ use Symfony\Component\Routing\Attribute\Route;
 /** The report as page and PDF, for the firm and for whoever holds a share link; and the job's files. */
 final class ReportController extends AbstractController
 {
+    private const TEMPLATE = 'hand_over/report.html.twig';
+
     public function __construct(
         private readonly Reports $reports,
+        private readonly ReportPages $pages,
         private readonly string $projectDir,
         private readonly Audit $audit,
     ) {
@@ -39,10 +42,7 @@ final class ReportController extends AbstractController
             }
         }
 
-        return $this->render('hand_over/report.html.twig', [
-            'report' => $report, 'photos' => $photos, 'assets' => null,
-            'pdf' => $this->generateUrl('report_pdf', ['job' => $job->id]), 'home' => true,
-        ]);
+        return $this->shown($this->pages->of($report, $photos, $this->generateUrl('report_pdf', ['job' => $job->id]), true));
     }
 
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
@@ -81,12 +81,10 @@ final class ReportController extends AbstractController
                 $photos[$finding] = $this->generateUrl('shared_photo', ['token' => $token, 'id' => $finding]);
             }
         }
-        $response = $this->render('hand_over/report.html.twig', [
-            'report' => $report, 'photos' => $photos, 'assets' => null,
-            'pdf' => $this->generateUrl('shared_pdf', ['token' => $token]), 'home' => false,
-        ]);
 
-        return self::unlisted($response);
+        return self::unlisted($this->shown(
+            $this->pages->of($report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false),
+        ));
     }
 
     #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
@@ -114,13 +112,18 @@ final class ReportController extends AbstractController
         return $links->find($token)->job ?? throw $this->createNotFoundException('error.no_such_link');
     }
 
+    private function shown(ReportPage $page): Response
+    {
+        return $this->render(self::TEMPLATE, ['page' => $page]);
+    }
+
     private function printed(Job $job, Chromium $printer): Response
     {
         $report = $this->reports->of($job);
-        $html = $this->renderView('hand_over/report.html.twig', [
-            'report' => $report, 'photos' => $this->reports->embeddedPhotos($report),
-            'assets' => 'file://'.$this->projectDir.'/public', 'pdf' => null, 'home' => false,
-        ]);
+        $page = $this->pages->of(
+            $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public',
+        );
+        $html = $this->renderView(self::TEMPLATE, ['page' => $page]);
         try {
             return self::download($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
         } catch (PrintFailed) {

@@ -22,10 +22,17 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/judge', requirements: ['id' => Id::PATTERN, 'finding' => Id::PATTERN])]
 final class JudgeController extends JobController
 {
+    private const TEMPLATE = 'judge/judge.html.twig';
+
     #[Route('', name: 'judge', methods: 'GET')]
-    public function judge(Job $job, Request $request): Response
+    public function judge(Job $job, Account $account, JudgePages $pages, Request $request): Response
     {
-        return $this->show($job, $request, ['refused' => null, 'judging' => $request->query->getString('judging')]);
+        $screen = $this->screen($job, $request);
+        $page = null === $screen->line ? null : $pages->of(
+            $screen->line, $account->units(), $request->query->getString('judging'), $request->query->has('all'),
+        );
+
+        return $this->shown($screen, ['page' => $page], self::TEMPLATE);
     }
 
     /** An empty choice is the firm's own school. */
@@ -45,15 +52,17 @@ final class JudgeController extends JobController
 
     #[Route('/findings/{finding}/opinions/{id}', name: 'opinion', methods: 'POST')]
     public function opinion(
-        Job $job, string $finding, string $id, Account $account, FindingRepository $findings, Request $request,
+        Job $job, string $finding, string $id, Account $account, FindingRepository $findings, JudgePages $pages, JudgedRuns $runs,
+        Request $request,
     ): Response {
-        $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
+        $logged = $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
         $need = Need::tryFrom($request->request->getString('need'));
         $reason = trim($request->request->getString('reason'));
         if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
-            return $this->show($job, $request, [
-                'judging' => '', 'refused' => ['finding' => $finding, 'need' => $need, 'reason' => $reason],
-            ])->setStatusCode(Response::HTTP_UNPROCESSABLE_ENTITY);
+            $refused = new RefusedOpinion($finding, $need, $reason);
+            $page = $pages->of($runs->judge($logged->run), $account->units(), $finding, $request->query->has('all'), $refused);
+
+            return $this->shown($this->screen($job, $request), ['page' => $page], self::TEMPLATE, true);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
             $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, $this->now()));
@@ -71,7 +80,7 @@ final class JudgeController extends JobController
         $judged = $line->judgements[$finding] ?? throw $this->createNotFoundException();
 
         return $this->render('judge/opinion.html.twig', [
-            'job' => $job, 'finding' => $logged, 'judged' => $judged, 'bad' => null,
+            'job' => $job, 'finding' => $finding, 'isOwn' => null !== $judged->override, 'refused' => null,
         ]);
     }
 

@@ -46,14 +46,28 @@ abstract class JobController extends AbstractController
         Job $job, Request $request, array $parameters = [], ?string $template = null, bool $refused = false,
         ?Expectation $expected = null,
     ): Response {
+        return $this->shown(
+            $this->screen($job, $request, $expected),
+            $parameters,
+            $template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig',
+            $refused,
+        );
+    }
+
+    /** What the stage's screen shows beside its bench. */
+    protected function screen(Job $job, Request $request, ?Expectation $expected = null): JobScreen
+    {
         $account = $this->getUser();
         \assert($account instanceof Account);
-        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null, $expected);
 
+        return $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null, $expected);
+    }
+
+    /** @param array<string, mixed> $parameters */
+    protected function shown(JobScreen $screen, array $parameters, string $template, bool $refused = false): Response
+    {
         return $this->render(
-            $template ?? $this->stage()->value.'/'.$this->stage()->value.'.html.twig',
-            ['screen' => $screen, 'job' => $job, ...$parameters],
-            new Response(status: $refused ? 422 : 200),
+            $template, ['screen' => $screen, 'job' => $screen->job, ...$parameters], new Response(status: $refused ? 422 : 200),
         );
     }
 

@@ -10,6 +10,7 @@ use App\Record\Run;
 use App\Work\Expectation;
 use App\Work\JudgedRun;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Ribbon\Ribbon;
 
 /** What every screen of a job shows beside its own bench: the ribbon of one run, and where the job stands. */
@@ -30,6 +31,31 @@ final readonly class JobScreen
         public Ribbon $ribbon,
         public ?Expectation $expected = null,
     ) {
+    }
+
+    /** @return list<Stage> */
+    public function stages(): array
+    {
+        return Stage::cases();
+    }
+
+    /** Whether anything was entered at a stage. */
+    public function hasBegun(Stage $stage): bool
+    {
+        return match ($stage) {
+            Stage::Call => true,
+            Stage::WayIn => [] !== $this->job->openings(),
+            Stage::Clear => null !== $this->job->outcome()->cleared() || [] !== $this->job->passes(),
+            Stage::Look, Stage::Judge => null !== $this->line,
+            Stage::Mark => [] !== $this->marks,
+            Stage::HandOver => null !== $this->job->outcome()->handedOverAt(),
+        };
+    }
+
+    /** How many findings of the run cannot wait. */
+    public function pressing(): int
+    {
+        return $this->line?->count(Need::Now) ?? 0;
     }
 
     /** Another utility runs through the pipe: nobody cuts or jets here. */

@@ -63,6 +63,7 @@ final class Formatter
             str_ends_with($name, '_mm') => $this->small($value, $units),
             str_ends_with($name, '_m') => $this->distance($value, $units),
             str_ends_with($name, '_percent') => $this->number($value, 1, 0).' %',
+            str_ends_with($name, '_deg') => $this->number($value, 0, 0).'°',
             default => $this->number($value, 1, 0),
         };
     }
