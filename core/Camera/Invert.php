@@ -16,7 +16,7 @@ final readonly class Invert
     public array $heights;
 
     /** @param non-empty-list<array{float, float}> $readings distance in metres, ascending, and tilt in degrees, nose up positive */
-    public function __construct(private array $readings)
+    public function __construct(public array $readings)
     {
         $heights = [0.0];
         for ($i = 1, $count = \count($readings); $i < $count; ++$i) {

@@ -16,6 +16,9 @@ use Jurvex\Core\Run\RunRecord;
 /** What is known about one finding when it is judged: its own measures, the pipe around it and its neighbours. */
 final readonly class Evidence
 {
+    /** Metres: places are typed to the centimetre, and sums of them are no rounder than this. */
+    private const HAIR = 1e-9;
+
     public PipeSpan $before;
     public PipeSpan $after;
 
@@ -92,7 +95,7 @@ final readonly class Evidence
         foreach ($this->run->findings as $other) {
             $apart = max($other->from->metres - $this->finding->end()->metres, $this->finding->from->metres - $other->end()->metres);
             // Places are typed to the centimetre: a hair over the limit is still the same place.
-            if ($apart <= $reach + 1e-9
+            if ($apart <= $reach + self::HAIR
                 && \in_array($other->kind, [Kind::OffsetJoint, Kind::SeparatedJoint, Kind::BrokenPipe, Kind::Hole], true)
             ) {
                 return true;
@@ -107,7 +110,7 @@ final readonly class Evidence
     {
         $window = $this->rules->limit('roots_many_within_m');
         $here = $this->finding->from->metres;
-        $places = array_values(array_filter($this->run->rootPlaces, static fn (float $place) => abs($place - $here) <= $window));
+        $places = $this->run->rootPlacesBetween($here - $window - self::HAIR, $here + $window + self::HAIR);
         $most = 0;
         $first = 0;
         // The window slides along the places in order; only while it holds the finding does it count.

@@ -26,14 +26,17 @@ final readonly class LineVerdict
     {
         $coverage = Coverage::of($run);
         $cuts = self::cuts($run);
-        $stretches = [];
+        $stretches = $within = [];
+        $next = 0;
         for ($i = 1, $last = \count($cuts) - 1; $i <= $last; ++$i) {
             [$from, $starts] = $cuts[$i - 1];
             [$to, $ends] = $cuts[$i];
-            $stretches[] = self::stretch(
-                $starts, $from, $ends, $to, self::findingsWithin($run, $from, $to, $i === $last), $judgements,
-                $coverage,
-            );
+            $within = array_values(array_filter($within, static fn (Finding $finding) => $finding->end()->metres > $from->metres));
+            // A point at the end of a stretch belongs to the next one, if there is a next one.
+            while (isset($run->findings[$next]) && ($i === $last || $run->findings[$next]->from->metres < $to->metres)) {
+                $within[] = $run->findings[$next++];
+            }
+            $stretches[] = self::stretch($starts, $from, $ends, $to, $within, $judgements, $coverage);
         }
         if ($coverage->openEnded) {
             $stretches[] = new Stretch('run_end', $run->reached, 'unknown', null, Verdict::NotFullySeen, [], 0.0, 0.0, null);
@@ -72,28 +75,6 @@ final readonly class LineVerdict
         }
 
         return $cuts;
-    }
-
-    /**
-     * What lies in a stretch. A point at its end belongs to the next one, if there is a next one.
-     *
-     * @return list<Finding>
-     */
-    private static function findingsWithin(RunRecord $run, Length $from, Length $to, bool $last): array
-    {
-        $within = [];
-        foreach ($run->findings as $finding) {
-            $start = $finding->from->metres;
-            if ($start > $to->metres || ($start === $to->metres && !$last)) {
-                break;
-            }
-            $end = $finding->end()->metres;
-            if ($start >= $from->metres || $end > $from->metres) {
-                $within[] = $finding;
-            }
-        }
-
-        return $within;
     }
 
     /**

@@ -74,21 +74,20 @@ final class Track
     /**
      * Height of the invert over its far end along the run, by the run's own distances.
      *
-     * @return list<array{float, float}> metres of the run, metres of height; ascending
+     * @return list<array{float, float, float}> metres of the run, metres of height, degrees of tilt downstream; ascending
      */
     public function heights(Travel $travel): array
     {
-        $tilts = $this->tilts($travel);
         $invert = $this->invert($travel);
         if (null === $invert) {
             return [];
         }
-        $heights = array_map(static fn (array $tilt, float $height) => [$tilt[0], $height], $tilts, $invert->heights);
-        if (Travel::Upstream === $travel) {
-            $heights = array_map(fn (array $point) => [$this->mirrored($point[0]), $point[1]], array_reverse($heights));
+        $heights = [];
+        foreach ($invert->readings as $i => [$at, $tilt]) {
+            $heights[] = [Travel::Upstream === $travel ? $this->mirrored($at) : $at, $invert->heights[$i], $tilt];
         }
 
-        return $heights;
+        return Travel::Upstream === $travel ? array_reverse($heights) : $heights;
     }
 
     /** @return list<Pool> standing water that the invert must hold, by the run's own distances */
@@ -103,19 +102,6 @@ final class Track
         }
 
         return $pools;
-    }
-
-    /** @return ?float in degrees as the camera had it at a place; none where nothing was measured within a quarter of a metre */
-    public function tiltAt(Length $place): ?float
-    {
-        $i = self::cell($place->metres);
-        foreach ([0, -1, 1, -2, 2] as $off) {
-            if (null !== ($this->cells[$i + $off]->tilt ?? null)) {
-                return $this->cells[$i + $off]->tilt;
-            }
-        }
-
-        return null;
     }
 
     /**

@@ -33,6 +33,9 @@ final class Profile
     /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units; by where they start */
     private readonly array $dips;
 
+    /** @var list<float> how far, in metres, a dip and all that start before it reach */
+    private readonly array $dipEnds;
+
     /**
      * Metres of the run, and how far the measured invert lies under the even fall in drawing units; no more points than show it.
      *
@@ -59,6 +62,11 @@ final class Profile
         }
         sort($dips);
         $this->dips = $dips;
+        $ends = [];
+        foreach ($dips as $i => [, , $to]) {
+            $ends[] = max($to, $ends[$i - 1] ?? $to);
+        }
+        $this->dipEnds = $ends;
     }
 
     public function invert(Length $place): float
@@ -110,10 +118,8 @@ final class Profile
     private function heightOfInvert(Length $place): float
     {
         $y = $this->straight($this->scale->x($place)) + $this->measuredDip($place->metres);
-        foreach ($this->dips as [$from, $deepest, $to, $depth]) {
-            if ($from >= $place->metres) {
-                break;
-            }
+        for ($i = $this->dipsBefore($place->metres) - 1; $i >= 0 && $this->dipEnds[$i] > $place->metres; --$i) {
+            [$from, $deepest, $to, $depth] = $this->dips[$i];
             if ($place->metres < $to) {
                 $part = $place->metres < $deepest
                     ? ($place->metres - $from) / ($deepest - $from)
@@ -125,19 +131,33 @@ final class Profile
         return $y;
     }
 
+    /** How many dips start before a place. */
+    private function dipsBefore(float $metres): int
+    {
+        $low = 0;
+        $high = \count($this->dips);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->dips[$middle][0] < $metres ? $low = $middle + 1 : $high = $middle;
+        }
+
+        return $low;
+    }
+
     /** @return non-empty-list<array{float, float}> */
     private function points(float $from, float $to): array
     {
         $places = [$from, $to, ...array_filter(array_column($this->measured, 0), static fn (float $at) => $at > $from && $at < $to)];
-        foreach ($this->dips as [$start, $deepest, $end]) {
-            if ($end <= $from || $start >= $to) {
+        for ($i = $this->dipsBefore($to) - 1; $i >= 0 && $this->dipEnds[$i] > $from; --$i) {
+            [$start, $deepest, $end] = $this->dips[$i];
+            if ($end <= $from) {
                 continue;
             }
             $width = abs($this->scale->x(Length::metres($end)) - $this->scale->x(Length::metres($start)));
             $samples = (int) max(2, min(self::SAMPLES, $width / self::SAMPLE_WIDTH));
-            for ($i = 0; $i <= $samples; ++$i) {
-                $places[] = max($from, min($to, $start + ($deepest - $start) * $i / $samples));
-                $places[] = max($from, min($to, $deepest + ($end - $deepest) * $i / $samples));
+            for ($sample = 0; $sample <= $samples; ++$sample) {
+                $places[] = max($from, min($to, $start + ($deepest - $start) * $sample / $samples));
+                $places[] = max($from, min($to, $deepest + ($end - $deepest) * $sample / $samples));
             }
         }
         sort($places);
@@ -179,12 +199,9 @@ final class Profile
      */
     private static function measured(RunRecord $run, Track $track): array
     {
-        $heights = array_values(
-            array_filter(
-                $track->heights($run->travel),
-                static fn (array $point) => abs($track->tiltAt(Length::metres($point[0])) ?? 0.0) < self::UPRIGHT_DEG,
-            ),
-        );
+        $heights = array_values(array_filter(
+            $track->heights($run->travel), static fn (array $point) => abs($point[2]) < self::UPRIGHT_DEG,
+        ));
         $count = \count($heights);
         if ($count < 3) {
             return [];

@@ -22,7 +22,7 @@ final readonly class RunRecord
     public array $pipes;
 
     /** @var list<float> metres of the places with roots, each once, in order */
-    public array $rootPlaces;
+    private array $rootPlaces;
 
     /** How far the camera has been. */
     public Length $reached;
@@ -116,6 +116,23 @@ final readonly class RunRecord
         $spans[] = new PipeSpan($from, $this->length(), $material, $bore);
 
         return $spans;
+    }
+
+    /** @return list<float> metres of the places with roots from one place to another, in order */
+    public function rootPlacesBetween(float $from, float $to): array
+    {
+        $low = 0;
+        $high = \count($this->rootPlaces);
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->rootPlaces[$middle] < $from ? $low = $middle + 1 : $high = $middle;
+        }
+        $between = [];
+        for ($i = $low; isset($this->rootPlaces[$i]) && $this->rootPlaces[$i] <= $to; ++$i) {
+            $between[] = $this->rootPlaces[$i];
+        }
+
+        return $between;
     }
 
     /** @return list<float> */

@@ -19,16 +19,21 @@ use Jurvex\Core\Ribbon\Ribbon;
 /** All that a job's report shows. */
 final readonly class Report
 {
+    /** @var list<Notable> what a reader should know of, worst first: not the plain joints, bends and sound tie-ins */
+    public array $notable;
+
     /**
      * @param list<JudgedRun> $runs in the order in which they were made
      * @param list<JudgedRun> $current the latest of each opening and direction: what is said of the line rests on these
      * @param array<string, Ribbon> $ribbons by run
      * @param list<Mark> $marks
+     * @param ?ClearedProof $cleared none where no tool was in the line
      */
     public function __construct(
         public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks,
-        public UnitSystem $units, public ClearedProof $cleared,
+        public UnitSystem $units, public ?ClearedProof $cleared,
     ) {
+        $this->notable = self::worstFirst($current);
     }
 
     /** None when nothing was looked at. */
@@ -45,7 +50,7 @@ final readonly class Report
     public function worstNeed(): ?Need
     {
         return array_reduce(
-            $this->notable(),
+            $this->notable,
             static fn (?Need $worst, Notable $row) => $row->judgement->counts()?->worse($worst) ?? $worst,
             null,
         );
@@ -54,18 +59,18 @@ final readonly class Report
     /** Another utility runs through the pipe. */
     public function hasCrossBore(): bool
     {
-        return [] !== array_filter($this->notable(), static fn (Notable $row) => Kind::CrossBore === $row->finding->kind);
+        return [] !== array_filter($this->notable, static fn (Notable $row) => Kind::CrossBore === $row->finding->kind);
     }
 
     /**
-     * What a reader should know of, worst first: not the plain joints, bends and sound tie-ins.
+     * @param list<JudgedRun> $current
      *
      * @return list<Notable>
      */
-    public function notable(): array
+    private static function worstFirst(array $current): array
     {
         $rows = [];
-        foreach ($this->current as $line) {
+        foreach ($current as $line) {
             foreach ($line->record->findings as $finding) {
                 $judgement = $line->judgements[$finding->id];
                 if (!self::isPlain($finding) && Need::Leave !== $judgement->counts()) {

@@ -37,10 +37,9 @@ final readonly class ReportPages
             );
         }
 
-        $notable = $report->notable();
-        $sentences = array_map(fn (Notable $row) => $this->sentence($row, $report), \array_slice($notable, 0, self::SENTENCES));
+        $sentences = array_map(fn (Notable $row) => $this->sentence($row, $report), \array_slice($report->notable, 0, self::SENTENCES));
 
-        return new ReportPage($report, $looks, $sentences, \count($notable) - \count($sentences), $pdf, $isSignedIn, $assets);
+        return new ReportPage($report, $looks, $sentences, \count($report->notable) - \count($sentences), $pdf, $isSignedIn, $assets);
     }
 
     private function sentence(Notable $row, Report $report): string

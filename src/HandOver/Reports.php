@@ -34,7 +34,10 @@ final readonly class Reports
             $ribbons[$line->run->id] = $this->screens->ribbon($job, $line, $marks, $units);
         }
 
-        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units, new ClearedProof($job, $this->plans->past($job)));
+        // How far a tool should have come is worked out of the whole map: only where one was in the line.
+        $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job));
+
+        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units, $cleared);
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */

@@ -18,7 +18,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final readonly class JudgePages
 {
     /** Nobody reads more at once; the rest is a tap away. */
-    private const AT_ONCE = 100;
+    private const AT_ONCE = 60;
 
     public function __construct(private FindingTexts $texts, private WordsExtension $words, private TranslatorInterface $translator)
     {

@@ -52,6 +52,12 @@ final readonly class JobScreen
         };
     }
 
+    /** Whether the bench lists what the ribbon shows. */
+    public function listsFindings(): bool
+    {
+        return Stage::Judge === $this->stage;
+    }
+
     /** How many findings of the run cannot wait. */
     public function pressing(): int
     {

@@ -109,16 +109,16 @@ final class Formatter
         return intdiv($inches, 12)."' ".($inches % 12).'"';
     }
 
+    /** Rounded to so many decimals, with no more noughts at the end than wanted. */
     private function number(float $value, int $most, int $least): string
     {
-        $text = number_format($value, $most, '.', '');
-        if ($most > $least) {
-            $text = rtrim($text, '0');
-            [$whole, $part] = explode('.', $text.'.', 2);
-            $part = str_pad(rtrim($part, '.'), $least, '0');
-            $text = '' === $part ? $whole : $whole.'.'.$part;
-        }
+        $text = (string) (round($value, $most) + 0.0);
+        $point = strpos($text, '.');
 
-        return $text;
+        return match (true) {
+            0 === $least => $text,
+            false === $point => $text.'.'.str_repeat('0', $least),
+            default => str_pad($text, $point + 1 + $least, '0'),
+        };
     }
 }
