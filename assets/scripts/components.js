@@ -114,9 +114,13 @@ export const ribbon = () => ({
     zoom: Number(sessionStorage.getItem('ribbon-zoom') || 0),
     /* Where the drawing is wider than the screen, the head is in sight: that is where the hands are. */
     init() {
-        const scroll = this.$refs.scroll;
         this.show();
-        const head = scroll.querySelector('.head');
+        // With the next frame, which lays the page out anyhow.
+        requestAnimationFrame(() => this.showHead());
+    },
+    showHead() {
+        const scroll = this.$refs.scroll;
+        const head = scroll?.querySelector('.head');
         if (head)
             scroll.scrollLeft +=
                 head.getBoundingClientRect().left - scroll.getBoundingClientRect().left - scroll.clientWidth / 2;

@@ -9,7 +9,9 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 
 /* On a phone the seven stages are wider than the screen: the one that is open is in sight. */
 const showStage = () =>
-    document.querySelector('.stages [aria-current]')?.scrollIntoView({inline: 'center', block: 'nearest'});
+    requestAnimationFrame(() =>
+        document.querySelector('.stages [aria-current]')?.scrollIntoView({inline: 'center', block: 'nearest'}),
+    );
 document.addEventListener('DOMContentLoaded', showStage);
 document.addEventListener('htmx:afterSettle', showStage);
 
@@ -19,6 +21,9 @@ const sayWidth = () => {
 };
 sayWidth();
 window.addEventListener('resize', sayWidth);
+
+/* Alpine walks over every global when it starts; what the browser is about to drop would count as used by us. */
+delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
