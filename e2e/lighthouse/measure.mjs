@@ -65,7 +65,8 @@ let isFirst = true;
 for (const [name, address] of Object.entries(views)) {
     const bytes = await weigh(page, address);
     const bound = isFirst ? FIRST_VIEW : NEXT_VIEW;
-    console.log(`  ${name.padEnd(8)} ${kilobytes(bytes)}, ${isFirst ? 'first view, ' : ''}bound ${kilobytes(bound).trim()} ${keeps(bytes <= bound)}`);
+    const told = `${kilobytes(bytes)}, ${isFirst ? 'first view, ' : ''}bound ${kilobytes(bound).trim()}`;
+    console.log(`  ${name.padEnd(8)} ${told} ${keeps(bytes <= bound)}`);
     isFirst = false;
 }
 await page.close();

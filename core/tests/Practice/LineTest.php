@@ -21,6 +21,7 @@ use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -238,5 +239,36 @@ final class LineTest extends TestCase
     private static function ended(array $findings): RunRecord
     {
         return RunBuilder::run($findings, reached: 30, ended: EndReason::MainReached);
+    }
+
+    public function testTheLinesOfPracticeAreThoseOfYesterday(): void
+    {
+        $kept = [];
+        foreach (Difficulty::cases() as $difficulty) {
+            foreach ([1, 2, 3, 77] as $seed) {
+                $line = LineMaker::fromSeed($seed, $difficulty);
+                $places = range(0.0, $line->length->metres, 1.7);
+                $kept[$difficulty->value.' '.$seed] = [
+                    array_map(
+                        static fn (Finding $finding) => \array_slice(array_values($finding->plain()), 1),
+                        $line->perfectRecord($line->length, Length::millimetres(29))->findings,
+                    ),
+                    array_map($line->tiltAt(...), $places), array_map($line->heightAt(...), $places),
+                    array_map($line->waterAt(...), $places),
+                    $line->joints(), array_map(static fn (float $at) => $line->boreAt($at)->metres, $places), $line->path()->metres(),
+                ];
+            }
+        }
+        Kept::assertSame('practice-lines', $kept);
+    }
+
+    public function testTheSimulatedReelReadsWhatItReadYesterday(): void
+    {
+        $line = LineMaker::fromSeed(5, Difficulty::cases()[1]);
+        $reel = new SimulatedReel(
+            $line, Length::metres(14), 1.03, 0.4, 0.2, 0.1, Length::millimetres(20), Length::millimetres(18),
+        );
+        $readings = array_values(array_filter($reel->inAndBack(0.2, 1.0), static fn (int $i) => 0 === $i % 7, \ARRAY_FILTER_USE_KEY));
+        Kept::assertSame('reel', ['readings' => $readings, 'table' => $reel->table(0.5)]);
     }
 }

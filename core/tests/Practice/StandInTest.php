@@ -17,6 +17,7 @@ use Jurvex\Core\Practice\Handling;
 use Jurvex\Core\Practice\HiddenStoppage;
 use Jurvex\Core\Practice\JetterStandIn;
 use Jurvex\Core\Practice\MachineState;
+use Jurvex\Core\Tests\Kept;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -153,5 +154,24 @@ final class StandInTest extends TestCase
             $line, new HiddenStoppage(Blockage::SoftGrease, Length::metres(8), Length::metres(9)), Head::FreeSpinner,
             WorkRates::usual(), Length::metres(30), 500, 50, 0,
         );
+    }
+
+    public function testTheMachinesDoWhatTheyDidYesterday(): void
+    {
+        $kept = [];
+        foreach (range(1, 6) as $seed) {
+            $hidden = HiddenStoppage::fromSeed($seed, Length::metres(16));
+            $jetter = new JetterStandIn(self::line(), $hidden, Head::cases()[$seed], WorkRates::usual(), Length::metres(14), 300, 40, 8);
+            $cable = new CableStandIn($hidden, Length::metres(14));
+            [$jet, $turned] = [$jetter->begin(), $cable->begin()];
+            for ($i = 0; $i < 24; ++$i) {
+                $hands = Handling::cases()[[0, 0, 1, 0, 2, 0][$i % 6]];
+                $jet = $jetter->after($jet, $hands, 0 !== $i % 5, 17.0);
+                $turned = $cable->after($turned, $hands, 0 !== $i % 4, 23.0);
+                $kept[$seed.' '.$i] = [$jet, $turned];
+            }
+            $kept[$seed.' hidden'] = $hidden;
+        }
+        Kept::assertSame('machines', $kept);
     }
 }

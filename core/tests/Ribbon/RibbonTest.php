@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Ribbon;
 
+use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\Judge;
@@ -19,9 +20,11 @@ use Jurvex\Core\Ribbon\FeltAt;
 use Jurvex\Core\Ribbon\MarkedPlace;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Ribbon\Scale;
+use Jurvex\Core\Ribbon\Sign;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
 use PHPUnit\Framework\TestCase;
 
@@ -56,6 +59,50 @@ final class RibbonTest extends TestCase
                 self::assertTrue($sign->x >= 0 && $sign->x <= self::WIDTH && $sign->y > 100 && $sign->y < Ribbon::HEIGHT);
             }
         }
+    }
+
+    public function testEveryKindIsDrawnAsItWasLookedAt(): void
+    {
+        $drawn = [];
+        foreach (Kind::cases() as $i => $kind) {
+            $more = ['clock_from' => ($i * 5) % 12 + 0.5] + ([] === $kind->units() ? [] : ['size' => 10 + $i])
+                + (Extent::Point === $kind->extent() ? [] : ['to_m' => 11.5]);
+            foreach ($kind->facts() as $fact) {
+                if ([] !== $fact->choices()) {
+                    $more['facts'][$fact->value] = $fact->choices()[$i % \count($fact->choices())];
+                }
+            }
+            $ribbon = self::draw(RunBuilder::run([RunBuilder::finding($kind, 10, $more)], travel: Travel::cases()[$i % 2]));
+            $drawn[$kind->value] = [array_column($ribbon->shapes, 'outline', 'paint'), $ribbon->joints, array_column($ribbon->signs, 'x')];
+        }
+        Kept::assertSame('kinds', $drawn);
+    }
+
+    public function testAWholeRibbonIsDrawnAsItWasLookedAt(): void
+    {
+        $drawn = [];
+        foreach (range(1, 8) as $seed) {
+            $run = RunBuilder::random($seed);
+            $line = Line::of($run);
+            $track = 0 === $seed % 2 ? null : Track::none()->with(
+                (new SimulatedReel($line, $line->length))->inAndBack(), new Counter(1.0, Length::metres(0), Length::metres(60)),
+            );
+            $ribbon = Ribbon::draw(
+                $run, (new Judge(HouseRules::starting()))->judgeAll($run),
+                [
+                    new MarkedPlace(Length::metres(7 + $seed), Length::metres(1.2), $seed > 4),
+                    new MarkedPlace(Length::metres(7.2 + $seed), null, false),
+                ],
+                [
+                    new DrawnPass(Length::metres(1), Length::metres(9), [new FeltAt(Length::metres(4), 'grabs')]),
+                    new DrawnPass(Length::metres(2), Length::metres(22)),
+                ],
+                UnitSystem::cases()[$seed % 2], self::WIDTH, $track,
+            );
+            $drawn[$seed] = array_diff_key(get_object_vars($ribbon), ['shapes' => 0, 'signs' => 0])
+                + ['signs' => array_map(static fn (Sign $sign) => [$sign->x, $sign->y, $sign->need], $ribbon->signs)];
+        }
+        Kept::assertSame('ribbons', $drawn);
     }
 
     public function testTheInvertDipsAndWaterStandsInIt(): void

@@ -9,6 +9,7 @@ use Jurvex\Core\Plan\PlanNode;
 use Jurvex\Core\Plan\PlanPipe;
 use Jurvex\Core\Sketch\Building;
 use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\SketchBuilder;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -119,5 +120,25 @@ final class PlanTest extends TestCase
             && $value < max($one, $other) - 0.01;
 
         return $inside($upright[0], $level[0], $level[2]) && $inside($level[1], $upright[1], $upright[3]);
+    }
+
+    public function testTheStartingPointsAndTheirPlansAreThoseOfYesterday(): void
+    {
+        $kept = [];
+        foreach (Building::cases() as $building) {
+            foreach ([null, 1955, 1995] as $year) {
+                $sketch = $building->sketch($year);
+                $kept[$building->value.' '.$year] = $sketch->plain();
+                if (null === $year) {
+                    $plan = self::plan($sketch, 1000.0);
+                    $kept[$building->value.' plan'] = [$plan->nodes, $plan->pipes, $plan->height, $plan->perMetre];
+                }
+            }
+        }
+        foreach ([3, 9] as $seed) {
+            $plan = self::plan(SketchBuilder::byChance($seed, 14), 344.0);
+            $kept['chance '.$seed] = [$plan->nodes, $plan->pipes, $plan->height, $plan->perMetre];
+        }
+        Kept::assertSame('plans', $kept);
     }
 }

@@ -29,6 +29,7 @@ use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\WhatElse;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\SketchBuilder;
 use PHPUnit\Framework\TestCase;
 
@@ -242,5 +243,45 @@ final class ReachFinderTest extends TestCase
         );
 
         return new Rig('rod', $tool, false, false, new Winch(2.0, $friction), 4.0, $pull);
+    }
+
+    public function testWhatReachesAndWhatElseWouldIsWhatItWasYesterday(): void
+    {
+        $kept = [];
+        $thin = new Rig(
+            'thin',
+            new JetHose(
+                60, 2, 0.5, 0.3, Length::metres(25), new Head(Length::millimetres(30), Length::millimetres(40), Length::millimetres(4)),
+            ),
+            true, true, new Winch(0.5, 0.3), 2.0, 100,
+        );
+        $rigs = [self::rod(), self::rod(friction: 0.6, head: 70.0, rigid: 110.0, pull: 120.0), $thin];
+        foreach (range(1, 6) as $seed) {
+            $sketch = SketchBuilder::byChance($seed, 14);
+            $finder = new ReachFinder($sketch, $rigs);
+            $kept[$seed.' by any'] = $finder->reachedByAny();
+            $kept[$seed.' advice'] = array_map(
+                static fn (Advice $advice) => [$advice->rule, $advice->at->id, $advice->values],
+                (new OpeningAdvice(new AccessRules(8.0, 100.0)))->on($sketch),
+            );
+            [$node, $gain] = (new NewOpenings($finder))->best() ?? [null, 0.0];
+            $kept[$seed.' new'] = [$node?->id, $gain];
+            foreach (\array_slice(array_keys($sketch->pipes), 0, 5) as $target) {
+                $kept[$seed.' '.$target] = [
+                    array_map(
+                        static fn ($option) => [
+                            $option->opening->id, $option->rig->id, $option->works(), $option->metres, $option->missing, $option->by,
+                            $option->pull,
+                        ],
+                        $finder->options($target),
+                    ),
+                    array_map(
+                        static fn (WhatElse $else) => [$else->what, $else->at->id, $else->width?->metres, $else->length?->metres],
+                        (new Alternatives($finder))->to($target),
+                    ),
+                ];
+            }
+        }
+        Kept::assertSame('reach', $kept);
     }
 }

@@ -29,6 +29,7 @@ use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\SeenMap;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
 use PHPUnit\Framework\TestCase;
 
@@ -213,5 +214,30 @@ final class RunsOnMapTest extends TestCase
     private static function metres(Sketch $sketch): float
     {
         return array_sum(array_map(static fn (Pipe $pipe) => $pipe->length->value, $sketch->pipes));
+    }
+
+    public function testWhatRunsProposeAndLeaveUnseenIsWhatItWasYesterday(): void
+    {
+        $kept = [];
+        $sketch = self::house();
+        foreach (range(1, 12) as $seed) {
+            $record = RunBuilder::random($seed);
+            $from = Travel::Downstream === $record->travel ? 'yard' : 'lane';
+            $run = new MappedRun('r', $from, 0.4, $record);
+            $seen = new SeenMap($sketch, [$run]);
+            $kept[$seed] = [
+                array_map(
+                    static fn (Proposal $proposal) => [
+                        $proposal->code, $proposal->at, array_values(array_udiff(
+                            $proposal->acceptedIn($sketch)->pipes, $sketch->pipes, static fn (Pipe $a, Pipe $b) => $a <=> $b,
+                        )),
+                    ],
+                    (new Proposals($sketch, $run))->all(),
+                ),
+                array_map(static fn (Gap $gap) => [$gap->pipe->id, $gap->span], $seen->gaps()),
+                array_map(static fn (Sight $sight) => $seen->metres($sight), Sight::cases()),
+            ];
+        }
+        Kept::assertSame('maps', $kept);
     }
 }
