@@ -22,7 +22,8 @@ final class PlansTest extends TestCase
         foreach (Blockage::cases() as $i => $blockage) {
             $situation = new Situation(
                 $blockage, Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres([50, 75, 100, 150, 200][$i % 5]),
-                Material::cases()[$i % \count(Material::cases())], 20 + 7 * $i, false, false, 0 === $i % 3, 0 === $i % 4, false, false, false,
+                Material::cases()[$i % \count(Material::cases())], 20 + 7 * $i, false, false, 0 === $i % 3, 0 === $i % 4,
+                false, false, false,
             );
             foreach (Planner::plans($situation, Machine::cases()[$i % 2]) as $plan) {
                 $kept[$blockage->value.' '.$plan->machine->value] = [
