@@ -138,4 +138,12 @@ enum Kind: string
     {
         return Family::Water === $this->family();
     }
+
+    /** What is one kind of trouble, however it looked on the day: all roots, all deposits, else the kind itself. */
+    public function trouble(): string
+    {
+        $family = $this->family();
+
+        return Family::Roots === $family || Family::Deposit === $family ? $family->value : $this->value;
+    }
 }

@@ -19,7 +19,13 @@ final class JointRules
                 'joint.soil', [Kind::SeparatedJoint, Kind::FailedSeal],
                 static fn (Evidence $e) => $e->finding->says(Fact::SoilSeen), Need::Mend, null, ['soil_seen'],
             ),
-            new Rule('joint.no_soil', [Kind::SeparatedJoint, Kind::FailedSeal], static fn () => true, Need::Watch, null, ['soil_seen']),
+            new Rule(
+                'joint.no_soil', [Kind::SeparatedJoint, Kind::FailedSeal],
+                static fn (Evidence $e) => $e->finding->says(Fact::SoilSeen, Fact::NO), Need::Watch, null, ['soil_seen'],
+            ),
+            new Rule(
+                'joint.not_said', [Kind::SeparatedJoint, Kind::FailedSeal], static fn () => true, null, Remedy::Measure, ['soil_seen'],
+            ),
             new Rule('joint.sound', [Kind::SoundJoint], static fn () => true, Need::Leave),
         ];
     }
@@ -38,33 +44,39 @@ final class JointRules
             ),
             new Rule('offset.not_measured', $offset, static fn (Evidence $e) => null === $e->stepPercent(), null, Remedy::Measure, $uses),
         ];
-        foreach (self::steps() as [$name, $when, $need, $remedy, $limits]) {
-            // A step that faces the flow catches what comes: one class higher, and no longer at convenience.
+        foreach (self::steps() as [$name, $when, $facingNeed, $need, $remedy, $limits]) {
+            // A step that faces the flow catches what comes.
             $rules[] = new Rule(
-                'offset.'.$name.'_facing', $offset, static fn (Evidence $e) => $facing($e) && $when($e),
-                $need->oneHigher(), null, $uses, $limits,
+                'offset.'.$name.'_facing', $offset, static fn (Evidence $e) => $facing($e) && $when($e), $facingNeed, null, $uses,
+                $limits,
             );
-            $rules[] = new Rule('offset.'.$name, $offset, $when, $need, $remedy, $uses, $limits);
+            $rules[] = new Rule(
+                'offset.'.$name, $offset, static fn (Evidence $e) => $e->finding->says(Fact::Facing, 'with_flow') && $when($e),
+                $need, $remedy, $uses, $limits,
+            );
+            $rules[] = new Rule('offset.'.$name.'_not_said', $offset, $when, $need, $remedy, $uses, $limits);
         }
 
         return $rules;
     }
 
     /**
-     * @return list<array{string, \Closure(Evidence): bool, Need, ?Remedy, list<string>}> smallest first: name, when, class, remedy, limits
+     * Smallest first: name, when, class where it faces the flow, class and remedy where not, limits.
+     *
+     * @return list<array{string, \Closure(Evidence): bool, Need, Need, ?Remedy, list<string>}>
      */
     private static function steps(): array
     {
         return [
             [
                 'watch', static fn (Evidence $e) => $e->stepPercent() < $e->limit('offset_watch_percent'), Need::Watch,
-                null, ['offset_watch_percent'],
+                Need::Watch, null, ['offset_watch_percent'],
             ],
             [
                 'convenience', static fn (Evidence $e) => $e->stepPercent() <= $e->limit('offset_convenience_percent'),
-                Need::Mend, Remedy::AtConvenience, ['offset_watch_percent', 'offset_convenience_percent'],
+                Need::Mend, Need::Mend, Remedy::AtConvenience, ['offset_watch_percent', 'offset_convenience_percent'],
             ],
-            ['large', static fn () => true, Need::Mend, null, ['offset_convenience_percent']],
+            ['large', static fn () => true, Need::Now, Need::Mend, null, ['offset_convenience_percent']],
         ];
     }
 }

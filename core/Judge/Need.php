@@ -25,11 +25,6 @@ enum Need: string
         };
     }
 
-    public function oneHigher(): self
-    {
-        return self::cases()[min($this->level() + 1, self::Now->level())];
-    }
-
     public function worse(?self $other): self
     {
         return null !== $other && $other->level() > $this->level() ? $other : $this;

@@ -54,7 +54,11 @@ final class OtherRules
                 'object.moves', $objects, static fn (Evidence $e) => $e->finding->says(Fact::Moves, 'moves'),
                 Need::KeepClean, Remedy::TakeOut, ['moves'],
             ),
-            new Rule('object.stays', $objects, static fn () => true, null, Remedy::LookFurther, ['moves']),
+            new Rule(
+                'object.stays', $objects, static fn (Evidence $e) => $e->finding->says(Fact::Moves, 'stays'), null, Remedy::LookFurther,
+                ['moves'],
+            ),
+            new Rule('object.not_said', $objects, static fn () => true, null, Remedy::LookFurther, ['moves']),
         ];
     }
 
@@ -68,8 +72,16 @@ final class OtherRules
                 static fn (Evidence $e) => $e->finding->says(Fact::Condition, 'not_sound'), Need::Mend, null,
                 ['condition'],
             ),
-            new Rule('connection.dead_leg', [Kind::DeadLeg], static fn () => true, Need::Watch, null, ['condition']),
-            new Rule('connection.sound', [Kind::TieIn], static fn () => true, Need::Leave, null, ['condition']),
+            new Rule(
+                'connection.dead_leg', [Kind::DeadLeg], static fn (Evidence $e) => $e->finding->says(Fact::Condition, 'sound'),
+                Need::Watch, null, ['condition'],
+            ),
+            new Rule('connection.dead_leg_not_said', [Kind::DeadLeg], static fn () => true, Need::Watch, null, ['condition']),
+            new Rule(
+                'connection.sound', [Kind::TieIn], static fn (Evidence $e) => $e->finding->says(Fact::Condition, 'sound'),
+                Need::Leave, null, ['condition'],
+            ),
+            new Rule('connection.not_said', [Kind::TieIn], static fn () => true, Need::Leave, null, ['condition']),
         ];
     }
 

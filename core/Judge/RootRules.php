@@ -22,8 +22,8 @@ final class RootRules
     private static function whereTheyHarm(): array
     {
         $roots = Family::Roots->kinds();
-        $many = static fn (Evidence $e) => $e->finding->says(Fact::BackAfterCutting)
-            || $e->rootJointsNear() >= $e->limit('roots_many_joints');
+        $many = static fn (Evidence $e) => $e->rootJointsNear() >= $e->limit('roots_many_joints');
+        $back = static fn (Evidence $e) => $e->finding->says(Fact::BackAfterCutting);
         $heavy = static fn (Evidence $e) => (float) $e->value('share_percent') >= $e->limit('roots_heavy_percent');
         $renew = [
             ['root_joints', 'back_after_cutting', 'share_percent'],
@@ -41,9 +41,14 @@ final class RootRules
                 Remedy::RenewStretch, ...$renew,
             ),
             new Rule(
+                'roots.back_heavy', $roots, static fn (Evidence $e) => $back($e) && $heavy($e), Need::Now,
+                Remedy::RenewStretch, ...$renew,
+            ),
+            new Rule(
                 'roots.many', $roots, $many, Need::Mend, Remedy::RenewStretch, ['root_joints', 'back_after_cutting'],
                 ['roots_many_joints', 'roots_many_within_m'],
             ),
+            new Rule('roots.back', $roots, $back, Need::Mend, Remedy::RenewStretch, ['back_after_cutting']),
             new Rule(
                 'roots.heavy', $roots, $heavy, Need::Now, Remedy::CutThenKeepClean, self::SHARE,
                 ['roots_heavy_percent'], School::Upkeep,

@@ -21,9 +21,14 @@ final class WallRules
     private static function broken(): array
     {
         $broken = [Kind::BrokenPipe, Kind::Hole];
-        $danger = static fn (Evidence $e) => $e->finding->says(Fact::VoidSeen)
-            || $e->finding->says(Fact::SoilSeen)
-            || $e->finding->says(Fact::CrownGone);
+        $asked = [Fact::VoidSeen, Fact::SoilSeen, Fact::CrownGone];
+        $uses = array_map(static fn (Fact $fact) => $fact->value, $asked);
+        $lost = array_map(
+            static fn (Fact $fact) => new Rule(
+                'break.'.$fact->value, $broken, static fn (Evidence $e) => $e->finding->says($fact), Need::Now, null, $uses,
+            ),
+            $asked,
+        );
 
         return [
             new Rule(
@@ -31,12 +36,20 @@ final class WallRules
                 Need::Watch, null, ['crack_state'],
             ),
             new Rule(
-                'crack.open', [Kind::Crack], static fn (Evidence $e) => null !== $e->finding->fact(Fact::CrackState),
-                Need::Mend, null, ['crack_state'],
+                'crack.open', [Kind::Crack], static fn (Evidence $e) => $e->finding->says(Fact::CrackState, 'open'), Need::Mend, null,
+                ['crack_state'],
+            ),
+            new Rule(
+                'crack.several', [Kind::Crack], static fn (Evidence $e) => $e->finding->says(Fact::CrackState, 'several'), Need::Mend, null,
+                ['crack_state'],
             ),
             new Rule('crack.not_said', [Kind::Crack], static fn () => true, null, Remedy::Measure, ['crack_state']),
-            new Rule('break.ground_lost', $broken, $danger, Need::Now, null, ['void_seen', 'soil_seen', 'crown_gone']),
-            new Rule('break.open', $broken, static fn () => true, Need::Mend, null, ['void_seen', 'soil_seen', 'crown_gone']),
+            ...$lost,
+            new Rule(
+                'break.open', $broken,
+                static fn (Evidence $e) => !\in_array(null, array_map($e->finding->fact(...), $asked), true), Need::Mend, null, $uses,
+            ),
+            new Rule('break.not_said', $broken, static fn () => true, Need::Mend, null, $uses),
         ];
     }
 

@@ -25,6 +25,11 @@ final class WaterRules
         return [
             new Rule(
                 'water.running', Family::Water->kinds(),
+                static fn (Evidence $e) => $e->finding->says(Fact::Water, 'on'), null, Remedy::LookWaterOff,
+                ['water'],
+            ),
+            new Rule(
+                'water.not_said', Family::Water->kinds(),
                 static fn (Evidence $e) => !$e->finding->says(Fact::Water, 'off'), null, Remedy::LookWaterOff,
                 ['water'],
             ),
