@@ -101,6 +101,15 @@ final readonly class Finding
         );
     }
 
+    /** The same at another place, as where distances count from elsewhere. */
+    public function at(Length $from, ?Length $to): self
+    {
+        return new self(
+            $this->id, $this->kind, $from, $to, null, $this->sureness, $this->clockFrom, $this->clockTo, $this->size, $this->atJoint,
+            $this->facts, $this->note,
+        );
+    }
+
     public function end(): Length
     {
         return $this->to ?? $this->from;

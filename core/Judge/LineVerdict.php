@@ -32,8 +32,9 @@ final readonly class LineVerdict
             [$from, $starts] = $cuts[$i - 1];
             [$to, $ends] = $cuts[$i];
             $within = array_values(array_filter($within, static fn (Finding $finding) => $finding->end()->metres > $from->metres));
-            // A point at the end of a stretch belongs to the next one, if there is a next one.
-            while (isset($run->findings[$next]) && ($i === $last || $run->findings[$next]->from->metres < $to->metres)) {
+            // A point at the end of a stretch belongs to the next one; at the farthest point, to the one that ends there.
+            $isFarthest = $i === $last || $to->metres >= $run->reached->metres;
+            while (isset($run->findings[$next]) && ($isFarthest || $run->findings[$next]->from->metres < $to->metres)) {
                 $within[] = $run->findings[$next++];
             }
             $stretches[] = self::stretch($starts, $from, $ends, $to, $within, $judgements, $coverage);
@@ -90,7 +91,7 @@ final readonly class LineVerdict
         $verdict = $submerged + $dim + $unreached > 0 ? Verdict::NotFullySeen : Verdict::Passes;
         $reasons = [];
         foreach ($findings as $finding) {
-            $own = self::verdictOn($judgements[$finding->id]);
+            $own = Verdict::on($judgements[$finding->id]);
             $reasons[$own->value][] = $finding->id;
             $verdict = $verdict->worse($own);
         }
@@ -99,15 +100,5 @@ final readonly class LineVerdict
             $starts, $from, $ends, $to, $verdict, Verdict::Passes === $verdict ? [] : $reasons[$verdict->value] ?? [],
             $submerged, $dim, $unreached,
         );
-    }
-
-    private static function verdictOn(Judgement $judgement): Verdict
-    {
-        return match (true) {
-            \in_array($judgement->counts(), [Need::Mend, Need::Now], true) => Verdict::DoesNotPass,
-            $judgement->asksForAnotherLook() => Verdict::NotFullySeen,
-            Need::KeepClean === $judgement->counts() => Verdict::PassesWithUpkeep,
-            default => Verdict::Passes,
-        };
     }
 }

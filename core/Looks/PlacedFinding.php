@@ -24,10 +24,10 @@ final readonly class PlacedFinding
         );
     }
 
-    /** Whether both speak of one kind of trouble on one pipe. */
-    public function isLike(self $other): bool
+    /** The same for all that speak of one kind of trouble on one pipe. */
+    public function trouble(): string
     {
-        return $this->pipe === $other->pipe && $this->finding->kind->trouble() === $other->finding->kind->trouble();
+        return $this->finding->kind->trouble().' '.$this->pipe;
     }
 
     /** Whether its depth was taken while water was running. */

@@ -71,10 +71,14 @@ final readonly class UnitedLine
      */
     private function joined(array $things, array $findings): array
     {
+        $alike = [];
+        foreach ($findings as $j => $placed) {
+            $alike[$placed->trouble()][$j] = $placed;
+        }
         $pairs = [];
         foreach ($things as $i => $thing) {
-            foreach ($findings as $j => $placed) {
-                $gap = $thing->newest->isLike($placed) ? $thing->newest->gapTo($placed) : \INF;
+            foreach ($alike[$thing->newest->trouble()] ?? [] as $j => $placed) {
+                $gap = $thing->newest->gapTo($placed);
                 if ($gap <= $this->samePlace + self::HAIR) {
                     $starts = abs($thing->newest->finding->from->metres - $placed->finding->from->metres);
                     $pairs[] = [round($gap, 9), round($starts, 9), $i, $j];

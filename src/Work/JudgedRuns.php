@@ -8,6 +8,7 @@ use App\Record\FindingRepository;
 use App\Record\OwnOpinion;
 use App\Record\Run;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\Judge;
 
 /** Judges runs by their job's rules, with the technician's own opinions beside. */
@@ -17,10 +18,11 @@ final readonly class JudgedRuns
     {
     }
 
-    public function judge(Run $run): JudgedRun
+    /** @param ?HouseRules $rules by which; none for those of the run's own job */
+    public function judge(Run $run, ?HouseRules $rules = null): JudgedRun
     {
         [$record, $pairs] = $this->findings->recordAndPairs($run);
-        $judgements = (new Judge($run->job->rules()))->judgeAll($record);
+        $judgements = (new Judge($rules ?? $run->job->rules()))->judgeAll($record);
         foreach ($this->opinions($run) as $opinion) {
             if (isset($judgements[$opinion->findingId])) {
                 $judgements[$opinion->findingId] = $judgements[$opinion->findingId]->overriddenBy($opinion->asOverride());

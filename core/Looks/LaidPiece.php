@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Looks;
+
+/** A part of a run's way that lies on one pipe. */
+final readonly class LaidPiece
+{
+    /**
+     * @param string $pipe the map's pipe, or a name of the run's own where the map does not know its way for certain
+     * @param float $from metres of the run where it begins
+     * @param float $to metres of the run where it ends; without end for what leads off the map
+     * @param bool $down whether the run goes with the flow there
+     */
+    public function __construct(public string $pipe, public float $from, public float $to, public bool $down)
+    {
+    }
+
+    /** Metres from the pipe's upper end, for metres of the run. */
+    public function onPipe(float $metres): float
+    {
+        return $this->down ? $metres - $this->from : $this->to - $metres;
+    }
+
+    /** Metres of the run, for metres from the pipe's upper end. */
+    public function onRun(float $metres): float
+    {
+        return $this->down ? $this->from + $metres : $this->to - $metres;
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Looks;
+
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Coverage;
+use Jurvex\Core\Run\RunRecord;
+use Jurvex\Core\Run\Sight;
+use Jurvex\Core\Run\SightSpan;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\RunWay;
+use Jurvex\Core\Sketch\Source;
+
+/** A run laid on the property's map: its distances as places on pipes. */
+final readonly class LaidRun
+{
+    /**
+     * @param float $at when it was made; grows with time
+     * @param string $from the opening, the same for all runs from it
+     * @param non-empty-list<LaidPiece> $pieces in the order of the run, from zero on; the last goes on without end
+     */
+    private function __construct(
+        public string $id, public float $at, public string $from, public RunRecord $record, public array $pieces,
+    ) {
+    }
+
+    /**
+     * Pipes whose place is not measured or seen by anybody are the opening's own: from the other end they would lie elsewhere.
+     *
+     * @param ?RunWay $way none where the opening is not on the map
+     */
+    public static function along(string $id, float $at, string $from, RunRecord $record, ?RunWay $way): self
+    {
+        $own = $from.'/'.$record->travel->value;
+        $pieces = [];
+        $end = $way->spans[0]->from ?? 0.0;
+        if ($end > 0) {
+            $pieces[] = new LaidPiece($own.'/drop', 0.0, $end, true);
+        }
+        $isSure = true;
+        foreach ($way->spans ?? [] as $span) {
+            $isSure = $isSure && !$span->pipe->length->source->isWeakerThan(Source::Measured);
+            $pieces[] = new LaidPiece($isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down);
+            $end = $span->to;
+        }
+        $pieces[] = new LaidPiece($own, $end, \INF, true);
+
+        return new self($id, $at, $from, $record, $pieces);
+    }
+
+    /** Runs from one opening one way tell of the same portion of the line. */
+    public function portion(): string
+    {
+        return $this->from.'/'.$this->record->travel->value;
+    }
+
+    public function travel(): Travel
+    {
+        return $this->record->travel;
+    }
+
+    public function look(): Look
+    {
+        $spans = [];
+        foreach (Coverage::of($this->record)->spans as $span) {
+            if (Sight::Unreached !== $span->sight) {
+                array_push($spans, ...$this->laid($span));
+            }
+        }
+
+        return new Look($this->id, $this->at, $spans, array_map($this->placed(...), $this->record->findings));
+    }
+
+    /** @return list<SeenSpan> a stretch of the run as stretches of pipes */
+    public function laid(SightSpan $span): array
+    {
+        $laid = [];
+        foreach ($this->pieces as $piece) {
+            $from = max($span->from->metres, $piece->from);
+            $to = min($span->to->metres, $piece->to);
+            if ($to > $from) {
+                $ends = [$piece->onPipe($from), $piece->onPipe($to)];
+                $laid[] = new SeenSpan($piece->pipe, min($ends), max($ends), $span->sight);
+            }
+        }
+
+        return $laid;
+    }
+
+    /** Where a finding lies; one that reaches into the next pipe ends with the one in which it begins. */
+    private function placed(Finding $finding): PlacedFinding
+    {
+        $start = $finding->from->metres;
+        $piece = $this->pieces[0];
+        foreach ($this->pieces as $each) {
+            $piece = $each->from <= $start ? $each : $piece;
+        }
+        $from = $piece->onPipe($start);
+        if (null === $finding->to) {
+            return new PlacedFinding($piece->pipe, $finding->at(Length::metres(max(0.0, $from)), null));
+        }
+        $to = $piece->onPipe(min($finding->to->metres, $piece->to));
+
+        return new PlacedFinding(
+            $piece->pipe, $finding->at(Length::metres(max(0.0, min($from, $to))), Length::metres(max(0.0, $from, $to))),
+        );
+    }
+}

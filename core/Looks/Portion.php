@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Looks;
+
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Coverage;
+use Jurvex\Core\Run\Sight;
+use Jurvex\Core\Run\SightSpan;
+
+/** What is seen of the line from one opening one way, by all looks together; in distances from that opening. */
+final readonly class Portion
+{
+    /**
+     * @param LaidRun $run the one that got farthest: the portion is told by its distances
+     * @param list<SightSpan> $gaps what nobody has seen well
+     * @param bool $isOpenEnded whether the line goes on beyond what anybody has seen, nobody knows how far
+     */
+    private function __construct(public LaidRun $run, public array $gaps, public bool $isOpenEnded)
+    {
+    }
+
+    /** @param non-empty-list<LaidRun> $runs of the portion */
+    public static function of(array $runs, UnitedLine $line): self
+    {
+        $farthest = $runs[0];
+        foreach ($runs as $run) {
+            $farthest = $run->record->reached->metres > $farthest->record->reached->metres ? $run : $farthest;
+        }
+        $isComplete = [] !== array_filter($runs, static fn (LaidRun $run) => true === $run->record->ended?->isComplete());
+        $reached = $farthest->record->reached;
+        $mapped = self::mapped($farthest);
+        $end = $isComplete ? $reached->metres : max($reached->metres, $mapped ?? $farthest->record->length()->metres);
+        $gaps = self::gaps($farthest, $end, $line);
+        $isOpen = !$isComplete && null === $mapped && Coverage::of($farthest->record)->openEnded;
+
+        return new self($farthest, $gaps, $isOpen);
+    }
+
+    public function isWhollySeen(): bool
+    {
+        return [] === $this->gaps && !$this->isOpenEnded;
+    }
+
+    /** Where the map ends along the way; none where the way is not sure, or leads off the map. */
+    private static function mapped(LaidRun $run): ?float
+    {
+        $known = null;
+        foreach ($run->pieces as $piece) {
+            if (\INF !== $piece->to && !str_contains($piece->pipe, '/')) {
+                $known = $piece->to;
+            }
+        }
+
+        return $known;
+    }
+
+    /** @return list<SightSpan> */
+    private static function gaps(LaidRun $run, float $end, UnitedLine $line): array
+    {
+        $gaps = [];
+        foreach ($run->pieces as $piece) {
+            $at = $piece->from;
+            $to = min($piece->to, $end);
+            if ($to <= $at) {
+                continue;
+            }
+            foreach (self::along($piece, $line) as [$from, $until, $sight]) {
+                if ($from >= $to) {
+                    break;
+                }
+                $gaps = self::with($gaps, $at, min($from, $to), Sight::Unreached);
+                $gaps = Sight::Seen === $sight ? $gaps : self::with($gaps, max($at, $from), min($until, $to), $sight);
+                $at = max($at, $until);
+            }
+            $gaps = self::with($gaps, $at, $to, Sight::Unreached);
+        }
+
+        return $gaps;
+    }
+
+    /** @return list<array{float, float, Sight}> what anybody saw of a piece, in metres of the run, in order */
+    private static function along(LaidPiece $piece, UnitedLine $line): array
+    {
+        $seen = [];
+        foreach ($line->coverage as $span) {
+            if ($span->lies($piece->pipe)) {
+                $ends = [$piece->onRun($span->from), $piece->onRun($span->to)];
+                $seen[] = [min($ends), max($ends), $span->sight];
+            }
+        }
+        sort($seen);
+
+        return $seen;
+    }
+
+    /**
+     * @param list<SightSpan> $gaps
+     *
+     * @return list<SightSpan>
+     */
+    private static function with(array $gaps, float $from, float $to, Sight $sight): array
+    {
+        if ($to - $from < 0.005) {
+            return $gaps;
+        }
+        $last = end($gaps);
+        if (false !== $last && $last->sight === $sight && abs($last->to->metres - $from) < 0.005) {
+            array_pop($gaps);
+            $from = $last->from->metres;
+        }
+
+        return [...$gaps, new SightSpan(Length::metres(max(0.0, $from)), Length::metres($to), $sight)];
+    }
+}

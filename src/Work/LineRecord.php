@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\Verdict;
+use Jurvex\Core\Looks\Portion;
+
+/** What is known of a property's line from all looks together. */
+final readonly class LineRecord
+{
+    /**
+     * @param array<string, JudgedRun> $runs by run, oldest first
+     * @param list<LineFinding> $findings that are there
+     * @param list<LineFinding> $gone what a later look found no more
+     * @param array<string, Portion> $portions by opening and way
+     */
+    public function __construct(public array $runs, public array $findings, public array $gone, public array $portions)
+    {
+    }
+
+    /** @return list<LineFinding> all but the plain joints, worst first */
+    public function ranked(): array
+    {
+        return self::worstFirst(array_filter(
+            $this->findings, static fn (LineFinding $each) => Kind::SoundJoint !== $each->finding->kind,
+        ));
+    }
+
+    /** @return list<LineFinding> what a reader should know of, worst first: not the plain joints, bends and sound tie-ins */
+    public function notable(): array
+    {
+        return self::worstFirst(array_filter(
+            $this->findings,
+            static fn (LineFinding $each) => !self::isPlain($each->finding) && Need::Leave !== $each->judgement->counts(),
+        ));
+    }
+
+    /** None when nothing was looked at. */
+    public function verdict(): ?Verdict
+    {
+        if ([] === $this->runs) {
+            return null;
+        }
+        $seen = [] === array_filter($this->portions, static fn (Portion $portion) => !$portion->isWhollySeen());
+
+        return array_reduce(
+            $this->findings,
+            static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
+            $seen ? Verdict::Passes : Verdict::NotFullySeen,
+        );
+    }
+
+    /** Whether distances from different openings or ways are told, so that each must say from where. */
+    public function hasSeveralPortions(): bool
+    {
+        return \count($this->portions) > 1;
+    }
+
+    /** How many findings cannot wait. */
+    public function count(Need $need): int
+    {
+        return \count(array_filter($this->findings, static fn (LineFinding $each) => $each->judgement->counts() === $need));
+    }
+
+    private static function isPlain(Finding $finding): bool
+    {
+        return Kind::SoundJoint === $finding->kind
+            || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
+    }
+
+    /**
+     * By class, then by size.
+     *
+     * @param array<LineFinding> $findings
+     *
+     * @return list<LineFinding>
+     */
+    private static function worstFirst(array $findings): array
+    {
+        $findings = array_values($findings);
+        usort(
+            $findings,
+            static fn (LineFinding $a, LineFinding $b) => $b->judgement->rank() <=> $a->judgement->rank()
+                ?: ($b->finding->size->value ?? 0.0) <=> ($a->finding->size->value ?? 0.0),
+        );
+
+        return $findings;
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Job;
+use App\Record\Run;
+use App\Record\Zero;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Looks\LaidRun;
+use Jurvex\Core\Looks\Portion;
+use Jurvex\Core\Looks\UnitedFinding;
+use Jurvex\Core\Looks\UnitedLine;
+use Jurvex\Core\Sketch\RunWay;
+
+/** Unites all looks at a property. */
+final readonly class LineRecords
+{
+    public function __construct(private EntityManagerInterface $manager, private JudgedRuns $judged)
+    {
+    }
+
+    /** As it was known at the end of a job: with every earlier look at the property, and none that came after the job's last. */
+    public function of(Job $job): LineRecord
+    {
+        $lines = $laid = $portions = [];
+        foreach ($this->runs($job) as $run) {
+            $lines[$run->id] = $this->judged->judge($run, $job->rules());
+            $laid[] = self::laid($lines[$run->id]);
+        }
+        $line = new UnitedLine(array_map(static fn (LaidRun $run) => $run->look(), $laid));
+        foreach ($laid as $run) {
+            $portions[$run->portion()][] = $run;
+        }
+        $sightings = [];
+        foreach ($lines as $judged) {
+            foreach ($judged->record->findings as $finding) {
+                $sightings[$finding->id] = new Sighting($judged, $finding);
+            }
+        }
+        $there = $gone = [];
+        foreach ($line->findings as $thing) {
+            $finding = self::finding($thing, $sightings, $lines);
+            null === $finding->goneSince ? $there[] = $finding : $gone[] = $finding;
+        }
+
+        return new LineRecord(
+            $lines, $there, $gone, array_map(static fn (array $runs) => Portion::of($runs, $line), $portions),
+        );
+    }
+
+    /** @return list<Run> oldest first */
+    private function runs(Job $job): array
+    {
+        $own = $job->runs();
+        $last = end($own);
+        if (false === $last) {
+            return [];
+        }
+        /** @var list<Run> $runs */
+        $runs = $this->manager->createQuery(
+            'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job'
+                .' WHERE job.property = :property AND run.startedAt <= :last ORDER BY run.startedAt ASC, run.id ASC')
+            ->setParameter('property', $job->property()->id)->setParameter('last', $last->startedAt)->getResult();
+
+        return $runs;
+    }
+
+    private static function laid(JudgedRun $line): LaidRun
+    {
+        $run = $line->run;
+        $node = $run->opening->node() ?? '';
+        $sketch = $run->job->property()->sketch();
+        $isMapped = isset($sketch->nodes[$node]);
+        $lead = Zero::Rim === $run->details()->zero ? $run->opening->details()->dropM : 0.0;
+
+        return LaidRun::along(
+            $run->id, (float) $run->startedAt->format('U.u'), $isMapped ? $node : $run->opening->id, $line->record,
+            $isMapped ? RunWay::along($sketch, $node, $line->record->travel, $lead) : null,
+        );
+    }
+
+    /**
+     * @param array<string, Sighting> $known by finding
+     * @param array<string, JudgedRun> $lines by run
+     */
+    private static function finding(UnitedFinding $thing, array $known, array $lines): LineFinding
+    {
+        $newest = $known[$thing->newest->finding->id];
+        $sightings = array_map(static fn (string $id) => $known[$id], $thing->sightings);
+
+        return new LineFinding(
+            $newest, $sightings, self::judgement($newest, $sightings), null === $thing->goneSince ? null : $lines[$thing->goneSince]->run,
+        );
+    }
+
+    /**
+     * The technician's own class belongs to the thing, whichever sighting it was said at; the newest counts.
+     *
+     * @param list<Sighting> $sightings
+     */
+    private static function judgement(Sighting $newest, array $sightings): Judgement
+    {
+        $judgement = $newest->line->judgements[$newest->finding->id];
+        foreach ($sightings as $sighting) {
+            $own = $sighting->line->judgements[$sighting->finding->id]->override;
+            $judgement = null === $own ? $judgement : $judgement->overriddenBy($own);
+        }
+
+        return $judgement;
+    }
+}
