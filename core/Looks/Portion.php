@@ -14,10 +14,11 @@ final readonly class Portion
 {
     /**
      * @param LaidRun $run the one that got farthest: the portion is told by its distances
+     * @param list<string> $runs all that tell of it
      * @param list<SightSpan> $gaps what nobody has seen well
      * @param bool $isOpenEnded whether the line goes on beyond what anybody has seen, nobody knows how far
      */
-    private function __construct(public LaidRun $run, public array $gaps, public bool $isOpenEnded)
+    private function __construct(public LaidRun $run, public array $runs, public array $gaps, public bool $isOpenEnded)
     {
     }
 
@@ -35,7 +36,7 @@ final readonly class Portion
         $gaps = self::gaps($farthest, $end, $line);
         $isOpen = !$isComplete && null === $mapped && Coverage::of($farthest->record)->openEnded;
 
-        return new self($farthest, $gaps, $isOpen);
+        return new self($farthest, array_map(static fn (LaidRun $run) => $run->id, $runs), $gaps, $isOpen);
     }
 
     public function isWhollySeen(): bool

@@ -16,7 +16,16 @@ final readonly class Coverage
     {
     }
 
+    /** Worked out once for each record: verdict, ribbon and the united line all ask for it. */
     public static function of(RunRecord $run): self
+    {
+        /** @var \WeakMap<RunRecord, self> $known */
+        static $known = new \WeakMap();
+
+        return $known[$run] ??= self::workedOut($run);
+    }
+
+    private static function workedOut(RunRecord $run): self
     {
         $limits = [new SightSpan($run->reached, $run->length(), Sight::Unreached)];
         foreach ($run->findings as $finding) {

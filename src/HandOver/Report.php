@@ -8,42 +8,38 @@ use App\Record\Job;
 use App\Record\Mark;
 use App\Work\ClearedProof;
 use App\Work\JudgedRun;
-use Jurvex\Core\Finding\Family;
-use Jurvex\Core\Finding\Finding;
+use App\Work\LineFinding;
+use App\Work\LineRecord;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Ribbon\Ribbon;
 
-/** All that a job's report shows. */
+/** All that a job's report rests on. */
 final readonly class Report
 {
-    /** @var list<Notable> what a reader should know of, worst first: not the plain joints, bends and sound tie-ins */
+    /** @var list<LineFinding> what a reader should know of, worst first */
     public array $notable;
 
     /**
-     * @param list<JudgedRun> $runs in the order in which they were made
-     * @param list<JudgedRun> $current the latest of each opening and direction: what is said of the line rests on these
+     * @param LineRecord $record of the property from all its looks: what is said of the line rests on it
+     * @param list<JudgedRun> $runs of the job, in the order in which they were made
      * @param array<string, Ribbon> $ribbons by run
      * @param list<Mark> $marks
      * @param ?ClearedProof $cleared none where no tool was in the line
      */
     public function __construct(
-        public Job $job, public array $runs, public array $current, public array $ribbons, public array $marks,
+        public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public array $marks,
         public UnitSystem $units, public ?ClearedProof $cleared,
     ) {
-        $this->notable = self::worstFirst($current);
+        $this->notable = $record->notable();
     }
 
     /** None when nothing was looked at. */
     public function verdict(): ?Verdict
     {
-        return array_reduce(
-            $this->current,
-            static fn (?Verdict $worst, JudgedRun $line) => $line->verdict->whole()->worse($worst ?? Verdict::Passes),
-            null,
-        );
+        return $this->record->verdict();
     }
 
     /** The worst class of the whole line. */
@@ -51,7 +47,7 @@ final readonly class Report
     {
         return array_reduce(
             $this->notable,
-            static fn (?Need $worst, Notable $row) => $row->judgement->counts()?->worse($worst) ?? $worst,
+            static fn (?Need $worst, LineFinding $each) => $each->judgement->counts()?->worse($worst) ?? $worst,
             null,
         );
     }
@@ -59,34 +55,7 @@ final readonly class Report
     /** Another utility runs through the pipe. */
     public function hasCrossBore(): bool
     {
-        return [] !== array_filter($this->notable, static fn (Notable $row) => Kind::CrossBore === $row->finding->kind);
-    }
-
-    /**
-     * @param list<JudgedRun> $current
-     *
-     * @return list<Notable>
-     */
-    private static function worstFirst(array $current): array
-    {
-        $rows = [];
-        foreach ($current as $line) {
-            foreach ($line->record->findings as $finding) {
-                $judgement = $line->judgements[$finding->id];
-                if (!self::isPlain($finding) && Need::Leave !== $judgement->counts()) {
-                    $rows[] = new Notable($finding, $judgement);
-                }
-            }
-        }
-        usort($rows, static fn (Notable $a, Notable $b) => $b->judgement->rank() <=> $a->judgement->rank());
-
-        return $rows;
-    }
-
-    private static function isPlain(Finding $finding): bool
-    {
-        return Kind::SoundJoint === $finding->kind
-            || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
+        return [] !== array_filter($this->notable, static fn (LineFinding $each) => Kind::CrossBore === $each->finding->kind);
     }
 
     /** Code of what to advise where the technician has not said it: never that nothing is to be done about what nobody saw. */

@@ -6,17 +6,20 @@ namespace App\HandOver;
 
 use App\Screen\FindingText;
 
-/** A finding as the report lists it. */
+/** Something in the line as the report lists it. */
 final readonly class ReportFinding
 {
     /**
+     * @param string $place with opening and way where there is more than one
+     * @param string $beside other troubles of the same joint
      * @param string $ruling the rule in words, whose school it is, what it asks for and who judges otherwise
-     * @param bool $isPlain a sound joint: only among the raw findings
+     * @param string $sightings each time that it was seen; empty where that was once
      * @param ?string $photo the picture's address
      * @param string $photoWords what the picture shows
      */
     public function __construct(
-        public FindingText $text, public string $ruling, public bool $isPlain, public ?string $photo, public string $photoWords,
+        public FindingText $text, public string $place, public string $beside, public string $ruling, public string $sightings,
+        public ?string $photo, public string $photoWords,
     ) {
     }
 }

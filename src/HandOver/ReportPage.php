@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Screen\PortionText;
+
 /** The report as a reader gets it. */
 final readonly class ReportPage
 {
     /**
+     * @param list<PortionText> $portions of the line, with what nobody saw of each
+     * @param list<ReportFinding> $findings that are in the line, in their places
+     * @param list<string> $gone what a later look found no more
      * @param list<ReportLook> $looks in the order in which they were made
      * @param list<string> $sentences what was found, the worst first
      * @param int $more how many are not among the sentences
@@ -16,8 +21,8 @@ final readonly class ReportPage
      * @param string $assets what stands before an asset's address, for printing without a server
      */
     public function __construct(
-        public Report $report, public array $looks, public array $sentences, public int $more, public ?string $pdf,
-        public bool $isSignedIn, public string $assets = '',
+        public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
+        public array $sentences, public int $more, public ?string $pdf, public bool $isSignedIn, public string $assets = '',
     ) {
     }
 }

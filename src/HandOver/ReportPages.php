@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Screen\FindingText;
 use App\Screen\FindingTexts;
-use App\Support\Units\Formatter;
+use App\Screen\LineTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
+use App\Work\LineFinding;
 use Jurvex\Core\Finding\Finding;
-use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Run\Travel;
@@ -22,47 +23,68 @@ final readonly class ReportPages
     private const SENTENCES = 3;
 
     public function __construct(
-        private FindingTexts $texts, private WordsExtension $words, private Formatter $formatter, private TranslatorInterface $translator,
+        private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
     ) {
     }
 
     /** @param array<string, string> $photos addresses by finding */
     public function of(Report $report, array $photos, ?string $pdf, bool $isSignedIn, string $assets = ''): ReportPage
     {
-        $looks = [];
-        foreach ($report->runs as $line) {
-            $looks[] = new ReportLook(
-                $line, $report->ribbons[$line->run->id], !\in_array($line, $report->current, true),
-                array_map(fn (Finding $finding) => $this->finding($finding, $line, $report, $photos), $line->record->findings),
-            );
-        }
+        $record = $report->record;
+        $looks = array_map(fn (JudgedRun $line) => $this->look($line, $report), $report->runs);
+        $texts = array_merge(...array_map(static fn (ReportLook $look) => array_column($look->findings, null, 'id'), $looks), ...[[]]);
+        $sentences = array_map(
+            fn (LineFinding $each) => $this->sentence($each, $report), \array_slice($report->notable, 0, self::SENTENCES),
+        );
 
-        $sentences = array_map(fn (Notable $row) => $this->sentence($row, $report), \array_slice($report->notable, 0, self::SENTENCES));
-
-        return new ReportPage($report, $looks, $sentences, \count($report->notable) - \count($sentences), $pdf, $isSignedIn, $assets);
+        return new ReportPage(
+            $report, $this->line->portions($record, $report->units),
+            array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
+            array_map(fn (LineFinding $each) => $this->line->gone($each, $report->units), $record->gone),
+            $looks, $sentences, \count($report->notable) - \count($sentences), $pdf, $isSignedIn, $assets,
+        );
     }
 
-    private function sentence(Notable $row, Report $report): string
+    private function look(JudgedRun $line, Report $report): ReportLook
     {
+        $isMirrored = Travel::Upstream === $line->run->details()->travel;
+
+        return new ReportLook($line, $report->ribbons[$line->run->id], array_map(
+            fn (Finding $finding) => $this->texts->of($finding, $line->judgements[$finding->id], $report->units, $isMirrored),
+            $line->record->findings,
+        ));
+    }
+
+    private function sentence(LineFinding $each, Report $report): string
+    {
+        $text = $this->line->of($each, $report->units);
+        $beside = $this->line->beside($each);
+
         return $this->translator->trans('report.sentence', [
-            '%kind%' => $this->words->words($row->finding->kind, 'kind'),
-            '%at%' => $this->formatter->distance($row->finding->from->metres, $report->units),
-            '%means%' => $this->words->words($row->judgement->counts(), 'need_means'),
+            '%kind%' => $text->name.('' === $beside ? '' : ' '.$this->translator->trans('line.with', ['%what%' => $beside])),
+            '%at%' => $this->line->place($each, $report->record, $report->units),
+            '%means%' => $this->words->words($each->judgement->counts(), 'need_means'),
         ]);
     }
 
-    /** @param array<string, string> $photos */
-    private function finding(Finding $finding, JudgedRun $line, Report $report, array $photos): ReportFinding
+    /**
+     * @param array<string, string> $photos
+     * @param array<string, FindingText> $texts of the job's own looks, by finding
+     */
+    private function finding(LineFinding $each, Report $report, array $photos, array $texts): ReportFinding
     {
-        $judged = $line->judgements[$finding->id];
-        $text = $this->texts->of($finding, $judged, $report->units, Travel::Upstream === $line->run->details()->travel);
-        $photo = $photos[$finding->id] ?? null;
+        $isAsLogged = $each->judgement === $each->line->judgements[$each->finding->id];
+        $text = ($isAsLogged ? $texts[$each->finding->id] ?? null : null) ?? $this->line->of($each, $report->units, true);
+        $place = $this->line->place($each, $report->record, $report->units);
+        $photo = null;
+        foreach ($each->sightings as $seen) {
+            $photo = $photos[$seen->finding->id] ?? $photo;
+        }
 
         return new ReportFinding(
-            $text, $this->ruling($judged, $text->rule, $text->remedy), Kind::SoundJoint === $finding->kind, $photo,
-            null === $photo ? '' : $this->translator->trans('report.photo', [
-                '%kind%' => $text->kind, '%at%' => $this->formatter->distance($finding->from->metres, $report->units),
-            ]),
+            $text, $place, $this->line->beside($each), $this->ruling($each->judgement, $text->rule, $text->remedy),
+            $this->line->sightings($each, $report->units), $photo,
+            null === $photo ? '' : $this->translator->trans('report.photo', ['%kind%' => $text->kind, '%at%' => $place]),
         );
     }
 

@@ -11,14 +11,14 @@ use App\Screen\JobScreens;
 use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
 use App\Work\JudgedRun;
-use App\Work\JudgedRuns;
+use App\Work\LineRecords;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Makes a job's report from its record. */
 final readonly class Reports
 {
     public function __construct(
-        private JudgedRuns $runs, private MarkRepository $marks, private JobScreens $screens,
+        private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans,
     ) {
     }
@@ -27,17 +27,16 @@ final readonly class Reports
     {
         $units = $job->call()->reportUnits;
         $marks = $this->marks->ofJob($job);
-        $runs = array_map($this->runs->judge(...), $job->runs());
-        $current = $ribbons = [];
-        foreach ($runs as $line) {
-            $current[$line->run->opening->id.$line->run->details()->travel->value] = $line;
-            $ribbons[$line->run->id] = $this->screens->ribbon($job, $line, $marks, $units);
+        $record = $this->records->of($job);
+        $runs = $ribbons = [];
+        foreach ($job->runs() as $run) {
+            $runs[] = $record->runs[$run->id];
+            $ribbons[$run->id] = $this->screens->ribbon($job, $record->runs[$run->id], $marks, $units);
         }
-
         // How far a tool should have come is worked out of the whole map: only where one was in the line.
         $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job));
 
-        return new Report($job, $runs, array_values($current), $ribbons, $marks, $units, $cleared);
+        return new Report($job, $record, $runs, $ribbons, $marks, $units, $cleared);
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */

@@ -27,12 +27,7 @@ final class JudgeController extends JobController
     #[Route('', name: 'judge', methods: 'GET')]
     public function judge(Job $job, Account $account, JudgePages $pages, Request $request): Response
     {
-        $screen = $this->screen($job, $request);
-        $page = null === $screen->line ? null : $pages->of(
-            $screen->line, $account->units(), $request->query->getString('judging'), $request->query->has('all'),
-        );
-
-        return $this->shown($screen, ['page' => $page], self::TEMPLATE);
+        return $this->page($job, $account, $pages, $request, $request->query->getString('judging'));
     }
 
     /** An empty choice is the firm's own school. */
@@ -52,17 +47,15 @@ final class JudgeController extends JobController
 
     #[Route('/findings/{finding}/opinions/{id}', name: 'opinion', methods: 'POST')]
     public function opinion(
-        Job $job, string $finding, string $id, Account $account, FindingRepository $findings, JudgePages $pages, JudgedRuns $runs,
-        Request $request,
+        Job $job, string $finding, string $id, Account $account, FindingRepository $findings, JudgePages $pages, Request $request,
     ): Response {
-        $logged = $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
+        $findings->atPropertyOf($finding, $job) ?? throw $this->createNotFoundException();
         $need = Need::tryFrom($request->request->getString('need'));
         $reason = trim($request->request->getString('reason'));
         if (null === $need || '' === $reason || mb_strlen($reason) > 2000) {
             $refused = new RefusedOpinion($finding, $need, $reason);
-            $page = $pages->of($runs->judge($logged->run), $account->units(), $finding, $request->query->has('all'), $refused);
 
-            return $this->shown($this->screen($job, $request), ['page' => $page], self::TEMPLATE, true);
+            return $this->page($job, $account, $pages, $request, $finding, $refused);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
             $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, $this->now()));
@@ -75,7 +68,7 @@ final class JudgeController extends JobController
     #[Route('/findings/{finding}/opinion', name: 'opinion_form', methods: 'GET')]
     public function form(Job $job, string $finding, FindingRepository $findings, JudgedRuns $runs): Response
     {
-        $logged = $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
+        $logged = $findings->atPropertyOf($finding, $job) ?? throw $this->createNotFoundException();
         $line = $runs->judge($logged->run);
         $judged = $line->judgements[$finding] ?? throw $this->createNotFoundException();
 
@@ -88,13 +81,26 @@ final class JudgeController extends JobController
     #[Route('/findings/{finding}/by-the-rule', name: 'by_the_rule', methods: 'POST')]
     public function byTheRule(Job $job, string $finding, FindingRepository $findings): Response
     {
-        $findings->onJob($finding, $job) ?? throw $this->createNotFoundException();
+        $findings->atPropertyOf($finding, $job) ?? throw $this->createNotFoundException();
         foreach ($this->manager->getRepository(OwnOpinion::class)->findBy(['findingId' => $finding]) as $opinion) {
             $opinion->withdraw($this->now());
         }
         $this->store();
 
         return $this->backToStage($job);
+    }
+
+    /** The property's line, or the one run that the address names. */
+    private function page(
+        Job $job, Account $account, JudgePages $pages, Request $request, string $opened, ?RefusedOpinion $refused = null,
+    ): Response {
+        $screen = $this->screen($job, $request);
+        $all = $request->query->has('all');
+        $page = $request->query->has('run') && null !== $screen->line
+            ? $pages->ofRun($screen->line, $account->units(), $opened, $all, $refused)
+            : $pages->ofLine($screen->record, $job, $account->units(), $opened, $all, $refused);
+
+        return $this->shown($screen, ['page' => $page], self::TEMPLATE, null !== $refused);
     }
 
     protected function stage(): Stage

@@ -5,22 +5,27 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Record\Opening;
+use App\Screen\PortionText;
 use App\Work\JudgedRun;
+use Jurvex\Core\Judge\Verdict;
 
-/** What the Judge screen shows. */
+/** What the Judge screen shows: the property's line, or one run alone. */
 final readonly class JudgePage
 {
     /**
+     * @param ?JudgedRun $alone the run that is looked at alone
+     * @param list<PortionText> $portions of the line; none for a run alone, which has its stretches
      * @param list<SchoolChoice> $schools
      * @param list<JudgedFinding> $findings the worst first
      * @param int $more how many are not shown
+     * @param list<string> $gone what a later look found no more
      * @param list<Opening> $access openings that need something done
      * @param string $opened the finding that is open, with its form; empty for none
      * @param ?RefusedOpinion $refused what was sent and not taken
      */
     public function __construct(
-        public JudgedRun $line, public array $schools, public array $findings, public int $more, public array $access,
-        public string $opened, public ?RefusedOpinion $refused,
+        public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $schools, public array $findings,
+        public int $more, public array $gone, public array $access, public string $opened, public ?RefusedOpinion $refused,
     ) {
     }
 }

@@ -7,55 +7,94 @@ namespace App\Judge;
 use App\Record\Job;
 use App\Record\Opening;
 use App\Screen\FindingTexts;
+use App\Screen\LineTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
+use App\Work\LineFinding;
+use App\Work\LineRecord;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
-/** Puts the Judge screen of a run together. */
+/** Puts the Judge screen together. */
 final readonly class JudgePages
 {
     /** Nobody reads more at once; the rest is a tap away. */
-    private const AT_ONCE = 60;
+    private const AT_ONCE = 50;
 
-    public function __construct(private FindingTexts $texts, private WordsExtension $words, private TranslatorInterface $translator)
-    {
+    public function __construct(
+        private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
+    ) {
     }
 
     /**
+     * The line of a property from all its looks; none where nobody has looked.
+     *
      * @param string $opened the finding that is open; empty for none
      * @param bool $all whether every finding is shown, and not only the worst
      */
-    public function of(JudgedRun $line, UnitSystem $units, string $opened, bool $all, ?RefusedOpinion $refused = null): JudgePage
+    public function ofLine(
+        LineRecord $record, Job $job, UnitSystem $units, string $opened, bool $all, ?RefusedOpinion $refused = null,
+    ): ?JudgePage {
+        $verdict = $record->verdict();
+        if (null === $verdict) {
+            return null;
+        }
+        $ranked = $record->ranked();
+        $findings = [];
+        foreach ($ranked as $place => $each) {
+            if ($all || $place < self::AT_ONCE || $each->finding->id === $opened) {
+                $findings[] = new JudgedFinding(
+                    $this->line->of($each, $units), $this->line->place($each, $record, $units), $this->line->beside($each),
+                    null !== $each->judgement->override, self::isUnsure($each->judgement),
+                    $this->because($each->judgement, $units, $this->line->sightings($each, $units)),
+                );
+            }
+        }
+
+        return new JudgePage(
+            $verdict, null, $this->line->portions($record, $units), self::schools($job), $findings, \count($ranked) - \count($findings),
+            array_map(fn (LineFinding $each) => $this->line->gone($each, $units), $record->gone), self::access($job), $opened, $refused,
+        );
+    }
+
+    /** One run alone. */
+    public function ofRun(JudgedRun $line, UnitSystem $units, string $opened, bool $all, ?RefusedOpinion $refused = null): JudgePage
     {
         $ranked = $line->ranked();
         $findings = [];
         foreach ($ranked as $place => $finding) {
             if ($all || $place < self::AT_ONCE || $finding->id === $opened) {
                 $judged = $line->judgements[$finding->id];
+                $text = $this->texts->of($finding, $judged, $units);
                 $findings[] = new JudgedFinding(
-                    $this->texts->of($finding, $judged, $units), null !== $judged->override, $judged->lookAgain && null !== $judged->need,
-                    $this->because($judged, $units),
+                    $text, $text->place, '', null !== $judged->override, self::isUnsure($judged), $this->because($judged, $units),
                 );
             }
         }
         $job = $line->run->job;
 
         return new JudgePage(
-            $line, self::schools($job), $findings, \count($ranked) - \count($findings), self::access($job), $opened, $refused,
+            $line->verdict->whole(), $line, [], self::schools($job), $findings, \count($ranked) - \count($findings), [],
+            self::access($job), $opened, $refused,
         );
     }
 
+    private static function isUnsure(Judgement $judged): bool
+    {
+        return $judged->lookAgain && null !== $judged->need;
+    }
+
     /** @return list<Because> */
-    private function because(Judgement $judged, UnitSystem $units): array
+    private function because(Judgement $judged, UnitSystem $units, string $sightings = ''): array
     {
         $rule = $this->words->words($judged->rule, 'rule');
         $because = [
             $this->labelled('rule', null === $judged->need ? $rule : $rule.' → '.$this->need($judged->need)),
             $this->labelled('values', $this->texts->values($judged, $units)),
             $this->labelled('limits', $this->texts->limits($judged, $units)),
+            $this->labelled('sightings', $sightings),
         ];
         if (null !== $judged->school) {
             $because[] = $this->labelled('school', $this->words->words($judged->school, 'school'));

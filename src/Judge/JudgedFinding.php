@@ -10,11 +10,15 @@ use App\Screen\FindingText;
 final readonly class JudgedFinding
 {
     /**
+     * @param string $place as it is said
+     * @param string $beside other troubles of the same joint
      * @param bool $isOwn whether the technician judged otherwise than the rule
      * @param bool $isUnsure whether it has a class and must be looked at again all the same
      * @param list<Because> $because
      */
-    public function __construct(public FindingText $text, public bool $isOwn, public bool $isUnsure, public array $because)
-    {
+    public function __construct(
+        public FindingText $text, public string $place, public string $beside, public bool $isOwn, public bool $isUnsure,
+        public array $because,
+    ) {
     }
 }

@@ -138,6 +138,14 @@ final class LookController extends JobController
         $runs = $job->runs();
         $last = end($runs);
         $details = false === $last ? new RunDetails() : clone $last->details();
+        $opening = $job->chosenOpening();
+        if (false !== $last && $last->opening !== $opening) {
+            // The reel is the same; what was said of the line from another opening is not.
+            $of = array_values(array_filter($runs, static fn (Run $run) => $run->opening === $opening));
+            $before = [] === $of ? new RunDetails() : end($of)->details();
+            [$details->material, $details->boreMm] = [$before->material, $before->boreMm];
+            [$details->expectedM, $details->travel] = [$before->expectedM, $before->travel];
+        }
         $details->waterOn = false;
         $details->zero = $job->zero();
         $details->zeroNote = $job->zeroNote();

@@ -27,6 +27,14 @@ final class FindingRepository extends ServiceEntityRepository
         return $finding?->run->job === $job ? $finding : null;
     }
 
+    /** Whichever job at the property has logged it. */
+    public function atPropertyOf(string $id, Job $job): ?LoggedFinding
+    {
+        $finding = $this->find($id);
+
+        return $finding?->run->job->property() === $job->property() ? $finding : null;
+    }
+
     /** The run with all that counts of what was logged. */
     public function record(Run $run): RunRecord
     {

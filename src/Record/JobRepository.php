@@ -52,27 +52,29 @@ final class JobRepository extends ServiceEntityRepository
     }
 
     /**
-     * Jobs whose last look ended before the end of the line, and nobody said why that is enough; newest look first.
+     * Looks that ended before the end of the line, where no other look at the property from the same opening the same way
+     * came to its end or goes on with it, and nobody said why that is enough; newest first.
      *
-     * @return list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}>
+     * @return list<array{id: string, place: string, openedAt: string, reason: ?EndReason, reachedM: ?float}>
      */
     public function unfinishedLooks(Firm $firm): array
     {
-        /** @var list<array{id: string, place: string, reason: ?EndReason, reachedM: ?float}> $rows */
-        $rows = $this->getEntityManager()->createQueryBuilder()
-            ->select('job.id AS id', 'job.call.place AS place', 'run.endReason AS reason', 'run.reachedM AS reachedM')
-            ->from(Run::class, 'run')
-            ->join('run.job', 'job')
-            ->leftJoin('job.runs', 'later', 'WITH', 'later.startedAt > run.startedAt')
-            ->where(
-                'job.firm = :firm AND job.practice IS NULL AND later.id IS NULL'
-                    .' AND job.outcome.lookClosedBecause = :nothing AND (run.endReason IS NULL'
-                    .' OR run.endReason NOT IN (:complete))',
-            )
-            ->setParameter('firm', $firm->id)
-            ->setParameter('nothing', '')
+        /** @var list<array{id: string, place: string, openedAt: string, reason: ?EndReason, reachedM: ?float}> $rows */
+        $rows = $this->getEntityManager()->createQuery(
+            'SELECT job.id AS id, job.call.place AS place, opening.details.place AS openedAt, run.endReason AS reason,
+                    run.reachedM AS reachedM
+               FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
+              WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
+                AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))
+                AND NOT EXISTS (
+                    SELECT other.id FROM App\Record\Run other JOIN other.job otherJob JOIN other.opening otherOpening
+                     WHERE otherJob.property = job.property AND other.details.travel = run.details.travel AND other.id <> run.id
+                       AND (otherOpening.details.place = opening.details.place OR otherOpening.node = opening.node)
+                       AND (other.startedAt > run.startedAt OR other.endReason IN (:complete)))
+              ORDER BY run.startedAt DESC')
+            ->setParameter('firm', $firm->id)->setParameter('nothing', '')
             ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
-            ->orderBy('run.startedAt', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+            ->setMaxResults(self::LONGEST_LIST)->getResult();
 
         return $rows;
     }

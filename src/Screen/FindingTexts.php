@@ -87,7 +87,9 @@ final readonly class FindingTexts
     {
         $said = [];
         if (null !== $finding->size) {
-            $said[] = $this->formatter->size($finding->size, $units).' '.$this->words->words($finding->kind->measure(), 'measure');
+            $size = $this->formatter->size($finding->size, $units).' '.$this->words->words($finding->kind->measure(), 'measure');
+            // Under water the lens tells no more than that it is under.
+            $said[] = $finding->says(Fact::LensUnder) ? $this->translator->trans('line.at_least', ['%size%' => $size]) : $size;
         }
         if (null !== $finding->clockFrom) {
             $said[] = $this->clock($finding, $mirrored).' '.$this->words->words('oclock', 'clock');

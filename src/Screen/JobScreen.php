@@ -9,6 +9,7 @@ use App\Record\Mark;
 use App\Record\Run;
 use App\Work\Expectation;
 use App\Work\JudgedRun;
+use App\Work\LineRecord;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Ribbon\Ribbon;
@@ -17,6 +18,7 @@ use Jurvex\Core\Ribbon\Ribbon;
 final readonly class JobScreen
 {
     /**
+     * @param LineRecord $record what all looks at the property say together
      * @param ?JudgedRun $line the run on the ribbon, if there is one
      * @param list<Run> $runs
      * @param list<Mark> $marks of the whole job
@@ -25,6 +27,7 @@ final readonly class JobScreen
     public function __construct(
         public Job $job,
         public Stage $stage,
+        public LineRecord $record,
         public ?JudgedRun $line,
         public array $runs,
         public array $marks,
@@ -58,17 +61,17 @@ final readonly class JobScreen
         return Stage::Judge === $this->stage;
     }
 
-    /** How many findings of the run cannot wait. */
+    /** How many findings of the line cannot wait. */
     public function pressing(): int
     {
-        return $this->line?->count(Need::Now) ?? 0;
+        return $this->record->count(Need::Now);
     }
 
     /** Another utility runs through the pipe: nobody cuts or jets here. */
     public function hasCrossBore(): bool
     {
-        foreach ($this->line->record->findings ?? [] as $finding) {
-            if (Kind::CrossBore === $finding->kind) {
+        foreach ($this->record->findings as $each) {
+            if (Kind::CrossBore === $each->finding->kind) {
                 return true;
             }
         }

@@ -11,7 +11,7 @@ use App\Record\Pass;
 use App\Record\Run;
 use App\Work\Expectation;
 use App\Work\JudgedRun;
-use App\Work\JudgedRuns;
+use App\Work\LineRecords;
 use App\Work\MappedRuns;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
@@ -27,7 +27,7 @@ final readonly class JobScreens
 {
     private const WIDTH = 1160.0;
 
-    public function __construct(private JudgedRuns $runs, private MarkRepository $marks)
+    public function __construct(private LineRecords $records, private MarkRepository $marks)
     {
     }
 
@@ -39,12 +39,13 @@ final readonly class JobScreens
     {
         $runs = $job->runs();
         $wanted = array_values(array_filter($runs, static fn (Run $run) => $run->id === $runId))[0] ?? end($runs);
-        $line = false === $wanted ? null : $this->runs->judge($wanted);
+        $record = $this->records->of($job);
+        $line = false === $wanted ? null : $record->runs[$wanted->id];
         $marks = $this->marks->ofJob($job);
         $expected ??= null === $line ? self::expected($job) : null;
 
         return new JobScreen(
-            $job, $stage, $line, $runs, $marks,
+            $job, $stage, $record, $line, $runs, $marks,
             null === $expected ? $this->ribbon($job, $line, $marks, $units) : self::ribbonOf($job, $expected, $units),
             $expected,
         );

@@ -6,6 +6,7 @@ namespace App\Work;
 
 use App\Record\Run;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 
 /** One thing in the line of a property, united from all looks. */
@@ -16,15 +17,44 @@ final readonly class LineFinding
     public JudgedRun $line;
 
     /**
+     * @param string $pipe on which it lies
+     * @param float $at metres from the pipe's upper end
      * @param Sighting $newest the reading that counts
      * @param non-empty-list<Sighting> $sightings in the order of the looks
      * @param Judgement $judgement of the newest reading, with the technician's own class from any sighting
      * @param ?Run $goneSince the look that saw its place well and found it no more
+     * @param list<self> $beside other troubles of the same joint, none worse than this one
      */
     public function __construct(
-        public Sighting $newest, public array $sightings, public Judgement $judgement, public ?Run $goneSince = null,
+        public string $pipe, public float $at, public Sighting $newest, public array $sightings, public Judgement $judgement,
+        public ?Run $goneSince = null, public array $beside = [],
     ) {
         $this->finding = $newest->finding;
         $this->line = $newest->line;
+    }
+
+    /** @param list<string> $runs */
+    public function isSeenBy(array $runs): bool
+    {
+        return [] !== array_filter($this->sightings, static fn (Sighting $seen) => \in_array($seen->line->run->id, $runs, true));
+    }
+
+    /** Whether it is trouble of a joint, which is told once. */
+    public function isOfJoint(): bool
+    {
+        return Kind::Transition === $this->finding->kind || ($this->finding->atJoint && Kind::SoundJoint !== $this->finding->kind);
+    }
+
+    public function isBeside(self $other, float $metres): bool
+    {
+        return $this->pipe === $other->pipe && abs($this->at - $other->at) <= $metres + 1e-9;
+    }
+
+    public function with(self ...$beside): self
+    {
+        return new self(
+            $this->pipe, $this->at, $this->newest, $this->sightings, $this->judgement, $this->goneSince,
+            [...$this->beside, ...array_values($beside)],
+        );
     }
 }

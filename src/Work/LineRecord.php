@@ -18,18 +18,22 @@ final readonly class LineRecord
      * @param array<string, JudgedRun> $runs by run, oldest first
      * @param list<LineFinding> $findings that are there
      * @param list<LineFinding> $gone what a later look found no more
-     * @param array<string, Portion> $portions by opening and way
+     * @param list<Portion> $portions by opening and way
      */
     public function __construct(public array $runs, public array $findings, public array $gone, public array $portions)
     {
     }
 
+    /** @return list<LineFinding> all but the plain joints, in their places */
+    public function told(): array
+    {
+        return array_values(array_filter($this->findings, static fn (LineFinding $each) => Kind::SoundJoint !== $each->finding->kind));
+    }
+
     /** @return list<LineFinding> all but the plain joints, worst first */
     public function ranked(): array
     {
-        return self::worstFirst(array_filter(
-            $this->findings, static fn (LineFinding $each) => Kind::SoundJoint !== $each->finding->kind,
-        ));
+        return self::worstFirst($this->told());
     }
 
     /** @return list<LineFinding> what a reader should know of, worst first: not the plain joints, bends and sound tie-ins */
@@ -53,6 +57,16 @@ final readonly class LineRecord
             $this->findings,
             static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
             $seen ? Verdict::Passes : Verdict::NotFullySeen,
+        );
+    }
+
+    /** Of one portion: what was seen from there, and what nobody saw of it. */
+    public function verdictOf(Portion $portion): Verdict
+    {
+        return array_reduce(
+            array_filter($this->findings, static fn (LineFinding $each) => $each->isSeenBy($portion->runs)),
+            static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
+            $portion->isWhollySeen() ? Verdict::Passes : Verdict::NotFullySeen,
         );
     }
 
@@ -84,11 +98,11 @@ final readonly class LineRecord
     private static function worstFirst(array $findings): array
     {
         $findings = array_values($findings);
-        usort(
-            $findings,
-            static fn (LineFinding $a, LineFinding $b) => $b->judgement->rank() <=> $a->judgement->rank()
-                ?: ($b->finding->size->value ?? 0.0) <=> ($a->finding->size->value ?? 0.0),
-        );
+        $keys = [];
+        foreach ($findings as $each) {
+            $keys[] = [-$each->judgement->rank(), -($each->finding->size->value ?? 0.0), \count($keys)];
+        }
+        array_multisort($keys, $findings);
 
         return $findings;
     }

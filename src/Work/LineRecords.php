@@ -47,7 +47,8 @@ final readonly class LineRecords
         }
 
         return new LineRecord(
-            $lines, $there, $gone, array_map(static fn (array $runs) => Portion::of($runs, $line), $portions),
+            $lines, self::joined($there, $job->rules()->limit('same_place_m')), $gone,
+            array_map(static fn (array $runs) => Portion::of($runs, $line), array_values($portions)),
         );
     }
 
@@ -89,11 +90,41 @@ final readonly class LineRecords
     private static function finding(UnitedFinding $thing, array $known, array $lines): LineFinding
     {
         $newest = $known[$thing->newest->finding->id];
-        $sightings = array_map(static fn (string $id) => $known[$id], $thing->sightings);
+        $sightings = [];
+        foreach ($thing->sightings as $id) {
+            $sightings[] = $known[$id];
+        }
 
         return new LineFinding(
-            $newest, $sightings, self::judgement($newest, $sightings), null === $thing->goneSince ? null : $lines[$thing->goneSince]->run,
+            $thing->newest->pipe, $thing->newest->finding->from->metres, $newest, $sightings, self::judgement($newest, $sightings),
+            null === $thing->goneSince ? null : $lines[$thing->goneSince]->run,
         );
+    }
+
+    /**
+     * A joint's several troubles are one entry, told by the worst.
+     *
+     * @param list<LineFinding> $findings by pipe and place
+     *
+     * @return list<LineFinding>
+     */
+    private static function joined(array $findings, float $samePlace): array
+    {
+        $joined = [];
+        $joint = null;
+        foreach ($findings as $i => $each) {
+            $head = null !== $joint && $each->isOfJoint() && $each->isBeside($joined[$joint], $samePlace) ? $joined[$joint] : null;
+            if (null === $head) {
+                $joint = $each->isOfJoint() ? $i : $joint;
+                $joined[$i] = $each;
+            } elseif ($each->judgement->rank() > $head->judgement->rank()) {
+                $joined[$joint] = $each->with(...$head->beside, ...[$head]);
+            } else {
+                $joined[$joint] = $head->with($each);
+            }
+        }
+
+        return array_values($joined);
     }
 
     /**

@@ -54,7 +54,8 @@ final class UnitedLineTest extends TestCase
     public function testASecondShorterLookLeavesWhatLiesBeyondItAndFindsGoneWhatItSawThePlaceOf(): void
     {
         $first = RunBuilder::run([
-            RunBuilder::finding(Kind::RootClump, 6, ['size' => 40]), RunBuilder::finding(Kind::Hole, 22, ['facts' => ['void_seen' => 'yes']]),
+            RunBuilder::finding(Kind::RootClump, 6, ['size' => 40]),
+            RunBuilder::finding(Kind::Hole, 22, ['facts' => ['void_seen' => 'yes']]),
         ], reached: 25.0);
         $second = RunBuilder::run([RunBuilder::finding(Kind::RootThreads, 3)], reached: 12.0, ended: EndReason::CannotPass);
         $line = self::united($first, $second);
@@ -93,9 +94,12 @@ final class UnitedLineTest extends TestCase
 
     private static function united(RunRecord ...$records): UnitedLine
     {
-        return new UnitedLine(array_map(
-            static fn (RunRecord $record, int $i) => self::laid('r'.($i + 1), $record)->look(), array_values($records), array_keys(array_values($records)),
-        ));
+        $looks = [];
+        foreach ($records as $record) {
+            $looks[] = self::laid('r'.(\count($looks) + 1), $record)->look();
+        }
+
+        return new UnitedLine($looks);
     }
 
     private static function look(int $seed, int $at): Look

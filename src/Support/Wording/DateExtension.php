@@ -30,7 +30,7 @@ final class DateExtension extends AbstractExtension
     }
 
     /** Times are UTC unless a zone is named; dates without a time are what they are. */
-    private function when(\DateTimeInterface $date, string $parts, string $zone = 'UTC'): string
+    public function when(\DateTimeInterface $date, string $parts, string $zone = 'UTC'): string
     {
         $formatter = $this->formatters[$parts.$zone] ??= $this->formatter($parts, $zone);
 

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Support\Database\Id;
+
+/** Writes a job file about one property: its openings, its looks, what was logged on each. */
+final class StoryBuilder
+{
+    private const BASE = __DIR__.'/fixtures/job-version-1.json';
+
+    public readonly string $id;
+
+    /** @var array<string, mixed> of one job, opening, run and finding each */
+    private array $usual;
+
+    /** @var array<string, mixed> */
+    private array $job;
+
+    /** @var array<string, array<string, mixed>> by place */
+    private array $openings = [];
+
+    /** @var list<array<string, mixed>> */
+    private array $looks = [];
+
+    /** @var ?array<string, mixed> */
+    private ?array $map = null;
+
+    public function __construct(string $place, string $units = 'metric')
+    {
+        /** @var array{job: array<string, mixed>, openings: list<array<string, mixed>>, ...} $file */
+        $file = json_decode((string) file_get_contents(self::BASE), true, 64, \JSON_THROW_ON_ERROR);
+        $this->id = Id::fresh();
+        $this->usual = $file;
+        /** @var array<string, mixed> $job */
+        $job = array_replace_recursive($file['job'], [
+            'id' => $this->id, 'chosen_opening' => null, 'cleared' => null, 'advice' => '', 'upkeep' => '', 'upkeep_due_on' => null,
+            'call' => ['place' => $place, 'number' => '', 'customer_number' => '', 'report_units' => $units],
+        ]);
+        $this->job = ['seen' => [], 'gates' => [], 'made_tests' => [], 'dangers' => []] + $job;
+    }
+
+    /** @param array<string, mixed> $more */
+    public function opening(string $place, array $more = []): self
+    {
+        $this->openings[$place] = ['id' => Id::fresh(), 'place' => $place, 'kind' => 'cleanout', 'drop_m' => 0.0] + $more
+            + $this->usual('openings');
+
+        return $this;
+    }
+
+    /**
+     * A day after the look before.
+     *
+     * @param list<array<string, mixed>> $findings
+     * @param array<string, mixed> $more
+     */
+    public function look(string $from, array $findings, float $reached, string $end = 'main_reached', array $more = []): self
+    {
+        $began = new \DateTimeImmutable('2026-03-02T09:00:00+00:00 +'.\count($this->looks).' days');
+        $run = $this->usual('runs');
+        /** @var list<array<string, mixed>> $logged */
+        $logged = $run['findings'];
+        $this->looks[] = $more + [
+            'id' => Id::fresh(), 'opening' => $this->openings[$from]['id'], 'started_at' => $began->format(\DATE_ATOM),
+            'ended_at' => $began->modify('+40 min')->format(\DATE_ATOM), 'water_off_at' => null, 'end_reason' => $end,
+            'reached_m' => $reached, 'material' => 'clay', 'bore_mm' => 100.0, 'readings' => [], 'marks' => [],
+            'findings' => array_map(static fn (array $finding) => ['facts' => (object) ($finding['facts'] ?? [])] + $finding + [
+                'id' => Id::fresh(), 'logged_at' => $began->modify('+10 min')->format(\DATE_ATOM), 'drawn_back' => null,
+                'recorded_s' => null, 'reading_m' => null,
+            ] + $logged[0], $findings),
+        ] + $run;
+
+        return $this;
+    }
+
+    /** A pipe from one opening to the next, as long as somebody measured; the main is at the lower one. */
+    public function measuredLine(string $upper, string $lower, float $metres): self
+    {
+        $mouth = $this->openingOnMap();
+        $known = static fn (mixed $value, string $source) => ['value' => $value, 'source' => $source];
+        $pipe = [
+            'past_stoppages' => 0, 'shared' => '', 'proof' => '', 'tied' => 'guessed', 'joins' => 'straight', 'bends' => [],
+            'down_deg' => $known(1.1, 'guessed'), 'material' => $known('clay', 'seen'), 'bore_mm' => $known(100.0, 'seen'),
+        ];
+        $this->map = [
+            'nodes' => [
+                ['id' => 'main', 'kind' => 'outlet', 'what' => 'main', 'level_m' => null, 'mouth' => null, 'name' => ''],
+                ['id' => $upper] + $mouth, ['id' => $lower] + $mouth,
+            ],
+            'pipes' => [
+                ['id' => 'long', 'from' => $upper, 'to' => $lower, 'length_m' => $known($metres, 'measured')] + $pipe,
+                ['id' => 'last', 'from' => $lower, 'to' => 'main', 'length_m' => $known(0.0, 'measured')] + $pipe,
+            ],
+        ];
+
+        return $this;
+    }
+
+    public function json(): string
+    {
+        return json_encode([
+            'job' => $this->job, 'line_map' => $this->map, 'openings' => array_values($this->openings), 'passes' => [],
+            'runs' => $this->looks, 'corrections' => [],
+        ] + $this->usual, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /** @return array<string, mixed> */
+    private function usual(string $list): array
+    {
+        /** @var array<string, list<array<string, mixed>>> $usual */
+        $usual = $this->usual;
+
+        return $usual[$list][0];
+    }
+
+    /** @return array<string, mixed> */
+    private function openingOnMap(): array
+    {
+        /** @var array{line_map: array{nodes: list<array<string, mixed>>}} $usual */
+        $usual = $this->usual;
+
+        return array_values(array_filter($usual['line_map']['nodes'], static fn (array $node) => null !== $node['mouth']))[0];
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+/** Jobs as technicians live them, taken in as job files: what the Judge screen and the report say of the line must be true. */
+final class StoryTest extends ApplicationTestCase
+{
+    private const FEET = 'Feet of nothing, Story Row';
+
+    public function testAShortSecondLookDoesNotTakeAwayWhatTheFirstFoundBeyondIt(): void
+    {
+        $said = $this->told((new StoryBuilder('First and second, Story Row'))->opening('Yard')
+            ->look('Yard', [
+                ['kind' => 'root_clump', 'from_m' => 6.0, 'size' => 30.0, 'unit' => 'percent', 'at_joint' => true],
+                ['kind' => 'hole', 'from_m' => 22.0, 'facts' => ['void_seen' => 'yes']],
+            ], 25.0)
+            ->look('Yard', [['kind' => 'sound_joint', 'from_m' => 6.0]], 9.0, 'rod_out'));
+        foreach ($said as $page) {
+            self::assertStringContainsString('The line does not pass', $page);
+            self::assertStringContainsString('Hole', $page);
+            self::assertStringContainsString('Root clump, 6.0 m down from Yard, seen 2 Mar 2026: not there any more on 3 Mar 2026.', $page);
+        }
+        self::assertStringContainsString('Hole at 22.0 m: needs work before the line is used.', $said['report']);
+        self::assertStringContainsString('We saw all of the line that was ordered.', $said['report'], 'the first look saw the rest');
+    }
+
+    public function testTwoWaysFromOneOpeningAreToldApart(): void
+    {
+        $said = $this->told((new StoryBuilder('Two ways, Story Row'))->opening('Yard', ['faces' => 'both'])
+            ->look('Yard', [], 18.0)
+            ->look('Yard', [['kind' => 'broken_pipe', 'from_m' => 4.0]], 7.0, 'end_of_line', ['travel' => 'upstream']));
+        self::assertStringContainsString('Break at 4.0 m up from Yard: needs repair.', $said['report']);
+        self::assertMatchesRegularExpression('/Down from Yard 18\.0 m passes .*Up from Yard 7\.0 m does not pass/', $said['judge']);
+        self::assertStringContainsString('nobody noted all of void, soil and crown', $said['report']);
+    }
+
+    public function testWhatNobodyAnsweredIsNotAnswered(): void
+    {
+        $said = $this->told((new StoryBuilder('Not said, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'failed_seal', 'from_m' => 3.0],
+            ['kind' => 'tie_in', 'from_m' => 8.0],
+            ['kind' => 'low_spot', 'from_m' => 10.0, 'to_m' => 12.0, 'size' => 30.0, 'unit' => 'mm'],
+            ['kind' => 'offset_joint', 'from_m' => 15.0, 'size' => 20.0, 'unit' => 'percent'],
+        ], 20.0));
+        foreach ($said as $page) {
+            self::assertStringNotContainsString('No soil is seen', $page);
+            self::assertStringContainsString('Nobody said whether soil is seen.', $page);
+            self::assertStringContainsString('nobody noted whether it is sound', $page);
+            self::assertStringContainsString('Nobody said whether water was running', $page);
+            self::assertStringContainsString('nobody noted which way it faces', $page);
+        }
+        self::assertStringContainsString('Failed seal at 3.0 m: must be looked at again', $said['report']);
+    }
+
+    public function testALineThatEndsAtABlockageDoesNotPass(): void
+    {
+        $said = $this->told((new StoryBuilder('Blocked, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'cannot_go_further', 'from_m' => 11.2, 'facts' => ['cause' => 'rod_jammed']],
+        ], 11.2, 'cannot_pass'));
+        foreach ($said as $page) {
+            self::assertStringContainsString('The line was not fully seen', $page);
+            self::assertStringNotContainsString('11.2 m passes', $page);
+        }
+        self::assertStringContainsString('What lies beyond 11.2 m from Yard, and how far it goes on.', $said['report']);
+    }
+
+    public function testWaterOnThenOffIsJudgedByTheReadingWithTheWaterOff(): void
+    {
+        $spot = ['kind' => 'low_spot', 'from_m' => 10.0, 'to_m' => 13.0, 'unit' => 'mm'];
+        $said = $this->told((new StoryBuilder('On and off, Story Row'))->opening('Yard')
+            ->look('Yard', [['size' => 60.0, 'facts' => ['water' => 'on']] + $spot], 20.0)
+            ->look('Yard', [['size' => 12.0, 'from_m' => 10.3, 'facts' => ['water' => 'off']] + $spot], 20.0)
+            ->look('Yard', [['size' => 70.0, 'facts' => ['water' => 'on']] + $spot], 20.0));
+        foreach ($said as $page) {
+            self::assertStringContainsString('12 mm deep', $page);
+            self::assertStringContainsString('4 Mar 2026: Low spot, 10.0 m down from Yard, 70 mm', $page, 'kept as a sighting');
+            self::assertStringNotContainsString('Measured with water running: not judged', $page);
+        }
+    }
+
+    public function testWhatWasClearedBetweenTwoLooksIsToldAsGoneAndTheLinePasses(): void
+    {
+        $said = $this->told((new StoryBuilder('Cleared, Story Row'))->opening('Yard')
+            ->look('Yard', [
+                ['kind' => 'grease', 'from_m' => 9.0, 'to_m' => 11.0, 'size' => 60.0, 'unit' => 'percent'],
+                ['kind' => 'cannot_go_further', 'from_m' => 11.0, 'facts' => ['cause' => 'debris']],
+            ], 11.0, 'cannot_pass')
+            ->look('Yard', [['kind' => 'tap', 'from_m' => 24.0]], 24.0));
+        foreach ($said as $page) {
+            self::assertStringContainsString('The line passes', $page);
+            self::assertStringContainsString('Grease, 9.0 m down from Yard, seen 2 Mar 2026: not there any more on 3 Mar 2026.', $page);
+        }
+        self::assertStringContainsString('Nothing that needs work or watching.', $said['report']);
+        self::assertStringContainsString('We saw all of the line', $said['report']);
+    }
+
+    public function testADepthUnderWaterIsAtLeastThat(): void
+    {
+        $said = $this->told((new StoryBuilder('Under, Story Row'))->opening('Yard')->look('Yard', [[
+            'kind' => 'low_spot', 'from_m' => 5.0, 'to_m' => 8.0, 'size' => 40.0, 'unit' => 'mm',
+            'facts' => ['water' => 'off', 'lens_under' => 'yes'],
+        ]], 20.0));
+        foreach ($said as $page) {
+            self::assertStringContainsString('at least 40 mm deep', $page);
+        }
+        self::assertStringContainsString('5.0 m to 8.0 m from Yard: under water.', $said['report']);
+    }
+
+    public function testTheSameRootFromBothEndsIsOneThing(): void
+    {
+        $said = $this->told((new StoryBuilder('Both ends, Story Row'))
+            ->measuredLine('yard', 'lane', 20.0)
+            ->opening('Yard', ['node' => 'yard'])->opening('Lane', ['node' => 'lane', 'faces' => 'upstream'])
+            ->look('Yard', [['kind' => 'root_cords', 'from_m' => 8.0, 'size' => 20.0, 'unit' => 'percent']], 9.0, 'cannot_pass')
+            ->look('Lane', [['kind' => 'root_clump', 'from_m' => 12.4, 'size' => 35.0, 'unit' => 'percent']], 13.0, 'cannot_pass', [
+                'travel' => 'upstream',
+            ]));
+        self::assertSame(1, preg_match_all('/Root (clump|cords) at /', $said['report']));
+        self::assertStringContainsString('Root clump at 12.4 m up from Lane', $said['report']);
+        self::assertStringContainsString('2 Mar 2026: Root cords, 8.0 m down from Yard, 20 %', $said['report']);
+        self::assertStringContainsString('We saw all of the line that was ordered.', $said['report'], 'both looks together');
+    }
+
+    public function testAJointsSeveralTroublesAreToldOnce(): void
+    {
+        $said = $this->told((new StoryBuilder('One joint, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'transition', 'from_m' => 9.0, 'size' => 100.0, 'unit' => 'mm', 'facts' => ['material_after' => 'pvc_gasketed']],
+            ['kind' => 'failed_seal', 'from_m' => 9.0, 'facts' => ['soil_seen' => 'no']],
+            ['kind' => 'root_threads', 'from_m' => 9.1, 'size' => 60.0, 'unit' => 'percent', 'at_joint' => true],
+        ], 20.0));
+        self::assertSame(1, preg_match_all('/ at 9\.[01] m: /', $said['report']));
+        self::assertStringContainsString('Root threads with transition, failed seal at 9.1 m: needs work', $said['report']);
+    }
+
+    public function testLikelyAndFeetAreCarriedIntoEverySentence(): void
+    {
+        $said = $this->told((new StoryBuilder(self::FEET, 'feet'))->opening('Yard')->look('Yard', [
+            ['kind' => 'root_clump', 'from_m' => 6.096, 'size' => 60.0, 'unit' => 'percent', 'sureness' => 'likely'],
+            ['kind' => 'low_spot', 'from_m' => 9.144, 'to_m' => 10.668, 'size' => 50.8, 'unit' => 'mm', 'facts' => ['water' => 'off']],
+        ], 15.24));
+        self::assertStringContainsString("Likely root clump at 20' 0\": needs work before the line is used.", $said['report']);
+        self::assertStringContainsString('2 in deep', $said['report']);
+        self::assertDoesNotMatchRegularExpression('/\d (m|mm)\b/', preg_replace('/\d+ min\b/', '', $said['report']) ?? '');
+    }
+
+    /** @return array{judge: string, report: string} */
+    private function told(StoryBuilder $story): array
+    {
+        $this->signIn();
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
+        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $plain = static fn (string $text) => trim((string) preg_replace('/\s+/u', ' ', $text));
+
+        return [
+            'judge' => $plain($this->get('/jobs/'.$story->id.'/judge')->filter('#bench')->text(normalizeWhitespace: true)),
+            'report' => $plain($this->get('/jobs/'.$story->id.'/report')->filter('.report')->text(normalizeWhitespace: true)),
+        ];
+    }
+}
