@@ -15,16 +15,29 @@ enum Verdict: string
     /** What a finding of this class lets a stretch be at best. */
     public static function on(Judgement $judgement): self
     {
+        $need = $judgement->counts();
+
         return match (true) {
-            \in_array($judgement->counts(), [Need::Mend, Need::Now], true) => self::DoesNotPass,
+            Need::Mend === $need, Need::Now === $need => self::DoesNotPass,
             $judgement->asksForAnotherLook() => self::NotFullySeen,
-            Need::KeepClean === $judgement->counts() => self::PassesWithUpkeep,
+            Need::KeepClean === $need => self::PassesWithUpkeep,
             default => self::Passes,
         };
     }
 
     public function worse(self $other): self
     {
-        return array_search($other, self::cases(), true) > array_search($this, self::cases(), true) ? $other : $this;
+        return $other->level() > $this->level() ? $other : $this;
+    }
+
+    /** 0 for what passes to 3 for what does not. */
+    private function level(): int
+    {
+        return match ($this) {
+            self::Passes => 0,
+            self::PassesWithUpkeep => 1,
+            self::NotFullySeen => 2,
+            self::DoesNotPass => 3,
+        };
     }
 }

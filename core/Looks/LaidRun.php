@@ -99,6 +99,9 @@ final readonly class LaidRun
             $piece = $each->from <= $start ? $each : $piece;
         }
         $from = $piece->onPipe($start);
+        if ($from === $start && $finding->end()->metres <= $piece->to && $piece->down) {
+            return new PlacedFinding($piece->pipe, $finding);
+        }
         if (null === $finding->to) {
             return new PlacedFinding($piece->pipe, $finding->at(Length::metres(max(0.0, $from)), null));
         }

@@ -31,9 +31,13 @@ final readonly class UnitedLine
     {
         usort($looks, static fn (Look $a, Look $b) => $a->at <=> $b->at ?: strcmp($a->id, $b->id));
         $things = array_reduce($looks, $this->after(...), []);
-        usort($things, static fn (UnitedFinding $a, UnitedFinding $b) => strcmp($a->newest->pipe, $b->newest->pipe)
-            ?: $a->newest->finding->from->metres <=> $b->newest->finding->from->metres
-            ?: strcmp($a->sightings[0], $b->sightings[0]));
+        $pipes = $starts = $firsts = [];
+        foreach ($things as $thing) {
+            $pipes[] = $thing->newest->pipe;
+            $starts[] = $thing->newest->finding->from->metres;
+            $firsts[] = $thing->sightings[0];
+        }
+        array_multisort($pipes, \SORT_STRING, $starts, \SORT_NUMERIC, $firsts, \SORT_STRING, $things);
         $this->findings = $things;
         $this->coverage = self::united(array_merge(...array_map(static fn (Look $look) => $look->spans, $looks), ...[[]]));
     }

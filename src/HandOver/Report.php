@@ -39,7 +39,7 @@ final readonly class Report
     /** None when nothing was looked at. */
     public function verdict(): ?Verdict
     {
-        return $this->record->verdict();
+        return $this->record->verdict;
     }
 
     /** The worst class of the whole line. */

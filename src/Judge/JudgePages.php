@@ -37,7 +37,7 @@ final readonly class JudgePages
     public function ofLine(
         LineRecord $record, Job $job, UnitSystem $units, string $opened, bool $all, ?RefusedOpinion $refused = null,
     ): ?JudgePage {
-        $verdict = $record->verdict();
+        $verdict = $record->verdict;
         if (null === $verdict) {
             return null;
         }

@@ -118,7 +118,8 @@ final class FindingRepository extends ServiceEntityRepository
     private static function finding(array $row): Finding
     {
         $row['at_joint'] = (bool) $row['at_joint'];
-        $row['facts'] = json_decode(\is_string($row['facts']) ? $row['facts'] : '[]', true, 8, \JSON_THROW_ON_ERROR);
+        $facts = \is_string($row['facts']) ? $row['facts'] : '[]';
+        $row['facts'] = '[]' === $facts ? [] : json_decode($facts, true, 8, \JSON_THROW_ON_ERROR);
 
         return Finding::read(new Input($row));
     }

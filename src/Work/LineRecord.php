@@ -14,6 +14,9 @@ use Jurvex\Core\Looks\Portion;
 /** What is known of a property's line from all looks together. */
 final readonly class LineRecord
 {
+    /** None when nothing was looked at. */
+    public ?Verdict $verdict;
+
     /**
      * @param array<string, JudgedRun> $runs by run, oldest first
      * @param list<LineFinding> $findings that are there
@@ -22,6 +25,7 @@ final readonly class LineRecord
      */
     public function __construct(public array $runs, public array $findings, public array $gone, public array $portions)
     {
+        $this->verdict = [] === $runs ? null : $this->whole();
     }
 
     /** @return list<LineFinding> all but the plain joints, in their places */
@@ -45,24 +49,13 @@ final readonly class LineRecord
         ));
     }
 
-    /** None when nothing was looked at. */
-    public function verdict(): ?Verdict
-    {
-        if ([] === $this->runs) {
-            return null;
-        }
-        $seen = [] === array_filter($this->portions, static fn (Portion $portion) => !$portion->isWhollySeen());
-
-        return array_reduce(
-            $this->findings,
-            static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
-            $seen ? Verdict::Passes : Verdict::NotFullySeen,
-        );
-    }
-
     /** Of one portion: what was seen from there, and what nobody saw of it. */
     public function verdictOf(Portion $portion): Verdict
     {
+        if (1 === \count($this->portions)) {
+            return $this->verdict ?? $this->whole();
+        }
+
         return array_reduce(
             array_filter($this->findings, static fn (LineFinding $each) => $each->isSeenBy($portion->runs)),
             static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
@@ -80,6 +73,17 @@ final readonly class LineRecord
     public function count(Need $need): int
     {
         return \count(array_filter($this->findings, static fn (LineFinding $each) => $each->judgement->counts() === $need));
+    }
+
+    private function whole(): Verdict
+    {
+        $seen = [] === array_filter($this->portions, static fn (Portion $portion) => !$portion->isWhollySeen());
+        $worst = $seen ? Verdict::Passes : Verdict::NotFullySeen;
+        foreach ($this->findings as $each) {
+            $worst = $worst->worse(Verdict::on($each->judgement));
+        }
+
+        return $worst;
     }
 
     private static function isPlain(Finding $finding): bool
