@@ -17,8 +17,9 @@ final class FindingExtension extends AbstractExtension
     /** @var array<string, string> by class: a long run shows the same few hundreds of times */
     private array $signs = [];
 
-    public function __construct(private readonly FindingTexts $texts, private readonly WordsExtension $words)
-    {
+    public function __construct(
+        private readonly FindingTexts $texts, private readonly LineTexts $line, private readonly WordsExtension $words,
+    ) {
     }
 
     public function getFunctions(): array
@@ -26,6 +27,9 @@ final class FindingExtension extends AbstractExtension
         return [
             new TwigFunction('finding_text', $this->texts->of(...)),
             new TwigFunction('finding_place', $this->texts->place(...)),
+            new TwigFunction('line_text', $this->line->of(...)),
+            new TwigFunction('line_place', $this->line->place(...)),
+            new TwigFunction('line_portions', $this->line->portions(...)),
             new TwigFunction('judged_values', $this->texts->values(...)),
             new TwigFunction('judged_limits', $this->texts->limits(...)),
             new TwigFunction('need_sign', $this->sign(...), ['is_safe' => ['html']]),

@@ -9,7 +9,6 @@ use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
-use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\RunRecord;
@@ -30,27 +29,6 @@ final readonly class JudgedRun
         public Track $track, public Pairs $pairs,
     ) {
         $this->verdict = LineVerdict::of($record, $judgements);
-    }
-
-    /** How many findings have a class. */
-    public function count(Need $need): int
-    {
-        return \count(array_filter($this->judgements, static fn (Judgement $judgement) => $judgement->counts() === $need));
-    }
-
-    /** @return list<Finding> the worst, worst first, of those that need anything done */
-    public function worst(int $most): array
-    {
-        $byLevel = [];
-        foreach ($this->record->findings as $finding) {
-            $level = $this->judgements[$finding->id]->counts()?->level() ?? 0;
-            if ($level >= Need::KeepClean->level()) {
-                $byLevel[$level][] = $finding;
-            }
-        }
-        krsort($byLevel);
-
-        return \array_slice(array_merge(...array_values($byLevel)), 0, $most);
     }
 
     /** @return list<Finding> all but the plain joints, worst first */
@@ -77,11 +55,5 @@ final readonly class JudgedRun
     public function measured(): Measured
     {
         return new Measured($this, $this->track);
-    }
-
-    /** How many findings wait for another look. */
-    public function waiting(): int
-    {
-        return \count(array_filter($this->judgements, static fn (Judgement $judgement) => $judgement->asksForAnotherLook()));
     }
 }

@@ -49,6 +49,27 @@ final readonly class LineRecord
         ));
     }
 
+    public function isWhollySeen(): bool
+    {
+        return [] === array_filter($this->portions, static fn (Portion $portion) => !$portion->isWhollySeen());
+    }
+
+    /** @return list<LineFinding> the worst, worst first, of those that need anything done */
+    public function worst(int $most): array
+    {
+        $pressing = array_filter(
+            $this->findings, static fn (LineFinding $each) => ($each->judgement->counts()?->level() ?? 0) >= Need::KeepClean->level(),
+        );
+
+        return \array_slice(self::worstFirst($pressing), 0, $most);
+    }
+
+    /** How many findings wait for another look. */
+    public function waiting(): int
+    {
+        return \count(array_filter($this->findings, static fn (LineFinding $each) => $each->judgement->asksForAnotherLook()));
+    }
+
     /** Of one portion: what was seen from there, and what nobody saw of it. */
     public function verdictOf(Portion $portion): Verdict
     {
@@ -77,8 +98,7 @@ final readonly class LineRecord
 
     private function whole(): Verdict
     {
-        $seen = [] === array_filter($this->portions, static fn (Portion $portion) => !$portion->isWhollySeen());
-        $worst = $seen ? Verdict::Passes : Verdict::NotFullySeen;
+        $worst = $this->isWhollySeen() ? Verdict::Passes : Verdict::NotFullySeen;
         foreach ($this->findings as $each) {
             $worst = $worst->worse(Verdict::on($each->judgement));
         }
