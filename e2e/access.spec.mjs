@@ -64,9 +64,11 @@ for (const theme of ['Daylight', 'Basement']) {
 
 test('the ribbon says in words what it draws, and leads to the finding', async ({page}) => {
     await signIn(page, office);
-    await page.goto((await jobAddress(page, 'Pottery')) + '/judge');
+    const job = await jobAddress(page, 'Pottery');
+    await page.goto(job + '/mark');
     await expect(page.locator('#ribbon ol')).toContainText('24.8 m: Root clump, 55 %, Now');
     await expect(page.locator('#ribbon ol')).toContainText('26.9 m – 31.4 m: Not reached');
+    await page.goto(job + '/judge');
     await page.locator('#ribbon .sign.need-now').click();
     await expect(page.locator('.judgements li:target')).toContainText('Root clump');
     const width = () => page.locator('#ribbon .drawing').evaluate((svg) => svg.getBoundingClientRect().width);

@@ -105,10 +105,10 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
 
     await press(page, 'Judge');
     await expect(page.locator('.verdict')).toContainText('The line does not pass');
-    await expect(page.locator('.stretches')).toContainText('4.0 m not reached');
+    await expect(page.locator('.stretches')).toContainText('20.0 m to 24.0 m from Yard by the crane: not reached');
     await tabTo(page, 'Now');
     await page.keyboard.press('Enter');
-    await expect(page.locator('.judgements details[open]')).toContainText('Half of the bore or more.');
+    await expect(page.locator('.judgements details[open]')).toContainText('So much of the bore that it cannot wait.');
 
     await press(page, 'Hand over');
     await type(page, 'advice_form_advice', 'Renew the joint at 5.4 m.');

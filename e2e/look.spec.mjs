@@ -36,7 +36,7 @@ test('the ribbon and the numbers follow every entry', async ({page}) => {
     await page.locator('.chip-save', {hasText: '50 %'}).click();
     await expect(ribbon.locator('.shape-roots')).toHaveCount(1);
     await expect(ribbon.locator('.sign.need-now')).toHaveCount(1);
-    await expect(page.locator('#numbers')).toContainText('Root threads, 8.0: now');
+    await expect(page.locator('#numbers')).toContainText('Root threads, 8.0 m: now');
     await expect(page.locator('#stages [aria-current]')).toContainText('8.0 m');
 
     // Undone, it is gone from all of them.

@@ -9,9 +9,11 @@ document.addEventListener('htmx:beforeSwap', (event) => {
 
 /* On a phone the seven stages are wider than the screen: the one that is open is in sight. */
 const showStage = () =>
-    requestAnimationFrame(() =>
-        document.querySelector('.stages [aria-current]')?.scrollIntoView({inline: 'center', block: 'nearest'}),
-    );
+    requestAnimationFrame(() => {
+        const open = document.querySelector('.stages [aria-current]');
+        const rail = open?.closest('.stages');
+        if (rail) rail.scrollLeft += open.getBoundingClientRect().left - (rail.clientWidth - open.clientWidth) / 2;
+    });
 document.addEventListener('DOMContentLoaded', showStage);
 document.addEventListener('htmx:afterSettle', showStage);
 
