@@ -60,6 +60,12 @@ final readonly class Situation
         return $this->weakFar || ($this->isFragile() && $this->blockage->isRoots() && $this->far->metres >= self::FAR_M);
     }
 
+    /** Whether anything is known of where the stoppage is; else it may be anywhere on the way. */
+    public function isPlaceKnown(): bool
+    {
+        return $this->near->metres > 0 || $this->overrun->metres > 0;
+    }
+
     public function past(): Length
     {
         return Length::metres($this->far->metres + $this->overrun->metres);

@@ -8,6 +8,7 @@ use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
 use App\Record\MarkRepository;
+use App\Record\Run;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
@@ -27,18 +28,20 @@ final class MarkController extends JobController
         $at = $request->query->getString('at');
         $details->atM = is_numeric($at) && $at >= 0 ? (float) $at : null;
 
-        return $this->show($job, $request, ['form' => $this->form($job, Id::fresh(), $details), 'editing' => null]);
+        return $this->show($job, $request, ['form' => $this->form($job, Id::fresh(), $details, $request), 'editing' => null]);
     }
 
-    /** Adds a mark on the job's latest run, or corrects one; the screen has made the identifier. */
+    /** Adds a mark on the run that is on the ribbon, or corrects one; the screen has made the identifier. */
     #[Route('/{id}', name: 'mark_entry', methods: ['GET', 'POST'])]
     public function mark(Job $job, string $id, Request $request, MarkRepository $marks): Response
     {
         $mark = $marks->onJob($id, $job);
         $runs = $job->runs();
-        $run = $mark->run ?? (end($runs) ?: throw $this->createNotFoundException());
+        $shown = $request->query->getString('run');
+        $wanted = array_values(array_filter($runs, static fn (Run $each) => $each->id === $shown))[0] ?? end($runs);
+        $run = $mark->run ?? ($wanted ?: throw $this->createNotFoundException());
         $details = null === $mark ? new MarkDetails() : clone $mark->details();
-        $form = $this->form($job, $id, $details);
+        $form = $this->form($job, $id, $details, $request);
         if (!SentForm::isAccepted($form, $request)) {
             return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
         }
@@ -59,10 +62,12 @@ final class MarkController extends JobController
         return $this->backToStage($job);
     }
 
-    private function form(Job $job, string $id, MarkDetails $details): FormInterface
+    private function form(Job $job, string $id, MarkDetails $details, Request $request): FormInterface
     {
         return $this->createForm(MarkForm::class, $details, [
-            'action' => $this->generateUrl('mark_entry', ['job' => $job->id, 'id' => $id]),
+            'action' => $this->generateUrl('mark_entry', array_filter([
+                'job' => $job->id, 'id' => $id, 'run' => $request->query->getString('run'),
+            ])),
             'guarded' => null !== $this->manager->find(Mark::class, $id),
         ]);
     }

@@ -29,6 +29,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('finding_place', $this->texts->place(...)),
             new TwigFunction('line_text', $this->line->of(...)),
             new TwigFunction('line_place', $this->line->place(...)),
+            new TwigFunction('line_along', $this->line->on(...)),
             new TwigFunction('line_portions', $this->line->portions(...)),
             new TwigFunction('judged_values', $this->texts->values(...)),
             new TwigFunction('judged_limits', $this->texts->limits(...)),

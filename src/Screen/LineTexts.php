@@ -108,6 +108,12 @@ final readonly class LineTexts
         return $told;
     }
 
+    /** A place on a run, with the opening and the way. */
+    public function on(Run $run, float $metres, UnitSystem $units): string
+    {
+        return $this->along($this->formatter->distance($metres, $units), $run);
+    }
+
     private function sighting(Finding $finding, Run $run, UnitSystem $units): string
     {
         $size = null === $finding->size ? '' : ', '.$this->formatter->size($finding->size, $units);

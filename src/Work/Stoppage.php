@@ -12,6 +12,7 @@ use Jurvex\Core\Triage\Triage;
 final readonly class Stoppage
 {
     private const FAINTEST = 0.01;
+    private const NEARLY_SURE = 0.95;
     private const LEAST_NUMBERED = 0.005;
 
     /**
@@ -26,6 +27,23 @@ final readonly class Stoppage
         public Triage $triage, public array $likeliest, public array $next, public array $contradictions,
         public ?string $from,
     ) {
+    }
+
+    /** Chance of the likeliest pipe, from 0 to 1. */
+    public function surest(): float
+    {
+        return max(0.0, ...array_values($this->triage->chances));
+    }
+
+    public function isNearlySure(): bool
+    {
+        return self::isSure($this->triage);
+    }
+
+    /** So sure that no check is worth its minutes. */
+    public static function isSure(Triage $triage): bool
+    {
+        return max(0.0, ...array_values($triage->chances)) >= self::NEARLY_SURE;
     }
 
     /** @return array<string, float> shade of each pipe on the map that is worth one: its chance against the likeliest one's */

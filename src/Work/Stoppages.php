@@ -66,6 +66,9 @@ final class Stoppages
         if ([] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->clearsTheRoom())) {
             return [];
         }
+        if (Stoppage::isSure($triage)) {
+            return [];
+        }
         $noWater = [] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->forbidsWater());
         $noOpening = [] !== array_filter($dangers, static fn (DangerSign $sign) => $sign->forbidsOpening());
         $openings = $job->property()->sketch()->openings();
