@@ -20,7 +20,8 @@ final class StoryTest extends ApplicationTestCase
         foreach ($said as $page) {
             self::assertStringContainsString('The line does not pass', $page);
             self::assertStringContainsString('Hole', $page);
-            self::assertStringContainsString('Root clump, 6.0 m down from Yard, seen 2 Mar 2026: not there any more on 3 Mar 2026.', $page);
+            self::assertStringContainsString('Root clump, 6.0 m down from Yard, seen 2 Mar 2026: not there any more', $page);
+            self::assertStringContainsString('on 3 Mar 2026, a sound joint was logged there.', $page);
         }
         self::assertStringContainsString('Hole at 22.0 m: needs work before the line is used.', $said['report']);
         self::assertStringContainsString('We saw all of the line that was ordered.', $said['report'], 'the first look saw the rest');
@@ -56,7 +57,9 @@ final class StoryTest extends ApplicationTestCase
 
     public function testALineThatEndsAtABlockageDoesNotPass(): void
     {
-        $said = $this->told((new StoryBuilder('Blocked, Story Row'))->opening('Yard')->look('Yard', [
+        $said = $this->told((new StoryBuilder('Blocked, Story Row'))->opening('Yard', ['state' => 'too_small'])->look('Yard', [
+            ['kind' => 'bend', 'from_m' => 2.0, 'size' => 90.0, 'unit' => 'degrees'],
+            ['kind' => 'bend', 'from_m' => 7.0, 'size' => 45.0, 'unit' => 'degrees'],
             ['kind' => 'cannot_go_further', 'from_m' => 11.2, 'facts' => ['cause' => 'rod_jammed']],
         ], 11.2, 'cannot_pass'));
         foreach ($said as $page) {
@@ -64,6 +67,8 @@ final class StoryTest extends ApplicationTestCase
             self::assertStringNotContainsString('11.2 m passes', $page);
         }
         self::assertStringContainsString('What lies beyond 11.2 m from Yard, and how far it goes on.', $said['report']);
+        self::assertStringContainsString('could not go on at 11.2 m: the rod jams after 135° of turn.', $said['report']);
+        self::assertStringContainsString('Access at Yard: too small.', $said['report']);
     }
 
     public function testWaterOnThenOffIsJudgedByTheReadingWithTheWaterOff(): void

@@ -89,6 +89,19 @@ final readonly class RunRecord
         return [$first ?? $end, $last ?? $end];
     }
 
+    /** Degrees of all bends that were logged up to a place. */
+    public function turnedBefore(Length $place): float
+    {
+        $turned = 0.0;
+        foreach ($this->findings as $finding) {
+            if (Kind::Bend === $finding->kind && $finding->from->metres <= $place->metres) {
+                $turned += $finding->sizeIn(SizeUnit::Degrees) ?? 0.0;
+            }
+        }
+
+        return $turned;
+    }
+
     public function pipeAt(Length $place): PipeSpan
     {
         return $this->pipesAround($place, Length::metres(0))[1];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Record\Opening;
 use App\Screen\PortionText;
 
 /** The report as a reader gets it. */
@@ -16,13 +17,15 @@ final readonly class ReportPage
      * @param list<ReportLook> $looks in the order in which they were made
      * @param list<string> $sentences what was found, the worst first
      * @param int $more how many are not among the sentences
+     * @param list<Opening> $access openings that need something done
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
      * @param string $assets what stands before an asset's address, for printing without a server
      */
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
-        public array $sentences, public int $more, public ?string $pdf, public bool $isSignedIn, public string $assets = '',
+        public array $sentences, public int $more, public array $access, public ?string $pdf, public bool $isSignedIn,
+        public string $assets = '',
     ) {
     }
 }

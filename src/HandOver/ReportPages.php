@@ -11,6 +11,7 @@ use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Run\Travel;
@@ -40,8 +41,8 @@ final readonly class ReportPages
         return new ReportPage(
             $report, $this->line->portions($record, $report->units),
             array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
-            array_map(fn (LineFinding $each) => $this->line->gone($each, $report->units), $record->gone),
-            $looks, $sentences, \count($report->notable) - \count($sentences), $pdf, $isSignedIn, $assets,
+            array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
+            $looks, $sentences, \count($report->notable) - \count($sentences), $report->job->poorOpenings(), $pdf, $isSignedIn, $assets,
         );
     }
 
@@ -57,6 +58,9 @@ final readonly class ReportPages
 
     private function sentence(LineFinding $each, Report $report): string
     {
+        if (Kind::CannotGoFurther === $each->finding->kind) {
+            return $this->line->stopped($each, $report->record, $report->units);
+        }
         $text = $this->line->of($each, $report->units);
         $beside = $this->line->beside($each);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Record\Job;
-use App\Record\Opening;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
 use App\Support\Wording\WordsExtension;
@@ -55,7 +54,8 @@ final readonly class JudgePages
 
         return new JudgePage(
             $verdict, null, $this->line->portions($record, $units), self::schools($job), $findings, \count($ranked) - \count($findings),
-            array_map(fn (LineFinding $each) => $this->line->gone($each, $units), $record->gone), self::access($job), $opened, $refused,
+            array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone), $job->poorOpenings(),
+            $opened, $refused,
         );
     }
 
@@ -77,7 +77,7 @@ final readonly class JudgePages
 
         return new JudgePage(
             $line->verdict->whole(), $line, [], self::schools($job), $findings, \count($ranked) - \count($findings), [],
-            self::access($job), $opened, $refused,
+            $job->poorOpenings(), $opened, $refused,
         );
     }
 
@@ -134,14 +134,5 @@ final readonly class JudgePages
             new SchoolChoice('water', $firms->water, $job->outcome()->waterSchool()),
             new SchoolChoice('roots', $firms->roots, $job->outcome()->rootsSchool()),
         ];
-    }
-
-    /** @return list<Opening> */
-    private static function access(Job $job): array
-    {
-        return array_values(array_filter(
-            $job->openings(),
-            static fn (Opening $opening) => $opening->details()->state->need()->level() > Need::Leave->level(),
-        ));
     }
 }

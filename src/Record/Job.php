@@ -9,6 +9,7 @@ use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Judge\HouseRules;
+use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
 
 /** One job, from the call to the hand-over. */
@@ -224,6 +225,14 @@ class Job implements JobEntry
     public function openings(): array
     {
         return array_values($this->openings->filter(static fn (Opening $opening) => null === $opening->withdrawnAt())->toArray());
+    }
+
+    /** @return list<Opening> that need something done before they serve */
+    public function poorOpenings(): array
+    {
+        return array_values(array_filter(
+            $this->openings(), static fn (Opening $opening) => $opening->details()->state->need()->level() > Need::Leave->level(),
+        ));
     }
 
     /** @return list<Pass> */

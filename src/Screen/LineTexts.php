@@ -8,11 +8,15 @@ use App\Record\Run;
 use App\Support\Units\Formatter;
 use App\Support\Wording\DateExtension;
 use App\Support\Wording\WordsExtension;
+use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
 use App\Work\Sighting;
+use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Looks\Portion;
+use Jurvex\Core\Looks\UnitedLine;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Run\SightSpan;
 use Jurvex\Core\Run\Travel;
@@ -67,13 +71,41 @@ final readonly class LineTexts
         return implode(' · ', $told);
     }
 
-    public function gone(LineFinding $each, UnitSystem $units): string
+    /** Why a run could not go on, in its own words. */
+    public function stopped(LineFinding $each, LineRecord $record, UnitSystem $units): string
     {
-        return $this->translator->trans('line.gone', [
+        $cause = $each->finding->fact(Fact::Cause);
+        $turned = 'rod_jammed' === $cause ? $each->line->record->turnedBefore($each->finding->from) : 0.0;
+
+        return $this->translator->trans($turned > 0 ? 'line.stopped_turned' : 'line.stopped', [
+            '%at%' => $this->place($each, $record, $units), '%turned%' => (string) round($turned),
+            '%cause%' => null === $cause ? $this->translator->trans('line.cause_not_said') : $this->words->words($cause, 'line.cause'),
+        ]);
+    }
+
+    public function gone(LineFinding $each, LineRecord $record, UnitSystem $units): string
+    {
+        $since = null === $each->goneSince ? null : $record->runs[$each->goneSince->id];
+
+        return $this->translator->trans($this->isSoundNow($each, $since) ? 'line.gone_sound' : 'line.gone', [
             '%what%' => $this->words->words($each->finding->kind, 'kind'),
             '%where%' => $this->along($this->formatter->distance($each->finding->from->metres, $units), $each->line->run),
             '%seen%' => $this->day($each->line->run), '%since%' => null === $each->goneSince ? '' : $this->day($each->goneSince),
         ]);
+    }
+
+    /** Whether the look that found it no more logged a sound joint there. */
+    private function isSoundNow(LineFinding $each, ?JudgedRun $since): bool
+    {
+        $isSameWay = $since?->run->opening === $each->line->run->opening && $since->record->travel === $each->line->record->travel;
+        foreach ($isSameWay ? $since->record->findings : [] as $finding) {
+            if (Kind::SoundJoint === $finding->kind
+                && abs($finding->from->metres - $each->finding->from->metres) <= UnitedLine::SAME_PLACE_M) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<PortionText> */
