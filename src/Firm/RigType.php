@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace App\Firm;
 
+use Jurvex\Core\Clear\Head;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\ChoiceList\Loader\CallbackChoiceLoader;
 use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
-/** A tool of the firm's kit with one of its heads. */
+/** A tool of the firm's kit with one of its camera heads. */
 final class RigType extends AbstractType
 {
     public function __construct(private readonly Security $security, private readonly Kit $kit)
@@ -39,7 +40,10 @@ final class RigType extends AbstractType
         $choices = [];
         foreach ($account instanceof Account ? $this->kit->of($account->firm) : [] as $tool) {
             foreach ($tool->details()->getHeads() as $i => $head) {
-                $choices[$tool->details()->name.' · '.$head->name] = $tool->id.'-'.$i;
+                // A head of which nobody has said the class may be one.
+                if (null === $head->class || Head::Camera === $head->class) {
+                    $choices[$tool->details()->name.' · '.$head->name] = $tool->id.'-'.$i;
+                }
             }
         }
 

@@ -14,6 +14,8 @@ use Jurvex\Core\Measure\UnitSystem;
 /** Writes measures the way the reader says them. */
 final class Formatter
 {
+    private const LITRES_PER_GALLON = 3.785411784;
+
     /** A place or length along the line: `26.9 m`, `88' 3"`. */
     public function distance(float $metres, UnitSystem $units): string
     {
@@ -32,6 +34,14 @@ final class Formatter
         return UnitSystem::Metric === $units
             ? $this->number($millimetres, 0, 0).' mm'
             : $this->number(Length::millimetres($millimetres)->inInches(), 1, 0).' in';
+    }
+
+    /** `3.3 L`, `0.9 US gal`. */
+    public function volume(float $litres, UnitSystem $units): string
+    {
+        $value = UnitSystem::Metric === $units ? $litres : $litres / self::LITRES_PER_GALLON;
+
+        return $this->number($value, $value < 10 ? 1 : 0, 0).(UnitSystem::Metric === $units ? ' L' : ' US gal');
     }
 
     public function size(Size $size, UnitSystem $units): string
