@@ -113,6 +113,25 @@ final class StoryTest extends ApplicationTestCase
         self::assertStringContainsString('5.0 m to 8.0 m from Yard: under water.', $said['report']);
     }
 
+    public function testALeaningRiserIsToldThoughItCanBeUsed(): void
+    {
+        $said = $this->told((new StoryBuilder('Leaning, Story Row'))->opening('Yard', ['leaning' => true])->look('Yard', [], 20.0));
+        self::assertStringContainsString('Access at Yard: the riser leans or is displaced.', $said['report']);
+        self::assertMatchesRegularExpression('/Watch ?Yard the riser leans or is displaced Access to the line/', $said['judge']);
+        self::assertStringContainsString('The line passes', $said['judge']);
+    }
+
+    public function testTwoMaterialsFromOneOpeningAreTwoPipes(): void
+    {
+        $said = $this->told((new StoryBuilder('Two pipes, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'transition', 'from_m' => 8.0, 'size' => 100.0, 'unit' => 'mm', 'facts' => ['material_after' => 'pvc_welded']],
+            ['kind' => 'root_threads', 'from_m' => 4.0, 'size' => 5.0, 'unit' => 'percent'],
+            ['kind' => 'root_threads', 'from_m' => 12.0, 'size' => 5.0, 'unit' => 'percent'],
+        ], 20.0));
+        self::assertStringContainsString('Root threads at 12.0 m: needs repair.', $said['report'], 'the plastic joint has failed');
+        self::assertStringContainsString('Root threads at 4.0 m: needs cleaning on a cycle', $said['report'], 'in clay');
+    }
+
     public function testTheSameRootFromBothEndsIsOneThing(): void
     {
         $said = $this->told((new StoryBuilder('Both ends, Story Row'))

@@ -18,5 +18,4 @@ enum Remedy: string
     case SeeTheRest = 'see_the_rest';
     case Measure = 'measure';
     case StopAndCall = 'stop_and_call';
-    case Access = 'access';
 }

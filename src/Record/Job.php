@@ -231,7 +231,7 @@ class Job implements JobEntry
     public function poorOpenings(): array
     {
         return array_values(array_filter(
-            $this->openings(), static fn (Opening $opening) => $opening->details()->state->need()->level() > Need::Leave->level(),
+            $this->openings(), static fn (Opening $opening) => $opening->details()->need()->level() > Need::Leave->level(),
         ));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Judge\Need;
 use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
@@ -101,5 +102,11 @@ class OpeningDetails
         $details->faces = $mouth->faces;
 
         return $details;
+    }
+
+    /** What its state asks for; a riser that leans is watched at least. */
+    public function need(): Need
+    {
+        return $this->leaning ? $this->state->need()->worse(Need::Watch) : $this->state->need();
     }
 }

@@ -30,6 +30,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('line_text', $this->line->of(...)),
             new TwigFunction('line_place', $this->line->place(...)),
             new TwigFunction('line_along', $this->line->on(...)),
+            new TwigFunction('opening_told', $this->line->opening(...)),
             new TwigFunction('line_portions', $this->line->portions(...)),
             new TwigFunction('judged_values', $this->texts->values(...)),
             new TwigFunction('judged_limits', $this->texts->limits(...)),

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Screen;
 
+use App\Record\Opening;
+use App\Record\OpeningState;
 use App\Record\Run;
 use App\Support\Units\Formatter;
 use App\Support\Wording\DateExtension;
@@ -138,6 +140,16 @@ final readonly class LineTexts
         }
 
         return $told;
+    }
+
+    /** What is wrong with an opening. */
+    public function opening(Opening $opening): string
+    {
+        $details = $opening->details();
+        $told = OpeningState::Usable === $details->state && $details->leaning
+            ? [] : [mb_strtolower($this->words->words($details->state, 'opening_state'))];
+
+        return implode(', ', $details->leaning ? [...$told, $this->translator->trans('line.leaning')] : $told);
     }
 
     /** A place on a run, with the opening and the way. */
