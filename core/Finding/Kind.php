@@ -139,6 +139,12 @@ enum Kind: string
         return Family::Water === $this->family();
     }
 
+    /** Whether it only tells the way: a sound joint, a bend, an end; nothing that anybody must know of. */
+    public function isPlain(): bool
+    {
+        return self::SoundJoint === $this || (Family::Way === $this->family() && self::CannotGoFurther !== $this);
+    }
+
     /** What is one kind of trouble, however it looked on the day: all roots, all deposits, else the kind itself. */
     public function trouble(): string
     {

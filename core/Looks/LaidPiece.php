@@ -12,8 +12,9 @@ final readonly class LaidPiece
      * @param float $from metres of the run where it begins
      * @param float $to metres of the run where it ends; without end for what leads off the map
      * @param bool $down whether the run goes with the flow there
+     * @param bool $isSure whether the map knows that the run comes this way
      */
-    public function __construct(public string $pipe, public float $from, public float $to, public bool $down)
+    public function __construct(public string $pipe, public float $from, public float $to, public bool $down, public bool $isSure = false)
     {
     }
 

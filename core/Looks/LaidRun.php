@@ -43,7 +43,7 @@ final readonly class LaidRun
         $isSure = true;
         foreach ($way->spans ?? [] as $span) {
             $isSure = $isSure && !$span->pipe->length->source->isWeakerThan(Source::Measured);
-            $pieces[] = new LaidPiece($isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down);
+            $pieces[] = new LaidPiece($isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down, $isSure);
             $end = $span->to;
         }
         $pieces[] = new LaidPiece($own, $end, \INF, true);

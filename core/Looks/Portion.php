@@ -12,6 +12,9 @@ use Jurvex\Core\Run\SightSpan;
 /** What is seen of the line from one opening one way, by all looks together; in distances from that opening. */
 final readonly class Portion
 {
+    /** What is shorter nobody can tell from nothing. */
+    private const HAIR_M = 0.005;
+
     /**
      * @param LaidRun $run the one that got farthest: the portion is told by its distances
      * @param list<string> $runs all that tell of it
@@ -49,7 +52,7 @@ final readonly class Portion
     {
         $known = null;
         foreach ($run->pieces as $piece) {
-            if (\INF !== $piece->to && !str_contains($piece->pipe, '/')) {
+            if ($piece->isSure) {
                 $known = $piece->to;
             }
         }
@@ -103,11 +106,11 @@ final readonly class Portion
      */
     private static function with(array $gaps, float $from, float $to, Sight $sight): array
     {
-        if ($to - $from < 0.005) {
+        if ($to - $from < self::HAIR_M) {
             return $gaps;
         }
         $last = end($gaps);
-        if (false !== $last && $last->sight === $sight && abs($last->to->metres - $from) < 0.005) {
+        if (false !== $last && $last->sight === $sight && abs($last->to->metres - $from) < self::HAIR_M) {
             array_pop($gaps);
             $from = $last->from->metres;
         }

@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Ribbon;
 
 use Jurvex\Core\Camera\Pool;
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
-use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\Length;
@@ -196,9 +194,7 @@ final readonly class Ribbon
     {
         $byLevel = [];
         foreach ($run->findings as $finding) {
-            $isPlain = Kind::SoundJoint === $finding->kind
-                || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
-            if (isset($judgements[$finding->id]) && !$isPlain) {
+            if (isset($judgements[$finding->id]) && !$finding->kind->isPlain()) {
                 $byLevel[$judgements[$finding->id]->counts()?->level() ?? Need::KeepClean->level()][] = $finding;
             }
         }

@@ -35,12 +35,9 @@ final class ReportController extends AbstractController
     public function report(Job $job): Response
     {
         $report = $this->reports->of($job);
-        $photos = [];
-        foreach ($report->runs as $line) {
-            foreach ($line->photographed as $finding) {
-                $photos[$finding] = $this->generateUrl('photo', ['job' => $job->id, 'run' => $line->run->id, 'id' => $finding]);
-            }
-        }
+        $photos = self::photos($report, fn (string $run, string $finding) => $this->generateUrl('photo', [
+            'job' => $job->id, 'run' => $run, 'id' => $finding,
+        ]));
 
         return $this->shown($this->pages->of($report, $photos, $this->generateUrl('report_pdf', ['job' => $job->id]), true));
     }
@@ -75,12 +72,9 @@ final class ReportController extends AbstractController
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id]);
         $report = $this->reports->of($job);
-        $photos = [];
-        foreach ($report->runs as $line) {
-            foreach ($line->photographed as $finding) {
-                $photos[$finding] = $this->generateUrl('shared_photo', ['token' => $token, 'id' => $finding]);
-            }
-        }
+        $photos = self::photos($report, fn (string $run, string $finding) => $this->generateUrl('shared_photo', [
+            'token' => $token, 'id' => $finding,
+        ]));
 
         return self::unlisted($this->shown(
             $this->pages->of($report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false),
@@ -110,6 +104,23 @@ final class ReportController extends AbstractController
     private function jobOf(string $token, ShareLinks $links): Job
     {
         return $links->find($token)->job ?? throw $this->createNotFoundException('error.no_such_link');
+    }
+
+    /**
+     * @param \Closure(string, string): string $address of a run's picture of a finding
+     *
+     * @return array<string, string> addresses by finding
+     */
+    private static function photos(Report $report, \Closure $address): array
+    {
+        $photos = [];
+        foreach ($report->runs as $line) {
+            foreach ($line->photographed as $finding) {
+                $photos[$finding] = $address($line->run->id, $finding);
+            }
+        }
+
+        return $photos;
     }
 
     private function shown(ReportPage $page): Response

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use Jurvex\Core\Finding\Family;
-use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\Verdict;
@@ -45,7 +43,7 @@ final readonly class LineRecord
     {
         return self::worstFirst(array_filter(
             $this->findings,
-            static fn (LineFinding $each) => !self::isPlain($each->finding) && Need::Leave !== $each->judgement->counts(),
+            static fn (LineFinding $each) => !$each->finding->kind->isPlain() && Need::Leave !== $each->judgement->counts(),
         ));
     }
 
@@ -104,12 +102,6 @@ final readonly class LineRecord
         }
 
         return $worst;
-    }
-
-    private static function isPlain(Finding $finding): bool
-    {
-        return Kind::SoundJoint === $finding->kind
-            || (Family::Way === $finding->kind->family() && Kind::CannotGoFurther !== $finding->kind);
     }
 
     /**

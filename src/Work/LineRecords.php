@@ -6,7 +6,6 @@ namespace App\Work;
 
 use App\Record\Job;
 use App\Record\Run;
-use App\Record\Zero;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Looks\LaidRun;
@@ -75,11 +74,10 @@ final readonly class LineRecords
         $node = $run->opening->node() ?? '';
         $sketch = $run->job->property()->sketch();
         $isMapped = isset($sketch->nodes[$node]);
-        $lead = Zero::Rim === $run->details()->zero ? $run->opening->details()->dropM : 0.0;
 
         return LaidRun::along(
             $run->id, (float) $run->startedAt->format('U.u'), $isMapped ? $node : $run->opening->id, $line->record,
-            $isMapped ? RunWay::along($sketch, $node, $line->record->travel, $lead) : null,
+            $isMapped ? RunWay::along($sketch, $node, $line->record->travel, MappedRuns::leadOf($run)) : null,
         );
     }
 

@@ -45,12 +45,10 @@ final readonly class MappedRuns
 
     public function mapped(Run $run): MappedRun
     {
-        $isDrop = Zero::Rim === $run->details()->zero;
-
         return new MappedRun(
             $run->id,
             $run->opening->node() ?? '',
-            $isDrop ? $run->opening->details()->dropM : 0.0,
+            self::leadOf($run),
             $this->findings->record($run),
         );
     }
@@ -83,6 +81,12 @@ final readonly class MappedRuns
         }
 
         return $proposals;
+    }
+
+    /** Metres of a run before the line itself: the drop, where zero is at the rim. */
+    public static function leadOf(Run $run): float
+    {
+        return Zero::Rim === $run->details()->zero ? $run->opening->details()->dropM : 0.0;
     }
 
     /** The way that a tool takes from an opening; none while the opening is not on the map. */
