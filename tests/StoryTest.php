@@ -158,6 +158,18 @@ final class StoryTest extends ApplicationTestCase
         self::assertStringContainsString('Root threads with transition, failed seal at 9.1 m: needs work', $said['report']);
     }
 
+    public function testACrossBoreAtAJointStopsTheWorkWhateverElseIsThere(): void
+    {
+        $said = $this->told((new StoryBuilder('Cross-bore, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'root_clump', 'from_m' => 9.0, 'size' => 60.0, 'unit' => 'percent', 'at_joint' => true],
+            ['kind' => 'cross_bore', 'from_m' => 9.1, 'at_joint' => true],
+        ], 20.0));
+        foreach ($said as $page) {
+            self::assertStringContainsString('No cutting, no jetting', $page);
+        }
+        self::assertStringContainsString('Cross-bore at 9.1 m', $said['report']);
+    }
+
     public function testLikelyAndFeetAreCarriedIntoEverySentence(): void
     {
         $said = $this->told((new StoryBuilder(self::FEET, 'feet'))->opening('Yard')->look('Yard', [

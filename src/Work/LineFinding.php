@@ -39,10 +39,11 @@ final readonly class LineFinding
         return [] !== array_filter($this->sightings, static fn (Sighting $seen) => \in_array($seen->line->run->id, $runs, true));
     }
 
-    /** Whether it is trouble of a joint, which is told once. */
+    /** Whether it is trouble of a joint, which is told once. Another utility is never told beside something else. */
     public function isOfJoint(): bool
     {
-        return Kind::Transition === $this->finding->kind || ($this->finding->atJoint && Kind::SoundJoint !== $this->finding->kind);
+        return Kind::Transition === $this->finding->kind
+            || ($this->finding->atJoint && !\in_array($this->finding->kind, [Kind::SoundJoint, Kind::CrossBore], true));
     }
 
     public function isBeside(self $other, float $metres): bool
