@@ -46,7 +46,7 @@ for (const theme of ['Daylight', 'Basement']) {
             await page.goto(address);
             if (address.endsWith('/look')) {
                 await page.keyboard.press('w');
-                await expect(page.locator('.panel')).toBeVisible();
+                await expect(page.locator('.entry')).toBeVisible();
             }
             if (address.endsWith('/judge')) await page.locator('.judgements summary').first().click();
             const found = await new AxeBuilder({page}).analyze();

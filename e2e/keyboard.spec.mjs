@@ -86,7 +86,7 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await keys(page, 'Enter', 'a');
     await page.keyboard.type('140');
     await page.keyboard.press('Enter');
-    await expect(page.locator('.panel .error')).toContainText('more than can be');
+    await expect(page.locator('.entry .error')).toContainText('more than can be');
     await expect(page.locator('#size')).toHaveValue('140');
     await page.keyboard.press('Backspace');
     await page.keyboard.press('Enter');

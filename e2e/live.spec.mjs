@@ -45,13 +45,13 @@ test('a whole look on a simulated reel by keys alone, and the record is the line
     const open = async (kind) => {
         const family = tiles.find((each) => each.kinds.some((one) => one.code === kind));
         await press(family.key, 1 + family.kinds.findIndex((one) => one.code === kind));
-        await expect(page.locator('.panel')).toBeVisible();
+        await expect(page.locator('.entry')).toBeVisible();
         return family.kinds.find((one) => one.code === kind);
     };
     /* What has begun is what its key opens again. */
     const reopen = async (kind) => {
         await press(tiles.find((each) => each.kinds.some((one) => one.code === kind)).key);
-        await expect(page.locator('.panel')).toBeVisible();
+        await expect(page.locator('.entry')).toBeVisible();
     };
     const truth = view.things.filter((thing) => thing.kind !== 'tap').sort((a, b) => b.to - a.to);
     for (const thing of truth) {
@@ -73,7 +73,7 @@ test('a whole look on a simulated reel by keys alone, and the record is the line
         if (clock) await press('ArrowRight', clock);
         if (kind.sized) await page.keyboard.type(String(thing.size));
         await press('Enter');
-        await expect(page.locator('.panel')).toBeHidden();
+        await expect(page.locator('.entry')).toBeHidden();
     }
     await rod(page, ['Shift', 'ArrowDown'], (at) => at <= 0.02);
     await expect(page.locator('.queue-state')).toBeHidden();
@@ -120,7 +120,7 @@ test("entries outlive the network, the page and the browser's patience, and are 
         await page.keyboard.press('q');
         await page.keyboard.type(String(size));
         await page.keyboard.press('Enter');
-        await expect(page.locator('.panel')).toBeHidden();
+        await expect(page.locator('.entry')).toBeHidden();
     };
     await rod(page, ['ArrowUp'], (at) => at >= 1);
     await log(1, 11);
@@ -219,6 +219,6 @@ test('the rod goes by touch and by wheel, and a tap sets the bottom', async ({pa
     await expect(page.locator('.told')).toContainText('Bottom of the pipe at 3');
     // With a low spot open, the tap is the line of the water on the lens.
     await page.keyboard.press('w');
-    await page.mouse.click(box.x + box.width / 2, box.y + box.height / 2);
+    await canvas.click();
     await expect(page.locator('#size')).not.toHaveValue('');
 });

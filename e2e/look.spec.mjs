@@ -13,7 +13,13 @@ async function freshRun(page, place, fields = {}) {
 }
 
 const tile = (page, name) => page.locator('.tile', {hasText: name}).first();
-const chip = (page, name) => page.locator('.panel .chip', {hasText: name}).first();
+const chip = (page, name) => page.locator('.entry .chip', {hasText: name}).first();
+/** Taps a size, and saves. */
+const sized = async (page, size) => {
+    await page.locator('.entry-sizes', {hasText: size}).click();
+    await save(page);
+};
+const save = (page) => page.locator('.entry-go .go').click();
 const read = (page, distance) => page.getByLabel('Counter reads').fill(distance);
 
 test('the ribbon and the numbers follow every entry', async ({page}) => {
@@ -26,14 +32,14 @@ test('the ribbon and the numbers follow every entry', async ({page}) => {
     await read(page, '6');
     await tile(page, 'Way').click();
     await chip(page, 'Transition').click();
-    await page.locator('.fact-row .chip', {hasText: 'Clay'}).click();
-    await page.locator('.chip-save', {hasText: '150 mm'}).click();
+    await page.getByRole('combobox', {name: 'Pipe after it'}).selectOption('clay');
+    await sized(page, '150 mm');
     await expect(page.locator('#findings')).toContainText('Pipe after it: Clay');
     await expect(ribbon.locator('.wall[fill="url(#m-clay)"]')).toHaveCount(1);
 
     await read(page, '8');
     await tile(page, 'Roots').click();
-    await page.locator('.chip-save', {hasText: '50 %'}).click();
+    await sized(page, '50 %');
     await expect(ribbon.locator('.shape-roots')).toHaveCount(1);
     await expect(ribbon.locator('.sign.need-now')).toHaveCount(1);
     await expect(page.locator('#numbers')).toContainText('Root threads, 8.0 m: now');
@@ -82,6 +88,7 @@ test('a finding is corrected, and takes its picture along', async ({page}) => {
         ),
     });
     await chip(page, 'open').click();
+    await save(page);
     const row = page.locator('#findings li').first();
     await expect(row).toContainText('Crack');
     await expect(row).toContainText('picture');
@@ -111,11 +118,11 @@ test('a picture that is none is refused beside the finding, which stays as it wa
         mimeType: 'image/jpeg',
         buffer: Buffer.from('not a picture'),
     });
-    await page.locator('.chip-save', {hasText: '20 %'}).click();
-    await expect(page.locator('.panel .error')).toContainText('must be a JPEG or a PNG');
+    await sized(page, '20 %');
+    await expect(page.locator('.entry .error')).toContainText('must be a JPEG or a PNG');
     await expect(page.locator('#size')).toHaveValue('20');
     await page.setInputFiles('#photo', []);
-    await page.locator('.panel-go .go').click();
+    await save(page);
     await expect(page.locator('#findings')).toContainText('Grease');
 });
 
@@ -128,21 +135,22 @@ test('a rolled picture is put upright, and water running makes a depth provision
     // The bottom of the pipe stands at three: what is seen at three is at six.
     await read(page, '4');
     await tile(page, 'Joint').click();
-    const dial = page.locator('.dial svg');
+    const dial = page.locator('.entry-dial svg').first();
     const box = await dial.boundingBox();
     const right = {x: box.width - 8, y: box.height / 2};
     await page.getByRole('button', {name: 'Set the bottom'}).click();
     await dial.click({position: right});
     await dial.click({position: right});
-    await page.locator('.chip-save', {hasText: '10 %'}).click();
+    await sized(page, '10 %');
     await expect(page.locator('#findings')).toContainText("6 o'clock");
 
     await read(page, '7');
     await tile(page, 'Water').click();
-    await page.getByRole('button', {name: 'starts here'}).click();
+    await page.getByRole('button', {name: 'starts'}).click();
     await read(page, '9');
-    await page.locator('.open-stretches button').click();
-    await page.locator('.chip-save', {hasText: '40 mm'}).click();
+    await page.locator('.aside-take').click();
+    await page.getByRole('button', {name: 'ends'}).click();
+    await sized(page, '40 mm');
     await expect(page.locator('#findings')).toContainText('7.0–9.0');
     await expect(page.locator('#findings li', {hasText: 'Low spot'})).toContainText('Look again');
     await page.goto(job + '/judge?run=' + (await page.locator('.look').getAttribute('data-run')));

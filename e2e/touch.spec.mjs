@@ -36,18 +36,20 @@ test('a whole job on a phone by touch', async ({page}) => {
     await page.getByLabel('Bore at zero').fill('100');
     await tap(button('Zero the counter and start'));
     await page.getByLabel('Counter reads').fill('3.2');
-    // One tap for the kind, one more for the size, and it is saved.
+    // One tap for the kind, one for the size, one saves.
     await button('Deposit').tap();
     await button('35 %').tap();
+    await button('Save').tap();
     await expect(page.locator('#findings')).toContainText('Grease');
     await expect(page.locator('#findings')).toContainText('3.2');
-    // A kind without a size is saved by its deciding answer; the clock is tapped on the dial.
+    // The clock is tapped on the dial.
     await page.getByLabel('Counter reads').fill('4');
     await button('Wall').tap();
-    const dial = await page.locator('.dial svg').boundingBox();
-    await page.locator('.dial svg').tap({position: {x: dial.width - 8, y: dial.height / 2}});
-    await expect(page.locator('.dial p')).toHaveText('3');
-    await button('closed').tap();
+    const dial = await page.locator('.entry-dial svg').first().boundingBox();
+    await page.locator('.entry-dial svg').first().tap({position: {x: dial.width - 8, y: dial.height / 2}});
+    await expect(page.locator('.entry-dial p').first()).toHaveText('3');
+    await page.getByRole('combobox', {name: 'Crack'}).selectOption('closed');
+    await button('Save').tap();
     await expect(page.locator('#findings')).toContainText('Crack');
     await expect(page.locator('#findings')).toContainText("3 o'clock");
     await tap(page.getByRole('link', {name: 'End the run'}));
@@ -71,13 +73,14 @@ test('what is typed on a stretch stays when the page is closed, and an entry tha
     await signIn(page);
     await page.locator('.day-today a', {hasText: 'Pottery'}).tap();
     await page.getByLabel('Counter reads').fill('2.5');
-    await page.getByRole('button', {name: 'Water start'}).tap();
-    await page.getByRole('button', {name: 'starts here'}).tap();
+    await page.locator('.tile', {hasText: 'Water'}).tap();
+    await page.getByRole('button', {name: 'starts'}).tap();
     await page.reload();
-    await expect(page.locator('.open-stretches')).toContainText('Low spot since 2.5');
+    await expect(page.locator('.aside')).toContainText('Low spot starts 2.5 · deepest still open · ends still open');
     await context.setOffline(true);
-    await page.getByRole('button', {name: 'Roots share'}).tap();
+    await page.locator('.tile', {hasText: 'Roots'}).tap();
     await page.getByRole('button', {name: '25 %'}).tap();
+    await page.getByRole('button', {name: 'Save'}).tap();
     await expect(page.locator('.told')).toContainText('Kept here');
     await expect(page.locator('.queue-state')).toContainText('1 waiting to be sent');
     await context.setOffline(false);

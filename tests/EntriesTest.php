@@ -61,6 +61,25 @@ final class EntriesTest extends ApplicationTestCase
         self::assertEqualsWithDelta([4.4196, 38.1], [$logged?->fromM, $logged?->size], 1e-9);
     }
 
+    public function testADepthMayBeMoreOrLessThanItCouldBeToldAndEitherEndMayComeFirst(): void
+    {
+        $this->signIn(self::OTHER_FIRM);
+        $typings = ['at least 2 in' => 'lens_under', '> 2' => 'lens_under', '2 in or less' => 'or_less', '≤2"' => 'or_less', '2' => ''];
+        foreach ($typings as $typed => $fact) {
+            $run = $this->lastRun($this->job('Sail'));
+            $id = Id::fresh();
+            $this->send($this->findingAddress($run, $id), [
+                'kind' => 'low_spot', 'reading_from' => "40'", 'reading_to' => "33'", 'reading_deepest' => "35'", 'size' => (string) $typed,
+            ]);
+            $logged = $this->manager()->find(LoggedFinding::class, $id);
+            self::assertNotNull($logged, (string) $typed);
+            self::assertEqualsWithDelta([33 * 0.3048, 40 * 0.3048, 50.8], [$logged->fromM, $logged->toM, $logged->size], 1e-9);
+            self::assertSame(['lens_under' => 'lens_under' === $fact, 'or_less' => 'or_less' === $fact], [
+                'lens_under' => isset($logged->facts['lens_under']), 'or_less' => isset($logged->facts['or_less']),
+            ], (string) $typed);
+        }
+    }
+
     public function testAWaterReadingKnowsFromTheRunWhetherWaterWasRunningAndHowLongItWasOff(): void
     {
         $this->signIn();
@@ -123,7 +142,7 @@ final class EntriesTest extends ApplicationTestCase
             [['size' => '120'], 'size', 'more than can be'],
             [['size' => '9 mm'], 'size', 'does not belong'],
             [['clock_from' => '14'], 'clock_from', 'clock position'],
-            [['kind' => 'low_spot', 'reading_to' => '2'], 'to', 'ends before it starts'],
+            [['kind' => 'low_spot', 'reading_to' => '15', 'reading_deepest' => '18'], 'deepest', 'between start and end'],
             [['kind' => 'low_spot', 'reading_to' => '9', 'reading_deepest' => '2'], 'deepest', 'between start and end'],
             [['kind' => 'worn_invert', 'facts' => ['wear' => 'a bit']], 'wear', 'not known'],
             [['kind' => 'low_spot', 'reading_to' => '9', 'facts' => ['minutes_off' => 'some']], 'minutes_off', 'must be a number'],

@@ -13,7 +13,6 @@ use App\Record\LoggedFinding;
 use App\Record\Run;
 use App\Support\Database\Id;
 use Jurvex\Core\Finding\Extent;
-use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
@@ -109,7 +108,7 @@ final class EveryKindTest extends ApplicationTestCase
             $choices = $fact->choices();
             $facts[$fact->value] = [] !== $choices
                 ? $choices[$number % \count($choices)]
-                : (Fact::MinutesOff === $fact ? '12' : 'the kiln sink');
+                : ($fact->isNumber() ? '12' : 'the kiln sink');
         }
         $fields = [
             'kind' => $kind->value,

@@ -160,9 +160,13 @@ final class ReelTest extends ApplicationTestCase
         self::assertStringContainsString('Ahead in 0.6 m Tie-in', $read($second, 'reading=8.0'));
         self::assertStringNotContainsString('Ahead in 16', $read($first, 'reading=8.0'));
         self::assertStringContainsString('2.1 %', $read($second, 'reading=8&tilt=-1.2'));
-        self::assertStringContainsString('1.0 % 0.9–1.0 %: cannot tell', $read($second, 'reading=8&tilt=-0.55'));
-        self::assertStringContainsString('0.2 % 0.1–0.3 %: short of the minimum', $read($second, 'reading=8&tilt=-0.1'));
-        self::assertStringNotContainsString('Fall here', $read($second, 'reading=8&tilt=steep'));
+        self::assertStringContainsString(
+            '1.0 % 0.1–1.8 %: cannot tell, against the minimum of 1.04 %', $read($second, 'reading=8&tilt=-0.55'),
+        );
+        self::assertStringContainsString('0.1 % -0.8–0.9 %: short of the minimum', $read($second, 'reading=8&tilt=-0,03°'));
+        $bad = $read($second, 'reading=8&tilt=steep');
+        self::assertStringContainsString('The tilt is a number of degrees', $bad);
+        self::assertStringNotContainsString('Fall here', $bad);
         self::assertStringContainsString('the rod ends soon', $read($second, 'reading=58&tilt='));
     }
 

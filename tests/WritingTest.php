@@ -60,7 +60,7 @@ final class WritingTest extends TestCase
             [new Size(55, SizeUnit::Percent), UnitSystem::Metric, '55 %'],
             [new Size(12.5, SizeUnit::Percent), UnitSystem::FeetAndInches, '12.5 %'],
             [new Size(31, SizeUnit::Millimetres), UnitSystem::Metric, '31 mm'],
-            [new Size(31, SizeUnit::Millimetres), UnitSystem::FeetAndInches, '1.2 in'],
+            [new Size(31, SizeUnit::Millimetres), UnitSystem::FeetAndInches, '1 1/4 in'],
             [new Size(45, SizeUnit::Degrees), UnitSystem::Metric, '45°'],
         ];
     }

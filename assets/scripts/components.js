@@ -18,6 +18,23 @@ export const plan = () => ({
     },
 });
 
+/* What stands in the bar: on a narrow screen behind a button. */
+export const menu = () => ({
+    open: false,
+    get state() {
+        return this.open ? 'on' : '';
+    },
+    get expanded() {
+        return String(this.open);
+    },
+    toggle() {
+        this.open = !this.open;
+    },
+    close() {
+        this.open = false;
+    },
+});
+
 /* What to do when it goes wrong: one key or one tap away, whatever is on the screen. */
 export const stopCard = () => ({
     init() {

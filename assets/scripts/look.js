@@ -1,36 +1,35 @@
 import {halfHourAt, hourText, onDial} from './clock.js';
 import {stepped} from './distances.js';
+import {PLACES, asKind, begun, ends, fieldsOf, isGiven, isOpen, isWhole, marked, nextAnswer, readKept} from './entry.js';
 import {freshId} from './ids.js';
 import {liveReel} from './live.js';
 import * as queue from './queue.js';
 
+const SURENESS = ['clear', 'likely', 'cannot_say'];
+const CHIPS_AT_MOST = 4;
+/** The head on the invert as it is drawn: its middle and half its height, in the drawing's own units. */
+const HEAD = {middle: 62, half: 46};
+
 /*
- * The Look bench: one key or tap for the kind, the distance is already there, one more for the size, and it is saved.
- * What is shown of the line (ribbon, list, numbers) comes from the server after every entry.
+ * The Look bench: one key or tap for the kind, the distance is already there, then the size, and Enter saves. What is shown
+ * of the line (ribbon, list, numbers) comes from the server after every entry.
  */
 export const look = () => ({
     tiles: [],
     words: {},
-    family: null,
-    kind: null,
-    size: '',
-    answers: {},
-    sure: 'clear',
-    joint: false,
-    from: null,
-    to: null,
-    bottom: 6,
+    entry: null,
+    aside: [],
+    pictures: {},
     rolling: false,
     errors: null,
     told: '',
     busy: false,
     helping: false,
-    open: [],
+    ending: false,
     last: null,
-    id: null,
-    at: '',
-    going: '',
     watering: false,
+    lens: null,
+    leftBy: null,
 
     init() {
         this.watering = this.$root.dataset.water === 'on';
@@ -38,13 +37,11 @@ export const look = () => ({
         window.addEventListener('jurvex-tap', this.onTap);
         this.onStored = () => document.body.dispatchEvent(new Event('logged'));
         window.addEventListener('jurvex-stored', this.onStored);
+        // It is pressed within the reel, whose own words would hide those of this bench.
+        this.logFall = this.logFall.bind(this);
         this.tiles = JSON.parse(this.$root.dataset.tiles);
         this.words = JSON.parse(this.$root.dataset.words);
-        try {
-            this.open = JSON.parse(localStorage.getItem(this.storeName)) || [];
-        } catch {
-            this.open = [];
-        }
+        this.aside = readKept(localStorage.getItem(this.storeName), this.allKinds);
     },
     destroy() {
         window.removeEventListener('jurvex-tap', this.onTap);
@@ -61,6 +58,21 @@ export const look = () => ({
     },
 
     /* Tiles and kinds */
+    get allKinds() {
+        return this.tiles.flatMap((family) => family.kinds);
+    },
+    get kind() {
+        return this.entry && this.allKinds.find((kind) => kind.code === this.entry.kind);
+    },
+    get family() {
+        return this.entry && this.familyOf(this.entry.kind);
+    },
+    familyOf(code) {
+        return this.tiles.find((family) => family.kinds.some((kind) => kind.code === code));
+    },
+    nameOf(entry) {
+        return this.allKinds.find((kind) => kind.code === entry.kind).name;
+    },
     get families() {
         return this.tiles.map((family) => ({
             code: family.code,
@@ -75,56 +87,109 @@ export const look = () => ({
         return this.isOpen ? 'compact' : '';
     },
     get isOpen() {
-        return this.kind !== null;
+        return this.entry !== null;
     },
     get openMark() {
-        return this.kind === null ? null : '';
+        return this.entry === null ? null : '';
     },
     get kinds() {
-        return (this.family ? this.family.kinds : []).map((kind) => ({
+        return (this.family ? this.family.kinds : []).map((kind, i) => ({
             code: kind.code,
             name: kind.name,
+            number: '⇧' + (i + 1),
             state: kind === this.kind ? 'on' : '',
             pressed: String(kind === this.kind),
             choose: () => this.chooseKind(kind),
         }));
     },
+    /** Again, it is the next kind; a stretch of its kinds that is still open is what it opens first. */
     openFamily(family) {
-        if (this.family === family && this.kind) {
-            const next = (family.kinds.indexOf(this.kind) + 1) % family.kinds.length;
-            this.chooseKind(family.kinds[next]);
+        if (this.family === family) {
+            this.chooseKind(family.kinds[(family.kinds.indexOf(this.kind) + 1) % family.kinds.length]);
             return;
         }
-        this.shut();
-        this.family = family;
-        const begun = this.open.find((stretch) => family.kinds.some((kind) => kind.code === stretch.kind));
-        this.chooseKind(begun ? family.kinds.find((kind) => kind.code === begun.kind) : family.kinds[0]);
+        this.putAside();
+        const stretch = this.aside.find((entry) => isOpen(entry) && this.familyOf(entry.kind) === family);
+        if (stretch) this.takeUp(stretch);
+        else this.openKind(family.kinds[0]);
+    },
+    openKind(kind) {
+        /* The place is where the first key was pressed: naming it may take its time. */
+        this.show(begun(freshId(), kind, this.reading, liveReel()?.going ?? '', this.answersOf(kind)));
     },
     chooseKind(kind) {
-        /* The place is where the first key was pressed: naming it may take its time. */
-        if (this.kind === null) {
-            this.at = this.reading;
-            this.going = liveReel()?.going ?? '';
+        if (kind === this.kind) return;
+        if (isOpen(this.entry)) {
+            // What has begun stays what it is: this is another thing.
+            this.putAside();
+            this.openKind(kind);
+        } else {
+            this.show(asKind(this.entry, kind, this.answersOf(kind)));
         }
-        this.kind = kind;
-        this.id = freshId();
-        this.errors = null;
+    },
+    answersOf(kind) {
+        return kind.water ? {water: this.$root.dataset.water} : {};
+    },
+    show(entry) {
+        this.entry = entry;
+        this.errors = this.lens = null;
         this.told = '';
-        this.answers = kind.water ? {water: this.$root.dataset.water} : {};
+        this.ending = false;
+        this.$refs.size.value = entry.size;
+        this.$refs.note.value = entry.note;
+        this.$refs.photo.value = '';
+        this.keep();
         document.activeElement.blur();
-        // A fast hand may have shut it again by then.
-        if (kind.sized)
+        // A fast hand may have closed it again by then.
+        if (this.kind.sized)
             this.$nextTick(() => {
-                if (this.kind === kind) this.$refs.size.focus({preventScroll: true});
+                if (this.entry && this.entry.id === entry.id && this.isSized) this.$refs.size.focus({preventScroll: true});
             });
     },
-    shut() {
-        this.family = this.kind = this.errors = this.from = this.to = null;
-        this.size = '';
-        this.sure = 'clear';
-        this.joint = this.rolling = false;
+
+    /* What is not saved yet waits: through another tile, a reload, a closed page */
+    keep() {
+        const kept = this.entry !== null && isGiven(this.entry) ? [...this.aside, this.entry] : this.aside;
+        localStorage.setItem(this.storeName, JSON.stringify(kept));
+    },
+    change(changes) {
+        this.entry = {...this.entry, ...changes};
+        this.keep();
+    },
+    putAside() {
+        if (this.entry !== null && isGiven(this.entry)) this.aside = [...this.aside, this.entry];
+        this.close();
+    },
+    close() {
+        this.entry = this.errors = this.lens = null;
+        this.rolling = false;
         this.$refs.size.blur();
         this.$refs.size.value = this.$refs.note.value = this.$refs.photo.value = '';
+        this.keep();
+    },
+    takeUp(entry) {
+        this.putAside();
+        this.aside = this.aside.filter((each) => each.id !== entry.id);
+        // A stretch goes on where the camera is now; anything else stays where it was seen.
+        this.show(isOpen(entry) ? {...entry, at: this.reading} : {...entry});
+    },
+    drop(entry) {
+        this.aside = this.aside.filter((each) => each.id !== entry.id);
+        delete this.pictures[entry.id];
+        this.ending = this.ending && this.hasAside;
+        this.keep();
+    },
+    get hasAside() {
+        return this.aside.length > 0;
+    },
+    get asides() {
+        return this.aside.map((entry) => ({
+            id: entry.id,
+            name: this.nameOf(entry),
+            told: isOpen(entry) ? this.stretchOf(entry) : (isWhole(entry) ? ends(entry).join('–') : entry.at) + ' · ' + this.words.half,
+            take: () => this.takeUp(entry),
+            drop: () => this.drop(entry),
+        }));
     },
 
     /* Size and facts */
@@ -140,138 +205,137 @@ export const look = () => ({
     get sizes() {
         return (this.kind ? this.kind.sizes : []).map((value) => ({
             value,
-            label: value + ' ' + this.kind.unit,
-            save: () => {
-                this.size = value;
-                this.$refs.size.value = value;
-                this.save();
-            },
+            unit: '\u00a0' + this.kind.unit,
+            state: this.entry.size === value ? 'on' : '',
+            pressed: String(this.entry.size === value),
+            choose: () => this.setSize(this.entry.size === value ? '' : value),
         }));
     },
     typeSize(event) {
-        this.size = event.target.value;
+        this.change({size: event.target.value});
+    },
+    setSize(size) {
+        this.$refs.size.value = size;
+        this.change({size});
     },
     get facts() {
         return (this.kind ? this.kind.facts : []).map((fact) => ({
             code: fact.code,
             name: fact.name,
+            ask: fact.name + '?',
             id: 'fact-' + fact.code,
-            isChoice: fact.choices.length > 0,
+            isChoice: fact.choices.length > 0 && fact.choices.length <= CHIPS_AT_MOST,
+            isAsked: fact.choices.length > 0,
+            // A narrow screen has the list of every question; a wide one of the long ones.
+            list: fact.choices.length > CHIPS_AT_MOST ? 'entry-list-long' : 'entry-list',
             isTyped: fact.choices.length === 0,
-            value: this.answers[fact.code] || '',
-            type: (event) => {
-                this.answers[fact.code] = event.target.value;
-            },
+            value: this.entry.answers[fact.code] || '',
+            type: (event) => this.answer(fact.code, event.target.value),
             choices: fact.choices.map((choice) => ({
                 code: choice.code,
                 name: choice.name,
-                state: this.answers[fact.code] === choice.code ? 'on' : '',
-                pressed: String(this.answers[fact.code] === choice.code),
-                choose: () => this.answer(fact, choice.code),
+                told: fact.name + ': ' + choice.name,
+                state: this.entry.answers[fact.code] === choice.code ? 'on' : '',
+                pressed: String(this.entry.answers[fact.code] === choice.code),
+                isChosen: this.entry.answers[fact.code] === choice.code,
+                choose: () => this.answer(fact.code, this.entry.answers[fact.code] === choice.code ? '' : choice.code),
             })),
         }));
     },
-    /** Where a kind has no size, its first choice is what one more tap decides: it saves. */
-    answer(fact, code) {
-        this.answers[fact.code] = this.answers[fact.code] === code ? '' : code;
-        if (!this.kind.sized && fact === this.kind.facts[0] && this.answers[fact.code]) this.save();
+    answer(fact, answer) {
+        this.change({answers: {...this.entry.answers, [fact]: answer}});
+    },
+    /** The next answer to what decides its class. */
+    answerNext() {
+        const fact = this.kind && this.kind.facts[0];
+        if (fact && fact.choices.length > 0)
+            this.answer(fact.code, nextAnswer(fact.choices, this.entry.answers[fact.code]));
     },
     get sureState() {
-        return Object.fromEntries(
-            ['clear', 'likely', 'cannot_say'].map((sure) => [sure, this.sure === sure ? 'on' : '']),
-        );
+        return Object.fromEntries(SURENESS.map((sure) => [sure, this.entry && this.entry.sure === sure ? 'on' : '']));
+    },
+    get surePressed() {
+        return Object.fromEntries(SURENESS.map((sure) => [sure, String(this.entry !== null && this.entry.sure === sure)]));
     },
     chooseSure(event) {
-        this.sure = event.currentTarget.dataset.sure;
+        this.change({sure: event.currentTarget.dataset.sure});
     },
     get jointState() {
-        return this.joint ? 'on' : '';
+        return this.entry && this.entry.joint ? 'on' : '';
+    },
+    get jointPressed() {
+        return String(this.entry !== null && this.entry.joint);
     },
     toggleJoint() {
-        this.joint = !this.joint;
+        this.change({joint: !this.entry.joint});
+    },
+    typeNote(event) {
+        this.change({note: event.target.value});
+    },
+    takePicture(event) {
+        this.pictures = {...this.pictures, [this.entry.id]: event.target.files[0]};
+    },
+    get pictureName() {
+        const file = this.entry && this.pictures[this.entry.id];
+        return file ? file.name : '';
     },
 
-    /* Stretches: started here, ended later; kept in the browser until then */
+    /* Stretches: each of their places in one key, in whatever order they come */
     get canStretch() {
         return this.kind !== null && this.kind.stretch;
     },
     get isWater() {
         return this.kind !== null && this.kind.water;
     },
-    get begun() {
-        return this.kind ? this.open.find((stretch) => stretch.kind === this.kind.code) : undefined;
+    get isRound() {
+        return !this.isWater;
     },
-    get stretchText() {
-        const begun = this.begun;
-        return begun
-            ? this.words.started +
-                  ' ' +
-                  begun.from +
-                  (begun.deepest ? ' · ' + begun.deepest : '') +
-                  (begun.to ? ' – ' + begun.to : '')
-            : '';
+    get placeState() {
+        return Object.fromEntries(PLACES.map((place) => [place, this.entry && this.entry[place] !== '' ? 'on' : '']));
     },
-    get hasOpen() {
-        return this.open.length > 0;
+    get placeAt() {
+        return Object.fromEntries(PLACES.map((place) => [place, this.entry ? this.entry[place] : '']));
     },
-    get openStretches() {
-        const kinds = this.tiles.flatMap((family) => family.kinds.map((kind) => [family, kind]));
-        return this.open.map((stretch) => {
-            const [family, kind] = kinds.find(([, each]) => each.code === stretch.kind);
-            return {
-                key: stretch.kind,
-                label: kind.name + ' ' + this.words.started + ' ' + stretch.from,
-                finish: () => {
-                    this.shut();
-                    this.family = family;
-                    this.chooseKind(kind);
-                    this.markEnd();
-                },
-            };
-        });
+    /** What is there and what is still open: "starts 13.1 · deepest open · ends open". */
+    stretchOf(entry) {
+        const places = this.allKinds.find((kind) => kind.code === entry.kind).water ? PLACES : ['start', 'end'];
+        return places.map((place) => this.words[place] + ' ' + (entry[place] || this.words.open)).join(' · ');
     },
-    keepOpen(open) {
-        this.open = open;
-        localStorage.setItem(this.storeName, JSON.stringify(open));
+    markPlace(place) {
+        if (!this.canStretch || (place === 'deepest' && !this.isWater)) return;
+        this.entry = marked(this.entry, place, this.entry.at);
+        this.keep();
+        // The next place is some way on: until then the hand is free.
+        if (isOpen(this.entry)) this.putAside();
     },
     markStart() {
-        if (!this.canStretch) return;
-        this.keepOpen([
-            ...this.open.filter((stretch) => stretch.kind !== this.kind.code),
-            {kind: this.kind.code, from: this.at},
-        ]);
-        this.shut();
+        this.markPlace('start');
     },
     markDeepest() {
-        if (!this.isWater || !this.begun) return;
-        this.keepOpen(
-            this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, deepest: this.at} : stretch)),
-        );
-        this.shut();
+        this.markPlace('deepest');
     },
     markEnd() {
-        if (!this.canStretch || !this.begun) return;
-        this.keepOpen(
-            this.open.map((stretch) => (stretch.kind === this.kind.code ? {...stretch, to: this.at} : stretch)),
-        );
+        this.markPlace('end');
     },
 
     /* The clock: tapped on the dial where it stands on the picture; the server corrects for roll */
     get clockText() {
-        if (this.from === null) return '–';
-        return hourText(this.from) + (this.to === null ? '' : '–' + hourText(this.to));
+        if (this.entry === null || this.entry.from === null) return this.words.noClock;
+        return hourText(this.entry.from) + (this.entry.to === null ? '' : '–' + hourText(this.entry.to));
     },
     get dialWater() {
-        const [x1, y1] = onDial(this.bottom - 1.2, 44);
-        const [x2, y2] = onDial(this.bottom + 1.2, 44);
+        const bottom = this.entry ? this.entry.bottom : 6;
+        const [x1, y1] = onDial(bottom - 1.2, 44);
+        const [x2, y2] = onDial(bottom + 1.2, 44);
         return `M${x2} ${y2}A44 44 0 0 0 ${x1} ${y1}Z`;
     },
     get dialArc() {
-        if (this.from === null) return '';
-        const [x1, y1] = onDial(this.from - 0.12, 40);
-        const end = this.to === null ? this.from : this.to;
+        if (this.entry === null || this.entry.from === null) return '';
+        const {from, to} = this.entry;
+        const end = to === null ? from : to;
+        const [x1, y1] = onDial(from - 0.12, 40);
         const [x2, y2] = onDial(end + 0.12, 40);
-        return `M${x1} ${y1}A40 40 0 ${(end - this.from + 12) % 12 > 6 ? 1 : 0} 1 ${x2} ${y2}`;
+        return `M${x1} ${y1}A40 40 0 ${(end - from + 12) % 12 > 6 ? 1 : 0} 1 ${x2} ${y2}`;
     },
     get rollState() {
         return this.rolling ? 'on' : '';
@@ -280,7 +344,7 @@ export const look = () => ({
         this.rolling = !this.rolling;
     },
     clearClock() {
-        this.from = this.to = null;
+        this.change({from: null, to: null});
     },
     tapDial(event) {
         const box = this.$refs.dial.getBoundingClientRect();
@@ -288,17 +352,58 @@ export const look = () => ({
     },
     setClock(hours) {
         if (this.rolling) {
-            this.bottom = hours;
             this.rolling = false;
-        } else if (this.from === null || this.to !== null) {
-            this.from = hours;
-            this.to = null;
+            this.change({bottom: hours});
+        } else if (this.entry.from === null || this.entry.to !== null) {
+            this.change({from: hours, to: null});
         } else {
-            this.to = hours;
+            this.change({to: hours});
         }
     },
     turnClock(by) {
-        this.from = this.from === null ? 12 : ((this.from + by + 11.5) % 12) + 0.5;
+        this.change({from: this.entry.from === null ? 12 : ((this.entry.from + by + 11.5) % 12) + 0.5});
+    },
+
+    /* The water's line on the lens: tapped on the picture of the head, or on the live one */
+    get windowHalf() {
+        return HEAD.half * Number(this.$root.dataset.window);
+    },
+    get headWater() {
+        if (this.lens === null) return '';
+        const y = HEAD.middle - this.lens * this.windowHalf;
+        return `M4 ${y}H116V118H4Z`;
+    },
+    tapHead(event) {
+        const box = this.$refs.head.getBoundingClientRect();
+        const y = ((event.clientY - box.top) / box.height) * 120;
+        this.waterOnLens((HEAD.middle - y) / this.windowHalf);
+    },
+    /** A quarter of the window up or down. */
+    turnWaterLine(by) {
+        this.waterOnLens(this.lens === null ? 0 : this.lens + by);
+    },
+    /** @param {number} lens −1 at the window's bottom edge, 1 at its top */
+    async waterOnLens(lens) {
+        this.lens = Math.max(-1, Math.min(1, lens));
+        await liveReel()?.sendLines();
+        const answer = await fetch(this.$root.dataset.url + '/lens?on=' + this.lens.toFixed(3));
+        if (!answer.ok || !this.isWater) return;
+        const depth = await answer.json();
+        this.setSize(depth.typed);
+        this.answer('lens_under', depth.at_least ? 'yes' : 'no');
+        if (liveReel()?.reel && !depth.still) {
+            this.change({sure: 'likely'});
+            this.told = this.words.notStill;
+        }
+    },
+
+    /** A fall that is too little becomes a finding; it is saved as any other. */
+    logFall(event) {
+        const {fall, step, back} = event.currentTarget.dataset;
+        this.putAside();
+        this.openKind(this.allKinds.find((kind) => kind.code === 'short_fall'));
+        this.setSize(fall);
+        this.change({answers: {falls_back: back, tilt_step_deg: step}});
     },
 
     /* The distance */
@@ -325,35 +430,9 @@ export const look = () => ({
         return this.errors === null ? '' : this.errors;
     },
     get saveText() {
-        return this.kind ? this.kind.name + ' · ' + this.at : '';
-    },
-    fields() {
-        const begun = this.begun;
-        const data = new FormData();
-        const put = (name, value) => {
-            if (value !== null && value !== undefined && value !== '') data.append(name, value);
-        };
-        put('kind', this.kind.code);
-        put('reading_from', begun && begun.to ? begun.from : this.at);
-        put('going', this.going);
-        put('entered_at', String(Date.now()));
-        if (liveReel()?.reading) put('recorded_s', liveReel().reading.t.toFixed(1));
-        if (begun && begun.to) {
-            put('reading_to', begun.to);
-            put('reading_deepest', begun.deepest);
-        }
-        put('size', this.size.trim());
-        put('sureness', this.sure);
-        put('at_joint', this.joint ? '1' : '');
-        put('note', this.$refs.note.value);
-        if (this.from !== null) {
-            put('clock_from', hourText(this.from));
-            put('clock_to', this.to === null ? '' : hourText(this.to));
-            put('invert_on_screen', hourText(this.bottom));
-        }
-        Object.entries(this.answers).forEach(([fact, value]) => put(`facts[${fact}]`, value));
-        if (this.$refs.photo.files.length > 0) data.append('photo', this.$refs.photo.files[0]);
-        return data;
+        return this.entry === null
+            ? ''
+            : this.words.save + ' · ' + ends(this.entry).filter((end) => end !== '').join('–');
     },
     async post(path, body) {
         const token = document.querySelector('meta[name=csrf]').content;
@@ -363,40 +442,38 @@ export const look = () => ({
             headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'},
         });
     },
+    fields() {
+        const fields = [...fieldsOf(this.entry), ['entered_at', String(Date.now())]];
+        if (liveReel()?.reading) fields.push(['recorded_s', liveReel().reading.t.toFixed(1)]);
+        const picture = this.pictures[this.entry.id];
+        if (picture) fields.push(['photo', picture]);
+        return fields;
+    },
     /** Written down first, then sent; without a signal it waits, and the hand goes on. */
     async save() {
-        if (this.kind === null || this.busy) return;
-        const begun = this.begun;
-        if (begun && !begun.to) this.markEnd();
-        const kind = this.kind;
-        const pairs = [...this.fields().entries()];
+        if (this.entry === null || this.busy) return;
+        const entry = {...this.entry};
+        const name = this.nameOf(entry);
+        // It is an entry from now on; lists go by the time at which they became one.
+        const id = freshId();
         this.busy = true;
         this.errors = null;
         try {
             const sent = await queue.put({
-                id: this.id,
-                url: this.$root.dataset.url + '/findings/' + this.id,
-                words: kind.name + ' ' + this.at,
-                pairs,
+                id,
+                url: this.$root.dataset.url + '/findings/' + id,
+                words: name + ' ' + entry.at,
+                pairs: this.fields(),
             });
             if (sent.state === 'refused') {
                 this.errors = sent.why;
                 await queue.drop(sent.key);
                 return;
             }
-            if (begun) this.keepOpen(this.open.filter((stretch) => stretch.kind !== kind.code));
-            this.last = {
-                family: this.family,
-                kind,
-                size: this.size,
-                answers: {...this.answers},
-                from: this.from,
-                to: this.to,
-                joint: this.joint,
-                sure: this.sure,
-            };
-            this.shut();
-            this.tell((sent.state === 'stored' ? this.words.saved : this.words.kept) + ': ' + kind.name);
+            this.last = entry;
+            delete this.pictures[entry.id];
+            this.close();
+            this.tell((sent.state === 'stored' ? this.words.saved : this.words.kept) + ': ' + name);
         } catch {
             this.errors = this.words.unsent;
         } finally {
@@ -406,9 +483,7 @@ export const look = () => ({
     /** A sound joint in one key. */
     async markJoint() {
         if (this.isOpen) return;
-        const family = this.tiles.find((each) => each.kinds.some((kind) => kind.code === 'sound_joint'));
-        this.family = family;
-        this.chooseKind(family.kinds.find((kind) => kind.code === 'sound_joint'));
+        this.openKind(this.allKinds.find((kind) => kind.code === 'sound_joint'));
         await this.save();
     },
     /* Water on or off, with the time at which it was */
@@ -436,46 +511,38 @@ export const look = () => ({
         const proposal = document.querySelector('#numbers [data-proposal]');
         if (proposal) proposal.requestSubmit();
     },
-    /** On the picture: the water's line while water is logged, else the bottom of the pipe. */
+    /** On the live picture: the water's line while water is logged, else the bottom of the pipe. */
     async tapped({clock, lens}) {
-        if (!this.isWater) {
-            this.bottom = Math.round(clock * 2) / 2 || 12;
-            this.told = this.words.bottomSet + ' ' + hourText(this.bottom);
+        if (this.isWater) {
+            await this.waterOnLens(lens);
             return;
         }
-        await liveReel()?.sendLines();
-        const answer = await fetch(this.$root.dataset.url + '/lens?on=' + lens.toFixed(3));
-        if (!answer.ok || !this.isWater) return;
-        const depth = await answer.json();
-        this.size = depth.typed;
-        this.$refs.size.value = depth.typed;
-        this.answers.lens_under = depth.at_least ? 'yes' : 'no';
-        if (!depth.still) {
-            this.sure = 'likely';
-            this.told = this.words.notStill;
+        const bottom = Math.round(clock * 2) / 2 || 12;
+        if (this.isOpen) this.change({bottom});
+        this.told = this.words.bottomSet + ' ' + hourText(bottom);
+    },
+    /** A run does not end over what is still open without asking. */
+    end(event) {
+        if (!this.ending && this.isOpen) this.putAside();
+        if (this.hasAside && !this.ending) {
+            event?.preventDefault();
+            this.ending = true;
+        } else if (!event) {
+            window.location.assign(this.$root.dataset.url + '/end');
         }
     },
-    end() {
-        window.location.assign(this.$root.dataset.url + '/end');
+    stay() {
+        this.ending = false;
     },
-    again() {
+    async again() {
         if (this.last === null) {
             this.told = this.words.noLast;
             return;
         }
-        const last = this.last;
-        this.shut();
-        this.family = last.family;
-        this.chooseKind(last.kind);
-        Object.assign(this, {
-            size: last.size,
-            answers: {...last.answers},
-            from: last.from,
-            to: last.to,
-            joint: last.joint,
-            sure: last.sure,
-        });
-        this.save();
+        this.putAside();
+        const {start, deepest, end, note, ...same} = this.last;
+        this.show({...same, id: freshId(), at: this.reading, start: '', deepest: '', end: '', note: ''});
+        await this.save();
     },
     async undo() {
         try {
@@ -505,23 +572,51 @@ export const look = () => ({
         if (this.pushes(event)) return;
         const target = event.target;
         const inSize = target === this.$refs.size;
+        const inReading = target === this.readingField;
         const typing = target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') && !inSize;
         const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-        if (pressed === 'Escape') {
-            this.shut();
-            target.blur();
-        } else if (pressed === 'Enter' && inSize) {
-            this.save();
-        } else if (pressed === 'Enter' && target === this.readingField) {
-            target.blur();
-        } else if (typing) {
+        if (this.wasFeet(pressed)) {
+            event.preventDefault();
             return;
-        } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary')) {
+        }
+        if (pressed === 'Escape') {
+            this.putAside();
+            target.blur();
+        } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary, textarea')) {
             this.save();
+        } else if (pressed === 'Enter' && inReading) {
+            target.blur();
+        } else if (this.isOpen && event.shiftKey && this.kindByNumber(event.code)) {
+            // The number of a kind, beside the digits of a size.
+        } else if (typing && !(inReading && this.leavesReading(pressed))) {
+            return;
         } else if (!this.act(pressed)) {
             return;
         }
         event.preventDefault();
+    },
+    /** A distance is digits and marks; after them the letter of a tile is a tile: `2 6 Q`. */
+    leavesReading(pressed) {
+        const leaves = /[\d'"]$/.test(this.reading) && this.tiles.some((family) => family.key === pressed);
+        if (leaves && pressed === 'f') this.leftBy = this.reading + 'f';
+        return leaves;
+    },
+    /** A tile has the letter with which feet begin: `12 f` then `t` was `12 ft` all along. */
+    wasFeet(pressed) {
+        const [left, isFeet] = [this.leftBy, this.leftBy !== null && 'te'.includes(pressed)];
+        this.leftBy = null;
+        if (!isFeet) return false;
+        this.close();
+        this.readingField.value = left + pressed;
+        this.readingField.focus();
+        this.readingField.dispatchEvent(new Event('reading'));
+        return true;
+    },
+    kindByNumber(code) {
+        const number = /^Digit([1-9])$/.exec(code);
+        const kind = number && this.family.kinds[Number(number[1]) - 1];
+        if (kind) this.chooseKind(kind);
+        return Boolean(kind);
     },
     /** With a reel on, the arrows push and draw while they are held; Shift is fast. */
     pushes(event) {
@@ -551,6 +646,7 @@ export const look = () => ({
             x: () => this.markStart(),
             c: () => this.markDeepest(),
             v: () => this.markEnd(),
+            b: () => this.answerNext(),
             j: () => this.markJoint(),
             t: () => this.turnWater(),
             y: () => this.accept(),
@@ -558,8 +654,10 @@ export const look = () => ({
             ArrowUp: () => this.move(1),
             ArrowDown: () => this.move(-1),
         };
-        if (this.isOpen)
-            Object.assign(acts, {ArrowLeft: () => this.turnClock(-0.5), ArrowRight: () => this.turnClock(0.5)});
+        if (this.isOpen) {
+            const turn = (by) => (this.isWater ? this.turnWaterLine(by / 2) : this.turnClock(by));
+            Object.assign(acts, {ArrowLeft: () => turn(-0.5), ArrowRight: () => turn(0.5)});
+        }
         if (family) this.openFamily(family);
         else if (acts[pressed]) acts[pressed]();
         else if (/^[\d.,]$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
@@ -570,8 +668,7 @@ export const look = () => ({
     startTyping(digit) {
         if (this.isSized) {
             // A fast hand types before the field is there to be focused.
-            this.size += digit;
-            this.$refs.size.value = this.size;
+            this.setSize(this.entry.size + digit);
             this.$refs.size.focus();
         } else if (!this.isOpen) {
             this.readingField.value = digit;

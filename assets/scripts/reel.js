@@ -68,6 +68,9 @@ export const reel = () => ({
     get hasPicture() {
         return this.kind === 'simulated';
     },
+    get liveMark() {
+        return this.hasPicture ? '' : null;
+    },
     get hasSerial() {
         return 'serial' in navigator;
     },

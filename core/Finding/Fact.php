@@ -11,6 +11,7 @@ enum Fact: string
     case Water = 'water';
     case MinutesOff = 'minutes_off';
     case LensUnder = 'lens_under';
+    case OrLess = 'or_less';
     case DepositInIt = 'deposit_in_it';
     case Facing = 'facing';
     case CameraPassed = 'camera_passed';
@@ -24,6 +25,10 @@ enum Fact: string
     case Whose = 'whose';
     case KnownHow = 'known_how';
     case MaterialAfter = 'material_after';
+    /** Whether it falls against the flow. */
+    case FallsBack = 'falls_back';
+    /** The step in which the tilt was read, in degrees. */
+    case TiltStepDeg = 'tilt_step_deg';
     case Cause = 'cause';
 
     public const YES = 'yes';
@@ -33,8 +38,8 @@ enum Fact: string
     public function choices(): array
     {
         return match ($this) {
-            self::BackAfterCutting, self::LensUnder, self::CameraPassed, self::SoilSeen, self::VoidSeen,
-            self::CrownGone => [self::YES, self::NO],
+            self::BackAfterCutting, self::LensUnder, self::OrLess, self::CameraPassed, self::SoilSeen, self::VoidSeen,
+            self::CrownGone, self::FallsBack => [self::YES, self::NO],
             self::Water => ['off', 'on'],
             self::DepositInIt => ['none', 'first_time', 'again_after_cleaning'],
             self::Facing => ['against_flow', 'with_flow'],
@@ -45,12 +50,12 @@ enum Fact: string
             self::KnownHow => ['assumed', 'ran_that_fixture', 'second_camera'],
             self::MaterialAfter => array_map(static fn (Material $material) => $material->value, Material::cases()),
             self::Cause => ['tight_bend', 'offset', 'debris', 'roots', 'collapse', 'too_narrow', 'water', 'rod_jammed', 'other'],
-            self::MinutesOff, self::Whose => [],
+            self::MinutesOff, self::Whose, self::TiltStepDeg => [],
         };
     }
 
     public function isNumber(): bool
     {
-        return self::MinutesOff === $this;
+        return self::MinutesOff === $this || self::TiltStepDeg === $this;
     }
 }

@@ -45,6 +45,7 @@ enum Kind: string
     case OpeningSeen = 'opening_seen';
     case EndOfLine = 'end_of_line';
     case Tap = 'tap';
+    case ShortFall = 'short_fall';
     case CannotGoFurther = 'cannot_go_further';
     case SightLimited = 'sight_limited';
 
@@ -58,8 +59,8 @@ enum Kind: string
             self::Grease, self::Scale, self::Sludge, self::Sediment, self::ConstructionDebris => Family::Deposit,
             self::Rag, self::ToolPart, self::BrokenCable, self::Stone, self::UnknownObject, self::CrossBore => Family::Object,
             self::TieIn, self::WrongFitting, self::StubbedHose, self::DeadLeg => Family::Connection,
-            self::Transition, self::Bend, self::OpeningSeen, self::EndOfLine, self::Tap, self::CannotGoFurther,
-            self::SightLimited => Family::Way,
+            self::Transition, self::Bend, self::OpeningSeen, self::EndOfLine, self::Tap, self::ShortFall,
+            self::CannotGoFurther, self::SightLimited => Family::Way,
         };
     }
 
@@ -73,7 +74,7 @@ enum Kind: string
     {
         return match ($this->measure()) {
             Measure::None => [],
-            Measure::ShareOfBore, Measure::ShareOfWall, Measure::Ovality => [SizeUnit::Percent],
+            Measure::ShareOfBore, Measure::ShareOfWall, Measure::Ovality, Measure::Fall => [SizeUnit::Percent],
             Measure::Step, Measure::Thickness => [SizeUnit::Percent, SizeUnit::Millimetres],
             Measure::Depth, Measure::Gap, Measure::Bore => [SizeUnit::Millimetres],
             Measure::Turn => [SizeUnit::Degrees],
@@ -93,6 +94,7 @@ enum Kind: string
             self::Grease, self::Scale, self::Sludge, self::Sediment, self::ConstructionDebris => Measure::Thickness,
             self::TieIn, self::WrongFitting, self::StubbedHose, self::DeadLeg, self::Transition => Measure::Bore,
             self::Bend => Measure::Turn,
+            self::ShortFall => Measure::Fall,
             self::FailedSeal, self::SoundJoint, self::Crack, self::OldPatch, self::OpeningSeen, self::EndOfLine, self::Tap,
             self::CannotGoFurther, self::SightLimited => Measure::None,
         };
@@ -104,7 +106,8 @@ enum Kind: string
             self::LowSpot, self::StandingWater, self::SightLimited => Extent::Stretch,
             self::RootThreads, self::RootCords, self::RootClump,
             self::Crack, self::BrokenPipe, self::Hole, self::WornInvert, self::Blister, self::OutOfRound, self::OldPatch,
-            self::Grease, self::Scale, self::Sludge, self::Sediment, self::ConstructionDebris => Extent::Either,
+            self::Grease, self::Scale, self::Sludge, self::Sediment, self::ConstructionDebris,
+            self::ShortFall => Extent::Either,
             default => Extent::Point,
         };
     }
@@ -118,8 +121,8 @@ enum Kind: string
     {
         return match ($this) {
             self::RootThreads, self::RootCords, self::RootClump => [Fact::BackAfterCutting],
-            self::LowSpot => [Fact::Water, Fact::MinutesOff, Fact::LensUnder, Fact::DepositInIt],
-            self::StandingWater => [Fact::Water, Fact::MinutesOff, Fact::LensUnder],
+            self::LowSpot => [Fact::Water, Fact::MinutesOff, Fact::LensUnder, Fact::OrLess, Fact::DepositInIt],
+            self::StandingWater => [Fact::Water, Fact::MinutesOff, Fact::LensUnder, Fact::OrLess],
             self::OffsetJoint => [Fact::Facing, Fact::CameraPassed],
             self::SeparatedJoint, self::FailedSeal => [Fact::SoilSeen],
             self::Crack => [Fact::CrackState],
@@ -128,6 +131,7 @@ enum Kind: string
             self::Rag, self::ToolPart, self::BrokenCable, self::Stone, self::UnknownObject => [Fact::Moves],
             self::TieIn, self::WrongFitting, self::StubbedHose, self::DeadLeg => [Fact::Condition, Fact::Whose, Fact::KnownHow],
             self::Transition => [Fact::MaterialAfter],
+            self::ShortFall => [Fact::FallsBack, Fact::TiltStepDeg],
             self::CannotGoFurther => [Fact::Cause],
             default => [],
         };
@@ -142,7 +146,8 @@ enum Kind: string
     /** Whether it only tells the way: a sound joint, a bend, an end; nothing that anybody must know of. */
     public function isPlain(): bool
     {
-        return self::SoundJoint === $this || (Family::Way === $this->family() && self::CannotGoFurther !== $this);
+        return self::SoundJoint === $this
+            || (Family::Way === $this->family() && self::CannotGoFurther !== $this && self::ShortFall !== $this);
     }
 
     /** What is one kind of trouble, however it looked on the day: all roots, all deposits, else the kind itself. */

@@ -25,5 +25,7 @@ enum Measure: string
     case Bore = 'bore';
     /** Turn of a bend. */
     case Turn = 'turn';
+    /** Fall of the pipe, without its direction. */
+    case Fall = 'fall';
     case None = 'none';
 }

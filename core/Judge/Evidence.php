@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Judge;
 
+use Jurvex\Core\Camera\MinimumFall;
+use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Run\PipeSpan;
 use Jurvex\Core\Run\RunRecord;
+use Jurvex\Core\Run\Travel;
 
 /** What is known about one finding when it is judged: its own measures, the pipe around it and its neighbours. */
 final readonly class Evidence
@@ -40,6 +44,8 @@ final readonly class Evidence
             'bore_mm' => $this->after->bore?->inMillimetres(),
             'material' => $this->after->material->value,
             'material_before' => $this->before->material->value,
+            'fall_percent' => $this->fall()?->inPercent(),
+            'least_fall_percent' => $this->leastFall()->inPercent(),
             'root_joints' => (float) $this->rootJointsNear(),
             'share_of_stretch_percent' => $this->wornShareOfStretch(),
             default => $this->finding->fact(Fact::from($name)),
@@ -80,6 +86,29 @@ final readonly class Evidence
         $angle = 2 * acos(1 - 2 * $part);
 
         return 100 * ($angle - sin($angle)) / (2 * \M_PI);
+    }
+
+    /** Fall as it was measured; under nought against the flow. */
+    public function fall(): ?Grade
+    {
+        $percent = $this->finding->sizeIn(SizeUnit::Percent);
+
+        return null === $percent ? null : Grade::percent($this->finding->says(Fact::FallsBack) ? -$percent : $percent);
+    }
+
+    /** meets, short or cannot_tell: a fall that was read in steps lies within half of one either way. */
+    public function fallVerdict(): ?string
+    {
+        $step = (float) ($this->finding->fact(Fact::TiltStepDeg) ?? 0.0);
+
+        return null === $this->fall()
+            ? null
+            : (new TiltFall(-$this->fall()->inDegrees(), $step, Travel::Downstream))->verdict($this->leastFall());
+    }
+
+    private function leastFall(): Grade
+    {
+        return MinimumFall::of($this->after->bore);
     }
 
     /** Whether both sides of the place are plastic welded with solvent. */

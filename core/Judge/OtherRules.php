@@ -88,7 +88,21 @@ final class OtherRules
     /** @return list<Rule> */
     private static function way(): array
     {
+        $fall = ['fall_percent', 'tilt_step_deg', 'least_fall_percent'];
+
         return [
+            new Rule(
+                'fall.back', [Kind::ShortFall], static fn (Evidence $e) => $e->finding->says(Fact::FallsBack), Need::Watch, null, $fall,
+            ),
+            new Rule(
+                'fall.not_measured', [Kind::ShortFall], static fn (Evidence $e) => null === $e->fall(), null, Remedy::Measure, $fall,
+            ),
+            new Rule('fall.short', [Kind::ShortFall], static fn (Evidence $e) => 'short' === $e->fallVerdict(), Need::Watch, null, $fall),
+            new Rule(
+                'fall.cannot_tell', [Kind::ShortFall], static fn (Evidence $e) => 'cannot_tell' === $e->fallVerdict(), null,
+                Remedy::Measure, $fall,
+            ),
+            new Rule('fall.meets', [Kind::ShortFall], static fn () => true, Need::Leave, null, $fall),
             new Rule('way.stopped', [Kind::CannotGoFurther], static fn () => true, null, Remedy::SeeTheRest, ['cause']),
             new Rule('way.sight', [Kind::SightLimited], static fn () => true, null, Remedy::SeeTheRest),
             new Rule('way.noted', Family::Way->kinds(), static fn () => true, Need::Leave),

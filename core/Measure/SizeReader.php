@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Measure;
 
-/** Reads a size the way people type it: a bare number is in the finding's usual unit, `%`, `°`, `mm`, `cm`, `in` and `"` may follow. */
+/** Reads a size the way people type it: a bare number is in the finding's usual unit, a bare fraction in inches; `%`, `°`, `mm`, `cm`, `in`
+ * and `"` may follow. */
 final class SizeReader
 {
     private const UNITS = ['%' => SizeUnit::Percent, '°' => SizeUnit::Degrees, 'deg' => SizeUnit::Degrees, 'degrees' => SizeUnit::Degrees];
@@ -21,6 +22,9 @@ final class SizeReader
             throw new UnreadableMeasure(UnreadableMeasure::EMPTY, $typed);
         }
         if (!preg_match('/^(\d+(?:[.,]\d+)?|[.,]\d+) ?(%|°|deg|degrees)?$/u', $text, $found)) {
+            // A bare fraction is one of an inch: `7 1/2`, `7½`, `5/8`, `1-1/2`.
+            $text .= preg_match('/[½¼¾⅛⅜⅝⅞]$|\d\/\d+$/u', $text) ? ' in' : '';
+
             return self::within(DistanceReader::read($text, $system)->inMillimetres(), SizeUnit::Millimetres, $allowed, $typed);
         }
         $number = (float) str_replace(',', '.', $found[1]);

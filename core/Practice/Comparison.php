@@ -99,7 +99,7 @@ final readonly class Comparison
                 $run->findings,
                 static fn (Finding $finding) => !\in_array(
                     $finding->kind,
-                    [Kind::SoundJoint, Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther],
+                    [Kind::SoundJoint, Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther, Kind::ShortFall],
                     true,
                 ),
             ),

@@ -240,6 +240,7 @@ final readonly class ShapeDrawer
                 'end',
                 Path::around([[$x - 2, $top - 12], [$x + 3, $top - 12], [$x + 3, $bottom + 12], [$x - 2, $bottom + 12]])->data(),
             ],
+            Kind::ShortFall => ['line', (new Path())->move($x - 12, $bottom + 6)->line($x + 12, $bottom + 6)->data()],
             Kind::CannotGoFurther => [
                 'stop',
                 (new Path())->move($x, $top - 8)

@@ -31,6 +31,16 @@ final readonly class Kit
         return $this->manager->getRepository(KitTool::class)->findOneBy(['firm' => $firm, 'id' => $id]);
     }
 
+    /** @param ?string $rig tool and head, as `tool-number` */
+    public function fitted(Firm $firm, ?string $rig): ?FittedHead
+    {
+        $found = null === $rig ? null : sscanf($rig, '%36s-%d');
+        $tool = isset($found[1]) ? $this->tool($firm, (string) $found[0]) : null;
+        $head = $tool?->details()->getHeads()[$found[1] ?? -1] ?? null;
+
+        return null === $tool || null === $head ? null : new FittedHead($tool, $head);
+    }
+
     /**
      * @param list<KitTool> $tools
      *

@@ -62,7 +62,16 @@ class ToolDetails
     #[ORM\Column]
     public bool $passesTraps = false;
 
-    /** @var list<array{name: string, diameter_mm: float, rigid_length_mm: float, force_n: float, class?: ?string}> */
+    /** Of a camera's reel: the step in which it shows the tilt, in degrees. */
+    #[ORM\Column(options: ['default' => 1])]
+    #[Assert\NotNull(message: 'error.number_missing'), Assert\Range(notInRangeMessage: 'error.tilt_step_range', min: 0.01, max: 10)]
+    public ?float $tiltStepDeg = 1.0;
+
+    /**
+     * @var list<array{
+     *     name: string, diameter_mm: float, rigid_length_mm: float, force_n: float, class?: ?string, skid_mm?: ?float, window_mm?: ?float,
+     * }>
+     */
     #[ORM\Column(type: 'json')]
     private array $heads = [];
 
@@ -79,6 +88,7 @@ class ToolDetails
                 (float) $plain['rigid_length_mm'],
                 (float) $plain['force_n'],
             ];
+            [$head->skidMm, $head->windowMm] = [$plain['skid_mm'] ?? null, $plain['window_mm'] ?? null];
 
             return $head;
         }, $this->heads);
@@ -93,7 +103,7 @@ class ToolDetails
                 $this->heads[] = [
                     'name' => $head->name, 'diameter_mm' => $head->diameterMm ?? 0.0,
                     'rigid_length_mm' => $head->rigidLengthMm ?? 0.0, 'force_n' => $head->forceN ?? 0.0,
-                    'class' => $head->class?->value,
+                    'class' => $head->class?->value, 'skid_mm' => $head->skidMm, 'window_mm' => $head->windowMm,
                 ];
             }
         }

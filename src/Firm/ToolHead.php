@@ -22,6 +22,14 @@ final class ToolHead
     #[Assert\NotNull(message: 'error.number_missing'), Assert\Range(notInRangeMessage: 'error.head_range', min: 0, max: 2000)]
     public ?float $rigidLengthMm = null;
 
+    /** Over the skid or guard that it is run in; none without one. */
+    #[Assert\Range(notInRangeMessage: 'error.head_range', min: 1, max: 1000)]
+    public ?float $skidMm = null;
+
+    /** Of a camera: across its window; none for the house value. */
+    #[Assert\Range(notInRangeMessage: 'error.head_range', min: 1, max: 1000)]
+    public ?float $windowMm = null;
+
     /** Drag of a pushed head, or net thrust of a nozzle, in N. */
     #[Assert\NotNull(message: 'error.number_missing'), Assert\Range(notInRangeMessage: 'error.force_range', min: 0, max: 5000)]
     public ?float $forceN = null;

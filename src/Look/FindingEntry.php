@@ -28,6 +28,10 @@ final class FindingEntry
     private const PLACES = ['from', 'to', 'deepest'];
     private const CLOCK = '/^(\d{1,2})(?::([0-5]\d)|[.,](\d+))?$/';
 
+    /** A depth that is only known to be more, or no more: `at least 2 in`, `> 50`, `1 in or less`, `< 25`. */
+    private const AT_LEAST = '/^\s*(?:at least|over|[>≥]=?)\s*|\s*or more\s*$/iu';
+    private const OR_LESS = '/^\s*(?:at most|under|[<≤]=?)\s*|\s*or less\s*$/iu';
+
     /** @var array<string, array{code: string, allowed: array<string, scalar>}> */
     private array $errors = [];
 
@@ -49,13 +53,14 @@ final class FindingEntry
     private function finding(string $id, \DateTimeImmutable $now): LoggedFinding
     {
         $invert = $this->clock('invert_on_screen');
-        $finding = $this->asRead($this->given($id, $invert, $now));
+        $at = $this->run->whenSaid($this->text('entered_at'), $now);
+        $finding = $this->asRead($this->given($id, $invert, $at));
         $replaces = $this->text('replaces');
         $recorded = $this->text('recorded_s');
 
         return new LoggedFinding(
-            $id, $this->run, $finding, $this->run->whenSaid($this->text('entered_at'), $now),
-            $this->reading('reading_from'), $invert?->hours, '' === $replaces ? null : $replaces,
+            $id, $this->run, $finding, $at,
+            $this->nearReading(), $invert?->hours, '' === $replaces ? null : $replaces,
             Going::tryFrom($this->text('going'))?->isBack(),
             is_numeric($recorded) && $recorded >= 0 ? (float) $recorded : null,
         );
@@ -66,7 +71,7 @@ final class FindingEntry
      *
      * @return array<string, mixed>
      */
-    private function given(string $id, ?ClockPosition $invert, \DateTimeImmutable $now): array
+    private function given(string $id, ?ClockPosition $invert, \DateTimeImmutable $at): array
     {
         $kind = Kind::tryFrom($this->text('kind'));
         $size = $this->size($kind);
@@ -74,14 +79,13 @@ final class FindingEntry
             'id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'),
             'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint'),
             'size' => $size?->value, 'unit' => $size?->unit->value,
-            'facts' => $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($now) : []),
+            'facts' => $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($at) : []),
         ];
         foreach (self::PLACES as $place) {
             $given[$place.'_m'] = $this->place($place);
         }
         // Drawing back, the far end of a stretch comes first.
-        $isBack = true === Going::tryFrom($this->text('going'))?->isBack();
-        if ($isBack && null !== $given['to_m'] && null !== $given['from_m'] && $given['to_m'] < $given['from_m']) {
+        if (null !== $given['to_m'] && null !== $given['from_m'] && $given['to_m'] < $given['from_m']) {
             [$given['from_m'], $given['to_m']] = [$given['to_m'], $given['from_m']];
         }
         foreach (['clock_from', 'clock_to'] as $clock) {
@@ -120,6 +124,14 @@ final class FindingEntry
         return null === $reading ? $this->reading($name) : $this->run->counter()->distance(Length::metres($reading))->metres;
     }
 
+    /** What the counter read at the near end. */
+    private function nearReading(): ?float
+    {
+        [$from, $to] = [$this->reading('reading_from'), $this->reading('reading_to')];
+
+        return null === $from || null === $to ? $from : min($from, $to);
+    }
+
     private function reading(string $field): ?float
     {
         return $this->measured($field, fn (string $typed) => DistanceReader::read($typed, $this->units)->metres);
@@ -129,7 +141,19 @@ final class FindingEntry
     {
         $units = $kind?->units() ?? [];
 
-        return [] === $units ? null : $this->measured('size', fn (string $typed) => SizeReader::read($typed, $units, $this->units));
+        return [] === $units ? null : $this->measured('size', fn (string $typed) => SizeReader::read(
+            $kind->isWater() ? (string) preg_replace([self::AT_LEAST, self::OR_LESS], '', $typed) : $typed, $units, $this->units,
+        ));
+    }
+
+    /** @return array<string, string> that a depth is more or less than it could be told, where it was typed so */
+    private function bound(): array
+    {
+        return match (1) {
+            preg_match(self::AT_LEAST, $this->text('size')) => [Fact::LensUnder->value => Fact::YES],
+            preg_match(self::OR_LESS, $this->text('size')) => [Fact::OrLess->value => Fact::YES],
+            default => [],
+        };
     }
 
     private function clock(string $field): ?ClockPosition
@@ -158,7 +182,7 @@ final class FindingEntry
         if (!\is_array($given)) {
             return [];
         }
-        $facts = [];
+        $facts = true === $kind?->isWater() ? $this->bound() : [];
         foreach ($kind?->facts() ?? [] as $fact) {
             $value = $given[$fact->value] ?? '';
             if (!\is_string($value) || '' === $value) {
@@ -175,7 +199,7 @@ final class FindingEntry
      *
      * @return array<string, string|float>
      */
-    private function waterOfTheRun(\DateTimeImmutable $now): array
+    private function waterOfTheRun(\DateTimeImmutable $at): array
     {
         if ($this->run->details()->waterOn) {
             return [Fact::Water->value => 'on'];
@@ -185,7 +209,7 @@ final class FindingEntry
         if (null === $offAt) {
             return [Fact::Water->value => 'off'];
         }
-        $minutes = floor(max(0, $now->getTimestamp() - $offAt->getTimestamp()) / 60);
+        $minutes = floor(max(0, $at->getTimestamp() - $offAt->getTimestamp()) / 60);
 
         return [Fact::Water->value => 'off', Fact::MinutesOff->value => $minutes];
     }

@@ -13,10 +13,6 @@ use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
-use App\Work\Measured;
-use Jurvex\Core\Camera\TiltFall;
-use Jurvex\Core\Measure\DistanceReader;
-use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -83,32 +79,16 @@ final class LookController extends JobController
         return $this->backToRun($run);
     }
 
-    /** What a counter reading comes to: distance from zero and rod left. */
+    /** What a counter reading comes to: distance from zero, rod left, fall. */
     #[Route('/runs/{id}/reading', name: 'run_reading', methods: 'GET')]
-    public function reading(Job $job, string $id, Account $account, Request $request, Ahead $ahead): Response
+    public function reading(Job $job, string $id, Account $account, Request $request, Readouts $readouts): Response
     {
-        $run = $this->existing(Run::class, $job, $id);
-        try {
-            $reading = DistanceReader::read($request->query->getString('reading'), $account->units());
+        $readout = $readouts->of(
+            $this->existing(Run::class, $job, $id), $request->query->getString('reading'), $request->query->getString('tilt'),
+            $account->units(),
+        );
 
-            $tilt = filter_var($request->query->getString('tilt'), \FILTER_VALIDATE_FLOAT, [
-                'options' => ['min_range' => -60, 'max_range' => 60],
-            ]);
-            $fall = false === $tilt ? null : new TiltFall($tilt, Measured::RESOLUTION_DEG, $run->details()->travel);
-
-            return $this->render('look/readouts.html.twig', [
-                'run' => $run, 'reading' => $reading, 'problem' => null, 'now' => $this->now(),
-                'fall' => $fall, 'ahead' => $ahead->of($run, $run->counter()->distance($reading)),
-                'distance' => $run->counter()->distance($reading), 'minimum' => Measured::minimum(),
-            ]);
-        } catch (UnreadableMeasure $error) {
-            return $this->render('look/readouts.html.twig', [
-                'run' => $run,
-                'reading' => null,
-                'problem' => $error,
-                'now' => $this->now(),
-            ]);
-        }
+        return $this->render('look/readouts.html.twig', ['readout' => $readout]);
     }
 
     #[Route('/runs/{id}/go-on', name: 'run_go_on', methods: 'POST')]

@@ -7,6 +7,7 @@ namespace App\Look;
 use App\Support\Database\Id;
 use App\Support\Units\Formatter;
 use App\Support\Wording\FactWords;
+use App\Work\Cameras;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
@@ -22,6 +23,8 @@ final class LookExtension extends AbstractExtension
         private readonly Tiles $tiles,
         private readonly Formatter $formatter,
         private readonly TranslatorInterface $translator,
+        private readonly Cameras $cameras,
+        private readonly Readouts $readouts,
     ) {
     }
 
@@ -34,6 +37,8 @@ final class LookExtension extends AbstractExtension
                 'plain_size',
                 fn (float $size, SizeUnit $unit, UnitSystem $units) => $this->formatter->size(new Size($size, $unit), $units),
             ),
+            new TwigFunction('run_camera', $this->cameras->on(...)),
+            new TwigFunction('blank_readout', $this->readouts->blank(...)),
             new TwigFunction('fresh_id', Id::fresh(...)),
             new TwigFunction('upload_limit', static fn () => (int) (UploadedFile::getMaxFilesize() / 1_000_000).' MB'),
             new TwigFunction('sin_hour', static fn (int $hour) => sin($hour / 6 * \M_PI)),

@@ -14,6 +14,7 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Units\Formatter;
 use App\Support\Wording\Placeholders;
+use App\Work\Cameras;
 use App\Work\Measured;
 use App\Work\SimulatedLines;
 use App\Work\Tracks;
@@ -102,22 +103,21 @@ final class ReelController extends JobController
 
     /** Depth of the water from where it stands on the lens; it counts when the camera has been still for the house value. */
     #[Route('/lens', name: 'run_lens', methods: 'GET')]
-    public function lens(Job $job, string $run, Request $request, Account $account, Formatter $formatter): Response
+    public function lens(Job $job, string $run, Request $request, Account $account, Formatter $formatter, Cameras $cameras): Response
     {
         $run = $this->existing(Run::class, $job, $run);
         $on = filter_var($request->query->getString('on'), \FILTER_VALIDATE_FLOAT);
         if (false === $on) {
             return new JsonResponse([], Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $depth = Measured::depth(
-            max(-1.0, min(1.0, $on)),
-            null === $run->details()->boreMm ? null : Length::millimetres($run->details()->boreMm),
+        $depth = $cameras->on($run)->depth(
+            max(-1.0, min(1.0, $on)), Length::millimetres($run->details()->boreMm ?? Measured::USUAL_BORE_MM),
         );
 
         return new JsonResponse([
             'depth_mm' => round($depth->depth->inMillimetres(), 1),
             'at_least' => $depth->atLeast, 'still' => $this->tracks->isStill($run),
-            'typed' => $formatter->small($depth->depth->inMillimetres(), $account->units()),
+            'typed' => $formatter->bareSmall($depth->depth->inMillimetres(), $account->units()),
         ]);
     }
 

@@ -48,8 +48,14 @@ final readonly class Tiles
             'stretch' => Extent::Point !== $kind->extent(),
             'onlyStretch' => Extent::Stretch === $kind->extent(),
             'water' => $kind->isWater(),
-            'facts' => array_map(fn (Fact $fact) => $this->fact($fact), $kind->facts()),
+            'facts' => array_map($this->fact(...), array_values(array_filter($kind->facts(), self::isAsked(...)))),
         ];
+    }
+
+    /** Whether water ran and for how long not, and how finely the tilt is read, the run knows by itself. */
+    private static function isAsked(Fact $fact): bool
+    {
+        return !\in_array($fact, [Fact::Water, Fact::MinutesOff, Fact::TiltStepDeg], true);
     }
 
     /** @return array<string, mixed> */

@@ -37,6 +37,7 @@ final class ToolForm extends AbstractType
             ->add('pushLimitN', NumberType::class, $number)
             ->add('pullLimitN', NumberType::class, $number)
             ->add('clearanceMm', DistanceType::class, ['small' => true])
+            ->add('tiltStepDeg', NumberType::class, $number)
             ->add('passesTraps', CheckboxType::class, ['required' => false])
             ->add('heads', CollectionType::class, [
                 'entry_type' => ToolHeadForm::class, 'entry_options' => ['label' => false], 'allow_add' => true,

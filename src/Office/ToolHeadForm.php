@@ -26,6 +26,8 @@ final class ToolHeadForm extends AbstractType
             ])
             ->add('diameterMm', DistanceType::class, ['small' => true, 'required' => false, 'label' => 'label.headDiameterMm'])
             ->add('rigidLengthMm', DistanceType::class, ['small' => true, 'required' => false])
+            ->add('skidMm', DistanceType::class, ['small' => true, 'required' => false])
+            ->add('windowMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('forceN', NumberType::class, ['required' => false, 'invalid_message' => 'error.number']);
     }
 

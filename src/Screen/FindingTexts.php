@@ -89,7 +89,11 @@ final readonly class FindingTexts
         if (null !== $finding->size) {
             $size = $this->formatter->size($finding->size, $units).' '.$this->words->words($finding->kind->measure(), 'measure');
             // Under water the lens tells no more than that it is under.
-            $said[] = $finding->says(Fact::LensUnder) ? $this->translator->trans('line.at_least', ['%size%' => $size]) : $size;
+            $said[] = match (true) {
+                $finding->says(Fact::LensUnder) => $this->translator->trans('line.at_least', ['%size%' => $size]),
+                $finding->says(Fact::OrLess) => $this->translator->trans('line.at_most', ['%size%' => $size]),
+                default => $size,
+            };
         }
         if (null !== $finding->clockFrom) {
             $said[] = $this->clock($finding, $mirrored).' '.$this->words->words('oclock', 'clock');

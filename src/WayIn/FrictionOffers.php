@@ -41,14 +41,12 @@ final readonly class FrictionOffers
     /** @return ?array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float} */
     private function explain(Run $run): ?array
     {
-        $rig = $run->details()->rig ?? '';
-        [$id, $head] = [substr($rig, 0, 36), (int) substr($rig, 37)];
-        $tool = '' === $id ? null : $this->kit->tool($run->job->firm, $id);
-        $on = $tool?->details()->getHeads()[$head] ?? null;
+        $fitted = $this->kit->fitted($run->job->firm, $run->details()->rig);
         $path = $this->path($run);
-        if (null === $tool || null === $on || null === $path || null === $run->reachedM()) {
+        if (null === $fitted || null === $path || null === $run->reachedM()) {
             return null;
         }
+        [$tool, $on] = [$fitted->tool, $fitted->head];
         $wet = $run->details()->waterOn;
         $drop = Zero::Rim === $run->details()->zero ? 0.0 : $run->opening->details()->dropM;
         $friction = FrictionFit::explain(static fn (float $friction) => $tool->fitted($on, $friction), $path, $run->reachedM() + $drop);

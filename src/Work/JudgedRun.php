@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Run;
+use Jurvex\Core\Camera\CameraHead;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
@@ -26,7 +27,7 @@ final readonly class JudgedRun
      */
     public function __construct(
         public Run $run, public RunRecord $record, public array $judgements, public array $photographed,
-        public Track $track, public Pairs $pairs,
+        public Track $track, public Pairs $pairs, private CameraHead $camera,
     ) {
         $this->verdict = LineVerdict::of($record, $judgements);
     }
@@ -54,6 +55,6 @@ final readonly class JudgedRun
 
     public function measured(): Measured
     {
-        return new Measured($this, $this->track);
+        return new Measured($this, $this->track, $this->camera);
     }
 }

@@ -14,8 +14,10 @@ use Jurvex\Core\Judge\Judge;
 /** Judges runs by their job's rules, with the technician's own opinions beside. */
 final readonly class JudgedRuns
 {
-    public function __construct(private FindingRepository $findings, private EntityManagerInterface $manager, private Tracks $tracks)
-    {
+    public function __construct(
+        private FindingRepository $findings, private EntityManagerInterface $manager, private Tracks $tracks,
+        private Cameras $cameras,
+    ) {
     }
 
     /** @param ?HouseRules $rules by which; none for those of the run's own job */
@@ -29,7 +31,9 @@ final readonly class JudgedRuns
             }
         }
 
-        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs);
+        return new JudgedRun(
+            $run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs, $this->cameras->on($run),
+        );
     }
 
     /** @return list<OwnOpinion> that count, oldest first */

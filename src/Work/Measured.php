@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use Jurvex\Core\Camera\CameraHead;
 use Jurvex\Core\Camera\LensWater;
 use Jurvex\Core\Camera\Pool;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\JointSpacing;
 use Jurvex\Core\Reel\Track;
@@ -19,12 +19,7 @@ final readonly class Measured
 {
     /** Under this a dip is within what a tilt can tell. */
     private const POOL_FROM_M = 0.005;
-    /** House values of the camera where nobody has said otherwise. */
-    private const HEAD_MM = 38.0;
-    private const WINDOW_MM = 20.0;
-    private const USUAL_BORE_MM = 100.0;
-    private const MINIMUM_PERCENT = 1.0;
-    public const RESOLUTION_DEG = 0.1;
+    public const USUAL_BORE_MM = 100.0;
     private const HAIR_M = 0.001;
 
     /** @var list<Pool> */
@@ -41,7 +36,7 @@ final readonly class Measured
     /** @var list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> water seen on the lens that nobody has logged */
     public array $proposals;
 
-    public function __construct(private JudgedRun $line, public Track $track)
+    public function __construct(private JudgedRun $line, public Track $track, private CameraHead $camera)
     {
         $this->pools = array_values(
             array_filter(
@@ -140,20 +135,6 @@ final readonly class Measured
         );
     }
 
-    public static function minimum(): Grade
-    {
-        return Grade::percent(self::MINIMUM_PERCENT);
-    }
-
-    /** @param float $onLens −1 at the window's bottom edge, 1 at its top */
-    public static function depth(float $onLens, ?Length $bore): LensWater
-    {
-        return new LensWater(
-            Length::millimetres(self::HEAD_MM), Length::metres(0), Length::millimetres(self::WINDOW_MM), $onLens,
-            $bore ?? Length::millimetres(self::USUAL_BORE_MM),
-        );
-    }
-
     public function bore(): Length
     {
         return $this->line->record->bore ?? Length::millimetres(self::USUAL_BORE_MM);
@@ -182,7 +163,7 @@ final readonly class Measured
                     'from' => null === $pool ? $wet->from : Length::metres(round($pool->from, 1)),
                     'to' => null === $pool ? $wet->to : Length::metres(round($pool->to, 1)),
                     'deepest' => $wet->deepest,
-                    'depth' => self::depth($wet->lens, $this->line->record->pipeAt($wet->deepest)->bore),
+                    'depth' => $this->camera->depth($wet->lens, $this->line->record->pipeAt($wet->deepest)->bore ?? $this->bore()),
                 ];
             }
         }

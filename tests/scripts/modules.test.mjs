@@ -2,6 +2,18 @@ import assert from 'node:assert/strict';
 import {test} from 'node:test';
 import {halfHourAt, hourAt, hourText, onDial} from '../../assets/scripts/clock.js';
 import {inUnits, plainNumber, stepped} from '../../assets/scripts/distances.js';
+import {
+    asKind,
+    begun,
+    ends,
+    fieldsOf,
+    isGiven,
+    isOpen,
+    isWhole,
+    marked,
+    nextAnswer,
+    readKept,
+} from '../../assets/scripts/entry.js';
 import {freshId} from '../../assets/scripts/ids.js';
 import {dropLiveReel, liveReel, setLiveReel} from '../../assets/scripts/live.js';
 import {parseReading, writeReading} from '../../assets/scripts/readings.js';
@@ -116,4 +128,61 @@ test('only whoever put the reel on the screen takes it away', () => {
     assert.equal(liveReel(), next);
     dropLiveReel(next);
     assert.equal(liveReel(), null);
+});
+
+test('an entry is a stretch from one end to the other, in whatever order its places were marked', () => {
+    const kind = {code: 'low_spot'};
+    const plain = (entry) => Object.fromEntries(fieldsOf(entry));
+    const empty = begun('id', kind, '9.4', 'back', {water: 'off'});
+    assert.deepEqual(
+        [isGiven(empty), isOpen(empty), isWhole(empty), ends(empty)],
+        [false, false, false, ['9.4', '']],
+        'nothing is worth keeping of a kind and a place',
+    );
+    // The deepest may come first.
+    for (const places of [
+        ['start', 'deepest', 'end'],
+        ['deepest', 'end', 'start'],
+        ['end', 'start', 'deepest'],
+    ]) {
+        let entry = empty;
+        places.forEach((place, i) => {
+            entry = marked(entry, place, {start: '13.1', deepest: '11', end: '9.4'}[place]);
+            assert.equal(isOpen(entry), !(entry.start && entry.end), places.slice(0, i + 1).join());
+        });
+        const {reading_from: from, reading_to: to, reading_deepest: deepest} = plain(entry);
+        assert.deepEqual([from, to, deepest], ['13.1', '9.4', '11']);
+    }
+    const half = {...marked(empty, 'start', '13.1'), at: '9.4'};
+    assert.deepEqual(ends(half), ['13.1', '9.4'], 'saved with one end open, it ends where it is saved');
+    assert.deepEqual(ends({...half, at: '13.1'}), ['13.1', ''], 'what ends where it starts is at one place');
+});
+
+test('what is given goes out in its fields, and nothing that was not', () => {
+    const entry = {...begun('id', {code: 'crack'}, '5', ''), size: ' 25 ', from: 0.5, to: 3, joint: true, note: 'wet'};
+    assert.deepEqual(Object.fromEntries(fieldsOf({...entry, answers: {crack_state: 'open', other: ''}})), {
+        kind: 'crack',
+        reading_from: '5',
+        size: '25',
+        sureness: 'clear',
+        at_joint: '1',
+        note: 'wet',
+        clock_from: '12:30',
+        clock_to: '3',
+        invert_on_screen: '6',
+        'facts[crack_state]': 'open',
+    });
+    assert.deepEqual(asKind(entry, {code: 'hole'}), {...entry, kind: 'hole', size: '', answers: {}});
+    for (const given of [{size: '5'}, {note: 'x'}, {from: 3}, {joint: true}, {sure: 'likely'}, {answers: {wear: 'thin'}}])
+        assert.ok(isGiven({...begun('id', {code: 'crack'}, '5', '', {water: 'on'}), ...given}), JSON.stringify(given));
+});
+
+test('one key goes round the answers, and what was kept is taken up again', () => {
+    const choices = [{code: 'closed'}, {code: 'open'}];
+    const round = ['', 'closed', 'open'].map((answer) => nextAnswer(choices, answer));
+    assert.deepEqual(round, ['closed', 'open', '']);
+    const kept = begun('id', {code: 'crack'}, '5', '');
+    const text = JSON.stringify([kept, {...kept, kind: 'gone_from_the_list'}, {kind: 'crack', from: '3'}]);
+    assert.deepEqual(readKept(text, [{code: 'crack'}]), [kept]);
+    for (const bad of [null, '', '{', '[null]']) assert.deepEqual(readKept(bad, []), []);
 });

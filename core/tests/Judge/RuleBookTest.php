@@ -105,6 +105,10 @@ final class RuleBookTest extends TestCase
             [Kind::TieIn, [], Need::Leave, 'connection.not_said'],
             [Kind::TieIn, ['facts' => ['condition' => 'not_known']], Need::Leave, 'connection.not_said'],
             [Kind::TieIn, ['facts' => ['condition' => 'not_sound']], Need::Mend, 'connection.not_sound'],
+            [Kind::ShortFall, ['size' => 1.0], Need::Watch, 'fall.short'],
+            [Kind::ShortFall, ['size' => 1.04], Need::Leave, 'fall.meets'],
+            [Kind::ShortFall, ['size' => 1.7, 'facts' => ['tilt_step_deg' => 1]], null, 'fall.cannot_tell'],
+            [Kind::ShortFall, ['size' => 2, 'facts' => ['falls_back' => 'yes']], Need::Watch, 'fall.back'],
             [Kind::CannotGoFurther, [], null, 'way.stopped'],
             [Kind::Bend, ['size' => 45], Need::Leave, 'way.noted'],
             [Kind::RootThreads, ['size' => 5, 'sureness' => 'cannot_say'], null, 'roots.light'],
@@ -239,7 +243,8 @@ final class RuleBookTest extends TestCase
         $answers = [[]];
         foreach ($kind->facts() as $fact) {
             $with = $answers;
-            foreach (Fact::MaterialAfter === $fact ? [] : $fact->choices() as $choice) {
+            $choices = $fact->isNumber() ? [1.0] : $fact->choices();
+            foreach (Fact::MaterialAfter === $fact ? [] : $choices as $choice) {
                 foreach ($answers as $given) {
                     $with[] = [$fact->value => $choice] + $given;
                 }
@@ -247,7 +252,7 @@ final class RuleBookTest extends TestCase
             $answers = $with;
         }
         $sizes = [[null, 1.5], [null, 19.0]];
-        $sizes = [] === $kind->units() ? $sizes : [...$sizes, [2, 0.1], [12, 1.0], [20, 1.0], [30, 2.0], [60, 1.0]];
+        $sizes = [] === $kind->units() ? $sizes : [...$sizes, [0.2, 0.1], [1.5, 0.1], [2, 0.1], [12, 1.0], [20, 1.0], [30, 2.0], [60, 1.0]];
         foreach ($sizes as [$size, $length]) {
             foreach ($answers as $given) {
                 yield array_filter(

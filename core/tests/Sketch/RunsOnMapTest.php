@@ -228,8 +228,9 @@ final class RunsOnMapTest extends TestCase
             $kept[$seed] = [
                 array_map(
                     static fn (Proposal $proposal) => [
-                        $proposal->code, $proposal->at, array_values(array_udiff(
-                            $proposal->acceptedIn($sketch)->pipes, $sketch->pipes, static fn (Pipe $a, Pipe $b) => $a <=> $b,
+                        $proposal->code, $proposal->at, array_values(array_filter(
+                            $proposal->acceptedIn($sketch)->pipes,
+                            static fn (Pipe $pipe) => !\in_array($pipe, $sketch->pipes, false),
                         )),
                     ],
                     (new Proposals($sketch, $run))->all(),

@@ -6,6 +6,7 @@ namespace App\Support\Units;
 
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Measure;
+use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
@@ -28,12 +29,26 @@ final class Formatter
         return UnitSystem::Metric === $units ? $this->number($metres, 2, 1) : $this->feetAndInches($metres);
     }
 
-    /** A bore, depth or step: `31 mm`, `1.2 in`. */
+    /** A bore, depth or step: `31 mm`, `1 1/4 in`. */
     public function small(float $millimetres, UnitSystem $units): string
     {
+        return $this->bareSmall($millimetres, $units).(UnitSystem::Metric === $units ? ' mm' : ' in');
+    }
+
+    /** The same without its unit where the unit stands beside it. */
+    public function bareSmall(float $millimetres, UnitSystem $units): string
+    {
         return UnitSystem::Metric === $units
-            ? $this->number($millimetres, 0, 0).' mm'
-            : $this->number(Length::millimetres($millimetres)->inInches(), 1, 0).' in';
+            ? $this->number($millimetres, 0, 0)
+            : self::fraction(Length::millimetres($millimetres)->inInches());
+    }
+
+    /** `21 mm/m`, `1/4 in/ft`. */
+    public function fall(Grade $fall, UnitSystem $units): string
+    {
+        return UnitSystem::Metric === $units
+            ? $this->number($fall->inMillimetresPerMetre(), 0, 0).' mm/m'
+            : self::fraction($fall->inInchesPerFoot()).' in/ft';
     }
 
     /** `3.3 L`, `0.9 US gal`. */
@@ -100,16 +115,33 @@ final class Formatter
 
         return match ($kind->measure()) {
             Measure::ShareOfBore => ['5', '10', '25', '50', '80'],
-            Measure::Depth => $metric ? ['5', '15', '25', '40', '60'] : ['0.2', '0.6', '1', '1.5', '2.5'],
+            Measure::Depth => $metric ? ['5', '15', '25', '40', '60'] : ['1/4', '1/2', '1', '1 1/2', '2 1/2'],
             Measure::Step => ['5', '10', '20', '35', '50'],
-            Measure::Gap => $metric ? ['10', '20', '40', '60'] : ['0.5', '1', '1.5', '2.5'],
+            Measure::Gap => $metric ? ['10', '20', '40', '60'] : ['1/2', '1', '1 1/2', '2 1/2'],
             Measure::ShareOfWall => ['10', '25', '50', '75'],
             Measure::Ovality => ['3', '5', '10', '15', '20'],
             Measure::Thickness => ['5', '10', '20', '35', '60'],
             Measure::Bore => $metric ? ['50', '75', '100', '150', '200'] : ['2', '3', '4', '6', '8'],
             Measure::Turn => ['15', '30', '45', '90'],
+            Measure::Fall => ['0.2', '0.5', '0.8', '1.5'],
             Measure::None => [],
         };
+    }
+
+    /** To the eighth of an inch, under one to the sixteenth: `7 1/2`, `5/8`. */
+    private static function fraction(float $inches): string
+    {
+        $parts = abs($inches) < 1 ? 16 : 8;
+        $count = (int) round(abs($inches) * $parts);
+        $whole = intdiv($count, $parts);
+        $rest = $count % $parts;
+        while (0 !== $rest && 0 === $rest % 2) {
+            [$rest, $parts] = [intdiv($rest, 2), intdiv($parts, 2)];
+        }
+
+        $text = trim((0 === $whole && 0 !== $rest ? '' : $whole).(0 === $rest ? '' : " $rest/$parts"));
+
+        return $inches < 0 && $count > 0 ? '-'.$text : $text;
     }
 
     private function feetAndInches(float $metres): string

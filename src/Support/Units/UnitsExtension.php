@@ -19,6 +19,7 @@ final class UnitsExtension extends AbstractExtension
             new TwigFilter('distance', $this->formatter->distance(...)),
             new TwigFilter('bare_distance', $this->formatter->bareDistance(...)),
             new TwigFilter('small', $this->formatter->small(...)),
+            new TwigFilter('fall', $this->formatter->fall(...)),
             new TwigFilter('volume', $this->formatter->volume(...)),
             new TwigFilter('size', $this->formatter->size(...)),
             new TwigFilter('clock', $this->formatter->clock(...)),
