@@ -45,7 +45,7 @@ final class RunBuilder
         for ($i = $chance->getInt(0, 14); $i > 0; --$i) {
             $kind = Kind::cases()[$chance->getInt(0, \count(Kind::cases()) - 1)];
             $from = $chance->getInt(0, 250) / 10;
-            $more = ['id' => 'r'.$i] + (Extent::Point === $kind->extent() ? [] : ['to_m' => $from + $chance->getInt(0, 40) / 10]);
+            $more = ['id' => 'r'.$seed.'-'.$i] + (Extent::Point === $kind->extent() ? [] : ['to_m' => $from + $chance->getInt(0, 40) / 10]);
             if ([] !== $kind->units()) {
                 $more['size'] = $chance->getInt(1, 90);
             }
