@@ -69,7 +69,7 @@ final class CorrectionsTest extends ApplicationTestCase
         $page = $this->get('/jobs/'.$job->id.'/mark/'.$mark->id);
         $this->fill($page, 'Save', ['mark_form[depthsM][0]' => '1.0', 'mark_form[depthsM][1]' => '1.4', 'mark_form[depthsM][2]' => '']);
         $list = $this->browser->followRedirect()->filter('.entries .poor');
-        self::assertStringContainsString('1.2 m deep, spread 0.4 m · not good enough to dig: take it again', $list->text());
+        self::assertStringContainsString('1.2 m deep, spread 0.4 m · not good enough to dig: fewer than three readings', $list->text());
         $this->send('/jobs/'.$job->id.'/mark/'.$mark->id.'/withdraw', []);
         self::assertCount(2, $this->get('/jobs/'.$job->id.'/mark')->filter('.entries li'));
     }

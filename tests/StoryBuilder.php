@@ -25,6 +25,9 @@ final class StoryBuilder
     /** @var list<array<string, mixed>> */
     private array $looks = [];
 
+    /** @var list<array<string, mixed>> */
+    private array $passes = [];
+
     /** @var ?array<string, mixed> */
     private ?array $map = null;
 
@@ -76,6 +79,33 @@ final class StoryBuilder
         return $this;
     }
 
+    /** @param array<string, mixed> $more */
+    public function mark(array $more): self
+    {
+        $this->looks[array_key_last($this->looks) ?? throw new \LogicException('A mark belongs to a look.')]['marks'] = [
+            $more + [
+                'id' => Id::fresh(), 'logged_at' => '2026-03-02T10:00:00+00:00', 'withdrawn_at' => null, 'over_head' => 'nothing',
+                'paint' => 'cross', 'ground' => 'lawn', 'tie_one_m' => null, 'tie_one_to' => '', 'tie_two_m' => null, 'tie_two_to' => '',
+                'note' => '',
+            ],
+        ];
+
+        return $this;
+    }
+
+    /**
+     * Of the opening that the job works from.
+     *
+     * @param array<string, mixed> $more
+     */
+    public function pass(string $from, array $more): self
+    {
+        $this->job['chosen_opening'] = $this->openings[$from]['id'];
+        $this->passes[] = ['id' => Id::fresh(), 'opening' => $this->openings[$from]['id']] + $more + $this->usual('passes');
+
+        return $this;
+    }
+
     /** A pipe from one opening to the next, as long as somebody measured; the main is at the lower one. */
     public function measuredLine(string $upper, string $lower, float $metres): self
     {
@@ -102,7 +132,7 @@ final class StoryBuilder
     public function json(): string
     {
         return json_encode([
-            'job' => $this->job, 'line_map' => $this->map, 'openings' => array_values($this->openings), 'passes' => [],
+            'job' => $this->job, 'line_map' => $this->map, 'openings' => array_values($this->openings), 'passes' => $this->passes,
             'runs' => $this->looks, 'corrections' => [],
         ] + $this->usual, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }

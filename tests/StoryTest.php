@@ -181,6 +181,44 @@ final class StoryTest extends ApplicationTestCase
         self::assertDoesNotMatchRegularExpression('/\d (m|mm)\b/', preg_replace('/\d+ min\b/', '', $said['report']) ?? '');
     }
 
+    public function testWhatIsAlikeButTooFarApartFromTwoEndsIsAsked(): void
+    {
+        $clump = ['kind' => 'root_clump', 'size' => 35.0, 'unit' => 'percent'];
+        $said = $this->told((new StoryBuilder('A metre apart, Story Row'))
+            ->measuredLine('yard', 'lane', 20.0)
+            ->opening('Yard', ['node' => 'yard'])->opening('Lane', ['node' => 'lane', 'faces' => 'upstream'])
+            ->look('Yard', [['from_m' => 8.0] + $clump], 9.0, 'cannot_pass')
+            ->look('Lane', [['from_m' => 12.9] + $clump], 13.0, 'cannot_pass', ['travel' => 'upstream']));
+        self::assertStringContainsString('Root clump, 8.0 m down from Yard, 35 % and 3 Mar 2026: Root clump, 12.9 m up from Lane, 35 %'
+            .' lie 0.9 m apart.', $said['judge']);
+    }
+
+    public function testAMarkSaysWhyNobodyMayDigByIt(): void
+    {
+        $said = $this->told((new StoryBuilder('Marked, Story Row'))->opening('Yard')->look('Yard', [], 20.0)->mark([
+            'at_m' => 9.0, 'depths_m' => [1.2, 1.5], 'over_head' => 'water', 'paint' => 'flag', 'note' => 'Under the fig',
+        ]));
+        self::assertStringContainsString('9.0 m down from Yard · Under the fig', $said['report']);
+        self::assertStringContainsString('not good enough to dig: fewer than three readings, the readings spread over 0.14 m,'
+            .' water stands over the head; take it again', $said['report']);
+        self::assertStringContainsString('Flag in the ground', $said['report']);
+    }
+
+    public function testTheReportSaysWhereANewOpeningBelongsAndWhatTheCutterLeft(): void
+    {
+        $story = (new StoryBuilder('Long, Story Row'))->measuredLine('yard', 'lane', 44.0)
+            ->opening('Yard', ['node' => 'yard'])->opening('Lane', ['node' => 'lane'])
+            ->look('Yard', [], 44.0, more: ['water_on' => false, 'water_off_at' => '2026-03-02T09:20:00+00:00'])
+            ->pass('Yard', ['tool' => 'cable', 'head' => 'Large blade', 'in_m' => 30.0, 'out_m' => 0.0]);
+        $said = $this->told($story);
+        self::assertStringContainsString('Distance 44.0 m · house rule 30.0 m. A new opening belongs 22.0 m', $said['report']);
+        self::assertStringContainsString('Access at Yard: too far to Lane.', $said['report']);
+        self::assertStringContainsString(
+            '75 mm wide in a bore of 100 mm, it sweeps 56 % of it and leaves up to 25 mm on the wall', $said['report'],
+        );
+        self::assertStringContainsString('Water was on, and was turned off at', $said['report']);
+    }
+
     /** @return array{judge: string, report: string} */
     private function told(StoryBuilder $story): array
     {

@@ -1,3 +1,5 @@
+import {inUnits} from './distances.js';
+
 /* Small Alpine components that every page shares, for its CSP build: it calls methods and reads properties only. */
 
 /* Arrow keys walk the line map: left is upstream, right downstream, up and down the next part drawn. Z undoes. */
@@ -145,6 +147,17 @@ export const ribbon = () => ({
     zoomKey(event) {
         if (event.key === '+') this.step(1);
         if (event.key === '-') this.step(-1);
+    },
+    /* Where a place is asked for, a press on the drawing gives it. */
+    choose(event) {
+        const field = document.querySelector('[data-from-ribbon]');
+        if (!field || event.target.closest('a')) return;
+        const drawing = this.$refs.drawing;
+        const box = drawing.getBoundingClientRect();
+        const x = ((event.clientX - box.left) / box.width) * drawing.viewBox.baseVal.width;
+        const metres = Math.max(0, (x - Number(drawing.dataset.zero)) / Number(drawing.dataset.metre));
+        field.value = inUnits(Math.round(metres * 10) / 10, drawing.dataset.units !== 'metric');
+        field.focus({preventScroll: true});
     },
     closer() {
         this.step(1);

@@ -12,6 +12,8 @@ final readonly class DepthReadings
     /** A spread over either of these is not good enough to dig by. */
     private const SPREAD_SHARE = 0.10;
     private const SPREAD_METRES = 0.15;
+    private const LEAST_COUNT = 3;
+    private const HAIR = 1e-9;
 
     /** @var non-empty-list<float> in metres, least first */
     private array $metres;
@@ -40,11 +42,22 @@ final readonly class DepthReadings
         return Length::metres($this->metres[\count($this->metres) - 1] - $this->metres[0]);
     }
 
-    /** Whether the readings agree well enough; one alone shows nothing. */
+    /** Fewer than these show nothing. */
+    public function areEnough(): bool
+    {
+        return \count($this->metres) >= self::LEAST_COUNT;
+    }
+
+    /** Whether the readings agree well enough with each other. */
     public function agree(): bool
     {
         // Readings are to the centimetre: a spread of just the limit is not over it.
-        return \count($this->metres) > 1
-            && $this->spread()->metres <= min(self::SPREAD_METRES, self::SPREAD_SHARE * $this->median()->metres) + 1e-9;
+        return $this->spread()->metres <= $this->limit()->metres + self::HAIR;
+    }
+
+    /** The spread that is not too much yet. */
+    public function limit(): Length
+    {
+        return Length::metres(min(self::SPREAD_METRES, self::SPREAD_SHARE * $this->median()->metres));
     }
 }

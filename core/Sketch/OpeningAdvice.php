@@ -42,7 +42,10 @@ final readonly class OpeningAdvice
             ),
         ]);
         if ($mouth->size->value < $bore * $this->rules->size / 100 - self::HAIR) {
-            $advice[] = new Advice('too_small', $opening, null, ['opening_mm' => $mouth->size->value, 'bore_mm' => $bore]);
+            $advice[] = new Advice(
+                'too_small', $opening, null, ['opening_mm' => $mouth->size->value, 'bore_mm' => $bore], null,
+                $mouth->size->source->isKnown(),
+            );
         }
         if (Faces::Upstream === $mouth->faces && null !== $sketch->below($opening->id)) {
             $advice[] = new Advice('faces_upstream', $opening);
@@ -64,10 +67,19 @@ final readonly class OpeningAdvice
     private function downFrom(Sketch $sketch, Node $opening): array
     {
         $metres = $turn = 0.0;
+        $turned = null;
+        $isKnown = true;
         $next = $sketch->outlet;
         foreach ($sketch->wayDown($opening->id) as $pipe) {
+            foreach ($pipe->bends as $bend) {
+                $turn += $bend->degrees;
+                $turned ??= $this->isTooMuch($turn) ? $metres + $bend->at : null;
+                $isKnown = $isKnown && $bend->source->isKnown();
+            }
             $metres += $pipe->length->value;
-            $turn += array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $pipe->bends)) + $pipe->joins->degrees();
+            $turn += $pipe->joins->degrees();
+            $turned ??= $this->isTooMuch($turn) ? $metres : null;
+            $isKnown = $isKnown && $pipe->length->source->isKnown();
             if (NodeKind::Opening === $sketch->nodes[$pipe->to]->kind) {
                 $next = $sketch->nodes[$pipe->to];
                 break;
@@ -75,12 +87,22 @@ final readonly class OpeningAdvice
         }
         $advice = [];
         if ($metres > $this->rules->spacing + self::HAIR) {
-            $advice[] = new Advice('too_far', $opening, $next, ['distance_m' => $metres, 'limit_m' => $this->rules->spacing]);
+            $advice[] = new Advice(
+                'too_far', $opening, $next, ['distance_m' => $metres, 'limit_m' => $this->rules->spacing],
+                min($metres / 2, $this->rules->spacing), $isKnown,
+            );
         }
-        if ($turn > $this->rules->turn + self::HAIR) {
-            $advice[] = new Advice('turns_too_much', $opening, $next, ['turn_deg' => $turn, 'limit_deg' => $this->rules->turn]);
+        if (null !== $turned) {
+            $advice[] = new Advice(
+                'turns_too_much', $opening, $next, ['turn_deg' => $turn, 'limit_deg' => $this->rules->turn], $turned, $isKnown,
+            );
         }
 
         return $advice;
+    }
+
+    private function isTooMuch(float $degrees): bool
+    {
+        return $degrees > $this->rules->turn + self::HAIR;
     }
 }

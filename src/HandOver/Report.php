@@ -10,6 +10,7 @@ use App\Work\ClearedProof;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
+use App\Work\RingLeft;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\Verdict;
@@ -27,11 +28,12 @@ final readonly class Report
      * @param list<JudgedRun> $runs of the job, in the order in which they were made
      * @param array<string, Ribbon> $ribbons by run
      * @param list<Mark> $marks
+     * @param array<string, RingLeft> $rings what the cutters left on the wall, by pass
      * @param ?ClearedProof $cleared none where no tool was in the line
      */
     public function __construct(
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public array $marks,
-        public UnitSystem $units, public ?ClearedProof $cleared,
+        public UnitSystem $units, public ?ClearedProof $cleared, public array $rings = [],
     ) {
         $this->notable = $record->notable();
     }

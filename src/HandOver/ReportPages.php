@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\HandOver;
 
+use App\Screen\AdviceTexts;
 use App\Screen\FindingText;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
@@ -25,6 +26,7 @@ final readonly class ReportPages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
+        private AdviceTexts $advice,
     ) {
     }
 
@@ -42,7 +44,8 @@ final readonly class ReportPages
             $report, $this->line->portions($record, $report->units),
             array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
-            $looks, $sentences, \count($report->notable) - \count($sentences), $report->job->poorOpenings(), $pdf, $isSignedIn, $assets,
+            $looks, $sentences, \count($report->notable) - \count($sentences), $report->job->poorOpenings(),
+            $this->advice->findings($report->job, $report->units), $pdf, $isSignedIn, $assets,
         );
     }
 

@@ -12,6 +12,7 @@ use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
 use App\Work\JudgedRun;
 use App\Work\LineRecords;
+use App\Work\RingsLeft;
 use Doctrine\ORM\EntityManagerInterface;
 
 /** Makes a job's report from its record. */
@@ -19,7 +20,7 @@ final readonly class Reports
 {
     public function __construct(
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
-        private EntityManagerInterface $manager, private ClearingPlans $plans,
+        private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
     ) {
     }
 
@@ -36,7 +37,7 @@ final readonly class Reports
         // How far a tool should have come is worked out of the whole map: only where one was in the line.
         $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job));
 
-        return new Report($job, $record, $runs, $ribbons, $marks, $units, $cleared);
+        return new Report($job, $record, $runs, $ribbons, $marks, $units, $cleared, $this->rings->of($job, $record));
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */

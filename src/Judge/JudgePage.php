@@ -19,13 +19,15 @@ final readonly class JudgePage
      * @param list<JudgedFinding> $findings the worst first
      * @param int $more how many are not shown
      * @param list<string> $gone what a later look found no more
+     * @param list<string> $doubts questions that only the technician can answer
      * @param list<Opening> $access openings that need something done
      * @param string $opened the finding that is open, with its form; empty for none
      * @param ?RefusedOpinion $refused what was sent and not taken
      */
     public function __construct(
         public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $schools, public array $findings,
-        public int $more, public array $gone, public array $access, public string $opened, public ?RefusedOpinion $refused,
+        public int $more, public array $gone, public array $doubts, public array $access, public string $opened,
+        public ?RefusedOpinion $refused,
     ) {
     }
 }

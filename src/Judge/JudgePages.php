@@ -8,6 +8,7 @@ use App\Record\Job;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
 use App\Support\Wording\WordsExtension;
+use App\Work\Doubt;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
@@ -54,8 +55,8 @@ final readonly class JudgePages
 
         return new JudgePage(
             $verdict, null, $this->line->portions($record, $units), self::schools($job), $findings, \count($ranked) - \count($findings),
-            array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone), $job->poorOpenings(),
-            $opened, $refused,
+            array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone),
+            array_map(fn (Doubt $doubt) => $this->line->doubt($doubt, $units), $record->doubts()), $job->poorOpenings(), $opened, $refused,
         );
     }
 
@@ -76,7 +77,7 @@ final readonly class JudgePages
         $job = $line->run->job;
 
         return new JudgePage(
-            $line->verdict->whole(), $line, [], self::schools($job), $findings, \count($ranked) - \count($findings), [],
+            $line->verdict->whole(), $line, [], self::schools($job), $findings, \count($ranked) - \count($findings), [], [],
             $job->poorOpenings(), $opened, $refused,
         );
     }

@@ -22,7 +22,8 @@ final class MarkForm extends AbstractType
     {
         $tie = ['required' => false];
         $builder
-            ->add('atM', DistanceType::class)
+            // A press on the ribbon writes the place here.
+            ->add('atM', DistanceType::class, ['attr' => ['data-from-ribbon' => '']])
             ->add('depthsM', DistancesType::class, ['error_bubbling' => false])
             ->add('overHead', PickType::class, ['class' => OverHead::class, 'words' => 'over_head'])
             ->add('paint', PickType::class, ['class' => Paint::class, 'words' => 'paint'])

@@ -46,10 +46,23 @@ class Mark implements JobEntry
         return new DepthReadings(...array_map(Length::metres(...), $this->details->depthsM));
     }
 
-    /** Whether somebody may dig by it: the readings agree and nothing stood in the way. */
+    /** Whether somebody may dig by it: there are readings enough, they agree, and nothing stood in the way. */
     public function isGoodEnoughToDig(): bool
     {
-        return OverHead::Nothing === $this->details->overHead && $this->depth()->agree();
+        return [] === $this->spoiledBy();
+    }
+
+    /** @return list<Spoiled> */
+    public function spoiledBy(): array
+    {
+        $depth = $this->depth();
+
+        return array_values(array_filter([
+            $depth->areEnough() ? null : Spoiled::TooFew,
+            $depth->agree() ? null : Spoiled::Spread,
+            OverHead::Water === $this->details->overHead ? Spoiled::Water : null,
+            OverHead::Metal === $this->details->overHead ? Spoiled::Metal : null,
+        ]));
     }
 
     public function onTheLine(): MarkedPlace

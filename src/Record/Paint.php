@@ -12,5 +12,7 @@ enum Paint: string
     case Line = 'line';
     case Circle = 'circle';
     case Box = 'box';
+    /** Stuck in the ground; a mark as good as paint. */
+    case Flag = 'flag';
     case None = 'none';
 }

@@ -19,6 +19,7 @@ final class FindingExtension extends AbstractExtension
 
     public function __construct(
         private readonly FindingTexts $texts, private readonly LineTexts $line, private readonly WordsExtension $words,
+        private readonly MarkTexts $marks,
     ) {
     }
 
@@ -30,6 +31,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('line_text', $this->line->of(...)),
             new TwigFunction('line_place', $this->line->place(...)),
             new TwigFunction('line_along', $this->line->on(...)),
+            new TwigFunction('mark_told', $this->marks->of(...)),
             new TwigFunction('opening_told', $this->line->opening(...)),
             new TwigFunction('line_portions', $this->line->portions(...)),
             new TwigFunction('judged_values', $this->texts->values(...)),

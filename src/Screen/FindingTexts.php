@@ -19,6 +19,8 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final readonly class FindingTexts
 {
     private const BETWEEN = ' · ';
+    /** At least, or no more, stands beside the depth itself. */
+    private const TOLD_WITH_THE_SIZE = [Fact::LensUnder->value => true, Fact::OrLess->value => true];
     private const MATERIALS = ['material', 'material_before'];
 
     public function __construct(
@@ -98,7 +100,7 @@ final readonly class FindingTexts
         if (null !== $finding->clockFrom) {
             $said[] = $this->clock($finding, $mirrored).' '.$this->words->words('oclock', 'clock');
         }
-        foreach ($finding->facts as $code => $value) {
+        foreach (array_diff_key($finding->facts, self::TOLD_WITH_THE_SIZE) as $code => $value) {
             $said[] = $this->words->words($code, 'fact').': '.$this->answer(Fact::from($code), $value);
         }
         if ($finding->atJoint && Family::Joint !== $finding->kind->family()) {

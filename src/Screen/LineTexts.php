@@ -10,6 +10,7 @@ use App\Record\Run;
 use App\Support\Units\Formatter;
 use App\Support\Wording\DateExtension;
 use App\Support\Wording\WordsExtension;
+use App\Work\Doubt;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
@@ -150,6 +151,17 @@ final readonly class LineTexts
             ? [] : [mb_strtolower($this->words->words($details->state, 'opening_state'))];
 
         return implode(', ', $details->leaning ? [...$told, $this->translator->trans('line.leaning')] : $told);
+    }
+
+    /** A question to the technician. */
+    public function doubt(Doubt $doubt, UnitSystem $units): string
+    {
+        $said = fn (LineFinding $each) => $this->sighting($each->finding, $each->line->run, $units);
+
+        return $this->translator->trans('line.doubt', [
+            '%one%' => $said($doubt->one), '%other%' => $said($doubt->other),
+            '%apart%' => $this->formatter->distance($doubt->apart, $units),
+        ]);
     }
 
     /** A place on a run, with the opening and the way. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
+use App\Screen\MapWords;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Plan\Plan;
 use Jurvex\Core\Sketch\Pipe;

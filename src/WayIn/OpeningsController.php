@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace App\WayIn;
 
+use App\Firm\Account;
 use App\Record\Job;
 use App\Record\Opening;
 use App\Record\OpeningDetails;
 use App\Record\Zero;
+use App\Screen\AdviceTexts;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
+use App\Screen\MapWords;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
 use App\Work\LineMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Sketch\Node;
-use Jurvex\Core\Sketch\OpeningAdvice;
 use Jurvex\Core\Sketch\Sketch;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
@@ -33,6 +35,7 @@ final class OpeningsController extends JobController
         EntityManagerInterface $manager, ClockInterface $clock,
         private readonly LineMaps $maps,
         private readonly MapWords $words,
+        private readonly AdviceTexts $advice,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -122,6 +125,8 @@ final class OpeningsController extends JobController
     private function bench(Job $job, Request $request, array $more): Response
     {
         $sketch = $job->property()->sketch();
+        $account = $this->getUser();
+        \assert($account instanceof Account);
 
         return $this->show($job, $request, [
             'tab' => 'openings', 'form' => $this->openingForm(
@@ -131,7 +136,7 @@ final class OpeningsController extends JobController
                 null,
             ), 'zeroForm' => $this->zeroForm($job), 'editing' => null,
             'sketch' => $sketch, 'names' => $this->words->names($sketch),
-            'advice' => (new OpeningAdvice($job->firm->accessRules()))->on($sketch), ...$more,
+            'advice' => $this->advice->on($sketch, $job->firm->accessRules(), $account->units()), ...$more,
         ], 'way_in/openings.html.twig');
     }
 

@@ -51,6 +51,27 @@ final readonly class LineFinding
         return $this->pipe === $other->pipe && abs($this->at - $other->at) <= $metres + 1e-9;
     }
 
+    /** Whether one kind of trouble on one pipe, and no look saw both of them. */
+    public function isSeenFromElsewhereThan(self $other): bool
+    {
+        return $this->pipe === $other->pipe && $this->finding->kind->trouble() === $other->finding->kind->trouble()
+            && [] === array_intersect($this->ways(), $other->ways());
+    }
+
+    /** Metres between the two extents on one pipe; nothing where they meet. */
+    public function gapTo(self $other): float
+    {
+        return max(0.0, $other->at - $this->at - $this->finding->lengthMetres(), $this->at - $other->at - $other->finding->lengthMetres());
+    }
+
+    /** @return list<string> openings and ways from which it was seen */
+    private function ways(): array
+    {
+        return array_map(
+            static fn (Sighting $seen) => $seen->line->run->opening->id.$seen->line->run->details()->travel->value, $this->sightings,
+        );
+    }
+
     public function with(self ...$beside): self
     {
         return new self(

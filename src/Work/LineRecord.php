@@ -8,10 +8,14 @@ use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Looks\Portion;
+use Jurvex\Core\Looks\UnitedLine;
 
 /** What is known of a property's line from all looks together. */
 final readonly class LineRecord
 {
+    /** Two counters do not differ by more than this at one place. */
+    private const DOUBTFUL_M = 1.5;
+
     /** None when nothing was looked at. */
     public ?Verdict $verdict;
 
@@ -60,6 +64,27 @@ final readonly class LineRecord
         );
 
         return \array_slice(self::worstFirst($pressing), 0, $most);
+    }
+
+    /** @return list<Doubt> the same kind of trouble seen from elsewhere near by: nobody but the technician knows whether it is one thing */
+    public function doubts(): array
+    {
+        $troubles = array_values(array_filter(
+            [...$this->findings, ...$this->gone], static fn (LineFinding $each) => !$each->finding->kind->isPlain(),
+        ));
+        $doubts = [];
+        foreach ($troubles as $i => $one) {
+            foreach (\array_slice($troubles, $i + 1) as $other) {
+                if ($one->isSeenFromElsewhereThan($other) && (null === $one->goneSince || null === $other->goneSince)) {
+                    $apart = $one->gapTo($other);
+                    if ($apart > UnitedLine::SAME_PLACE_M && $apart <= self::DOUBTFUL_M) {
+                        $doubts[] = Doubt::between($one, $other, $apart);
+                    }
+                }
+            }
+        }
+
+        return $doubts;
     }
 
     /** How many findings wait for another look. */

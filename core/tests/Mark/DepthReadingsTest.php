@@ -20,7 +20,7 @@ final class DepthReadingsTest extends TestCase
             [[1.0, 1.11], 1.055, 0.11, false],
             [[3.0, 3.15], 3.075, 0.15, true],
             [[3.0, 3.16], 3.08, 0.16, false],
-            [[1.2], 1.2, 0.0, false],
+            [[1.2], 1.2, 0.0, true],
         ];
     }
 
@@ -35,5 +35,7 @@ final class DepthReadingsTest extends TestCase
         $readings = new DepthReadings(...array_map(Length::metres(...), $metres));
         self::assertEqualsWithDelta([$median, $spread], [$readings->median()->metres, $readings->spread()->metres], 1e-9);
         self::assertSame($agree, $readings->agree());
+        self::assertSame(\count($metres) > 2, $readings->areEnough(), 'three readings make a mark');
+        self::assertEqualsWithDelta(min(0.15, $median / 10), $readings->limit()->metres, 1e-9);
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\WayIn;
+namespace App\Screen;
 
 use App\Support\Units\Formatter;
 use App\Support\Wording\WordsExtension;
