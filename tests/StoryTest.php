@@ -145,6 +145,8 @@ final class StoryTest extends ApplicationTestCase
         self::assertStringContainsString('Root clump at 12.4 m up from Lane', $said['report']);
         self::assertStringContainsString('2 Mar 2026: Root cords, 8.0 m down from Yard, 20 %', $said['report']);
         self::assertStringContainsString('We saw all of the line that was ordered.', $said['report'], 'both looks together');
+        $unfinished = $this->get('/')->filter('section:contains("Unfinished looks")')->text();
+        self::assertStringNotContainsString('Both ends, Story Row', $unfinished);
     }
 
     public function testAJointsSeveralTroublesAreToldOnce(): void

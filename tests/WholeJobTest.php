@@ -54,9 +54,11 @@ final class WholeJobTest extends ApplicationTestCase
             'facts' => ['water' => 'off'],
         ]);
         $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$run->id.'/end'), 'End the run', [
-            'run_end_form[reason]' => 'rod_out',
-            'run_end_form[reachedM]' => '26',
+            'run_end_form[reason]' => 'rod_out', 'run_end_form[reachedM]' => '26',
         ]);
+        $asked = $this->browser->getCrawler();
+        self::assertStringContainsString('The reel still has rod.', $asked->filter('#bench')->text());
+        $this->browser->submit($asked->selectButton('End the run')->form(['run_end_form[sure]' => '1']));
         $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', [
             'mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30',
             'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate',

@@ -8,6 +8,8 @@ enum EndReason: string
 {
     case MainReached = 'main_reached';
     case EndOfLine = 'end_of_line';
+    /** It came to where another look goes on. */
+    case JoinsAnotherRun = 'joins_another_run';
     case CannotPass = 'cannot_pass';
     /** The rod itself goes no farther: it coils up, or nobody can push it on. */
     case Jammed = 'jammed';
@@ -18,6 +20,12 @@ enum EndReason: string
     /** Whether there is nothing left to see beyond it. */
     public function isComplete(): bool
     {
-        return self::MainReached === $this || self::EndOfLine === $this;
+        return \in_array($this, self::complete(), true);
+    }
+
+    /** @return list<self> those with nothing left to see beyond them */
+    public static function complete(): array
+    {
+        return [self::MainReached, self::EndOfLine, self::JoinsAnotherRun];
     }
 }

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Firm\Account;
 use App\Record\JobRepository;
+use App\Work\UnfinishedLooks;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -18,8 +19,9 @@ final class DayController extends AbstractController
     private const UPKEEP_AHEAD = '+30 days';
 
     #[Route('/', name: 'day', methods: 'GET')]
-    public function day(Account $account, JobRepository $jobs, Request $request, ClockInterface $clock): Response
-    {
+    public function day(
+        Account $account, JobRepository $jobs, UnfinishedLooks $unfinished, Request $request, ClockInterface $clock,
+    ): Response {
         $firm = $account->firm;
         $today = $firm->today($clock->now());
         $words = trim($request->query->getString('find'));
@@ -29,7 +31,7 @@ final class DayController extends AbstractController
             'find' => $words,
             'found' => '' === $words ? null : $jobs->search($firm, $words),
             'jobs' => $jobs->onDay($firm, $today),
-            'unfinished' => $jobs->unfinishedLooks($firm),
+            'unfinished' => $unfinished->of($firm),
             'due' => $jobs->upkeepDue($firm, $today->modify(self::UPKEEP_AHEAD)),
             'others' => $jobs->openBesides($firm, $today),
         ]);

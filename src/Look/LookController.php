@@ -10,10 +10,13 @@ use App\Record\Opening;
 use App\Record\Run;
 use App\Record\RunDetails;
 use App\Screen\JobController;
+use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Run\EndReason;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
@@ -24,6 +27,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/look', requirements: ['id' => Id::PATTERN])]
 final class LookController extends JobController
 {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly RunStarts $starts,
+    ) {
+        parent::__construct($screens, $manager, $clock);
+    }
+
     #[Route('', name: 'look', methods: 'GET')]
     public function look(Job $job, Request $request): Response
     {
@@ -35,7 +44,7 @@ final class LookController extends JobController
     public function run(Job $job, string $id, Request $request): Response
     {
         $run = $this->entry(Run::class, $job, $id);
-        $details = null === $run ? $this->likeLast($job) : clone $run->details();
+        $details = null === $run ? $this->starts->of($job) : clone $run->details();
         $form = $this->runForm($job, $id, $details, null === $run);
         if (null === $job->chosenOpening() || !SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['runForm' => $form]);
@@ -65,10 +74,10 @@ final class LookController extends JobController
     }
 
     #[Route('/runs/{id}/end', name: 'run_end', methods: ['GET', 'POST'])]
-    public function end(Job $job, string $id, Request $request): Response
+    public function end(Job $job, string $id, Request $request, RunEnds $ends): Response
     {
         $run = $this->existing(Run::class, $job, $id);
-        $end = new RunEnd();
+        $end = $ends->of($run);
         $form = $this->createForm(RunEndForm::class, $end, ['action' => $this->generateUrl('run_end', ['job' => $job->id, 'id' => $id])]);
         if (!SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['endForm' => $form]);
@@ -106,31 +115,10 @@ final class LookController extends JobController
     {
         $wantsNew = [] === $job->runs() || $request->query->has('start');
         if ($wantsNew && !isset($parameters['runForm']) && null !== $job->chosenOpening()) {
-            $parameters['runForm'] = $this->runForm($job, Id::fresh(), $this->likeLast($job), true);
+            $parameters['runForm'] = $this->runForm($job, Id::fresh(), $this->starts->of($job), true);
         }
 
         return $this->show($job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, ...$parameters]);
-    }
-
-    /** A new run begins with the job's zero and the last run's reel. */
-    private function likeLast(Job $job): RunDetails
-    {
-        $runs = $job->runs();
-        $last = end($runs);
-        $details = false === $last ? new RunDetails() : clone $last->details();
-        $opening = $job->chosenOpening();
-        if (false !== $last && $last->opening !== $opening) {
-            // The reel is the same; what was said of the line from another opening is not.
-            $of = array_values(array_filter($runs, static fn (Run $run) => $run->opening === $opening));
-            $before = [] === $of ? new RunDetails() : end($of)->details();
-            [$details->material, $details->boreMm] = [$before->material, $before->boreMm];
-            [$details->expectedM, $details->travel] = [$before->expectedM, $before->travel];
-        }
-        $details->waterOn = false;
-        $details->zero = $job->zero();
-        $details->zeroNote = $job->zeroNote();
-
-        return $details;
     }
 
     private function runForm(Job $job, string $id, RunDetails $details, bool $new): FormInterface

@@ -8,6 +8,7 @@ use App\Firm\DistanceType;
 use App\Support\Form\PickType;
 use Jurvex\Core\Run\EndReason;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -19,6 +20,7 @@ final class RunEndForm extends AbstractType
         $builder
             ->add('reason', PickType::class, ['class' => EndReason::class, 'words' => 'end'])
             ->add('reachedM', DistanceType::class)
+            ->add('sure', CheckboxType::class, ['required' => false, 'label' => 'label.endSure'])
             ->add('note', TextType::class, ['empty_data' => '', 'required' => false, 'label' => 'label.endNote']);
     }
 

@@ -55,14 +55,15 @@ final class JobRepository extends ServiceEntityRepository
      * Looks that ended before the end of the line, where no other look at the property from the same opening the same way
      * came to its end or goes on with it, and nobody said why that is enough; newest first.
      *
-     * @return list<array{id: string, place: string, openedAt: string, reason: ?EndReason, reachedM: ?float}>
+     * @return list<UnfinishedLook>
      */
     public function unfinishedLooks(Firm $firm): array
     {
-        /** @var list<array{id: string, place: string, openedAt: string, reason: ?EndReason, reachedM: ?float}> $rows */
-        $rows = $this->getEntityManager()->createQuery(
-            'SELECT job.id AS id, job.call.place AS place, opening.details.place AS openedAt, run.endReason AS reason,
-                    run.reachedM AS reachedM
+        /** @var list<UnfinishedLook> $looks */
+        $looks = $this->getEntityManager()->createQuery(
+            'SELECT NEW App\Record\UnfinishedLook(job.id, job.call.place, opening.details.place, run.endReason, run.reachedM,
+                    (SELECT COUNT(besides.id) FROM App\Record\Run besides JOIN besides.job besidesJob
+                      WHERE besidesJob.property = job.property AND besides.id <> run.id))
                FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
               WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
                 AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))
@@ -73,10 +74,10 @@ final class JobRepository extends ServiceEntityRepository
                        AND (other.startedAt > run.startedAt OR other.endReason IN (:complete)))
               ORDER BY run.startedAt DESC')
             ->setParameter('firm', $firm->id)->setParameter('nothing', '')
-            ->setParameter('complete', [EndReason::MainReached->value, EndReason::EndOfLine->value])
+            ->setParameter('complete', array_column(EndReason::complete(), 'value'))
             ->setMaxResults(self::LONGEST_LIST)->getResult();
 
-        return $rows;
+        return $looks;
     }
 
     /**
