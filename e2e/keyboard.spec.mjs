@@ -96,6 +96,10 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await pick(page, 'Rod is out');
     await type(page, 'run_end_form_reachedM', '20');
     await press(page, 'End the run');
+    await expect(page.locator('#bench')).toContainText('The reel still has rod.');
+    await tabTo(page, 'run_end_form_sure');
+    await page.keyboard.press('Space');
+    await press(page, 'End the run');
 
     await press(page, 'Mark');
     await type(page, 'mark_form_atM', '5.4');

@@ -63,7 +63,8 @@ final class JobRepository extends ServiceEntityRepository
         $looks = $this->getEntityManager()->createQuery(
             'SELECT NEW App\Record\UnfinishedLook(job.id, job.call.place, opening.details.place, run.endReason, run.reachedM,
                     (SELECT COUNT(besides.id) FROM App\Record\Run besides JOIN besides.job besidesJob
-                      WHERE besidesJob.property = job.property AND besides.id <> run.id))
+                      WHERE besidesJob.property = job.property
+                        AND (besides.opening <> run.opening OR besides.details.travel <> run.details.travel)))
                FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
               WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
                 AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))

@@ -12,7 +12,7 @@ final readonly class UnfinishedLook
     /**
      * @param string $id of its job
      * @param ?EndReason $reason none while it runs
-     * @param int $others how many other looks there are at the property
+     * @param int $others how many looks there are at the property from elsewhere or the other way
      */
     public function __construct(
         public string $id, public string $place, public string $openedAt, public ?EndReason $reason, public ?float $reachedM,
