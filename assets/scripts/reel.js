@@ -180,7 +180,13 @@ export const reel = () => ({
         this.lines = [];
         const id = freshId();
         this.tilted = true;
-        return queue.put({id, url: this.url + '/readings/' + id, words: this.words.readings, text: lines.join('\n')});
+        const how = this.kind === 'simulated' ? '?simulated=1' : '';
+        return queue.put({
+            id,
+            url: this.url + '/readings/' + id + how,
+            words: this.words.readings,
+            text: lines.join('\n'),
+        });
     },
     drawRibbon() {
         if (!this.tilted || this.going === '') return;

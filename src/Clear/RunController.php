@@ -78,7 +78,7 @@ final class RunController extends JobController
             $details->flowLMin = Machine::Jet === $machine ? Jetter::of($job->firm->jetter())->flow() : null;
             $details->inM = 0.0;
             $pass = Pass::begin($id, $job, $job->chosenOpening(), $this->now(), $details);
-            if ($request->request->getBoolean('stand_in')) {
+            if ($job->mayBeSimulated() && $request->request->getBoolean('stand_in')) {
                 $this->standIns->begin($pass);
             }
             $this->store($pass);

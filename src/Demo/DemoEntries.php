@@ -157,6 +157,7 @@ final readonly class DemoEntries
         $line = new Line($record, Length::metres(max($reachedM, $expectedM ?? 0.0)), vertical: $verticalM);
         $reel = new SimulatedReel($line, Length::metres($reachedM), slack: self::SLACK, noise: self::NOISE_M);
         $readings = $reel->inAndBack(self::ROD_M_PER_S, self::EVERY_S);
+        $run->simulate();
         $this->manager->persist($run);
         $this->tracks->take($run, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $readings)));
         $run->turnWater(false, $start->modify('+10 minutes'));

@@ -51,7 +51,7 @@ final readonly class DemoWorld
     /** @param array<string, array{string, Role, UnitSystem}> $people by the first part of their address */
     private function firm(string $name, array $people, string $domain): Firm
     {
-        $firm = new Firm($name, 'Europe/Lisbon');
+        $firm = Firm::madeUp($name, 'Europe/Lisbon');
         array_map($this->manager->persist(...), [$firm, ...StartingKit::of($firm)]);
         foreach ($people as $address => [$person, $role, $units]) {
             $account = new Account($firm, $address.'@'.$domain, $person, $role);

@@ -45,6 +45,10 @@ class Firm
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $triageTables = [];
 
+    /** Whether it is made up, with all its jobs: only there, and in practice, machines and reels may be simulated. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $demo = false;
+
     public function __construct(
         #[ORM\Column(length: 120, unique: true)]
         public readonly string $name,
@@ -53,6 +57,19 @@ class Firm
     ) {
         $this->id = Id::fresh();
         new \DateTimeZone($timeZone);
+    }
+
+    public static function madeUp(string $name, string $timeZone): self
+    {
+        $firm = new self($name, $timeZone);
+        $firm->demo = true;
+
+        return $firm;
+    }
+
+    public function isMadeUp(): bool
+    {
+        return $this->demo;
     }
 
     public function rules(): HouseRules

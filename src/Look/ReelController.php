@@ -49,6 +49,10 @@ final class ReelController extends JobController
     public function take(Job $job, string $run, string $id, Request $request): Response
     {
         $run = $this->existing(Run::class, $job, $run);
+        if ($request->query->getBoolean('simulated')) {
+            $job->mayBeSimulated() || throw $this->createNotFoundException();
+            $run->simulate();
+        }
         try {
             $track = $this->tracks->store($run, $id, $request->getContent(true));
         } catch (BadInput $error) {
@@ -98,6 +102,8 @@ final class ReelController extends JobController
     #[Route('/reel.json', name: 'reel', methods: 'GET')]
     public function reel(Job $job, string $run, SimulatedLines $lines): Response
     {
+        $job->mayBeSimulated() || throw $this->createNotFoundException();
+
         return new JsonResponse($lines->view($this->existing(Run::class, $job, $run)));
     }
 

@@ -168,6 +168,12 @@ class Job implements JobEntry
     }
 
     /** None for work that is real. */
+    /** Whether a reel or a machine may be simulated here; on a real job none is. */
+    public function mayBeSimulated(): bool
+    {
+        return null !== $this->practice || $this->firm->isMadeUp();
+    }
+
     public function practice(): ?Practice
     {
         return null === $this->practice ? null : Practice::read($this->practice);

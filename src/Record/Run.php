@@ -42,6 +42,10 @@ class Run implements JobEntry
     #[ORM\Column(length: 100, nullable: true)]
     private ?string $videoType = null;
 
+    /** Whether any of its readings come from a reel that stands in for a real one. */
+    #[ORM\Column(options: ['default' => false])]
+    private bool $simulated = false;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 36)]
         public readonly string $id,
@@ -97,6 +101,16 @@ class Run implements JobEntry
         $this->reachedM = $reachedM;
         $this->endNote = $note;
         $this->endedAt = $at;
+    }
+
+    public function simulate(): void
+    {
+        $this->simulated = true;
+    }
+
+    public function isSimulated(): bool
+    {
+        return $this->simulated;
     }
 
     /** How far the reel has said that the camera was. */

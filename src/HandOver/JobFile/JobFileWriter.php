@@ -217,6 +217,7 @@ final readonly class JobFileWriter
             'reached_m' => $run->reachedM(),
             'end_note' => $run->endNote(),
             'video_name' => $run->videoName(),
+            'simulated' => $run->isSimulated(),
             'readings' => array_map(
                 static fn (string $id) => ['id' => $id, 'lines' => "\0reading_batch:".$id],
                 $this->ids('SELECT id FROM reading_batch WHERE run_id = ? ORDER BY id', $run->id),

@@ -40,6 +40,9 @@ final readonly class RunsSection
         if (null !== $row->optionalText('video_name')) {
             $run->attachVideo($row->text('video_name'), null);
         }
+        if (true === $row->flag('simulated')) {
+            $run->simulate();
+        }
         $this->readings($row, $run);
         $this->findings->read($row, $run);
         foreach ($row->rows('marks') as $each) {
