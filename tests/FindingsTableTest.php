@@ -52,6 +52,21 @@ final class FindingsTableTest extends ApplicationTestCase
         );
     }
 
+    public function testLengthsMayBeInFeetAndWhatIsTakenInTwiceIsThereOnce(): void
+    {
+        $run = $this->lastRun($this->job());
+        $before = $this->manager()->getRepository(LoggedFinding::class)->count(['run' => $run]);
+        $table = "distance_ft,kind,size\n10,root_cords,12\n10,root_cords,12\n20,crack,\n";
+        $take = static fn () => self::getContainer()->get(FindingsCsv::class)->import(self::stream($table), $run, new \DateTimeImmutable());
+        self::assertSame([3, 0], [$take(), $take()]);
+        $places = array_map(
+            static fn (LoggedFinding $finding) => round($finding->fromM, 3),
+            $this->manager()->getRepository(LoggedFinding::class)->findBy(['run' => $run], ['id' => 'ASC']),
+        );
+        self::assertCount($before + 3, $places);
+        self::assertSame([3.048, 3.048, 6.096], array_values(array_intersect($places, [3.048, 6.096])));
+    }
+
     /** @return list<array{string, string, string}> */
     public static function badTables(): array
     {
@@ -59,6 +74,7 @@ final class FindingsTableTest extends ApplicationTestCase
             ['', '1', 'csv.empty'],
             ["kind\ncrack\n", '1', 'csv.column_missing'],
             ["kind,from_m,colour\n", '1', 'csv.column_unknown'],
+            ["kind,from_m,from_ft\n", '1', 'csv.column_twice'],
             ["kind,from_m\ncrack\n", '2', 'csv.cells'],
             ["kind,from_m\ncrack,2\ngremlin,3\n", '3, kind', 'unknown_value'],
             ["kind,from_m\ncrack,far\n", '2, from_m', 'not_a_number'],

@@ -6,15 +6,19 @@ namespace Jurvex\Core\Reel;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
 
 /**
- * The open text format of reels, a line for each reading: `time_s,distance_m,tilt_deg,roll_deg,flags`, or the same names as a JSON object.
- * Tilt and roll may be empty. Flags stand between spaces: `lens=0.35`, `sonde`, `stop`. A line that begins with # or
- * with `time_s` says nothing.
+ * The open text format of reels, a line for each reading: `time_s,distance_m,tilt_deg,roll_deg,flags`, or the same names as a
+ * JSON object. A line of names says in which order the columns below it come, and whether the distance is in metres or, as
+ * `distance_ft`, in feet. Tilt and roll may be left out. Flags stand between spaces: `lens=0.35`, `sonde`, `stop`. A line that
+ * begins with # says nothing.
  */
 final class ReadingFormat
 {
     public const HEADING = 'time_s,distance_m,tilt_deg,roll_deg,flags';
+    private const COLUMNS = ['time_s', 'distance_m', 'tilt_deg', 'roll_deg', 'flags'];
+    private const FEET = 'distance_ft';
     private const FARTHEST_M = 10_000;
     private const LONGEST_S = 604_800;
 
@@ -26,9 +30,11 @@ final class ReadingFormat
     public static function read(string $text): array
     {
         $readings = [];
+        $columns = self::COLUMNS;
         foreach (preg_split('/\R/', $text) ?: [] as $i => $line) {
             try {
-                $reading = self::line(trim($line));
+                $columns = self::named(trim($line)) ?? $columns;
+                $reading = self::line(trim($line), $columns);
             } catch (BadInput $error) {
                 throw new BadInput($error->reason, 'line '.($i + 1), $error->allowed);
             }
@@ -41,17 +47,42 @@ final class ReadingFormat
     }
 
     /**
+     * @return ?list<string> the columns that a line names; none where it names none
+     *
+     * @throws BadInput for a name that is not known, one that is there twice, and without a time or a distance
+     */
+    private static function named(string $line): ?array
+    {
+        if (!preg_match('/^[a-z]/i', $line)) {
+            return null;
+        }
+        $names = array_map(static fn (string $name) => strtolower(trim($name)), explode(',', $line));
+        $known = [...self::COLUMNS, self::FEET];
+        if ([] !== array_diff($names, $known)) {
+            throw BadInput::unknownValue('line', $known);
+        }
+        $plain = array_map(static fn (string $name) => self::FEET === $name ? 'distance_m' : $name, $names);
+        if ($plain !== array_unique($plain) || [] !== array_diff(['time_s', 'distance_m'], $plain)) {
+            throw BadInput::missing('line');
+        }
+
+        return $names;
+    }
+
+    /**
+     * @param list<string> $columns
+     *
      * @return ?Reading none for a line that says nothing
      *
      * @throws BadInput
      */
-    public static function line(string $line): ?Reading
+    private static function line(string $line, array $columns): ?Reading
     {
-        if ('' === $line || '#' === $line[0] || str_starts_with($line, 'time_s')) {
+        if (!preg_match('/^[^#a-z]/i', $line)) {
             return null;
         }
 
-        return '{' === $line[0] ? self::json($line) : self::cells(explode(',', $line));
+        return '{' === $line[0] ? self::json($line) : self::cells(explode(',', $line), $columns);
     }
 
     public static function write(Reading $reading): string
@@ -83,18 +114,22 @@ final class ReadingFormat
         );
     }
 
-    /** @param list<string> $cells */
-    private static function cells(array $cells): Reading
+    /**
+     * @param list<string> $cells
+     * @param list<string> $columns
+     */
+    private static function cells(array $cells, array $columns): Reading
     {
         $values = [];
-        foreach (['time_s', 'distance_m', 'tilt_deg', 'roll_deg'] as $i => $name) {
+        foreach ($columns as $i => $name) {
             $cell = trim($cells[$i] ?? '');
             if ('' !== $cell) {
-                $values[$name] = is_numeric($cell) ? (float) $cell : $cell;
+                $values[$name] = 'flags' !== $name && is_numeric($cell) ? (float) $cell : $cell;
             }
         }
+        $flags = $values['flags'] ?? '';
 
-        return self::values($values, explode(' ', trim($cells[4] ?? '')));
+        return self::values($values, explode(' ', \is_string($flags) ? $flags : ''));
     }
 
     /**
@@ -103,6 +138,9 @@ final class ReadingFormat
      */
     private static function values(array $values, array $flags): Reading
     {
+        if (\is_float($values[self::FEET] ?? null) || \is_int($values[self::FEET] ?? null)) {
+            $values['distance_m'] = Length::feet((float) $values[self::FEET])->metres;
+        }
         $input = new Input($values);
         $lens = null;
         foreach ($flags as $flag) {

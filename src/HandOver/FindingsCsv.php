@@ -17,10 +17,15 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
 
 /** Findings as a table: a row each, a column for every measure (metres, or the unit that the row names) and every fact. */
 final readonly class FindingsCsv
 {
+    /** Other names of columns, and in what they are. */
+    private const LENGTHS = [
+        'from_ft' => 'from_m', 'to_ft' => 'to_m', 'deepest_ft' => 'deepest_m', 'distance_m' => 'from_m', 'distance_ft' => 'from_m',
+    ];
     private const NUMBERS = ['from_m', 'to_m', 'deepest_m', 'size', 'clock_from', 'clock_to'];
     private const TEXTS = ['unit', 'sureness', 'note'];
     private const YES = '1';
@@ -65,14 +70,16 @@ final readonly class FindingsCsv
     public function import($stream, Run $run, \DateTimeImmutable $now): int
     {
         $header = null;
-        $errors = $new = [];
+        $errors = $new = $alike = [];
         foreach (Csv::read($stream, self::MOST_ROWS) as $number => $cells) {
             if (null === $header) {
                 self::checkHeader($header = $cells);
                 continue;
             }
             try {
-                $finding = $this->fresh($header, $cells, $run);
+                $content = implode("\0", $cells);
+                $alike[$content] = ($alike[$content] ?? 0) + 1;
+                $finding = $this->fresh($header, $cells, $run, Id::of($run->startedAt, $run->id.$content.$alike[$content]));
                 if (null === $finding) {
                     continue;
                 }
@@ -100,23 +107,41 @@ final readonly class FindingsCsv
     /**
      * @param list<string> $header
      * @param list<string> $cells
+     * @param string $id of a row that names none: taken in twice, it is there once
      *
      * @return ?Finding none for one that is on the run already
      *
      * @throws BadInput
      */
-    private function fresh(array $header, array $cells, Run $run): ?Finding
+    private function fresh(array $header, array $cells, Run $run, string $id): ?Finding
     {
         if (\count($cells) !== \count($header)) {
             throw new BadInput('csv.cells', '', ['cells' => \count($cells), 'columns' => \count($header)]);
         }
-        $row = array_combine($header, $cells);
-        $known = '' === ($row['id'] ?? '') ? null : $this->findings->find($row['id']);
+        $row = self::inMetres(array_combine($header, $cells));
+        $row['id'] = '' === ($row['id'] ?? '') ? $id : $row['id'];
+        $known = $this->findings->find($row['id']);
         if (null === $known) {
             return self::finding($row);
         }
 
         return $known->run === $run ? null : throw new BadInput('csv.other_run', 'id');
+    }
+
+    /**
+     * @param array<string, string> $row
+     *
+     * @return array<string, string> with every length under its own name and in metres
+     */
+    private static function inMetres(array $row): array
+    {
+        foreach (array_intersect_key(self::LENGTHS, $row) as $column => $name) {
+            $value = self::number($row[$column]);
+            $row[$name] = (string) (\is_float($value) && str_ends_with($column, '_ft') ? Length::feet($value)->metres : $value);
+            unset($row[$column]);
+        }
+
+        return $row;
     }
 
     /** @return list<string> */
@@ -140,10 +165,14 @@ final readonly class FindingsCsv
     private static function checkHeader(array $header): void
     {
         $errors = [];
-        foreach (array_diff(['kind', 'from_m'], $header) as $missing) {
+        $names = array_map(static fn (string $column) => self::LENGTHS[$column] ?? $column, $header);
+        foreach (array_diff(['kind', 'from_m'], $names) as $missing) {
             $errors[] = new FileError('1', 'csv.column_missing', ['column' => $missing]);
         }
-        foreach (array_diff($header, self::columns()) as $unknown) {
+        foreach (array_unique(array_diff_assoc($names, array_unique($names))) as $twice) {
+            $errors[] = new FileError('1', 'csv.column_twice', ['column' => mb_substr($twice, 0, 60)]);
+        }
+        foreach (array_diff($names, self::columns()) as $unknown) {
             $errors[] = new FileError('1', 'csv.column_unknown', ['column' => mb_substr($unknown, 0, 60)]);
         }
         if ([] !== $errors) {
@@ -173,10 +202,6 @@ final readonly class FindingsCsv
 
     private static function id(string $cell): string
     {
-        if ('' === $cell) {
-            return Id::fresh();
-        }
-
         return preg_match('/^'.Id::PATTERN.'$/', $cell) ? $cell : throw new BadInput('csv.bad_id', 'id');
     }
 

@@ -76,7 +76,8 @@ final class ReelController extends JobController
             $bad = $this->translator->trans('error.readings_file');
         } else {
             try {
-                $this->tracks->store($run, Id::fresh(), fopen($upload->getPathname(), 'r') ?: throw BadInput::missing('line 1'));
+                $id = Id::of($run->startedAt, $run->id.hash_file('sha256', $upload->getPathname()));
+                $this->tracks->store($run, $id, fopen($upload->getPathname(), 'r') ?: throw BadInput::missing('line 1'));
             } catch (BadInput $error) {
                 $bad = $this->inWords($error);
             }

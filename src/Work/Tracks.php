@@ -74,7 +74,9 @@ final readonly class Tracks
         $kept = $this->manager->find(RunTrack::class, $run->id) ?? new RunTrack($run->id);
         $track = $kept->take($readings, $run);
         $run->wentTo($track->deepest);
-        $this->manager->persist(new ReadingBatch($id, $run, \count($readings), trim($lines)));
+        // Batches stand one after the other: none may rest on names of columns that another one has put in another order.
+        $plain = preg_match('/^[a-z]/im', $lines) ? implode("\n", array_map(ReadingFormat::write(...), $readings)) : trim($lines);
+        $this->manager->persist(new ReadingBatch($id, $run, \count($readings), $plain));
         $this->manager->persist($kept);
 
         return $track;

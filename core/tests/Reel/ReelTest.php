@@ -31,7 +31,7 @@ final class ReelTest extends TestCase
             $readings,
         );
         foreach ($readings as $reading) {
-            self::assertEquals($reading, ReadingFormat::line(ReadingFormat::write($reading)));
+            self::assertEquals([$reading], ReadingFormat::read(ReadingFormat::write($reading)));
         }
     }
 
@@ -41,7 +41,8 @@ final class ReelTest extends TestCase
         return [
             'no number' => ['1,two,0,0,', 'not_a_number'], 'no distance' => ['1', 'missing'],
             'behind zero' => ['1,-2,0,0,', 'out_of_range'], 'lens' => ['1,2,0,0,lens=3', 'out_of_range'],
-            'no JSON' => ['{oops', 'not_json'],
+            'no JSON' => ['{oops', 'not_json'], 'a column that nobody knows' => ['time_s,distance_yd', 'unknown_value'],
+            'in two units' => ['time_s,distance_m,distance_ft', 'missing'], 'no place' => ['time_s,tilt_deg', 'missing'],
         ];
     }
 
@@ -54,6 +55,14 @@ final class ReelTest extends TestCase
         } catch (BadInput $error) {
             self::assertSame([$reason, 'line 2'], [$error->reason, $error->at]);
         }
+    }
+
+    public function testColumnsAreReadByTheirNamesAndInTheirUnit(): void
+    {
+        $feet = "flags,distance_ft,time_s\nstop,10,1\n,20,2\ntime_s,distance_m\n3,9\n";
+        self::assertEquals(
+            [new Reading(1, 3.048, stopped: true), new Reading(2, 6.096), new Reading(3, 9)], ReadingFormat::read($feet),
+        );
     }
 
     public function testWhatWasReadOnTheWayBackCounts(): void
