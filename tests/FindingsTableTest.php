@@ -61,7 +61,7 @@ final class FindingsTableTest extends ApplicationTestCase
         self::assertSame([3, 0], [$take(), $take()]);
         $places = array_map(
             static fn (LoggedFinding $finding) => round($finding->fromM, 3),
-            $this->manager()->getRepository(LoggedFinding::class)->findBy(['run' => $run], ['id' => 'ASC']),
+            $this->manager()->getRepository(LoggedFinding::class)->findBy(['run' => $run], ['fromM' => 'ASC']),
         );
         self::assertCount($before + 3, $places);
         self::assertSame([3.048, 3.048, 6.096], array_values(array_intersect($places, [3.048, 6.096])));

@@ -18,6 +18,8 @@ final class ReadingFormat
 {
     public const HEADING = 'time_s,distance_m,tilt_deg,roll_deg,flags';
     private const COLUMNS = ['time_s', 'distance_m', 'tilt_deg', 'roll_deg', 'flags'];
+    /** A line of names holds no number. */
+    private const NAMES = '/^[a-z][^\d]*$/i';
     private const FEET = 'distance_ft';
     private const FARTHEST_M = 10_000;
     private const LONGEST_S = 604_800;
@@ -53,7 +55,7 @@ final class ReadingFormat
      */
     private static function named(string $line): ?array
     {
-        if (!preg_match('/^[a-z]/i', $line)) {
+        if (!preg_match(self::NAMES, $line)) {
             return null;
         }
         $names = array_map(static fn (string $name) => strtolower(trim($name)), explode(',', $line));
@@ -78,7 +80,7 @@ final class ReadingFormat
      */
     private static function line(string $line, array $columns): ?Reading
     {
-        if (!preg_match('/^[^#a-z]/i', $line)) {
+        if ('' === $line || '#' === $line[0] || preg_match(self::NAMES, $line)) {
             return null;
         }
 
