@@ -32,7 +32,7 @@ final class JetBenchTest extends ApplicationTestCase
         $wide['nozzle']['orifices'][0]['diameter_mm'] = '1,6';
         $answer = $this->get($bench.'?'.http_build_query($wide));
         self::assertStringContainsString('Less than half of the pressure arrives.', $answer->filter('#bench-out')->text());
-        self::assertMatchesRegularExpression('/Orifices of 0\.\d\d mm would suit/', $answer->filter('#bench-out')->text());
+        self::assertMatchesRegularExpression('/Orifices of 0\.\d{3} mm would suit/', $answer->filter('#bench-out')->text());
         $wide['nozzle']['orifices'][1] = ['count' => '40', 'diameter_mm' => '0.8', 'angle_deg' => '180'];
         self::assertStringContainsString(
             'The front jets outweigh the rear ones.',
@@ -159,5 +159,20 @@ final class JetBenchTest extends ApplicationTestCase
             $facts,
             '0.9 m of drop',
         );
+    }
+
+    public function testWhoThinksInFeetHasPsiAndGallonsAndKeepsTheSameJetter(): void
+    {
+        $this->signIn(self::OTHER_FIRM);
+        $bench = '/jobs/'.$this->job('Sail')->id.'/clear/bench';
+        $page = $this->get($bench);
+        $text = $page->filter('#bench')->text();
+        self::assertDoesNotMatchRegularExpression('#\d (bar|N|L|kW|m/min|L/min|°C)\b#u', $text);
+        self::assertMatchesRegularExpression('#\d psi .*\d lbf .*US gal/min#u', $text);
+        self::assertSame('2610.6793', $page->filter('#pump-max_pressure_bar')->attr('value'));
+        $this->browser->submit($page->selectButton('Keep as our jetter')->form());
+        $kept = $this->job('Sail')->firm->jetter();
+        \assert(\is_array($kept['pump']));
+        self::assertEqualsWithDelta(180.0, $kept['pump']['max_pressure_bar'], 1e-4);
     }
 }

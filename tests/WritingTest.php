@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Support\Units\FieldValues;
 use App\Support\Units\Formatter;
+use App\Support\Units\Quantity;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\Size;
@@ -75,6 +77,35 @@ final class WritingTest extends TestCase
     {
         $clock = (new Formatter())->clock(...);
         self::assertSame(['12', '12:30', '3', '10:30', '6:15'], array_map($clock, [12.0, 0.5, 3.0, 10.5, 6.25]));
+    }
+
+    public function testWhatIsShownInOtherUnitsIsTheSameWhenItComesBack(): void
+    {
+        $values = [
+            'pump' => ['flow_l_min' => 45.0, 'max_pressure_bar' => 180.0], 'cutters_mm' => [32.0, 50.0], 'water_c' => 15.0, 'count' => 6.0,
+        ];
+        $shown = FieldValues::shown($values, UnitSystem::FeetAndInches);
+        self::assertEqualsWithDelta([
+            'pump' => ['flow_l_min' => 11.8877, 'max_pressure_bar' => 2610.6793], 'cutters_mm' => [1.2598, 1.9685],
+            'water_c' => 59.0, 'count' => 6.0,
+        ], $shown, 1e-4);
+        self::assertEqualsWithDelta($values, FieldValues::read($shown, UnitSystem::FeetAndInches), 2e-3);
+        self::assertSame($values, FieldValues::shown($values, UnitSystem::Metric));
+        foreach (Quantity::cases() as $of) {
+            self::assertEqualsWithDelta(12.5, $of->read($of->shown(12.5, UnitSystem::FeetAndInches), UnitSystem::FeetAndInches), 1e-9);
+            self::assertSame($of, Quantity::ofField('some_'.$of->value));
+            self::assertNotSame($of->unit(UnitSystem::Metric), $of->unit(UnitSystem::FeetAndInches));
+        }
+        $formatter = new Formatter();
+        self::assertSame(
+            ['2,611 psi', '180 bar', '33 °F', '20 lbf', '2.6 ft/min', '13.9 hp'],
+            [
+                $formatter->quantity(180, 'bar', UnitSystem::FeetAndInches), $formatter->quantity(180, 'bar', UnitSystem::Metric),
+                $formatter->quantity(0.4, 'c', UnitSystem::FeetAndInches), $formatter->quantity(88, 'n', UnitSystem::FeetAndInches),
+                $formatter->quantity(0.8, 'm_min', UnitSystem::FeetAndInches, 1),
+                $formatter->quantity(10.33, 'kw', UnitSystem::FeetAndInches, 1),
+            ],
+        );
     }
 
     public function testEverySizeThatATapGivesCanBeRead(): void

@@ -11,6 +11,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Form\SentForm;
+use App\Support\Units\FieldValues;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
@@ -56,16 +57,19 @@ final class PlanController extends JobController
 
     /** The bench answers every change; it is kept as the firm's own by POST. */
     #[Route('/bench', name: 'jet_bench', methods: ['GET', 'POST'])]
-    public function bench(Job $job, Request $request): Response
+    public function bench(Job $job, Request $request, Account $account): Response
     {
         $typed = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
         unset($typed['_token'], $typed['run']);
-        $jetter = isset($typed['pump']) ? Jetter::typed($typed) : Jetter::of($job->firm->jetter());
+        $jetter = isset($typed['pump'])
+            ? Jetter::typed($typed, $account->units())
+            : Jetter::of($job->firm->jetter());
         [$bore, $slope] = $this->plans->lineOf($job);
         $plan = $this->plans->of($job, false);
         $shown = [
-            'tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M, 'values' => $jetter->values,
-            'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null,
+            'tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M,
+            'values' => FieldValues::shown($jetter->values, $account->units()),
+            'hose' => $jetter->firstHose(), 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null,
         ];
         try {
             $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids, $plan->plans['jet']->minutes());
@@ -73,7 +77,7 @@ final class PlanController extends JobController
         } catch (BadInput $error) {
             return $this->show(
                 $job, $request,
-                [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $jetter->values],
+                [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $shown['values']],
                 'clear/bench.html.twig', true,
             );
         }

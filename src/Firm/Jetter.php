@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Firm;
 
 use App\Support\Form\TypedNumbers;
+use App\Support\Units\FieldValues;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\UnitSystem;
 
 /** A firm's jetter and tank as plain values: what the plan and the bench begin with. */
 final readonly class Jetter
@@ -74,7 +76,7 @@ final readonly class Jetter
      *
      * @throws BadInput for what cannot be, at its place
      */
-    public static function typed(array $typed): self
+    public static function typed(array $typed, UnitSystem $units): self
     {
         $rows = static fn (mixed $rows, string $first) => array_values(
             array_filter(
@@ -87,12 +89,22 @@ final readonly class Jetter
         $nozzle['orifices'] = $rows($nozzle['orifices'] ?? [], 'count');
         $typed['nozzle'] = $nozzle;
 
-        return new self(TypedNumbers::read($typed));
+        return new self(FieldValues::read(TypedNumbers::read($typed), $units));
     }
 
     public function input(): Input
     {
         return new Input($this->values);
+    }
+
+    /** Length in metres of the hose at the pump; nothing where none is said. */
+    public function firstHose(): float
+    {
+        $hoses = $this->values['hoses'] ?? [];
+        $first = \is_array($hoses) ? array_values($hoses)[0] ?? [] : [];
+        $length = \is_array($first) ? $first['length_m'] ?? 0.0 : 0.0;
+
+        return \is_float($length) || \is_int($length) ? (float) $length : 0.0;
     }
 
     /** In L/min. */

@@ -6,6 +6,7 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Support\Form\TypedNumbers;
+use App\Support\Units\FieldValues;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Triage\Tables;
@@ -27,7 +28,10 @@ final class HouseRulesController extends AbstractController
         }
         $this->denyAccessUnlessGranted('ROLE_OFFICE');
         try {
-            $firm->adoptWayIn(TypedNumbers::read($request->request->all('access')), TypedNumbers::read($request->request->all('triage')));
+            $firm->adoptWayIn(
+                FieldValues::read(TypedNumbers::read($request->request->all('access')), $account->units()),
+                TypedNumbers::read($request->request->all('triage')),
+            );
         } catch (BadInput $error) {
             return $this->render(
                 'way_in/house_rules.html.twig',

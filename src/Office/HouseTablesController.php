@@ -6,10 +6,13 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Support\Form\TypedNumbers;
+use App\Support\Units\FieldValues;
+use App\Support\Units\Quantity;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\WorkRates;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,7 +24,11 @@ final class HouseTablesController extends AbstractController
     #[Route('/settings/clearing', name: 'house_clearing', methods: ['GET', 'POST'])]
     public function tables(Account $account, Request $request, EntityManagerInterface $manager): Response
     {
-        $shown = ['tables' => $account->firm->clearTables(), 'blockages' => array_keys(WorkRates::USUAL), 'typed' => [], 'bad' => null];
+        $units = $account->units();
+        $shown = [
+            'tables' => $account->firm->clearTables(), 'blockages' => array_keys(WorkRates::USUAL), 'typed' => [], 'bad' => null,
+            'units' => $units,
+        ];
         if ($request->isMethod('GET')) {
             return $this->render('clear/house_tables.html.twig', $shown);
         }
@@ -32,12 +39,12 @@ final class HouseTablesController extends AbstractController
             : [];
         try {
             $account->firm->keepClearTables(
-                TypedNumbers::read([
-                    'cable' => $typed['cable'] ?? [], 'rates' => $typed['rates'] ?? [],
+                FieldValues::read(TypedNumbers::read([
+                    'cable' => $typed['cable'] ?? [], 'rates' => self::rates($typed['rates'] ?? [], $units),
                     'solids_fraction' => $typed['solids_fraction'] ?? '', 'cutters_mm' => $cutters,
                     'first' => $typed['first'] ?? Machine::Cable->value,
                     'cable_by_bore' => array_values(\is_array($typed['cable_by_bore'] ?? null) ? $typed['cable_by_bore'] : []),
-                ]),
+                ]), $units),
             );
         } catch (BadInput $error) {
             return $this->render(
@@ -49,5 +56,18 @@ final class HouseTablesController extends AbstractController
         $manager->flush();
 
         return $this->redirectToRoute('house_clearing', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /**
+     * Speeds by blockage: their names carry no unit.
+     *
+     * @return array<mixed>
+     */
+    private static function rates(mixed $typed, UnitSystem $units): array
+    {
+        return array_map(
+            static fn (mixed $rate) => \is_float($rate) ? Quantity::Speed->read($rate, $units) : $rate,
+            TypedNumbers::read(\is_array($typed) ? $typed : []),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Firm\Theme;
+use App\Support\Units\Quantity;
 use App\Support\Web\ReturnAddress;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
@@ -20,6 +21,8 @@ use Symfony\Component\Routing\Attribute\Route;
 /** A person's own preferences, and the house rules for the office. */
 final class SettingsController extends AbstractController
 {
+    private const DECIMALS = 2;
+
     #[Route('/settings', name: 'settings', methods: 'GET')]
     public function settings(Account $account): Response
     {
@@ -48,7 +51,7 @@ final class SettingsController extends AbstractController
     {
         $this->denyAccessUnlessGranted('ROLE_OFFICE');
         $typed = $request->request->all('limits');
-        [$limits, $errors] = self::limits($typed);
+        [$limits, $errors] = self::limits($typed, $account->units());
         $water = School::tryFrom($request->request->getString('water')) ?? School::Carrying;
         $roots = School::tryFrom($request->request->getString('roots')) ?? School::Upkeep;
         if ([] === $errors) {
@@ -74,7 +77,7 @@ final class SettingsController extends AbstractController
      *
      * @return array{array<string, float>, array<string, true>} what differs from the starting values, and what cannot be
      */
-    private static function limits(array $typed): array
+    private static function limits(array $typed, UnitSystem $units): array
     {
         $limits = $errors = [];
         foreach (HouseRules::LIMITS as $name => [$start, $most]) {
@@ -83,10 +86,13 @@ final class SettingsController extends AbstractController
             if ('' === $value) {
                 continue;
             }
-            if (!is_numeric($value) || $value < 0 || $value > $most) {
+            $number = is_numeric($value) ? (float) $value : -1.0;
+            // Typed in inches or feet, it is what it was before it was shown so.
+            $limit = round(Quantity::ofField($name)?->read($number, $units) ?? $number, self::DECIMALS);
+            if ($limit < 0 || $limit > $most) {
                 $errors[$name] = true;
-            } elseif ((float) $value !== (float) $start) {
-                $limits[$name] = (float) $value;
+            } elseif ($limit !== (float) $start) {
+                $limits[$name] = $limit;
             }
         }
 

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Office;
 
 use App\Firm\DistanceType;
+use App\Firm\QuantityType;
 use App\Firm\ToolDetails;
 use App\Firm\ToolKind;
 use App\Support\Form\PickType;
+use App\Support\Units\Quantity;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Event\PreSubmitEvent;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
@@ -31,11 +33,11 @@ final class ToolForm extends AbstractType
             ->add('lengthM', DistanceType::class, ['label' => 'label.toolLengthM'])
             ->add('diameterMm', DistanceType::class, ['small' => true])
             ->add('stiffnessNm2', NumberType::class, $number)
-            ->add('weightNPerM', NumberType::class, $number)
+            ->add('weightNPerM', QuantityType::class, ['of' => Quantity::Weight])
             ->add('frictionDry', NumberType::class, $number)
             ->add('frictionWet', NumberType::class, $number)
-            ->add('pushLimitN', NumberType::class, $number)
-            ->add('pullLimitN', NumberType::class, $number)
+            ->add('pushLimitN', QuantityType::class, ['of' => Quantity::Force])
+            ->add('pullLimitN', QuantityType::class, ['of' => Quantity::Force])
             ->add('clearanceMm', DistanceType::class, ['small' => true])
             ->add('tiltStepDeg', NumberType::class, $number)
             ->add('passesTraps', CheckboxType::class, ['required' => false])

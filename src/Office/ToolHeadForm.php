@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace App\Office;
 
 use App\Firm\DistanceType;
+use App\Firm\QuantityType;
 use App\Firm\ToolHead;
+use App\Support\Units\Quantity;
 use Jurvex\Core\Clear\Head;
 use Symfony\Component\Form\AbstractType;
 use Symfony\Component\Form\Extension\Core\Type\EnumType;
-use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\OptionsResolver;
@@ -28,7 +29,7 @@ final class ToolHeadForm extends AbstractType
             ->add('rigidLengthMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('skidMm', DistanceType::class, ['small' => true, 'required' => false])
             ->add('windowMm', DistanceType::class, ['small' => true, 'required' => false])
-            ->add('forceN', NumberType::class, ['required' => false, 'invalid_message' => 'error.number']);
+            ->add('forceN', QuantityType::class, ['of' => Quantity::Force, 'required' => false]);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

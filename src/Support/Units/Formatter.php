@@ -15,8 +15,6 @@ use Jurvex\Core\Measure\UnitSystem;
 /** Writes measures the way the reader says them. */
 final class Formatter
 {
-    private const LITRES_PER_GALLON = 3.785411784;
-
     /** A place or length along the line: `26.9 m`, `88' 3"`. */
     public function distance(float $metres, UnitSystem $units): string
     {
@@ -54,9 +52,17 @@ final class Formatter
     /** `3.3 L`, `0.9 US gal`. */
     public function volume(float $litres, UnitSystem $units): string
     {
-        $value = UnitSystem::Metric === $units ? $litres : $litres / self::LITRES_PER_GALLON;
+        $value = Quantity::Volume->shown($litres, $units);
 
-        return $this->number($value, $value < 10 ? 1 : 0, 0).(UnitSystem::Metric === $units ? ' L' : ' US gal');
+        return $this->number($value, $value < 10 ? 1 : 0, 0).' '.Quantity::Volume->unit($units);
+    }
+
+    /** A number with the unit in which the reader says it: `138 bar`, `2,001.5 psi`. */
+    public function quantity(float $value, string $of, UnitSystem $units, int $decimals = 0): string
+    {
+        $quantity = Quantity::from($of);
+
+        return number_format($quantity->shown($value, $units), $decimals).' '.$quantity->unit($units);
     }
 
     public function size(Size $size, UnitSystem $units): string
