@@ -86,7 +86,7 @@ final class WritingTest extends TestCase
         ];
         $shown = FieldValues::shown($values, UnitSystem::FeetAndInches);
         self::assertEqualsWithDelta([
-            'pump' => ['flow_l_min' => 11.8877, 'max_pressure_bar' => 2610.6793], 'cutters_mm' => [1.2598, 1.9685],
+            'pump' => ['flow_l_min' => 11.888, 'max_pressure_bar' => 2610.7], 'cutters_mm' => [1.2598, 1.9685],
             'water_c' => 59.0, 'count' => 6.0,
         ], $shown, 1e-4);
         self::assertEqualsWithDelta($values, FieldValues::read($shown, UnitSystem::FeetAndInches), 2e-3);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Firm;
 
+use App\Support\Units\FieldValues;
 use App\Support\Units\Quantity;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Bundle\SecurityBundle\Security;
@@ -28,7 +29,7 @@ final class QuantityType extends AbstractType
         $of = $options['of'];
         \assert($of instanceof Quantity);
         $builder->addModelTransformer(new CallbackTransformer(
-            fn (mixed $value) => is_numeric($value) ? round($of->shown((float) $value, $this->units()), self::DECIMALS) : null,
+            fn (mixed $value) => is_numeric($value) ? FieldValues::one((float) $value, $of, $this->units()) : null,
             fn (mixed $typed) => is_numeric($typed) ? $of->read((float) $typed, $this->units()) : null,
         ));
     }

@@ -9,8 +9,8 @@ use Jurvex\Core\Measure\UnitSystem;
 /** Values of a plain form whose names carry their units, as a person types and reads them. */
 final class FieldValues
 {
-    /** So exact that a value which nobody touched comes back as it was. */
-    public const DECIMALS = 4;
+    /** No field needs more of them. */
+    private const DIGITS = 5;
 
     /**
      * @param array<mixed> $values
@@ -19,7 +19,14 @@ final class FieldValues
      */
     public static function shown(array $values, UnitSystem $units): array
     {
-        return self::changed($values, static fn (Quantity $of, float $value) => round($of->shown($value, $units), self::DECIMALS));
+        return self::changed($values, static fn (Quantity $of, float $value) => self::one($value, $of, $units));
+    }
+
+    public static function one(float $value, Quantity $of, UnitSystem $units): float
+    {
+        $shown = $of->shown($value, $units);
+
+        return UnitSystem::Metric === $units || 0.0 === $shown ? $shown : round($shown, self::DIGITS - 1 - (int) floor(log10(abs($shown))));
     }
 
     /**

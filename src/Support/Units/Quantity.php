@@ -47,7 +47,7 @@ enum Quantity: string
     public function unit(UnitSystem $units): string
     {
         [$metric, $other] = match ($this) {
-            self::Flow => ['L/min', 'US gal/min'],
+            self::Flow => ['L/min', 'US gpm'],
             self::Pressure => ['bar', 'psi'],
             self::Small => ['mm', 'in'],
             self::Length => ['m', 'ft'],

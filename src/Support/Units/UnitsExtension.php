@@ -21,9 +21,9 @@ final class UnitsExtension extends AbstractExtension
             new TwigFunction(
                 'field_unit', static fn (string $name, UnitSystem $units) => Quantity::ofField('_'.$name)?->unit($units) ?? '',
             ),
-            new TwigFunction('in_units', static fn (float $value, string $of, UnitSystem $units) => round(
-                Quantity::from($of)->shown($value, $units), FieldValues::DECIMALS,
-            )),
+            new TwigFunction(
+                'in_units', static fn (float $value, string $of, UnitSystem $units) => FieldValues::one($value, Quantity::from($of), $units),
+            ),
             new TwigFunction('field_values', FieldValues::shown(...)),
         ];
     }
