@@ -18,7 +18,7 @@ use Jurvex\Core\Run\Travel;
 final readonly class Proposals
 {
     private const NOTABLE_M = 0.05;
-    private const NOTABLE_MM = 5.0;
+    private const USUAL_BEND_DEG = 45.0;
     private const BRANCH_M = 1.0;
 
     private TieInMatch $match;
@@ -40,12 +40,12 @@ final readonly class Proposals
         );
     }
 
-    /** @return list<Proposal> in the order of the way */
+    /** @return list<Proposal> lengths, then what joins, then what the pipes are made of: each can be taken over after those before it */
     public function all(): array
     {
         $proposals = [];
         foreach ($this->way->spans as $span) {
-            array_push($proposals, ...$this->onPipe($span));
+            array_push($proposals, ...$this->length($span));
         }
         foreach ($this->match->matched as $junction => $finding) {
             array_push($proposals, ...$this->proof($junction, $finding));
@@ -53,12 +53,15 @@ final readonly class Proposals
         foreach ($this->match->unmatched as $finding) {
             array_push($proposals, ...$this->newTieIn($finding));
         }
+        foreach ($this->way->spans as $span) {
+            array_push($proposals, ...$this->fabric($span));
+        }
 
         return $proposals;
     }
 
     /** @return list<Proposal> */
-    private function onPipe(RunSpan $span): array
+    private function length(RunSpan $span): array
     {
         $pipe = $span->pipe;
         [$first, $last] = [$this->seenAt($span->start()), $this->seenAt($span->end())];
@@ -77,87 +80,66 @@ final readonly class Proposals
                 ),
             ));
         }
-        // Where its ends were not recognised, the map's own lengths place it on the run.
-        $from = $first ?? $span->from;
-        $to = min($last ?? $span->to, $this->run->record->reached->metres);
-        if ($to - $from <= self::NOTABLE_M) {
-            return $proposals;
-        }
 
-        return [...$proposals, ...$this->fabric($pipe, $from, $to), ...$this->bends($pipe, $from, $to, $last ?? $span->to)];
+        return $proposals;
     }
 
-    /** @return list<Proposal> material and bore, where one of them fills the pipe */
-    private function fabric(Pipe $pipe, float $from, float $to): array
+    /** @return list<Proposal> what the pipe is made of and how it bends, one question for each fabric that was seen on it */
+    private function fabric(RunSpan $span): array
     {
+        $from = $this->seenAt($span->start()) ?? $span->from;
+        $end = $this->seenAt($span->end()) ?? $span->to;
+        // Where its ends were not recognised, the map's own lengths place it on the run; what was not reached stays as it was.
+        $to = min($end, $this->run->record->reached->metres);
         $proposals = [];
         foreach ($this->run->record->pipes as $seen) {
-            $shared = min($to, $seen->to->metres) - max($from, $seen->from->metres);
-            if ($shared < ($to - $from) / 2 || Material::Unknown === $seen->material) {
+            [$near, $far] = [max($from, $seen->from->metres), min($to, $seen->to->metres)];
+            if ($far - $near <= self::NOTABLE_M) {
                 continue;
             }
-            $material = $seen->material;
-            if ($material !== $pipe->material || $pipe->materialSource->isWeakerThan(Source::Seen)) {
-                $proposals[] = $this->onWhole(
-                    $pipe,
-                    'material',
-                    ['material' => $material->value],
-                    static fn (Pipe $now) => $now->with(material: $material, materialSource: Source::Seen),
-                );
-            }
-            $bore = $seen->bore?->inMillimetres();
-            if (null !== $bore && (abs($bore - $pipe->bore->value) > self::NOTABLE_MM || $pipe->bore->source->isWeakerThan(Source::Seen))) {
-                $proposals[] = $this->onWhole(
-                    $pipe,
-                    'bore',
-                    ['bore_mm' => $bore],
-                    static fn (Pipe $now) => $now->with(bore: new Known($bore, Source::Seen)),
-                );
+            $isDown = Travel::Downstream === $this->run->record->travel;
+            $stretch = new SeenStretch(
+                $span->pipe, $isDown ? $near - $from : $end - $far, $isDown ? $far - $from : $end - $near, $end - $from,
+                $seen->material, $seen->bore?->inMillimetres(), $this->bends($span->pipe, $near, $far, $isDown ? $from : $end),
+            );
+            if ($stretch->tells()) {
+                $proposals[] = $this->onStretch($stretch, $near, $far);
             }
         }
 
         return $proposals;
     }
 
-    /** @return list<Proposal> */
-    private function bends(Pipe $pipe, float $from, float $to, float $end): array
+    /**
+     * @param float $upper where the pipe's upper end is on the run
+     *
+     * @return list<PipeBend> seen on a part of the run, by metres from the pipe's upper end, in order
+     */
+    private function bends(Pipe $pipe, float $near, float $far, float $upper): array
     {
-        $seen = [];
+        $bends = [];
         foreach ($this->run->record->findings as $finding) {
-            if (Kind::Bend !== $finding->kind || $finding->from->metres < $from || $finding->from->metres > $to) {
-                continue;
+            if (Kind::Bend === $finding->kind && $finding->from->metres >= $near && $finding->from->metres <= $far) {
+                $bends[] = new PipeBend(
+                    abs($finding->from->metres - $upper), $finding->sizeIn(SizeUnit::Degrees) ?? self::USUAL_BEND_DEG,
+                    PipeBend::USUAL_RADIUS * $pipe->bore->value, Source::Seen,
+                );
             }
-            $at = Travel::Downstream === $this->run->record->travel ? $finding->from->metres - $from : $end - $finding->from->metres;
-            $seen[] = new PipeBend(
-                min($pipe->length->value, max(0.0, $at)),
-                $finding->sizeIn(SizeUnit::Degrees) ?? 45.0,
-                PipeBend::USUAL_RADIUS * $pipe->bore->value,
-                Source::Seen,
-            );
         }
-        $known = array_filter($pipe->bends, static fn (PipeBend $bend) => !$bend->source->isWeakerThan(Source::Seen));
-        if (\count($seen) <= \count($known)) {
-            return [];
-        }
+        usort($bends, static fn (PipeBend $a, PipeBend $b) => $a->at <=> $b->at);
 
-        return [
-            $this->onWhole(
-                $pipe,
-                'bends',
-                ['count' => (float) \count($seen), 'turn_deg' => array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $seen))],
-                static fn (Pipe $now) => $now->with(
-                    bends: array_map(
-                        static fn (PipeBend $bend) => new PipeBend(
-                            min($bend->at, $now->length->value),
-                            $bend->degrees,
-                            $bend->radius,
-                            $bend->source,
-                        ),
-                        $seen,
-                    ),
-                ),
-            ),
-        ];
+        return $bends;
+    }
+
+    private function onStretch(SeenStretch $stretch, float $near, float $far): Proposal
+    {
+        $turn = array_sum(array_map(static fn (PipeBend $bend) => $bend->degrees, $stretch->bends));
+        $values = array_filter([
+            'from_m' => $near, 'to_m' => $far, 'material' => Material::Unknown === $stretch->material ? null : $stretch->material->value,
+            'bore_mm' => $stretch->bore, 'count' => (float) \count($stretch->bends), 'turn_deg' => $turn,
+        ], static fn (float|string|null $value) => null !== $value && 0.0 !== $value) + ['from_m' => $near];
+
+        return new Proposal(self::key('fabric', $stretch->pipe, $values), 'fabric', $stretch->pipe->id, $values, $stretch->laidOn(...));
     }
 
     /** @return list<Proposal> that a fixture was run and its water came in here */
@@ -218,16 +200,20 @@ final readonly class Proposals
      */
     private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change): Proposal
     {
-        $key = $code.':'.$pipe->id.':'.implode(
-            ',',
-            array_map(static fn (float|string $value) => \is_float($value) ? (string) round($value, 2) : $value, $values),
-        );
-
         return new Proposal(
-            $key, $code, $pipe->id, $values,
+            self::key($code, $pipe, $values), $code, $pipe->id, $values,
             static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
                 ? $sketch->withPipe($change($sketch->pipes[$pipe->id]))
                 : $sketch,
+        );
+    }
+
+    /** @param array<string, float|string> $values */
+    private static function key(string $code, Pipe $pipe, array $values): string
+    {
+        return $code.':'.$pipe->id.':'.implode(
+            ',',
+            array_map(static fn (float|string $value) => \is_float($value) ? (string) round($value, 2) : $value, $values),
         );
     }
 

@@ -36,7 +36,7 @@ final readonly class FindingTexts
         return new FindingText(
             $finding->id, $judged->counts(), $this->place($finding, $units), $kind,
             Sureness::Likely === $finding->sureness
-                ? $this->translator->trans('judge.likely', ['%kind%' => $this->withinSentence($kind)])
+                ? $this->translator->trans('judge.likely', ['%kind%' => WordsExtension::lowered($kind)])
                 : $kind,
             $this->facts($finding, $units, $mirrored),
             $this->words->words($judged->rule, 'rule'),
@@ -131,11 +131,5 @@ final readonly class FindingTexts
     private function answer(Fact $fact, string|float $value): string
     {
         return [] === $fact->choices() ? (string) $value : $this->translator->trans(FactWords::key($fact, (string) $value));
-    }
-
-    /** As it stands after another word. What begins with two capitals or a single letter is a name. */
-    private function withinSentence(string $words): string
-    {
-        return preg_match('/^\p{Lu}\p{Ll}/u', $words) ? mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1) : $words;
     }
 }

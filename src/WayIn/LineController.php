@@ -52,6 +52,7 @@ final class LineController extends JobController
         private readonly Sketching $sketching,
         private readonly PropertyRepository $properties,
         private readonly TranslatorInterface $translator,
+        private readonly ProposalTexts $asked,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -247,7 +248,8 @@ final class LineController extends JobController
         return $this->show($job, $request, [
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
             'runs' => $runs, 'unseenM' => $seen?->metres(Sight::Unreached, Sight::Submerged, Sight::Dim),
-            'proposals' => $this->runs->proposals($property, $runs), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
+            'proposals' => $this->asked->all($this->runs->proposals($property, $runs), $sketch, $view->names, $account->units()),
+            'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
             'pipeForm' => null === $pipe || isset($more['pipeForm'])
                 ? null
                 : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),

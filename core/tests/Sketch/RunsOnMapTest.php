@@ -79,8 +79,7 @@ final class RunsOnMapTest extends TestCase
         $proposals = (new Proposals(self::house(), $run))->all();
         $codes = array_map(static fn (Proposal $proposal) => $proposal->code.' '.$proposal->at, $proposals);
         foreach ([
-            'length yard+', 'length join+', 'material yard+', 'bore join+', 'bends yard+', 'tied_proved sink-pipe',
-            'tie_in join+',
+            'length yard+', 'length join+', 'fabric yard+', 'fabric join+', 'tied_proved sink-pipe', 'tie_in join+',
         ] as $expected) {
             self::assertContains($expected, $codes);
         }
@@ -106,6 +105,32 @@ final class RunsOnMapTest extends TestCase
             $after,
         );
         self::assertSame([], array_map(static fn (Proposal $proposal) => $proposal->key, (new Proposals($settled, $run))->all()));
+    }
+
+    public function testWhatWasSeenIsOfferedForTheSeenLengthOnlyAndAPipeIsSplitWhereItChanges(): void
+    {
+        $house = self::house();
+        $guessed = [new PipeBend(1.0, 30.0, 150.0), new PipeBend(7.5, 45.0, 150.0)];
+        $bent = $house->withPipe($house->pipes['yard+']->with(bends: $guessed));
+        $run = self::looked(['yard', Travel::Downstream], [
+            RunBuilder::finding(Kind::Bend, 2.0, ['size' => 90]), RunBuilder::finding(Kind::Bend, 2.4, ['size' => 45]),
+            RunBuilder::finding(Kind::Transition, 3.0, ['size' => 100, 'facts' => ['material_after' => 'clay']]),
+        ], 6.0, EndReason::CannotPass, Material::CastIron);
+        $proposals = (new Proposals($bent, $run))->all();
+        self::assertEquals([
+            ['to_m' => 3.0, 'material' => 'cast_iron', 'bore_mm' => 100.0, 'count' => 2.0, 'turn_deg' => 135.0, 'from_m' => 0.0],
+            ['from_m' => 3.0, 'to_m' => 6.0, 'material' => 'clay', 'bore_mm' => 100.0],
+        ], array_map(static fn (Proposal $proposal) => $proposal->values, $proposals));
+        foreach ([$proposals, array_reverse($proposals)] as $order) {
+            $after = array_reduce($order, static fn (Sketch $sketch, Proposal $proposal) => $proposal->acceptedIn($sketch), $bent);
+            $way = array_map(static fn (Pipe $pipe) => [
+                round($pipe->length->value, 6), $pipe->material->value,
+                array_map(static fn (PipeBend $bend) => $bend->degrees, $pipe->bends),
+            ], \array_slice($after->wayDown('yard'), 0, 3));
+            self::assertSame([
+                [3.0, 'cast_iron', [90.0, 45.0]], [3.0, 'clay', []], [2.0, $house->pipes['yard+']->material->value, [45.0]],
+            ], $way, 'what lies beyond the reached point stays as it was, its bend too');
+        }
     }
 
     public function testWhatIsKnownBetterIsNotWeakened(): void

@@ -22,7 +22,8 @@ final class UnitsExtension extends AbstractExtension
                 'field_unit', static fn (string $name, UnitSystem $units) => Quantity::ofField('_'.$name)?->unit($units) ?? '',
             ),
             new TwigFunction(
-                'in_units', static fn (float $value, string $of, UnitSystem $units) => FieldValues::one($value, Quantity::from($of), $units),
+                'in_units',
+                static fn (float $value, string $of, UnitSystem $units) => FieldValues::one($value, Quantity::from($of), $units),
             ),
             new TwigFunction('field_values', FieldValues::shown(...)),
         ];

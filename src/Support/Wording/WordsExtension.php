@@ -26,6 +26,17 @@ final class WordsExtension extends AbstractExtension
         return [new TwigFilter('words', $this->words(...))];
     }
 
+    /** The same as it stands after another word. What begins with two capitals or a single letter is a name. */
+    public function within(\BackedEnum|string|null $code, string $list): string
+    {
+        return self::lowered($this->words($code, $list));
+    }
+
+    public static function lowered(string $words): string
+    {
+        return preg_match('/^\p{Lu}\p{Ll}/u', $words) ? mb_strtolower(mb_substr($words, 0, 1)).mb_substr($words, 1) : $words;
+    }
+
     /** @param \BackedEnum|string|null $code none is a finding without a class: look again */
     public function words(\BackedEnum|string|null $code, string $list): string
     {
