@@ -221,6 +221,26 @@ final class StoryTest extends ApplicationTestCase
         self::assertStringContainsString('Water was on, and was turned off at', $said['report']);
     }
 
+    public function testTheFirstLookDrawsTheMapAndWhatWasSeenStaysWhereItWas(): void
+    {
+        $story = (new StoryBuilder('No map, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'bend', 'from_m' => 2.0, 'size' => 45.0, 'unit' => 'degrees'],
+            ['kind' => 'transition', 'from_m' => 8.0, 'size' => 100.0, 'unit' => 'mm', 'facts' => ['material_after' => 'pvc_welded']],
+            ['kind' => 'root_threads', 'from_m' => 12.0, 'size' => 5.0, 'unit' => 'percent'],
+        ], 20.0);
+        $said = $this->told($story);
+        $page = $this->get('/jobs/'.$story->id.'/way-in');
+        $this->browser->submit($page->filter('form[action*=from-look]')->form());
+        $map = $this->browser->followRedirect();
+        self::assertStringContainsString('Seen: 20.0 m of 20.0 m', $map->filter('#numbers')->text());
+        self::assertCount(0, $map->filter('form[action*=from-look]'));
+        $again = $this->get('/jobs/'.$story->id.'/report')->filter('.report')->text();
+        foreach (['Root threads at 12.0 m: needs repair.', 'We saw all of the line that was ordered.'] as $sentence) {
+            self::assertStringContainsString($sentence, $said['report']);
+            self::assertStringContainsString($sentence, $again);
+        }
+    }
+
     /** @return array{judge: string, report: string} */
     private function told(StoryBuilder $story): array
     {

@@ -41,32 +41,49 @@ final readonly class SeenStretch
         return $this->hasOtherMaterial($isWhole) || $this->hasOtherBore($isWhole) || $this->hasMoreBends();
     }
 
-    /** On its own piece of the pipe: what nobody saw, and what is of another fabric, stays as it was. */
+    /** On its own pieces of the pipe: what nobody saw, and what is of another fabric, stays as it was. */
     public function laidOn(Sketch $sketch): Sketch
     {
         foreach ([...($this->fromStart ? [] : [$this->from]), ...($this->toEnd ? [] : [$this->to])] as $at) {
-            [$piece, $start] = self::pieceAt($sketch, $this->pipe->id, $at);
-            $up = null === $piece ? 0.0 : $piece->length->value - ($at - $start);
-            if (null !== $piece && $up > self::END_M && $at - $start > self::END_M) {
-                $node = Node::junction(\sprintf('change-%s-%d', $this->pipe->id, round($at * 100)));
-                $sketch = $sketch->redraw()->split($piece->id, $up, $node);
+            $sketch = $this->cut($sketch, $at);
+        }
+        foreach ($this->pieces($sketch) as [$piece, $start]) {
+            $middle = $start + $piece->length->value / 2;
+            if (($this->fromStart || $middle > $this->from) && ($this->toEnd || $middle < $this->to)) {
+                $sketch = $sketch->withPipe($this->onto($piece, $start));
             }
         }
-        [$piece, $start] = self::pieceAt($sketch, $this->pipe->id, ($this->from + $this->to) / 2);
 
-        return null === $piece ? $sketch : $sketch->withPipe($this->onto($piece, $start));
+        return $sketch;
+    }
+
+    private function cut(Sketch $sketch, float $at): Sketch
+    {
+        foreach ($this->pieces($sketch) as [$piece, $start]) {
+            $up = $piece->length->value - ($at - $start);
+            if ($at - $start > self::END_M && $up > self::END_M) {
+                $node = Node::junction(\sprintf('change-%s-%d', $this->pipe->id, round($at * 100)));
+
+                return $sketch->redraw()->split($piece->id, $up, $node);
+            }
+        }
+
+        return $sketch;
     }
 
     private function onto(Pipe $piece, float $start): Pipe
     {
         $known = Material::Unknown !== $this->material;
         $longest = $piece->length->value;
-        $seen = array_map(static fn (PipeBend $bend) => $bend->movedBy(-$start, $longest), $this->bends);
+        $seen = array_map(
+            static fn (PipeBend $bend) => $bend->movedBy(-$start, $longest),
+            array_filter($this->bends, static fn (PipeBend $bend) => $bend->at >= $start && $bend->at <= $start + $longest + self::HAIR),
+        );
         $beyond = array_filter(
             $piece->bends,
             fn (PipeBend $bend) => $bend->at + $start < $this->from - self::HAIR || $bend->at + $start > $this->to + self::HAIR,
         );
-        $bends = $this->hasMoreBends() ? [...$seen, ...array_values($beyond)] : $piece->bends;
+        $bends = $this->hasMoreBends() ? [...array_values($seen), ...array_values($beyond)] : $piece->bends;
         usort($bends, static fn (PipeBend $a, PipeBend $b) => $a->at <=> $b->at);
 
         return $piece->with(
@@ -97,20 +114,17 @@ final readonly class SeenStretch
         return \count($this->bends) > \count($known);
     }
 
-    /** @return array{?Pipe, float} the piece of what was one pipe at a place on it, and where that piece begins */
-    private static function pieceAt(Sketch $sketch, string $id, float $at): array
+    /** @return list<array{Pipe, float}> the pieces of what was one pipe, down the flow, and where each begins */
+    private function pieces(Sketch $sketch): array
     {
-        $piece = $sketch->pipes[$id] ?? null;
+        $pieces = [];
         $start = 0.0;
-        while (null !== $piece && $at > $start + $piece->length->value && preg_match('/^(change|seen)-/', $piece->to)) {
-            $next = $sketch->below($piece->to);
-            if (null === $next) {
-                break;
-            }
+        for ($piece = $sketch->pipes[$this->pipe->id] ?? null; null !== $piece; $piece = $next) {
+            $pieces[] = [$piece, $start];
             $start += $piece->length->value;
-            $piece = $next;
+            $next = preg_match('/^(change|seen)-/', $piece->to) ? $sketch->below($piece->to) : null;
         }
 
-        return [$piece, $start];
+        return $pieces;
     }
 }

@@ -16,6 +16,7 @@ use App\Support\Database\Id;
 use App\Support\Form\SentForm;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Work\FirstMaps;
 use App\Work\LineMaps;
 use App\Work\MappedRuns;
 use App\Work\Sketching;
@@ -53,6 +54,7 @@ final class LineController extends JobController
         private readonly PropertyRepository $properties,
         private readonly TranslatorInterface $translator,
         private readonly ProposalTexts $asked,
+        private readonly FirstMaps $firstMaps,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -249,7 +251,7 @@ final class LineController extends JobController
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
             'runs' => $runs, 'unseenM' => $seen?->metres(Sight::Unreached, Sight::Submerged, Sight::Dim),
             'proposals' => $this->asked->all($this->runs->proposals($property, $runs), $sketch, $view->names, $account->units()),
-            'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
+            'looks' => $this->firstMaps->runs($job), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
             'pipeForm' => null === $pipe || isset($more['pipeForm'])
                 ? null
                 : $this->pipeForm($job, $pipe->id, PipeValues::of($pipe), $view->names),

@@ -45,12 +45,13 @@ final readonly class MappedRuns
 
     public function mapped(Run $run): MappedRun
     {
-        return new MappedRun(
-            $run->id,
-            $run->opening->node() ?? '',
-            self::leadOf($run),
-            $this->findings->record($run),
-        );
+        return $this->mappedAt($run, $run->opening->node() ?? '');
+    }
+
+    /** As if its opening stood at a node. */
+    public function mappedAt(Run $run, string $node): MappedRun
+    {
+        return new MappedRun($run->id, $node, self::leadOf($run), $this->findings->record($run));
     }
 
     /**

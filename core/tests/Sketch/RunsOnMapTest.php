@@ -12,6 +12,7 @@ use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
+use Jurvex\Core\Sketch\FirstMap;
 use Jurvex\Core\Sketch\FixtureKind;
 use Jurvex\Core\Sketch\Gap;
 use Jurvex\Core\Sketch\Joins;
@@ -131,6 +132,32 @@ final class RunsOnMapTest extends TestCase
                 [3.0, 'cast_iron', [90.0, 45.0]], [3.0, 'clay', []], [2.0, $house->pipes['yard+']->material->value, [45.0]],
             ], $way, 'what lies beyond the reached point stays as it was, its bend too');
         }
+    }
+
+    public function testTheFirstLookDrawsTheMap(): void
+    {
+        $opening = Node::opening('yard', 'cleanout', 'Yard', new Mouth(new Known(102)));
+        $found = [
+            RunBuilder::finding(Kind::Bend, 2.0, ['size' => 45]),
+            RunBuilder::finding(Kind::Transition, 6.0, ['size' => 150, 'facts' => ['material_after' => 'pvc_welded']]),
+            RunBuilder::finding(Kind::TieIn, 9.0, ['facts' => ['whose' => 'Sink', 'condition' => 'sound'], 'size' => 52]),
+        ];
+        $map = FirstMap::of($opening, new MappedRun('r', 'yard', 0.5, RunBuilder::run($found, Material::Clay, reached: 12.5)));
+        self::assertNotNull($map);
+        $way = array_map(static fn (Pipe $pipe) => [
+            round($pipe->length->value, 6), $pipe->material->value, $pipe->bore->value, \count($pipe->bends), $pipe->length->source->value,
+        ], $map->wayDown('yard'));
+        self::assertSame(
+            [[5.5, 'clay', 100.0, 1, 'seen'], [3.0, 'pvc_welded', 150.0, 0, 'seen'], [3.5, 'pvc_welded', 150.0, 0, 'seen']], $way,
+        );
+        self::assertContains('Sink', array_map(static fn (Node $node) => $node->name, $map->nodes));
+        $short = RunBuilder::run([], Material::Clay, expected: 30.0, reached: 8.0, ended: EndReason::CannotPass);
+        $guessed = FirstMap::of($opening, new MappedRun('r', 'yard', 0.0, $short));
+        self::assertNotNull($guessed);
+        self::assertEqualsWithDelta(30.0, array_sum(array_map(
+            static fn (Pipe $pipe) => Source::Guessed === $pipe->length->source ? $pipe->length->value : 0.0, $guessed->pipes,
+        )), 1e-9, 'how far it goes on is guessed');
+        self::assertNull(FirstMap::of($opening, new MappedRun('r', 'yard', 0.0, RunBuilder::run([], travel: Travel::Upstream))));
     }
 
     public function testWhatIsKnownBetterIsNotWeakened(): void
