@@ -5,12 +5,16 @@ declare(strict_types=1);
 namespace Jurvex\Core\Calc;
 
 use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
 
 /** How much cable, which couplings where, and the largest cutter with what it leaves. */
 final class CablePlanCalculation implements Calculation
 {
+    /** No cable is coupled of more: their couplings could not be told. */
+    private const MOST_SECTIONS = 10_000;
+
     public function name(): string
     {
         return 'cable-plan';
@@ -31,6 +35,7 @@ final class CablePlanCalculation implements Calculation
             $input->wholeNumber('sections_on_hand', 0),
             $metres('hand_margin_m'),
         );
+        self::refuseTooMany($plan->needed(), Length::metres($input->positive('section_m')));
         $target = Length::millimetres($input->positive('target_bore_mm'));
         $bores = [
             Length::millimetres($input->positive('opening_mm')),
@@ -54,5 +59,12 @@ final class CablePlanCalculation implements Calculation
             'swept_area_percent' => null === $cutter ? null : CablePlan::swept($cutter, $target) * 100,
             'crown_gap_mm' => null === $cutter ? null : $target->inMillimetres() - $cutter->inMillimetres(),
         ];
+    }
+
+    private static function refuseTooMany(Length $needed, Length $section): void
+    {
+        if ($needed->metres > self::MOST_SECTIONS * $section->metres) {
+            throw BadInput::outOfRange('section_m', $needed->metres / self::MOST_SECTIONS, $needed->metres);
+        }
     }
 }

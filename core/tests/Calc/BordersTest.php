@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Calc;
+
+use Jurvex\Core\Calc\Catalogue;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Tests\Kept;
+use PHPUnit\Framework\TestCase;
+
+/** Where each number of each calculation stops being possible, and what comes of it on the way there. */
+final class BordersTest extends TestCase
+{
+    private const TRIED = [
+        -1000.0, -360.5, -90.0, -1.0, 0.0, 1e-9, 0.5, 1.0, 2.0, 12.0, 13.0, 90.0, 91.0, 180.0, 181.0, 200.0, 201.0, 360.0, 361.0,
+        1000.0, 1001.0, 5000.0, 5001.0, 10_000.0, 10_001.0, 1e6, 1e7,
+    ];
+    /** Cases of each calculation whose numbers are tried. */
+    private const CASES = 2;
+
+    public function testEveryNumberHasItsBorders(): void
+    {
+        $kept = [];
+        foreach (CatalogueTest::workedCases() as $case => [$name, $in]) {
+            if ((int) substr(strrchr($case, ' ') ?: '', 1) >= self::CASES) {
+                continue;
+            }
+            foreach (self::numbers($in) as $path) {
+                $kept[$case.' '.implode('.', $path)] = array_map(
+                    static fn (float $value) => self::outcome($name, self::with($in, $path, $value)), self::TRIED,
+                );
+            }
+        }
+        self::assertGreaterThan(200, \count($kept));
+        Kept::assertSame('borders', $kept);
+    }
+
+    public function testWhatIsLeftOutIsMissedWhereItIsNeeded(): void
+    {
+        $kept = [];
+        foreach (CatalogueTest::workedCases() as $case => [$name, $in]) {
+            if (str_ends_with($case, ' 0')) {
+                foreach (array_keys($in) as $key) {
+                    $kept[$case.' '.$key] = [
+                        self::outcome($name, array_diff_key($in, [$key => true])), self::outcome($name, [$key => 'words'] + $in),
+                        self::outcome($name, [$key => []] + $in),
+                    ];
+                }
+            }
+        }
+        Kept::assertSame('left-out', $kept);
+    }
+
+    /**
+     * @param array<mixed> $values
+     *
+     * @return list<list<int|string>> paths to the numbers; of a long list only the first few
+     */
+    private static function numbers(array $values): array
+    {
+        $paths = [];
+        foreach (array_is_list($values) ? \array_slice($values, 0, 3, true) : $values as $key => $value) {
+            if (\is_float($value) || \is_int($value)) {
+                $paths[] = [$key];
+            } elseif (\is_array($value)) {
+                array_push($paths, ...array_map(static fn (array $path) => [$key, ...$path], self::numbers($value)));
+            }
+        }
+
+        return $paths;
+    }
+
+    /**
+     * @param array<mixed> $values
+     * @param list<int|string> $path
+     *
+     * @return array<mixed>
+     */
+    private static function with(array $values, array $path, float $value): array
+    {
+        $key = $path[0];
+        $below = $values[$key] ?? [];
+        $values[$key] = 1 === \count($path) || !\is_array($below) ? $value : self::with($below, \array_slice($path, 1), $value);
+
+        return $values;
+    }
+
+    /** @param array<mixed> $in */
+    private static function outcome(string $name, array $in): string
+    {
+        try {
+            $result = Catalogue::complete()->calculate($name, $in);
+        } catch (BadInput $refused) {
+            return $refused->reason.' '.$refused->at;
+        }
+        array_walk_recursive($result, static function (mixed &$value): void {
+            $value = \is_float($value) ? \sprintf('%.6g', round($value, 6) + 0.0) : $value;
+        });
+
+        return substr(hash('sha256', (string) json_encode($result)), 0, 8);
+    }
+}
