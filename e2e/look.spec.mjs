@@ -185,3 +185,19 @@ test('the office sets its limits and its schools, takes findings in from a table
     await grease.locator('summary').click();
     await expect(page.locator('.judgements details[open]')).toContainText('Deposit is left under 30 %');
 });
+
+test('a press on the ribbon says where a mark is', async ({page}) => {
+    await signIn(page, 'bo@lantern.example');
+    await page.goto((await jobAddress(page, 'Sail')) + '/mark');
+    const drawing = page.locator('.ribbon .drawing');
+    const box = await drawing.boundingBox();
+    await drawing.click({position: {x: box.width / 2, y: 30}});
+    const field = page.getByLabel('Distance from zero');
+    await expect(field).toBeFocused();
+    const half = Number(await field.inputValue());
+    await drawing.click({position: {x: box.width / 4, y: 30}});
+    const quarter = Number(await field.inputValue());
+    // To scale, and in the person's feet.
+    expect(half).toBeGreaterThan(30);
+    expect(Math.abs(half - 2 * quarter)).toBeLessThan(4);
+});

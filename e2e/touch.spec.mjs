@@ -114,3 +114,21 @@ test('a tool goes in, finds the hidden stoppage and comes out, by touch and with
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
     expect(heard).toEqual([]);
 });
+
+test('on a phone the bar is one line, and the rest of it behind a button', async ({page}) => {
+    await signIn(page);
+    await page.goto((await jobAddress(page, 'Pottery')) + '/mark');
+    const bar = await page.locator('.bar').boundingBox();
+    expect(bar.height).toBeLessThan(60);
+    const ribbon = await page.locator('#ribbon').boundingBox();
+    expect(ribbon.y + ribbon.height, 'bar and ribbon leave more than half of the screen').toBeLessThan(740 / 2);
+    const settings = page.getByRole('link', {name: 'Settings'});
+    await expect(settings).toBeHidden();
+    await page.getByRole('button', {name: 'More'}).tap();
+    await expect(settings).toBeVisible();
+    await page.locator('h1').first().dispatchEvent('click');
+    await expect(settings).toBeHidden();
+    await page.getByRole('button', {name: 'More'}).tap();
+    await settings.tap();
+    await expect(page).toHaveURL(/settings$/);
+});
