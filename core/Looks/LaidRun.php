@@ -90,13 +90,17 @@ final readonly class LaidRun
         return $laid;
     }
 
-    /** Where a finding lies; one that reaches into the next pipe ends with the one in which it begins. */
+    /**
+     * Where a finding lies; one that reaches into the next pipe ends with the one in which it begins. Where two pipes meet it is
+     * on the lower one, whichever way the camera came; at the farthest point, on the one that ends there.
+     */
     private function placed(Finding $finding): PlacedFinding
     {
         $start = $finding->from->metres;
         $piece = $this->pieces[0];
         foreach ($this->pieces as $each) {
-            $piece = $each->from <= $start ? $each : $piece;
+            $isOn = Travel::Downstream === $this->record->travel && \INF !== $each->to ? $each->from <= $start : $each->from < $start;
+            $piece = $isOn ? $each : $piece;
         }
         $from = $piece->onPipe($start);
         if ($from === $start && $finding->end()->metres <= $piece->to && $piece->down) {

@@ -5,8 +5,15 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Calc;
 
 use Jurvex\Core\Calc\Catalogue;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Grade;
+use Jurvex\Core\Reel\ReadingFormat;
+use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Tests\Kept;
+use Jurvex\Core\Tests\Sketch\RedrawTest;
 use PHPUnit\Framework\TestCase;
 
 /** Where each number of each calculation stops being possible, and what comes of it on the way there. */
@@ -34,6 +41,79 @@ final class BordersTest extends TestCase
         }
         self::assertGreaterThan(200, \count($kept));
         Kept::assertSame('borders', $kept);
+    }
+
+    public function testEveryNumberOfAMapHasItsBorders(): void
+    {
+        $map = RedrawTest::bentLine()->plain();
+        $kept = [];
+        foreach (self::numbers($map) as $path) {
+            $kept[implode('.', $path)] = array_map(static function (float $value) use ($map, $path): string {
+                try {
+                    $read = Sketch::read(new Input(self::with($map, $path, $value)))->plain();
+
+                    return substr(hash('sha256', (string) json_encode($read)), 0, 8);
+                } catch (BadInput $refused) {
+                    return $refused->reason.' '.$refused->at;
+                }
+            }, self::TRIED);
+        }
+        self::assertGreaterThan(15, \count($kept));
+        Kept::assertSame('map-borders', $kept);
+    }
+
+    public function testEveryNumberOfAFindingHasItsBorders(): void
+    {
+        $kept = [];
+        foreach (Kind::cases() as $kind) {
+            $finding = [
+                'id' => 'f', 'kind' => $kind->value, 'from_m' => 5.0, 'to_m' => 8.0, 'deepest_m' => 6.0,
+                'clock_from' => 3.0, 'clock_to' => 4.0,
+            ];
+            foreach ($kind->units() as $unit) {
+                $finding = ['size' => 20.0, 'unit' => $unit->value] + $finding;
+            }
+            foreach (self::numbers($finding) as $path) {
+                $kept[$kind->value.' '.implode('.', $path)] = array_map(static function (float $value) use ($finding, $path): string {
+                    try {
+                        $read = Finding::read(new Input(self::with($finding, $path, $value)))->plain();
+
+                        return substr(hash('sha256', (string) json_encode($read)), 0, 4);
+                    } catch (BadInput $refused) {
+                        return $refused->reason.' '.$refused->at;
+                    }
+                }, self::TRIED);
+            }
+        }
+        Kept::assertSame('finding-borders', $kept);
+    }
+
+    public function testAReadingIsWithinAWeekATenKilometreRodAndTheUpright(): void
+    {
+        $taken = static function (string $line): bool {
+            try {
+                return [] !== ReadingFormat::read($line);
+            } catch (BadInput) {
+                return false;
+            }
+        };
+        $lines = [
+            '604800,1' => true, '604800.1,1' => false, '-0.1,1' => false, '1,10000' => true, '1,10000.1' => false, '1,1,90' => true,
+            '1,1,90.1' => false, '1,1,-90' => true, '1,1,-90.1' => false, '1,1,0,360' => true, '1,1,0,360.1' => false,
+            '1,1,0,-360.1' => false,
+            '1,1,0,0,lens=1' => true, '1,1,0,0,lens=1.01' => false, '1,1,0,0,lens=-1.01' => false, '1,1,0,0,sonde stop' => true,
+        ];
+        foreach ($lines as $line => $isTaken) {
+            self::assertSame($isTaken, $taken((string) $line), (string) $line);
+        }
+        foreach (['89.9' => true, '90' => false, '-89.9' => true, '-90' => false, '90.5' => false] as $degrees => $isTaken) {
+            try {
+                Grade::degrees((float) $degrees);
+                self::assertTrue($isTaken, (string) $degrees);
+            } catch (\DomainException) {
+                self::assertFalse($isTaken, (string) $degrees);
+            }
+        }
     }
 
     public function testWhatIsLeftOutIsMissedWhereItIsNeeded(): void

@@ -6,6 +6,7 @@ namespace Jurvex\Core\Tests\Sketch;
 
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\AccessRules;
 use Jurvex\Core\Sketch\Advice;
 use Jurvex\Core\Sketch\FixtureKind;
@@ -161,6 +162,23 @@ final class RedrawTest extends TestCase
             );
         }
         Kept::assertSame('house', $kept);
+    }
+
+    /** Two pipes with everything that a map can say of them. */
+    public static function bentLine(): Sketch
+    {
+        return new Sketch([
+            Node::outlet('main'), Node::fixture('toilet', FixtureKind::Toilet, 'Toilet', new Known(0.4, Source::Told)), Node::trap('trap'),
+            Node::opening(
+                'yard', 'cleanout', 'Yard', new Mouth(new Known(102, Source::Measured), Faces::Both, new Known(0.6), 45.0, 150.0),
+            ),
+        ], [
+            new Pipe('upper', 'toilet', 'yard', new Known(6.0, Source::Seen), new Known(102.0), Material::Clay, bends: [
+                new PipeBend(2.0, 90.0, 150.0, Source::Seen),
+            ]),
+            new Pipe('lower', 'yard', 'trap', new Known(9.0, Source::Told), new Known(150.0, Source::Measured), pastStoppages: 2),
+            new Pipe('last', 'trap', 'main', new Known(3.0), new Known(150.0), down: new Known(1.2, Source::Measured)),
+        ]);
     }
 
     private static function line(): Sketch

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Looks;
+
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Looks\LaidRun;
+use Jurvex\Core\Looks\SeenSpan;
+use Jurvex\Core\Run\Coverage;
+use Jurvex\Core\Run\Sight;
+use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Sketch\Known;
+use Jurvex\Core\Sketch\Mouth;
+use Jurvex\Core\Sketch\Node;
+use Jurvex\Core\Sketch\Pipe;
+use Jurvex\Core\Sketch\RunWay;
+use Jurvex\Core\Sketch\Sketch;
+use Jurvex\Core\Sketch\Source;
+use Jurvex\Core\Tests\RunBuilder;
+use PHPUnit\Framework\TestCase;
+
+/** A run laid on the property's map: every place of it is a pipe and metres along that. */
+final class LaidRunTest extends TestCase
+{
+    private const LENGTHS = ['first' => 4.0, 'second' => 7.5, 'third' => 5.5];
+
+    public function testTheSamePlaceFromBothEndsIsOnePlace(): void
+    {
+        $line = self::line(Source::Measured);
+        $whole = array_sum(self::LENGTHS);
+        foreach ([0.0, 1.0, 3.99, 4.0, 4.5, 11.5, 12.0, 16.9] as $from) {
+            $down = self::look($line, 'top', Travel::Downstream, [RunBuilder::finding(Kind::Crack, $from)])->findings[0];
+            $up = self::look($line, 'end', Travel::Upstream, [RunBuilder::finding(Kind::Crack, $whole - $from)])->findings[0];
+            self::assertSame($down->pipe, $up->pipe, (string) $from);
+            self::assertEqualsWithDelta($down->finding->from->metres, $up->finding->from->metres, 1e-9);
+            self::assertSame(0.0, round($down->gapTo($up), 6));
+        }
+        $spot = static fn (float $from, float $to) => [
+            RunBuilder::finding(Kind::LowSpot, $from, ['to_m' => $to, 'size' => 30, 'facts' => ['water' => 'off']]),
+        ];
+        $down = self::look($line, 'top', Travel::Downstream, $spot(5.0, 9.0))->findings[0];
+        $up = self::look($line, 'end', Travel::Upstream, $spot($whole - 9.0, $whole - 5.0))->findings[0];
+        foreach ([$down, $up] as $each) {
+            self::assertSame('second', $each->pipe);
+            self::assertEqualsWithDelta([1.0, 5.0], [$each->finding->from->metres, $each->finding->end()->metres], 1e-9, 'from above');
+        }
+    }
+
+    public function testWhatNobodyMeasuredLiesWhereItsOwnOpeningSawItAndNowhereElse(): void
+    {
+        $line = self::line(Source::Guessed);
+        $down = self::look($line, 'top', Travel::Downstream, [RunBuilder::finding(Kind::Crack, 5.0)])->findings[0];
+        $up = self::look($line, 'end', Travel::Upstream, [RunBuilder::finding(Kind::Crack, 12.0)])->findings[0];
+        self::assertNotSame($down->pipe, $up->pipe);
+    }
+
+    public function testNothingThatWasSeenIsLostWhenItIsLaid(): void
+    {
+        $line = self::line(Source::Seen);
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            $record = RunBuilder::random($seed);
+            $from = Travel::Downstream === $record->travel ? 'top' : 'end';
+            $laid = LaidRun::along('r'.$seed, 1.0, $from, $record, RunWay::along($line, $from, $record->travel));
+            self::assertSame($from.'/'.$record->travel->value, $laid->portion());
+            $look = $laid->look();
+            foreach ([Sight::Seen, Sight::Dim, Sight::Submerged] as $sight) {
+                $metres = array_sum(array_map(
+                    static fn (SeenSpan $span) => $span->sight === $sight ? $span->to - $span->from : 0.0, $look->spans,
+                ));
+                self::assertEqualsWithDelta(Coverage::of($record)->metres($sight), $metres, 1e-9, 'seed '.$seed);
+            }
+            $names = array_map(static fn ($placed) => $placed->finding->id, $look->findings);
+            self::assertSame(array_column($record->findings, 'id'), $names);
+            foreach ($look->findings as $placed) {
+                self::assertLessThanOrEqual($placed->finding->end()->metres, $placed->finding->from->metres);
+                $length = self::LENGTHS[$placed->pipe] ?? \INF;
+                self::assertLessThanOrEqual($length + 1e-9, $placed->finding->end()->metres, 'ends with its pipe');
+            }
+        }
+    }
+
+    /** @param list<Finding> $findings */
+    private static function look(Sketch $line, string $from, Travel $travel, array $findings): \Jurvex\Core\Looks\Look
+    {
+        $record = RunBuilder::run($findings, reached: 17.0, travel: $travel);
+
+        return LaidRun::along('r', 1.0, $from, $record, RunWay::along($line, $from, $travel))->look();
+    }
+
+    private static function line(Source $source): Sketch
+    {
+        $mouth = new Mouth(new Known(102));
+        $nodes = [Node::outlet('main'), Node::opening('top', 'cleanout', '', $mouth), Node::junction('a'), Node::junction('b')];
+        $pipes = [new Pipe('last', 'end', 'main', new Known(0.0, $source), new Known(102.0))];
+        foreach (['first' => ['top', 'a'], 'second' => ['a', 'b'], 'third' => ['b', 'end']] as $id => [$from, $to]) {
+            $pipes[] = new Pipe($id, $from, $to, new Known(self::LENGTHS[$id], $source), new Known(102.0));
+        }
+
+        return new Sketch([...$nodes, Node::opening('end', 'chamber', '', $mouth)], $pipes);
+    }
+}
