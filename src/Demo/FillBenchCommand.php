@@ -41,6 +41,7 @@ final class FillBenchCommand extends Command
     private const JOBS = 2000;
     private const FINDINGS = 50;
     private const LONG_RUN = 300;
+    private const RUNS = 5;
     private const LONGEST_RUN = 5000;
     private const PACK = 10;
     private const READINGS = 10_000;
@@ -68,9 +69,9 @@ final class FillBenchCommand extends Command
         }
         $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
         $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
-        $longest = $this->jobWithRun(
-            $this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 2, self::LONGEST_RUN,
-        );
+        $of = $this->manager->getReference(Firm::class, $firm->id) ?? $firm;
+        $longest = $this->jobWithRun($of, self::JOBS + 2, self::LONGEST_RUN);
+        $looked = $this->jobWithRun($of, self::JOBS + 3, intdiv(self::LONG_RUN, self::RUNS), self::RUNS);
         $this->manager->flush();
         foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
             $this->tracks->take($long, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
@@ -80,7 +81,8 @@ final class FillBenchCommand extends Command
         $this->manager->flush();
         $pages = [
             'bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job],
-            'judge' => ['judge', $long->job], 'report' => ['report', $long->job], 'map' => ['way_in', $mapped],
+            'judge' => ['judge', $long->job], 'report' => ['report', $long->job],
+            'five-runs' => ['judge', $looked->job], 'map' => ['way_in', $mapped],
             'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job],
             'judge5000' => ['judge', $longest->job], 'report5000' => ['report', $longest->job],
         ];
@@ -93,7 +95,8 @@ final class FillBenchCommand extends Command
         return Command::SUCCESS;
     }
 
-    private function jobWithRun(Firm $firm, int $number, int $findings): Run
+    /** @param int $findings on each of its runs */
+    private function jobWithRun(Firm $firm, int $number, int $findings, int $runs = 1): Run
     {
         $sheet = new CallSheet();
         $sheet->number = \sprintf('25-%04d', $number);
@@ -109,16 +112,19 @@ final class FillBenchCommand extends Command
         $opening = new Opening(Id::fresh(), $job, $details);
         $setUp = new RunDetails();
         [$setUp->material, $setUp->boreMm, $setUp->expectedM] = [Material::Clay, 100.0, 60.0];
-        $run = new Run(Id::fresh(), $job, $opening, $now, $setUp);
-        $run->end(0 === $number % 3 ? EndReason::CannotPass : EndReason::MainReached, 58.0, '', $now);
-        array_map($this->manager->persist(...), [$job, $opening, $run]);
+        array_map($this->manager->persist(...), [$job, $opening]);
+        for ($look = 1; $look <= $runs; ++$look) {
+            $run = new Run(Id::fresh(), $job, $opening, $now->modify('+'.$look.' minutes'), $setUp);
+            $run->end(0 === $number % 3 ? EndReason::CannotPass : EndReason::MainReached, 58.0, '', $now);
+            $this->manager->persist($run);
+            foreach ($this->findings($findings) as $finding) {
+                $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $now));
+            }
+        }
         $this->manager->flush();
         $job->chooseOpening($opening, Zero::Foot, '');
-        foreach ($this->findings($findings) as $finding) {
-            $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $now));
-        }
 
-        return $run;
+        return $run ?? throw new \LogicException('A job of the benchmark has a run.');
     }
 
     /** @return list<Reading> ten thousand, in and back over a line with two low spots */
