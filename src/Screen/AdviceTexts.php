@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Screen;
 
 use App\Record\Job;
+use App\Record\OpeningState;
 use App\Support\Units\Formatter;
 use App\Support\Wording\WordsExtension;
 use Jurvex\Core\Measure\UnitSystem;
@@ -43,14 +44,19 @@ final readonly class AdviceTexts
             return [];
         }
         $names = $this->map->names($sketch);
+        // What is said of an opening's own state is not said twice.
+        $told = [];
         foreach ($job->openings() as $opening) {
             $names[$opening->node() ?? ''] = $opening->details()->place;
+            $told += OpeningState::TooSmall === $opening->details()->state ? [$opening->node() ?? '' => true] : [];
         }
         $rules = $job->firm->accessRules();
 
         return array_map(
             fn (Advice $piece) => $this->text($piece, $names, $units),
-            array_values(array_filter((new OpeningAdvice($rules))->on($sketch), static fn (Advice $piece) => $piece->isFinding())),
+            array_values(array_filter(
+                (new OpeningAdvice($rules))->on($sketch), static fn (Advice $piece) => $piece->isFinding() && !isset($told[$piece->at->id]),
+            )),
         );
     }
 
