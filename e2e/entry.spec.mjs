@@ -40,6 +40,7 @@ for (const [name, viewport] of Object.entries({
                 await press(page, 'Shift+Digit' + (i + 1));
                 await expect(page.locator('.entry-kinds .on')).toContainText(kind.name);
                 for (const part of ['.entry', '.entry-go .go', '#note', '.entry-kinds', '.entry-dial:visible']) {
+                    await expect(page.locator(part).first()).toBeVisible();
                     const box = await page.locator(part).first().boundingBox();
                     expect(box.y, `${kind.code} ${part}`).toBeGreaterThanOrEqual(0);
                     expect(box.y + box.height, `${kind.code} ${part}`).toBeLessThanOrEqual(viewport.height);

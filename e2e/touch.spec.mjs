@@ -95,7 +95,7 @@ test('a tool goes in, finds the hidden stoppage and comes out, by touch and with
     const job = await jobAddress(page, 'Wash block');
     await page.goto(job + '/clear');
     await passGate(page, 'cable', async (what, leads) => (leads ? tap(what) : what.tap()));
-    await page.goto(job + '/clear/run');
+    await page.goto(job + '/clear/run', {waitUntil: 'networkidle'});
     const form = page.locator('.run-start form').first();
     await form.locator('.pick').tap();
     await tap(form.locator('.press').first());

@@ -660,7 +660,7 @@ export const look = () => ({
         }
         if (family) this.openFamily(family);
         else if (acts[pressed]) acts[pressed]();
-        else if (/^[\d.,]$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
+        else if (/^[\d.,<>]$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
         else return false;
         return true;
     },
