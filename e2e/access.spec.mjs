@@ -13,7 +13,7 @@ for (const theme of ['Daylight', 'Basement']) {
         await signIn(page, theme === 'Daylight' ? office : 'bo@lantern.example');
         await page.goto('/settings');
         await page.locator('.pick', {hasText: theme}).click();
-        await page.getByRole('button', {name: 'Keep'}).first().click();
+        await page.getByRole('button', {name: 'Save'}).first().click();
         await expect(page.locator('html')).toHaveAttribute('data-bs-theme', theme === 'Daylight' ? 'light' : 'dark');
         const job = await jobAddress(page, theme === 'Daylight' ? 'Pottery' : 'Sail');
         const pages = [

@@ -87,7 +87,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await go('Nothing changed');
     await expect(page.locator('.next-try h2')).toHaveText('Pulse');
     await choose('Low');
-    await go('Say so');
+    await go('Save');
     await expect(page.locator('.next-try h2')).toContainText('Look at the supply');
     await go('It moved');
 

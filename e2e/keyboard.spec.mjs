@@ -41,7 +41,7 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await type(page, 'flow_test_form_minutes', '5');
     await press(page, 'Log the test');
     await pick(page, 'Cleared');
-    await press(page, 'Say so');
+    await press(page, 'Save');
 
     await press(page, 'Look');
     await tabTo(page, 'run_form_material');
@@ -104,7 +104,7 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await press(page, 'Mark');
     await type(page, 'mark_form_atM', '5.4');
     for (const [i, depth] of ['1.28', '1.30', '1.29'].entries()) await type(page, 'mark_form_depthsM_' + i, depth);
-    await press(page, 'Keep the mark');
+    await press(page, 'Save the mark');
     await expect(page.locator('.flag text')).toHaveText('1.29');
 
     await press(page, 'Judge');

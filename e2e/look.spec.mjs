@@ -163,10 +163,10 @@ test('the office sets its limits and its schools, takes findings in from a table
     await signIn(page, 'office@lantern.example');
     await page.goto('/settings');
     await page.getByLabel('Deposit is left under (%)').fill('101');
-    await page.getByRole('button', {name: 'Keep'}).last().click();
+    await page.getByRole('button', {name: 'Save'}).last().click();
     await expect(page.locator('.field-bad')).toContainText('A number from 0 to 100');
     await page.getByLabel('Deposit is left under (%)').fill('30');
-    await page.getByRole('button', {name: 'Keep'}).last().click();
+    await page.getByRole('button', {name: 'Save'}).last().click();
     await expect(page.locator('.field-bad')).toHaveCount(0);
 
     const hand = (await jobAddress(page, 'Sail')) + '/hand-over';

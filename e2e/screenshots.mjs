@@ -151,6 +151,6 @@ await shot(hand, pottery + '/look', 'phone-look');
 const bo = await person('bo@lantern.example', laptop);
 await bo.goto('/settings');
 await bo.locator('.pick', {hasText: 'Basement'}).click();
-await bo.getByRole('button', {name: 'Keep'}).first().click();
+await bo.getByRole('button', {name: 'Save'}).first().click();
 await shot(bo, (await job(bo, 'Sail')) + '/look', 'look-basement-feet');
 await browser.close();

@@ -96,7 +96,7 @@ final class ClearTest extends ApplicationTestCase
         $this->send('/settings/clearing', ['cable' => ['overrun_m' => '3']]);
         self::assertSame(403, $this->statusCode());
         $this->signIn(self::OFFICE);
-        $this->fill($this->get('/settings/clearing'), 'Keep', [
+        $this->fill($this->get('/settings/clearing'), 'Save', [
             'cable[overrun_m]' => '3',
             'rates[soft_grease]' => '1,5',
             'cutters_mm' => '38 64',
@@ -117,7 +117,7 @@ final class ClearTest extends ApplicationTestCase
             'rates[scale]' => '-1',
             'solids_fraction' => '0.9',
         ] as $field => $value) {
-            $refused = $this->fill($this->get('/settings/clearing'), 'Keep', [$field => $value]);
+            $refused = $this->fill($this->get('/settings/clearing'), 'Save', [$field => $value]);
             self::assertSame(422, $this->statusCode(), $field);
             self::assertSame($value, $refused->filter('.field-bad input')->attr('value'));
         }
@@ -193,7 +193,7 @@ final class ClearTest extends ApplicationTestCase
             $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card.preferred')->text(),
         );
         $this->signIn(self::OFFICE);
-        $this->fill($this->get('/settings/clearing'), 'Keep', [
+        $this->fill($this->get('/settings/clearing'), 'Save', [
             'first' => 'jet',
             'cable_by_bore[2][from_mm]' => '17',
             'cable_by_bore[2][to_mm]' => '18',
@@ -202,7 +202,7 @@ final class ClearTest extends ApplicationTestCase
         $page = $this->get('/jobs/'.$job->id.'/clear/plan');
         self::assertStringContainsString('Jet the house takes this', $page->filter('.plan-card.preferred')->text());
         self::assertStringContainsString('17–18 mm · for 100 mm', $page->filter('.cable-sum')->text());
-        $refused = $this->fill($this->get('/settings/clearing'), 'Keep', ['cable_by_bore[0][to_mm]' => '1']);
+        $refused = $this->fill($this->get('/settings/clearing'), 'Save', ['cable_by_bore[0][to_mm]' => '1']);
         self::assertSame(422, $this->statusCode());
         self::assertSame('1', $refused->filter('.field-bad input')->attr('value'), 'the thickest is no thinner than the thinnest');
     }

@@ -79,7 +79,7 @@ final class CorrectionsTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         foreach (['water', 'metal'] as $over) {
-            $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', [
+            $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Save the mark', [
                 'mark_form[atM]' => '3',
                 'mark_form[depthsM][0]' => '1.2',
                 'mark_form[depthsM][1]' => '1.2',

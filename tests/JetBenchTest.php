@@ -26,7 +26,7 @@ final class JetBenchTest extends ApplicationTestCase
             str_replace(' bar', ' bar', preg_replace('/\s+(?=\d)/', '', $page->filter('.readings-row')->text()) ?? ''),
         );
         self::assertCount(7, $page->filter('.orifice, .orifice-front'));
-        $wide = $page->selectButton('Keep as our jetter')->form()->getPhpValues();
+        $wide = $page->selectButton('Save as our jetter')->form()->getPhpValues();
         unset($wide['_token']);
         \assert(\is_array($wide['nozzle']) && \is_array($wide['nozzle']['orifices']) && \is_array($wide['nozzle']['orifices'][0]));
         $wide['nozzle']['orifices'][0]['diameter_mm'] = '1,6';
@@ -58,7 +58,7 @@ final class JetBenchTest extends ApplicationTestCase
     {
         $job = $this->job('Wash block');
         $bench = '/jobs/'.$job->id.'/clear/bench';
-        $values = $this->get($bench)->selectButton('Keep as our jetter')->form()->getPhpValues();
+        $values = $this->get($bench)->selectButton('Save as our jetter')->form()->getPhpValues();
         /** @var array<string, mixed> $fields */
         $fields = $change + $values;
         $this->send($bench, $fields);
@@ -70,7 +70,7 @@ final class JetBenchTest extends ApplicationTestCase
     public function testTheFirmsJetterIsKept(): void
     {
         $job = $this->job('Wash block');
-        $this->fill($this->get('/jobs/'.$job->id.'/clear/bench'), 'Keep as our jetter', [
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/bench'), 'Save as our jetter', [
             'pump[flow_l_min]' => '30',
             'hoses[0][length_m]' => '40',
         ]);
@@ -119,7 +119,7 @@ final class JetBenchTest extends ApplicationTestCase
         $page = $this->get('/jobs/'.$job->id.'/clear/bench');
         self::assertStringNotContainsString($says, $page->filter('#bench-out')->text());
         $this->browser->request('GET', '/jobs/'.$job->id.'/clear/bench', [
-            ...$page->selectButton('Keep as our jetter')->form($typed)->getPhpValues(),
+            ...$page->selectButton('Save as our jetter')->form($typed)->getPhpValues(),
         ]);
         self::assertStringContainsString($says, $this->browser->getCrawler()->filter('#bench-out')->text());
     }
@@ -136,7 +136,7 @@ final class JetBenchTest extends ApplicationTestCase
         $page = $this->get('/jobs/'.$job->id.'/clear/bench');
         self::assertStringContainsString('The hose is rated below this pressure.', $page->filter('#bench-out')->text());
         self::assertSame('100', $page->filter('#hoses-0-rated_bar')->attr('value'));
-        $this->fill($page, 'Keep as our jetter', ['hoses[0][rated_bar]' => '200', 'hoses[1][rated_bar]' => '200', 'night_c' => '-3']);
+        $this->fill($page, 'Save as our jetter', ['hoses[0][rated_bar]' => '200', 'hoses[1][rated_bar]' => '200', 'night_c' => '-3']);
         self::assertResponseRedirects();
         $page = $this->browser->followRedirect();
         self::assertStringNotContainsString('rated below', $page->filter('#bench-out')->text());
@@ -170,7 +170,7 @@ final class JetBenchTest extends ApplicationTestCase
         self::assertDoesNotMatchRegularExpression('#\d (bar|N|L|kW|m/min|L/min|°C)\b#u', $text);
         self::assertMatchesRegularExpression('#\d psi .*\d lbf .*US gpm#u', $text);
         self::assertSame('2610.7', $page->filter('#pump-max_pressure_bar')->attr('value'));
-        $this->browser->submit($page->selectButton('Keep as our jetter')->form());
+        $this->browser->submit($page->selectButton('Save as our jetter')->form());
         $kept = $this->job('Sail')->firm->jetter();
         \assert(\is_array($kept['pump']));
         self::assertEqualsWithDelta(180.0, $kept['pump']['max_pressure_bar'], 2e-3);

@@ -21,7 +21,7 @@ final class MarkTest extends ApplicationTestCase
         $mark = '/jobs/'.$job->id.'/mark';
         $page = $this->get($mark.'?run='.$first->id.'&at=9.4');
         self::assertSame('', $page->filter('[data-from-ribbon]')->attr('data-from-ribbon'), 'a press on the ribbon writes here');
-        $form = $page->selectButton('Keep the mark')->form([
+        $form = $page->selectButton('Save the mark')->form([
             'mark_form[depthsM][0]' => '1.20', 'mark_form[depthsM][1]' => '1.22', 'mark_form[depthsM][2]' => '1.21',
             'mark_form[paint]' => 'flag', 'mark_form[note]' => 'Under the fig',
         ]);

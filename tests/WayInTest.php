@@ -221,7 +221,7 @@ final class WayInTest extends ApplicationTestCase
         self::assertSame(403, $this->statusCode());
         $this->signIn(self::OFFICE);
         $page = $this->get('/settings/way-in');
-        $this->fill($page, 'Keep', [
+        $this->fill($page, 'Save', [
             'access[spacing_m]' => '40',
             'triage[rows][lowest][backs_up]' => '0.70',
             'triage[rows][lowest][slow]' => '0.22',
@@ -229,7 +229,7 @@ final class WayInTest extends ApplicationTestCase
         self::assertResponseRedirects();
         $firm = $this->job()->firm;
         self::assertSame([40.0, 0.70], [$firm->accessRules()->spacing, $firm->triageTables()->rows['lowest']['backs_up']]);
-        $refused = $this->fill($this->get('/settings/way-in'), 'Keep', ['triage[rows][elsewhere][drains]' => '0.5']);
+        $refused = $this->fill($this->get('/settings/way-in'), 'Save', ['triage[rows][elsewhere][drains]' => '0.5']);
         self::assertSame(422, $this->statusCode());
         $field = $refused->filter('#triage-rows-elsewhere-drains');
         self::assertStringContainsString('must sum to one', $field->closest('fieldset')?->text() ?? '');

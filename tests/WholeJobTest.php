@@ -41,7 +41,7 @@ final class WholeJobTest extends ApplicationTestCase
             'flow_test_form[minutes]' => '5',
             'flow_test_form[result]' => 'holds',
         ]);
-        $this->fill($this->browser->followRedirect(), 'Say so', ['cleared_form[cleared]' => 'yes']);
+        $this->fill($this->browser->followRedirect(), 'Save', ['cleared_form[cleared]' => 'yes']);
         $this->fill($this->get('/jobs/'.$job->id.'/look'), 'Zero the counter and start', [
             'run_form[material]' => 'clay',
             'run_form[boreMm]' => '100',
@@ -59,7 +59,7 @@ final class WholeJobTest extends ApplicationTestCase
         $asked = $this->browser->getCrawler();
         self::assertStringContainsString('The reel still has rod.', $asked->filter('#bench')->text());
         $this->browser->submit($asked->selectButton('End the run')->form(['run_end_form[sure]' => '1']));
-        $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Keep the mark', [
+        $this->fill($this->get('/jobs/'.$job->id.'/mark'), 'Save the mark', [
             'mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30',
             'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate',
         ]);
@@ -116,16 +116,16 @@ final class WholeJobTest extends ApplicationTestCase
             static fn (Crawler $row) => str_contains($row->text(), 'Low spot'),
         );
         self::assertStringStartsWith('Leave', $low($this->get($address))->text());
-        $this->fill($this->get($address), 'Judge so', ['water' => 'grade']);
+        $this->fill($this->get($address), 'Save', ['water' => 'grade']);
         $row = $low($this->browser->followRedirect());
         self::assertStringStartsWith('Mend', $row->text());
         self::assertStringContainsString('The Carrying school would say Leave. Short and shallow', $row->text());
         $open = fn (Crawler $row) => $low($this->browser->click($row->filter('.why a')->link()));
-        $refused = $this->browser->submit($open($row)->selectButton('Keep my class')->form(['need' => 'watch']));
+        $refused = $this->browser->submit($open($row)->selectButton('Save my class')->form(['need' => 'watch']));
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('say why', $refused->filter('.opinion .error')->text());
         $this->browser->submit(
-            $low($refused)->selectButton('Keep my class')->form(['need' => 'watch', 'reason' => 'Shallow; seen dry in May']),
+            $low($refused)->selectButton('Save my class')->form(['need' => 'watch', 'reason' => 'Shallow; seen dry in May']),
         );
         $row = $low($this->browser->followRedirect());
         self::assertStringStartsWith('Watch', $row->text());
@@ -176,10 +176,10 @@ final class WholeJobTest extends ApplicationTestCase
                 'run_form_expectedM', 'Twelve inches',
             ],
             [
-                '/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '-4', 'mark_form[depthsM][0]' => '1'],
+                '/jobs/{job}/mark', 'Save the mark', ['mark_form[atM]' => '-4', 'mark_form[depthsM][0]' => '1'],
                 'mark_form_atM', 'cannot be under zero',
             ],
-            ['/jobs/{job}/mark', 'Keep the mark', ['mark_form[atM]' => '4'], 'mark_form_depthsM', 'at least one depth'],
+            ['/jobs/{job}/mark', 'Save the mark', ['mark_form[atM]' => '4'], 'mark_form_depthsM', 'at least one depth'],
         ];
     }
 
