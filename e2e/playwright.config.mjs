@@ -9,7 +9,9 @@ export default defineConfig({
     testDir: '.',
     testMatch: '*.spec.mjs',
     workers: 2,
-    timeout: 60_000,
+    timeout: 120_000,
+    // What comes at once takes as long on a slow day as it takes: only what never comes fails.
+    expect: {timeout: 20_000},
     // On a shared machine a page may once take longer than anybody would; it is named as flaky then.
     retries: process.env.CI ? 1 : 0,
     reporter: [['list']],
@@ -17,7 +19,7 @@ export default defineConfig({
         baseURL: `http://127.0.0.1:${port}`,
         viewport: {width: 1280, height: 800},
         launchOptions: chromium,
-        actionTimeout: 8_000,
+        actionTimeout: 20_000,
     },
     webServer: {
         command: [
