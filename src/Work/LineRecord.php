@@ -69,15 +69,21 @@ final readonly class LineRecord
     /** @return list<Doubt> the same kind of trouble seen from elsewhere near by: nobody but the technician knows whether it is one thing */
     public function doubts(): array
     {
-        $troubles = array_values(array_filter(
-            [...$this->findings, ...$this->gone], static fn (LineFinding $each) => !$each->finding->kind->isPlain(),
-        ));
-        $doubts = [];
-        foreach ($troubles as $i => $one) {
-            foreach (\array_slice($troubles, $i + 1) as $other) {
-                if ($one->isSeenFromElsewhereThan($other) && (null === $one->goneSince || null === $other->goneSince)) {
+        $doubts = $alike = [];
+        // From one opening one way a look tells itself what is one thing.
+        foreach ($this->hasSeveralPortions() ? [...$this->findings, ...$this->gone] : [] as $each) {
+            if (!$each->finding->kind->isPlain()) {
+                $alike[$each->pipe.' '.$each->finding->kind->trouble()][] = $each;
+            }
+        }
+        foreach ($alike as $troubles) {
+            usort($troubles, static fn (LineFinding $one, LineFinding $other) => $one->at <=> $other->at);
+            foreach ($troubles as $i => $one) {
+                for ($j = $i + 1; isset($troubles[$j]) && $one->gapTo($troubles[$j]) <= self::DOUBTFUL_M; ++$j) {
+                    $other = $troubles[$j];
                     $apart = $one->gapTo($other);
-                    if ($apart > UnitedLine::SAME_PLACE_M && $apart <= self::DOUBTFUL_M) {
+                    $isThere = null === $one->goneSince || null === $other->goneSince;
+                    if ($isThere && $apart > UnitedLine::SAME_PLACE_M && $one->isSeenFromElsewhereThan($other)) {
                         $doubts[] = Doubt::between($one, $other, $apart);
                     }
                 }
