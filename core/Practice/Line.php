@@ -8,6 +8,7 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Bend;
 use Jurvex\Core\Reach\Path;
@@ -24,7 +25,6 @@ use Jurvex\Core\Run\Travel;
 final readonly class Line
 {
     public const USUAL_FALL = 0.02;
-    private const USUAL_BORE_MM = 100.0;
     private const BEND_RADIUS_BORES = 1.5;
     /** Over which the camera's tilt is that of the pipe. */
     private const BASE_M = 0.1;
@@ -156,7 +156,7 @@ final readonly class Line
 
     public function boreAt(float $metres): Length
     {
-        return $this->record->pipeAt(Length::metres($metres))->bore ?? Length::millimetres(self::USUAL_BORE_MM);
+        return $this->record->pipeAt(Length::metres($metres))->bore ?? Bore::usual();
     }
 
     public function materialAt(float $metres): Material

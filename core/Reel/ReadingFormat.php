@@ -34,9 +34,14 @@ final class ReadingFormat
         $readings = [];
         $columns = self::COLUMNS;
         foreach (preg_split('/\R/', $text) ?: [] as $i => $line) {
+            $line = trim($line);
+            $reading = null;
             try {
-                $columns = self::named(trim($line)) ?? $columns;
-                $reading = self::line(trim($line), $columns);
+                if (self::isNames($line)) {
+                    $columns = self::named($line);
+                } else {
+                    $reading = self::line($line, $columns);
+                }
             } catch (BadInput $error) {
                 throw new BadInput($error->reason, 'line '.($i + 1), $error->allowed);
             }
@@ -48,16 +53,24 @@ final class ReadingFormat
         return $readings;
     }
 
+    /** Whether a line names the columns below it. */
+    public static function hasNames(string $text): bool
+    {
+        return [] !== array_filter(array_map(trim(...), preg_split('/\R/', $text) ?: []), self::isNames(...));
+    }
+
+    private static function isNames(string $line): bool
+    {
+        return 1 === preg_match(self::NAMES, $line);
+    }
+
     /**
-     * @return ?list<string> the columns that a line names; none where it names none
+     * @return list<string> the columns that a line names
      *
      * @throws BadInput for a name that is not known, one that is there twice, and without a time or a distance
      */
-    private static function named(string $line): ?array
+    private static function named(string $line): array
     {
-        if (!preg_match(self::NAMES, $line)) {
-            return null;
-        }
         $names = array_map(static fn (string $name) => strtolower(trim($name)), explode(',', $line));
         $known = [...self::COLUMNS, self::FEET];
         if ([] !== array_diff($names, $known)) {
@@ -80,7 +93,7 @@ final class ReadingFormat
      */
     private static function line(string $line, array $columns): ?Reading
     {
-        if ('' === $line || '#' === $line[0] || preg_match(self::NAMES, $line)) {
+        if ('' === $line || '#' === $line[0]) {
             return null;
         }
 

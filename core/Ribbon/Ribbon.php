@@ -8,6 +8,7 @@ use Jurvex\Core\Camera\Pool;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Reel\Track;
@@ -28,7 +29,6 @@ final readonly class Ribbon
     private const SIGN_WIDTH = 17.0;
     private const SIGN_LANES = 3;
     private const PASS_HEIGHT = 5.0;
-    private const USUAL_BORE_MM = 100.0;
     /** Under this a dip is within what a tilt can tell. */
     private const POOL_FROM_M = 0.005;
     private const NOMINAL_M = 10.0;
@@ -110,7 +110,7 @@ final readonly class Ribbon
     /** @return list<string> */
     private static function pools(RunRecord $run, Profile $profile, ?Track $track): array
     {
-        $bore = $run->bore ?? Length::millimetres(self::USUAL_BORE_MM);
+        $bore = $run->bore ?? Bore::usual();
         $pools = array_filter($track?->pools($bore, $run->travel) ?? [], static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M);
 
         return array_values(

@@ -10,7 +10,6 @@ use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\WorkRates;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
-use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\ClockPosition;
 use Jurvex\Core\Measure\Grade;
@@ -34,6 +33,8 @@ use Random\Randomizer;
 /** What the house says where nobody has said otherwise, and how measures are counted. */
 final class HouseValuesTest extends TestCase
 {
+    use TellsRefusals;
+
     public function testBuildingsAreDrawnAsTheyWereLookedAt(): void
     {
         $kept = [];
@@ -196,16 +197,5 @@ final class HouseValuesTest extends TestCase
             ];
         }
         Kept::assertSame('tracks', $kept);
-    }
-
-    private static function refused(\Closure $act): string
-    {
-        try {
-            $act();
-        } catch (BadInput $refused) {
-            return $refused->reason.' '.$refused->at;
-        }
-
-        return 'taken';
     }
 }

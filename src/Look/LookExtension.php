@@ -8,6 +8,8 @@ use App\Support\Database\Id;
 use App\Support\Units\Formatter;
 use App\Support\Wording\FactWords;
 use App\Work\Cameras;
+use App\Work\JudgedRun;
+use App\Work\Measured;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
@@ -38,6 +40,7 @@ final class LookExtension extends AbstractExtension
                 fn (float $size, SizeUnit $unit, UnitSystem $units) => $this->formatter->size(new Size($size, $unit), $units),
             ),
             new TwigFunction('run_camera', $this->cameras->on(...)),
+            new TwigFunction('measured', fn (JudgedRun $line) => new Measured($line, $this->cameras->on($line->run))),
             new TwigFunction('blank_readout', $this->readouts->blank(...)),
             new TwigFunction('fresh_id', Id::fresh(...)),
             new TwigFunction('upload_limit', static fn () => (int) (UploadedFile::getMaxFilesize() / 1_000_000).' MB'),

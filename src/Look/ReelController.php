@@ -15,13 +15,12 @@ use App\Support\Database\Id;
 use App\Support\Units\Formatter;
 use App\Support\Wording\Placeholders;
 use App\Work\Cameras;
-use App\Work\Measured;
 use App\Work\SimulatedLines;
 use App\Work\Tracks;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
-use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Reel\ReadingFormat;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -117,9 +116,7 @@ final class ReelController extends JobController
         if (false === $on) {
             return new JsonResponse([], Response::HTTP_UNPROCESSABLE_ENTITY);
         }
-        $depth = $cameras->on($run)->depth(
-            max(-1.0, min(1.0, $on)), Length::millimetres($run->details()->boreMm ?? Measured::USUAL_BORE_MM),
-        );
+        $depth = $cameras->on($run)->depth(max(-1.0, min(1.0, $on)), Bore::orUsual($run->details()->boreMm));
 
         return new JsonResponse([
             'depth_mm' => round($depth->depth->inMillimetres(), 1),

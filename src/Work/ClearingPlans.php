@@ -21,6 +21,7 @@ use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Reached;
 use Jurvex\Core\Run\Travel;
@@ -35,7 +36,6 @@ use Jurvex\Core\Triage\DangerSign;
 /** Puts a job's clearing plans together from what is known: triage, line map, opening, kit. */
 final readonly class ClearingPlans
 {
-    private const USUAL_BORE_MM = 100.0;
     private const FAR_M = 10.0;
 
     public function __construct(private Stoppages $stoppages, private Kit $kit, private PassRepository $passes)
@@ -51,7 +51,7 @@ final readonly class ClearingPlans
         $cable = $this->cable($job, $near, $far);
         $opening = $job->chosenOpening()?->details();
         $bores = [
-            Length::millimetres($opening?->mouth()->size->value ?? self::USUAL_BORE_MM),
+            Bore::orUsual($opening?->mouth()->size->value),
             $situation->bore,
             ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way),
         ];
@@ -81,7 +81,7 @@ final readonly class ClearingPlans
         return new Situation(
             $details->blockage, Length::metres($near), Length::metres($far),
             $this->overrun($job, $far, (new Input($tables->cable))->number('overrun_m')),
-            Length::millimetres($details->boreMm ?? $at->bore->value ?? self::USUAL_BORE_MM),
+            Bore::orUsual($details->boreMm ?? $at?->bore->value),
             $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
             \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
@@ -151,7 +151,7 @@ final readonly class ClearingPlans
         $at = $way[\count($way) - 1] ?? null;
         $fall = $at?->fallPercent();
 
-        return [Length::millimetres($at?->bore->value ?? self::USUAL_BORE_MM), null === $fall ? null : $fall / 100];
+        return [Bore::orUsual($at?->bore->value), null === $fall ? null : $fall / 100];
     }
 
     /** How far a net thrust pulls the firm's line hose from the chosen opening; none without a map, an opening or a hose. */

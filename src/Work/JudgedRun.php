@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Run;
-use Jurvex\Core\Camera\CameraHead;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
@@ -27,7 +26,7 @@ final readonly class JudgedRun
      */
     public function __construct(
         public Run $run, public RunRecord $record, public array $judgements, public array $photographed,
-        public Track $track, public Pairs $pairs, private CameraHead $camera,
+        public Track $track, public Pairs $pairs,
     ) {
         $this->verdict = LineVerdict::of($record, $judgements);
     }
@@ -51,10 +50,5 @@ final readonly class JudgedRun
         usort($findings, static fn (Finding $a, Finding $b) => $b->id <=> $a->id);
 
         return \array_slice($findings, 0, $most);
-    }
-
-    public function measured(): Measured
-    {
-        return new Measured($this, $this->track, $this->camera);
     }
 }

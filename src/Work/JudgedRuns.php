@@ -16,7 +16,6 @@ final readonly class JudgedRuns
 {
     public function __construct(
         private FindingRepository $findings, private EntityManagerInterface $manager, private Tracks $tracks,
-        private Cameras $cameras,
     ) {
     }
 
@@ -31,9 +30,7 @@ final readonly class JudgedRuns
             }
         }
 
-        return new JudgedRun(
-            $run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs, $this->cameras->on($run),
-        );
+        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs);
     }
 
     /** @return list<OwnOpinion> that count, oldest first */

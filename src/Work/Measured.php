@@ -10,16 +10,15 @@ use Jurvex\Core\Camera\Pool;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\JointSpacing;
-use Jurvex\Core\Reel\Track;
 
 /** What a run has measured by itself: fall, standing water, joints, slack; and what it proposes to log. */
 final readonly class Measured
 {
     /** Under this a dip is within what a tilt can tell. */
     private const POOL_FROM_M = 0.005;
-    public const USUAL_BORE_MM = 100.0;
     private const HAIR_M = 0.001;
 
     /** @var list<Pool> */
@@ -36,11 +35,11 @@ final readonly class Measured
     /** @var list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> water seen on the lens that nobody has logged */
     public array $proposals;
 
-    public function __construct(private JudgedRun $line, public Track $track, private CameraHead $camera)
+    public function __construct(private JudgedRun $line, private CameraHead $camera)
     {
         $this->pools = array_values(
             array_filter(
-                $track->pools($this->bore(), $line->record->travel),
+                $line->track->pools($this->bore(), $line->record->travel),
                 static fn (Pool $pool) => $pool->deepest >= self::POOL_FROM_M,
             ),
         );
@@ -109,13 +108,13 @@ final readonly class Measured
     /** @return list<Finding> water without a dip: something downstream holds it */
     public function waterWithoutDip(): array
     {
-        return [] === $this->track->cells
+        return [] === $this->line->track->cells
             ? []
             : array_values(
                 array_filter(
                     $this->water,
                     fn (Finding $finding) => Kind::LowSpot === $finding->kind
-                        && $finding->end()->metres <= $this->track->deepest
+                        && $finding->end()->metres <= $this->line->track->deepest
                         && [] === array_filter(
                             $this->pools,
                             static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres,
@@ -137,14 +136,14 @@ final readonly class Measured
 
     public function bore(): Length
     {
-        return $this->line->record->bore ?? Length::millimetres(self::USUAL_BORE_MM);
+        return $this->line->record->bore ?? Bore::usual();
     }
 
     /** @return list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> */
     private function unlogged(): array
     {
         $proposals = [];
-        foreach ($this->track->wetStretches() as $wet) {
+        foreach ($this->line->track->wetStretches() as $wet) {
             $isLogged = [] !== array_filter(
                 $this->water,
                 static fn (Finding $finding) => $finding->from->metres <= $wet->to->metres + 0.3

@@ -75,7 +75,7 @@ final readonly class Tracks
         $track = $kept->take($readings, $run);
         $run->wentTo($track->deepest);
         // Batches stand one after the other: none may rest on names of columns that another one has put in another order.
-        $plain = preg_match('/^[a-z][^\d\n]*$/im', $lines) ? implode("\n", array_map(ReadingFormat::write(...), $readings)) : trim($lines);
+        $plain = ReadingFormat::hasNames($lines) ? implode("\n", array_map(ReadingFormat::write(...), $readings)) : trim($lines);
         $this->manager->persist(new ReadingBatch($id, $run, \count($readings), $plain));
         $this->manager->persist($kept);
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Sketch;
 
 use Jurvex\Core\Finding\Material;
-use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Sketch\AccessRules;
 use Jurvex\Core\Sketch\Advice;
@@ -23,10 +22,13 @@ use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
 use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\SketchBuilder;
+use Jurvex\Core\Tests\TellsRefusals;
 use PHPUnit\Framework\TestCase;
 
 final class RedrawTest extends TestCase
 {
+    use TellsRefusals;
+
     public function testASplitPipeIsAsLongAsItWasAndEachBendStaysWhereItWas(): void
     {
         for ($seed = 1; $seed <= 40; ++$seed) {
@@ -197,16 +199,5 @@ final class RedrawTest extends TestCase
     private static function down(Sketch $sketch, string $node): float
     {
         return array_sum(array_map(static fn (Pipe $pipe) => $pipe->length->value, $sketch->wayDown($node)));
-    }
-
-    private static function refused(\Closure $act): string
-    {
-        try {
-            $act();
-        } catch (BadInput $refused) {
-            return $refused->reason.' '.$refused->at;
-        }
-
-        return 'taken';
     }
 }
