@@ -54,7 +54,7 @@ final class EveryKindTest extends ApplicationTestCase
         $job = '/jobs/'.$run->job->id;
         foreach ([
             $job.'/look?all=1&run='.$run->id => '#findings li',
-            $job.'/judge?run='.$run->id => '.judgements > li',
+            $job.'/judge?all=1&run='.$run->id => '.judgements > li',
             $job.'/report' => '.raw table:last-of-type tr',
         ] as $address => $rows) {
             $page = $this->get($address);

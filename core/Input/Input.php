@@ -30,9 +30,9 @@ final readonly class Input
         if (!\is_int($value) && !\is_float($value)) {
             throw BadInput::notANumber($this->at($key));
         }
-        $size = abs((float) $value);
+        $size = abs($value);
         // Beyond these a few steps of arithmetic leave the numbers.
-        $isSane = 0.0 === $size || ($size >= self::SMALLEST && $size <= self::GREATEST);
+        $isSane = ($size >= self::SMALLEST && $size <= self::GREATEST) || 0.0 === (float) $value;
         if (!$isSane || $value < $least || $value > $most) {
             throw BadInput::outOfRange($this->at($key), is_finite($least) ? $least : null, is_finite($most) ? $most : null);
         }
@@ -87,7 +87,8 @@ final readonly class Input
         if (!\is_string($value)) {
             throw new BadInput('not_text', $this->at($key));
         }
-        if (mb_strlen($value) > $longest) {
+        // No text has more characters than bytes.
+        if (\strlen($value) > $longest && mb_strlen($value) > $longest) {
             throw new BadInput('too_long', $this->at($key), ['longest' => $longest]);
         }
 
@@ -197,10 +198,11 @@ final readonly class Input
 
     private function required(string $key): mixed
     {
-        if (!$this->has($key)) {
+        $value = $this->values[$key] ?? '';
+        if ('' === $value) {
             throw BadInput::missing($this->at($key));
         }
 
-        return $this->values[$key];
+        return $value;
     }
 }

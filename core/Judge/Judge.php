@@ -29,24 +29,30 @@ final readonly class Judge
     public function judge(Finding $finding, RunRecord $run): Judgement
     {
         $evidence = new Evidence($finding, $run, $this->rules);
-        $judgement = $this->answer($evidence, $this->rules->water, $this->rules->roots);
-        if (!RuleBook::divides($finding->kind)) {
+        [$rule, $otherRule] = $this->answers($evidence);
+        $judgement = $this->judgement($rule, $evidence);
+        if (!RuleBook::divides($finding->kind) || (null === $rule->school && null === $otherRule->school)) {
             return $judgement;
         }
-        $others = $this->answer($evidence, $this->rules->water->other(), $this->rules->roots->other());
-        if (null === $judgement->school && null === $others->school) {
-            return $judgement;
-        }
+        $others = $this->judgement($otherRule, $evidence);
 
         return new Judgement($judgement->findingId, $judgement->rule, $judgement->need, $judgement->lookAgain, $judgement->remedy,
-            $judgement->values, $judgement->limits, $judgement->school ?? $others->school->other(), $others);
+            $judgement->values, $judgement->limits, $judgement->school ?? $others->school?->other(), $others);
     }
 
-    private function answer(Evidence $evidence, School $water, School $roots): Judgement
+    /** @return array{Rule, Rule} the first that holds under the house's schools, and under the other ones */
+    private function answers(Evidence $evidence): array
     {
+        $ours = $others = null;
         foreach (RuleBook::for($evidence->finding->kind) as $rule) {
-            if ($rule->answers($evidence, $water, $roots)) {
-                return $this->judgement($rule, $evidence);
+            $isOurs = null === $ours && $rule->isOf($this->rules->water, $this->rules->roots);
+            $isOthers = null === $others && $rule->isOf($this->rules->water->other(), $this->rules->roots->other());
+            if (($isOurs || $isOthers) && $rule->holds($evidence)) {
+                $ours = $isOurs ? $rule : $ours;
+                $others = $isOthers ? $rule : $others;
+                if (null !== $ours && null !== $others) {
+                    return [$ours, $others];
+                }
             }
         }
         throw new \LogicException(\sprintf('No rule answers for "%s".', $evidence->finding->kind->value));

@@ -37,7 +37,7 @@ final class RootRules
                 ['material_before', 'material'],
             ),
             new Rule(
-                'roots.many_heavy', $roots, static fn (Evidence $e) => $many($e) && $heavy($e), Need::Now,
+                'roots.many_heavy', $roots, static fn (Evidence $e) => $heavy($e) && $many($e), Need::Now,
                 Remedy::RenewStretch, ...$renew,
             ),
             new Rule(

@@ -28,10 +28,15 @@ final readonly class Rule
     ) {
     }
 
-    /** Whether it holds for a finding of one of its kinds under these schools. */
-    public function answers(Evidence $evidence, School $water, School $roots): bool
+    /** Whether it belongs to one of these schools, or to all. */
+    public function isOf(School $water, School $roots): bool
     {
-        return (null === $this->school || $this->school === $water || $this->school === $roots)
-            && ($this->when)($evidence);
+        return null === $this->school || $this->school === $water || $this->school === $roots;
+    }
+
+    /** Whether it holds for a finding of one of its kinds. */
+    public function holds(Evidence $evidence): bool
+    {
+        return ($this->when)($evidence);
     }
 }

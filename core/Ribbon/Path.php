@@ -13,8 +13,10 @@ final class Path
     public static function along(iterable $points): self
     {
         $path = new self();
+        $command = 'M';
         foreach ($points as [$x, $y]) {
-            '' === $path->data ? $path->move($x, $y) : $path->line($x, $y);
+            $path->data .= $command.round($x, 1).' '.round($y, 1);
+            $command = 'L';
         }
 
         return $path;
@@ -34,6 +36,12 @@ final class Path
     public function line(float $x, float $y): self
     {
         return $this->add('L', $x, $y);
+    }
+
+    /** Straight down from where the path stands. */
+    public function down(float $length): self
+    {
+        return $this->add('v', $length);
     }
 
     public function curve(float $controlX, float $controlY, float $x, float $y): self

@@ -43,7 +43,7 @@ final class Profile
      */
     private readonly array $measured;
 
-    /** @var array<int|string, float> heights worked out so far, by metres: the same places are drawn again and again */
+    /** @var array<int, float> heights worked out so far, by thousandths of a millimetre: the same places are drawn again and again */
     private array $inverts = [];
 
     /** @var array<string, non-empty-list<array{float, float}>> stretches worked out so far: walls, bore and rod follow the same invert */
@@ -71,7 +71,7 @@ final class Profile
 
     public function invert(Length $place): float
     {
-        return $this->inverts[(string) $place->metres] ??= $this->heightOfInvert($place);
+        return $this->inverts[(int) round($place->metres * 1e6)] ??= $this->heightOfInvert($place);
     }
 
     public function crown(Length $place): float
@@ -233,15 +233,15 @@ final class Profile
         $open = [[0, \count($points) - 1]];
         while (null !== ($span = array_pop($open))) {
             [$a, $b] = $span;
+            [[$x, $y], [$endX, $endY]] = [$points[$a], $points[$b]];
+            $slope = ($endY - $y) / max(1e-9, $endX - $x);
             $farthest = self::SEEN_FROM;
             $at = null;
             for ($i = $a + 1; $i < $b; ++$i) {
-                $even = $points[$a][1] + ($points[$b][1] - $points[$a][1]) * ($points[$i][0] - $points[$a][0]) / max(
-                    1e-9,
-                    $points[$b][0] - $points[$a][0],
-                );
-                if (abs($points[$i][1] - $even) > $farthest) {
-                    $farthest = abs($points[$i][1] - $even);
+                [$pointX, $pointY] = $points[$i];
+                $apart = abs($pointY - $y - $slope * ($pointX - $x));
+                if ($apart > $farthest) {
+                    $farthest = $apart;
                     $at = $i;
                 }
             }

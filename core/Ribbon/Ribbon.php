@@ -29,6 +29,9 @@ final readonly class Ribbon
     private const SIGN_WIDTH = 17.0;
     private const SIGN_LANES = 3;
     private const PASS_HEIGHT = 5.0;
+    /** A joint's tick across the wall, and how much of it lies outside of the bore. */
+    private const TICK = 14.0;
+    private const TICK_OUTSIDE = 11.0;
     /** Under this a dip is within what a tilt can tell. */
     private const POOL_FROM_M = 0.005;
     private const NOMINAL_M = 10.0;
@@ -36,7 +39,7 @@ final readonly class Ribbon
     /**
      * @param list<Band> $walls
      * @param list<Band> $unseen
-     * @param list<float[]> $joints x, top, bottom
+     * @param string $joints a tick across each wall at every joint
      * @param list<Shape> $shapes
      * @param list<Sign> $signs
      * @param list<Flag> $flags
@@ -50,7 +53,7 @@ final readonly class Ribbon
         public string $bore,
         public array $walls,
         public array $unseen,
-        public array $joints,
+        public string $joints,
         public array $shapes,
         public array $signs,
         public array $flags,
@@ -153,36 +156,37 @@ final readonly class Ribbon
         return $unseen;
     }
 
-    /** @return list<float[]> */
-    private static function joints(RunRecord $run, Profile $profile, Scale $scale): array
+    private static function joints(RunRecord $run, Profile $profile, Scale $scale): string
     {
-        $joints = [];
+        $ticks = new Path();
         foreach ($run->findings as $finding) {
             if ($finding->atJoint) {
-                $joints[] = [
-                    round($scale->x($finding->from), 1),
-                    round($profile->crown($finding->from), 1),
-                    round($profile->invert($finding->from), 1),
-                ];
+                $x = $scale->x($finding->from);
+                $invert = $profile->invert($finding->from);
+                $ticks->move($x, $invert - Profile::BORE - self::TICK_OUTSIDE)->down(self::TICK)
+                    ->move($x, $invert - self::TICK + self::TICK_OUTSIDE)->down(self::TICK);
             }
         }
 
-        return $joints;
+        return $ticks->data();
     }
 
-    /** @return list<Shape> water first, so that what lies in it stays in sight */
+    /** @return list<Shape> one for each paint; water first, so that what lies in it stays in sight */
     private static function shapes(RunRecord $run, Profile $profile, Scale $scale): array
     {
         $drawer = new ShapeDrawer($run, $profile, $scale);
         $water = $others = [];
         foreach ($run->findings as $finding) {
             $shape = $drawer->draw($finding);
-            if (null !== $shape) {
-                $finding->kind->isWater() ? $water[] = $shape : $others[] = $shape;
+            if (null !== $shape && $finding->kind->isWater()) {
+                $water[$shape->paint] = ($water[$shape->paint] ?? '').$shape->outline;
+            } elseif (null !== $shape) {
+                $others[$shape->paint] = ($others[$shape->paint] ?? '').$shape->outline;
             }
         }
+        $outlines = $water + $others;
 
-        return [...$water, ...$others];
+        return array_map(static fn (string $paint, string $outline) => new Shape($paint, $outline), array_keys($outlines), $outlines);
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class ShapeDrawer
             Family::Way => $this->way($finding),
         };
 
-        return '' === $outline ? null : new Shape($finding->id, $paint, $outline);
+        return '' === $outline ? null : new Shape($paint, $outline);
     }
 
     private function roots(Finding $finding): string

@@ -21,7 +21,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final readonly class JudgePages
 {
     /** Nobody reads more at once; the rest is a tap away. */
-    private const AT_ONCE = 50;
+    private const AT_ONCE = 30;
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,

@@ -13,9 +13,10 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Psr\Clock\ClockInterface;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** What the counter's reading and the tilt on the screen come to. */
-final readonly class Readouts
+final readonly class Readouts implements RuntimeExtensionInterface
 {
     /** Beyond this a camera does not lie in a drain. */
     private const STEEPEST_DEG = 60.0;

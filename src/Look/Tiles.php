@@ -12,9 +12,10 @@ use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Contracts\Translation\TranslatorInterface;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** The finding tiles as the screen needs them: what each family holds, what is asked, and what a tap can answer. */
-final readonly class Tiles
+final readonly class Tiles implements RuntimeExtensionInterface
 {
     /** The keys under the left hand, in the order of the families. */
     public const KEYS = ['q', 'w', 'e', 'r', 'a', 's', 'd', 'f'];

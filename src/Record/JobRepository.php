@@ -61,10 +61,7 @@ final class JobRepository extends ServiceEntityRepository
     {
         /** @var list<UnfinishedLook> $looks */
         $looks = $this->getEntityManager()->createQuery(
-            'SELECT NEW App\Record\UnfinishedLook(job.id, job.call.place, opening.details.place, run.endReason, run.reachedM,
-                    (SELECT COUNT(besides.id) FROM App\Record\Run besides JOIN besides.job besidesJob
-                      WHERE besidesJob.property = job.property
-                        AND (besides.opening <> run.opening OR besides.details.travel <> run.details.travel)))
+            'SELECT NEW App\Record\UnfinishedLook(job.id, run.id, job.call.place, opening.details.place, run.endReason, run.reachedM)
                FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
               WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
                 AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))
@@ -79,6 +76,23 @@ final class JobRepository extends ServiceEntityRepository
             ->setMaxResults(self::LONGEST_LIST)->getResult();
 
         return $looks;
+    }
+
+    /**
+     * @param list<string> $runs
+     *
+     * @return list<string> those of them at whose property somebody looked from elsewhere or the other way, too
+     */
+    public function lookedAtFromElsewhere(array $runs): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->getEntityManager()->createQuery(
+            'SELECT DISTINCT run.id FROM App\Record\Run run JOIN run.job job JOIN App\Record\Job beside WITH beside.property = job.property
+               JOIN beside.runs other
+              WHERE run.id IN (:runs) AND (other.opening <> run.opening OR other.details.travel <> run.details.travel)')
+            ->setParameter('runs', $runs)->getSingleColumnResult();
+
+        return $ids;
     }
 
     /**

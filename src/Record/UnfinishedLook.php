@@ -12,11 +12,10 @@ final readonly class UnfinishedLook
     /**
      * @param string $id of its job
      * @param ?EndReason $reason none while it runs
-     * @param int $others how many looks there are at the property from elsewhere or the other way
      */
     public function __construct(
-        public string $id, public string $place, public string $openedAt, public ?EndReason $reason, public ?float $reachedM,
-        public int $others,
+        public string $id, public string $runId, public string $place, public string $openedAt, public ?EndReason $reason,
+        public ?float $reachedM,
     ) {
     }
 }

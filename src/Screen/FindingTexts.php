@@ -14,9 +14,10 @@ use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Contracts\Translation\TranslatorInterface;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** Says findings and what the rules make of them. */
-final readonly class FindingTexts
+final readonly class FindingTexts implements RuntimeExtensionInterface
 {
     private const BETWEEN = ' · ';
     /** At least, or no more, stands beside the depth itself. */

@@ -24,9 +24,10 @@ use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Run\SightSpan;
 use Jurvex\Core\Run\Travel;
 use Symfony\Contracts\Translation\TranslatorInterface;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** Says where things are in the line: from which opening, which way, how far. */
-final readonly class LineTexts
+final readonly class LineTexts implements RuntimeExtensionInterface
 {
     public function __construct(
         private FindingTexts $texts, private WordsExtension $words, private Formatter $formatter, private DateExtension $dates,

@@ -9,9 +9,10 @@ use App\Record\Spoiled;
 use App\Support\Units\Formatter;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Contracts\Translation\TranslatorInterface;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** Says whether a mark is good enough to dig by, and if not, why. */
-final readonly class MarkTexts
+final readonly class MarkTexts implements RuntimeExtensionInterface
 {
     public function __construct(private Formatter $formatter, private TranslatorInterface $translator)
     {

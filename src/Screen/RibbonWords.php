@@ -9,23 +9,17 @@ use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
-use Twig\Extension\AbstractExtension;
-use Twig\TwigFunction;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** The ribbon in words, for whoever cannot see it. */
-final class RibbonWords extends AbstractExtension
+final readonly class RibbonWords implements RuntimeExtensionInterface
 {
-    public function __construct(private readonly WordsExtension $words, private readonly Formatter $formatter)
+    public function __construct(private WordsExtension $words, private Formatter $formatter)
     {
-    }
-
-    public function getFunctions(): array
-    {
-        return [new TwigFunction('ribbon_words', $this->inWords(...))];
     }
 
     /** @return list<string> a line a finding, but for the plain joints */
-    public function inWords(JudgedRun $line, UnitSystem $units): array
+    public function of(JudgedRun $line, UnitSystem $units): array
     {
         $lines = [];
         foreach ($line->record->findings as $finding) {

@@ -20,9 +20,11 @@ final readonly class UnfinishedLooks
     /** @return list<UnfinishedLook> newest first */
     public function of(Firm $firm): array
     {
+        $looks = $this->jobs->unfinishedLooks($firm);
+        $others = $this->jobs->lookedAtFromElsewhere(array_column($looks, 'runId'));
+
         return array_values(array_filter(
-            $this->jobs->unfinishedLooks($firm),
-            fn (UnfinishedLook $look) => 0 === $look->others || !$this->isSeenTogether($look->id),
+            $looks, fn (UnfinishedLook $look) => !\in_array($look->runId, $others, true) || !$this->isSeenTogether($look->id),
         ));
     }
 

@@ -22,6 +22,12 @@ final class FieldValues
         return self::changed($values, static fn (Quantity $of, float $value) => self::one($value, $of, $units));
     }
 
+    /** @param string $of the end of a name: what the value is of */
+    public static function in(float $value, string $of, UnitSystem $units): float
+    {
+        return self::one($value, Quantity::from($of), $units);
+    }
+
     public static function one(float $value, Quantity $of, UnitSystem $units): float
     {
         $shown = $of->shown($value, $units);

@@ -11,9 +11,10 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Twig\Extension\RuntimeExtensionInterface;
 
 /** Writes measures the way the reader says them. */
-final class Formatter
+final class Formatter implements RuntimeExtensionInterface
 {
     /** A place or length along the line: `26.9 m`, `88' 3"`. */
     public function distance(float $metres, UnitSystem $units): string

@@ -44,6 +44,12 @@ enum Quantity: string
         return null;
     }
 
+    /** The unit of a field or value by its name; empty where it has none. */
+    public static function unitOf(string $name, UnitSystem $units): string
+    {
+        return self::ofField('_'.$name)?->unit($units) ?? '';
+    }
+
     public function unit(UnitSystem $units): string
     {
         [$metric, $other] = match ($this) {

@@ -4,43 +4,33 @@ declare(strict_types=1);
 
 namespace App\Support\Units;
 
-use Jurvex\Core\Measure\UnitSystem;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
 use Twig\TwigFunction;
 
 final class UnitsExtension extends AbstractExtension
 {
-    public function __construct(private readonly Formatter $formatter)
-    {
-    }
-
     public function getFunctions(): array
     {
         return [
-            new TwigFunction(
-                'field_unit', static fn (string $name, UnitSystem $units) => Quantity::ofField('_'.$name)?->unit($units) ?? '',
-            ),
-            new TwigFunction(
-                'in_units',
-                static fn (float $value, string $of, UnitSystem $units) => FieldValues::one($value, Quantity::from($of), $units),
-            ),
-            new TwigFunction('field_values', FieldValues::shown(...)),
+            new TwigFunction('field_unit', [Quantity::class, 'unitOf']),
+            new TwigFunction('in_units', [FieldValues::class, 'in']),
+            new TwigFunction('field_values', [FieldValues::class, 'shown']),
         ];
     }
 
     public function getFilters(): array
     {
         return [
-            new TwigFilter('distance', $this->formatter->distance(...)),
-            new TwigFilter('bare_distance', $this->formatter->bareDistance(...)),
-            new TwigFilter('small', $this->formatter->small(...)),
-            new TwigFilter('bare_small', $this->formatter->bareSmall(...)),
-            new TwigFilter('quantity', $this->formatter->quantity(...)),
-            new TwigFilter('fall', $this->formatter->fall(...)),
-            new TwigFilter('volume', $this->formatter->volume(...)),
-            new TwigFilter('size', $this->formatter->size(...)),
-            new TwigFilter('clock', $this->formatter->clock(...)),
+            new TwigFilter('distance', [Formatter::class, 'distance']),
+            new TwigFilter('bare_distance', [Formatter::class, 'bareDistance']),
+            new TwigFilter('small', [Formatter::class, 'small']),
+            new TwigFilter('bare_small', [Formatter::class, 'bareSmall']),
+            new TwigFilter('quantity', [Formatter::class, 'quantity']),
+            new TwigFilter('fall', [Formatter::class, 'fall']),
+            new TwigFilter('volume', [Formatter::class, 'volume']),
+            new TwigFilter('size', [Formatter::class, 'size']),
+            new TwigFilter('clock', [Formatter::class, 'clock']),
         ];
     }
 }

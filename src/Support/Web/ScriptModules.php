@@ -24,7 +24,7 @@ final class ScriptModules extends AbstractExtension
     }
 
     /** @return list<string> */
-    private function names(): array
+    public function names(): array
     {
         return $this->names ??= array_map(basename(...), glob($this->folder.'/*.js') ?: []);
     }
