@@ -99,6 +99,23 @@ final class LookBenchTest extends ApplicationTestCase
         self::assertNotSame('31.4 m', $form->getValues()['run_form[expectedM]'], 'never the length of the other run');
     }
 
+    public function testATradeSizeIsItsTrueBoreAndThatIsSaid(): void
+    {
+        $this->signIn();
+        $this->send('/settings/mine', ['units' => 'feet']);
+        $job = $this->job();
+        $form = $this->get('/jobs/'.$job->id.'/look?start=1')->selectButton('Zero the counter and start')->form();
+        $this->browser->submit($form, ['run_form[material]' => 'pvc_welded', 'run_form[boreMm]' => '3']);
+        $this->browser->followRedirect();
+        self::assertStringContainsString('3″ PVC, solvent-welded is 3 1/8 in inside', $this->page());
+        $run = $this->lastRun($this->job());
+        self::assertEqualsWithDelta(78.0, $run->details()->boreMm, 1e-9);
+        $this->send($this->findingAddress($run, Id::fresh()), [
+            'kind' => 'transition', 'reading_from' => '12', 'size' => '4', 'facts' => ['material_after' => 'clay'],
+        ]);
+        self::assertStringContainsString('3 7/8 in bore (4″ pipe)', $this->get('/jobs/'.$job->id.'/look')->filter('#findings')->text());
+    }
+
     public function testAnEntrySaysWaterAsItWasWhenItWasMade(): void
     {
         $this->signIn();

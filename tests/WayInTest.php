@@ -57,12 +57,13 @@ final class WayInTest extends ApplicationTestCase
         $job = $this->job();
         $page = $this->get($this->wayIn($job));
         self::assertStringContainsString(
-            'between 6.2 m and 8.6 m: PVC, solvent-welded, 102 mm. Map: clay, 100 mm, told.', $page->filter('.proposals')->text(),
+            'between 6.2 m and 8.6 m from Yard cleanout by the kiln shed: PVC, solvent-welded, 102 mm. Map: clay, 100 mm, told.',
+            $page->filter('.proposals')->text(),
         );
         self::assertMatchesRegularExpression('/Seen: \d+\.\d+ m of 45\.6 m/', $page->filter('#numbers')->text());
         $keys = self::keys($page);
         $down = array_values(array_filter($keys, static fn (string $key) => str_contains($key, 'pvc_welded')))[0];
-        $this->send($this->wayIn($job).'/proposals', ['key' => $down, 'take' => 'no']);
+        $this->send($this->wayIn($job).'/proposals', ['keys' => [$down], 'take' => 'no']);
         $this->send($this->wayIn($job).'/proposals', ['take' => 'all']);
         $property = $this->job()->property();
         self::assertContains(
@@ -257,7 +258,7 @@ final class WayInTest extends ApplicationTestCase
         return array_values(
             array_map(
                 static fn (mixed $key) => \is_string($key) ? $key : '',
-                $page->filter('.proposals input[name=key]')->extract(['value']),
+                $page->filter('.proposals input[name="keys[]"]')->extract(['value']),
             ),
         );
     }

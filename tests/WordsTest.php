@@ -48,6 +48,7 @@ use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Stopped;
+use Jurvex\Core\Run\Boundary;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Run\Travel;
@@ -80,7 +81,7 @@ final class WordsTest extends KernelTestCase
             'danger' => DangerSign::class, 'danger_do' => DangerSign::class, 'blockage' => Blockage::class,
             'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class,
             'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class,
-            'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class,
+            'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class, 'boundary' => Boundary::class,
         ];
         $keys = [];
         foreach ($lists as $prefix => $enum) {

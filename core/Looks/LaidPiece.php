@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Looks;
 
+use Jurvex\Core\Run\Boundary;
+
 /** A part of a run's way that lies on one pipe. */
 final readonly class LaidPiece
 {
@@ -13,9 +15,12 @@ final readonly class LaidPiece
      * @param float $to metres of the run where it ends; without end for what leads off the map
      * @param bool $down whether the run goes with the flow there
      * @param bool $isSure whether the map knows that the run comes this way
+     * @param ?Boundary $ends what the map has where it ends
      */
-    public function __construct(public string $pipe, public float $from, public float $to, public bool $down, public bool $isSure = false)
-    {
+    public function __construct(
+        public string $pipe, public float $from, public float $to, public bool $down, public bool $isSure = false,
+        public ?Boundary $ends = null,
+    ) {
     }
 
     /** Metres from the pipe's upper end, for metres of the run. */

@@ -43,7 +43,9 @@ final readonly class LaidRun
         $isSure = true;
         foreach ($way->spans ?? [] as $span) {
             $isSure = $isSure && !$span->pipe->length->source->isWeakerThan(Source::Measured);
-            $pieces[] = new LaidPiece($isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down, $isSure);
+            $pieces[] = new LaidPiece(
+                $isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down, $isSure, $span->ends,
+            );
             $end = $span->to;
         }
         $pieces[] = new LaidPiece($own, $end, \INF, true);
@@ -91,28 +93,70 @@ final readonly class LaidRun
     }
 
     /**
+     * Where a place on a pipe lies on the run, as far as the map is sure of its way.
+     *
+     * @param float $from metres from the pipe's upper end
+     * @param float $to the same, not before it
+     *
+     * @return ?array{Length, Length} near and far end; none where it is not on the run's way
+     */
+    public function onRun(string $pipe, float $from, float $to): ?array
+    {
+        foreach ($this->pieces as $piece) {
+            if ($piece->pipe === $pipe) {
+                $ends = [$piece->onRun($from), $piece->onRun($to)];
+
+                return [Length::metres(max(0.0, min($ends))), Length::metres(max(0.0, max($ends)))];
+            }
+        }
+
+        return null;
+    }
+
+    /**
      * Where a finding lies; one that reaches into the next pipe ends with the one in which it begins. Where two pipes meet it is
      * on the lower one, whichever way the camera came; at the farthest point, on the one that ends there.
      */
     private function placed(Finding $finding): PlacedFinding
     {
         $start = $finding->from->metres;
-        $piece = $this->pieces[0];
-        foreach ($this->pieces as $each) {
+        $on = 0;
+        foreach ($this->pieces as $i => $each) {
             $isOn = Travel::Downstream === $this->record->travel && \INF !== $each->to ? $each->from <= $start : $each->from < $start;
-            $piece = $isOn ? $each : $piece;
+            $on = $isOn ? $i : $on;
         }
+        $piece = $this->pieces[$on];
+        $beside = $this->beside($on, $start, min($finding->end()->metres, $piece->to));
         $from = $piece->onPipe($start);
         if ($from === $start && $finding->end()->metres <= $piece->to && $piece->down) {
-            return new PlacedFinding($piece->pipe, $finding);
+            return new PlacedFinding($piece->pipe, $finding, $beside);
         }
         if (null === $finding->to) {
-            return new PlacedFinding($piece->pipe, $finding->at(Length::metres(max(0.0, $from)), null));
+            return new PlacedFinding($piece->pipe, $finding->at(Length::metres(max(0.0, $from)), null), $beside);
         }
         $to = $piece->onPipe(min($finding->to->metres, $piece->to));
 
         return new PlacedFinding(
-            $piece->pipe, $finding->at(Length::metres(max(0.0, min($from, $to))), Length::metres(max(0.0, $from, $to))),
+            $piece->pipe, $finding->at(Length::metres(max(0.0, min($from, $to))), Length::metres(max(0.0, $from, $to))), $beside,
         );
+    }
+
+    /**
+     * Two cameras may have one thing on either side of where two pipes meet.
+     *
+     * @return array<string, float> by neighbouring pipe that begins or ends near by, what to add to metres on the piece's own
+     */
+    private function beside(int $on, float $from, float $to): array
+    {
+        $piece = $this->pieces[$on];
+        $near = [];
+        foreach ([$on - 1 => $from - $piece->from, $on + 1 => $piece->to - $to] as $i => $apart) {
+            $next = $this->pieces[$i] ?? null;
+            if (null !== $next && $next->isSure && $piece->isSure && $next->down === $piece->down && $apart <= UnitedLine::SAME_PLACE_M) {
+                $near[$next->pipe] = $piece->down ? $piece->from - $next->from : $next->to - $piece->to;
+            }
+        }
+
+        return $near;
     }
 }

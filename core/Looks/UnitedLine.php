@@ -77,15 +77,17 @@ final readonly class UnitedLine
     {
         $alike = [];
         foreach ($findings as $j => $placed) {
-            $alike[$placed->trouble()][$j] = $placed;
+            foreach ($placed->troubles() as $trouble) {
+                $alike[$trouble][$j] = $placed;
+            }
         }
         $pairs = [];
         foreach ($things as $i => $thing) {
-            foreach ($alike[$thing->newest->trouble()] ?? [] as $j => $placed) {
+            $near = array_intersect_key($alike, array_flip($thing->newest->troubles()));
+            foreach (array_replace([], ...array_values($near)) as $j => $placed) {
                 $gap = $thing->newest->gapTo($placed);
                 if ($gap <= $this->samePlace + self::HAIR) {
-                    $starts = abs($thing->newest->finding->from->metres - $placed->finding->from->metres);
-                    $pairs[] = [round($gap, 9), round($starts, 9), $i, $j];
+                    $pairs[] = [round($gap, 9), round($thing->newest->startsApart($placed), 9), $i, $j];
                 }
             }
         }

@@ -10,6 +10,8 @@ use Jurvex\Core\Measure\Length;
 /** What a year of building and a trade size make likely: house values, always marked as guessed. */
 final class HouseTables
 {
+    private const HAIR_IN = 0.001;
+
     /** From which year on: material under the ground, inside the house, and the usual ways in. */
     private const YEARS = [
         [1975, Material::PvcGasketed, Material::PvcWelded, ['cleanout', 'chamber']],
@@ -56,6 +58,23 @@ final class HouseTables
     public static function bores(): array
     {
         return self::BORES;
+    }
+
+    /** What somebody typed for a bore: a trade size that the table has for the material is its true bore, anything else itself. */
+    public static function typedBore(Material $material, Length $typed): Length
+    {
+        $inches = round($typed->inInches(), 2);
+        $bore = self::BORES[$material->group()][(string) $inches] ?? null;
+
+        return null === $bore || abs($inches - $typed->inInches()) > self::HAIR_IN ? $typed : Length::millimetres($bore);
+    }
+
+    /** @return ?string the trade size in inches whose true bore it is; none for what is no such bore */
+    public static function tradeSize(Material $material, Length $bore): ?string
+    {
+        $size = array_search(round($bore->inMillimetres(), 3), self::BORES[$material->group()] ?? [], true);
+
+        return false === $size ? null : (string) $size;
     }
 
     /**

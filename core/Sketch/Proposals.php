@@ -72,13 +72,16 @@ final readonly class Proposals
             && (abs($last - $first - $pipe->length->value) > self::NOTABLE_M || $pipe->length->source->isWeakerThan(Source::Seen))
         ) {
             $length = $last - $first;
-            $proposals[] = $this->onWhole($pipe, 'length', ['length_m' => $length], static fn (Pipe $now) => $now->with(
+            $change = static fn (Pipe $now) => $now->with(
                 length: new Known($length, Source::Seen),
                 bends: array_map(
                     static fn (PipeBend $bend) => new PipeBend(min($length, $bend->at), $bend->degrees, $bend->radius, $bend->source),
                     $now->bends,
                 ),
-            ));
+            );
+            $proposals[] = $this->onWhole(
+                $pipe, 'length', ['length_m' => $length], $change, abs($length - $pipe->length->value) <= self::NOTABLE_M,
+            );
         }
 
         return $proposals;
@@ -139,7 +142,10 @@ final readonly class Proposals
             'bore_mm' => $stretch->bore, 'count' => (float) \count($stretch->bends), 'turn_deg' => $turn,
         ], static fn (float|string|null $value) => null !== $value && 0.0 !== $value) + ['from_m' => $near];
 
-        return new Proposal(self::key('fabric', $stretch->pipe, $values), 'fabric', $stretch->pipe->id, $values, $stretch->laidOn(...));
+        return new Proposal(
+            self::key('fabric', $stretch->pipe, $values), 'fabric', $stretch->pipe->id, $values, $stretch->laidOn(...),
+            $this->run->node, $stretch->part(), $stretch->confirms(),
+        );
     }
 
     /** @return list<Proposal> that a fixture was run and its water came in here */
@@ -190,6 +196,7 @@ final readonly class Proposals
                         $fixture, $own, $pipe->id, min($up, $sketch->pipes[$pipe->id]->length->value), $id.'-join',
                     )
                     : $sketch,
+                $this->run->node, $place,
             ),
         ];
     }
@@ -198,13 +205,14 @@ final readonly class Proposals
      * @param array<string, float|string> $values
      * @param \Closure(Pipe): Pipe $change
      */
-    private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change): Proposal
+    private function onWhole(Pipe $pipe, string $code, array $values, \Closure $change, bool $confirms = false): Proposal
     {
         return new Proposal(
             self::key($code, $pipe, $values), $code, $pipe->id, $values,
             static fn (Sketch $sketch) => isset($sketch->pipes[$pipe->id])
                 ? $sketch->withPipe($change($sketch->pipes[$pipe->id]))
                 : $sketch,
+            $this->run->node, null, $confirms,
         );
     }
 

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Jurvex\Core\Sketch;
 
 use Jurvex\Core\LineMap\Leg;
+use Jurvex\Core\Run\Boundary;
 use Jurvex\Core\Run\Travel;
 
 /** The pipes that a run comes through, by its own distances: down to the outlet, or up the line past its branches. */
 final readonly class RunWay
 {
+    private const OTHER_BORE_MM = 5.0;
+
     /**
      * @param list<RunSpan> $spans in the order of the run
      */
@@ -24,9 +27,12 @@ final readonly class RunWay
         $at = $lead;
         $pipe = self::next($sketch, $node, $travel);
         while (null !== $pipe) {
-            $spans[] = new RunSpan($pipe, $at, $at + $pipe->length->value, Travel::Downstream === $travel);
+            $isDown = Travel::Downstream === $travel;
+            $end = $isDown ? $pipe->to : $pipe->from;
+            $next = self::next($sketch, $end, $travel);
+            $spans[] = new RunSpan($pipe, $at, $at + $pipe->length->value, $isDown, self::boundary($sketch, $end, $pipe, $next));
             $at += $pipe->length->value;
-            $pipe = self::next($sketch, Travel::Downstream === $travel ? $pipe->to : $pipe->from, $travel);
+            $pipe = $next;
         }
 
         return new self($spans, $travel);
@@ -71,6 +77,19 @@ final readonly class RunWay
         }
 
         return $parts;
+    }
+
+    private static function boundary(Sketch $sketch, string $node, Pipe $pipe, ?Pipe $next): ?Boundary
+    {
+        return match (true) {
+            NodeKind::Outlet === $sketch->nodes[$node]->kind => Boundary::LineEnd,
+            NodeKind::Opening === $sketch->nodes[$node]->kind => Boundary::Opening,
+            \count($sketch->above($node)) > 1 => Boundary::TieIn,
+            null === $next => Boundary::LineEnd,
+            $next->material !== $pipe->material,
+            abs($next->bore->value - $pipe->bore->value) > self::OTHER_BORE_MM => Boundary::Transition,
+            default => null,
+        };
     }
 
     private static function next(Sketch $sketch, string $node, Travel $travel): ?Pipe

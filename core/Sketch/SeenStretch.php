@@ -41,6 +41,17 @@ final readonly class SeenStretch
         return $this->hasOtherMaterial($isWhole) || $this->hasOtherBore($isWhole) || $this->hasMoreBends();
     }
 
+    /** Whether the map has all of it, and only knows it less well. */
+    public function confirms(): bool
+    {
+        return !$this->hasOtherMaterial(false) && !$this->hasOtherBore(false) && !$this->hasMoreBends();
+    }
+
+    public function part(): PipePart
+    {
+        return new PipePart($this->pipe, $this->from, $this->to);
+    }
+
     /** On its own pieces of the pipe: what nobody saw, and what is of another fabric, stays as it was. */
     public function laidOn(Sketch $sketch): Sketch
     {

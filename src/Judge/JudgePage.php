@@ -6,6 +6,7 @@ namespace App\Judge;
 
 use App\Record\Opening;
 use App\Screen\PortionText;
+use App\Screen\StretchText;
 use App\Work\JudgedRun;
 use Jurvex\Core\Judge\Verdict;
 
@@ -14,7 +15,8 @@ final readonly class JudgePage
 {
     /**
      * @param ?JudgedRun $alone the run that is looked at alone
-     * @param list<PortionText> $portions of the line; none for a run alone, which has its stretches
+     * @param list<PortionText> $portions of the line; none for a run alone
+     * @param list<StretchText> $stretches of the run alone
      * @param list<SchoolChoice> $schools
      * @param list<JudgedFinding> $findings the worst first
      * @param int $more how many are not shown
@@ -25,8 +27,8 @@ final readonly class JudgePage
      * @param ?RefusedOpinion $refused what was sent and not taken
      */
     public function __construct(
-        public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $schools, public array $findings,
-        public int $more, public array $gone, public array $doubts, public array $access, public string $opened,
+        public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $stretches, public array $schools,
+        public array $findings, public int $more, public array $gone, public array $doubts, public array $access, public string $opened,
         public ?RefusedOpinion $refused,
     ) {
     }

@@ -7,6 +7,7 @@ namespace App\Judge;
 use App\Record\Job;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
+use App\Screen\StretchTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\Doubt;
 use App\Work\JudgedRun;
@@ -25,6 +26,7 @@ final readonly class JudgePages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
+        private StretchTexts $stretches,
     ) {
     }
 
@@ -54,7 +56,7 @@ final readonly class JudgePages
         }
 
         return new JudgePage(
-            $verdict, null, $this->line->portions($record, $units), self::schools($job), $findings, \count($ranked) - \count($findings),
+            $verdict, null, $this->line->portions($record, $units), [], self::schools($job), $findings, \count($ranked) - \count($findings),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone),
             array_map(fn (Doubt $doubt) => $this->line->doubt($doubt, $units), $record->doubts()), $job->poorOpenings(), $opened, $refused,
         );
@@ -75,10 +77,11 @@ final readonly class JudgePages
             }
         }
         $job = $line->run->job;
+        $verdict = $line->verdict();
 
         return new JudgePage(
-            $line->verdict->whole(), $line, [], self::schools($job), $findings, \count($ranked) - \count($findings), [], [],
-            $job->poorOpenings(), $opened, $refused,
+            $verdict->whole(), $line, [], $this->stretches->of($verdict->stretches, $units), self::schools($job),
+            $findings, \count($ranked) - \count($findings), [], [], $job->poorOpenings(), $opened, $refused,
         );
     }
 

@@ -9,6 +9,7 @@ use App\Record\Run;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\ClockPosition;
@@ -16,8 +17,10 @@ use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeReader;
+use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
+use Jurvex\Core\Sketch\HouseTables;
 
 /**
  * Reads a finding as it was typed or tapped: places as counter readings (`reading_from` …) or distances (`from` …),
@@ -74,12 +77,13 @@ final class FindingEntry
     private function given(string $id, ?ClockPosition $invert, \DateTimeImmutable $at): array
     {
         $kind = Kind::tryFrom($this->text('kind'));
-        $size = $this->size($kind);
+        $facts = $this->facts($kind);
+        $size = self::trueBore($kind, $this->size($kind), $facts[Fact::MaterialAfter->value] ?? '');
         $given = [
             'id' => $id, 'kind' => $this->text('kind'), 'sureness' => $this->text('sureness'),
             'note' => $this->text('note'), 'at_joint' => '' !== $this->text('at_joint'),
             'size' => $size?->value, 'unit' => $size?->unit->value,
-            'facts' => $this->facts($kind) + (true === $kind?->isWater() ? $this->waterOfTheRun($at) : []),
+            'facts' => $facts + (true === $kind?->isWater() ? $this->waterOfTheRun($at) : []),
         ];
         foreach (self::PLACES as $place) {
             $given[$place.'_m'] = $this->place($place);
@@ -144,6 +148,17 @@ final class FindingEntry
         return [] === $units ? null : $this->measured('size', fn (string $typed) => SizeReader::read(
             $kind->isWater() ? (string) preg_replace([self::AT_LEAST, self::OR_LESS], '', $typed) : $typed, $units, $this->units,
         ));
+    }
+
+    /** A trade size of the pipe that goes on is its true bore. */
+    private static function trueBore(?Kind $kind, ?Size $size, string|float $material): ?Size
+    {
+        $after = Material::tryFrom((string) $material);
+        if (Kind::Transition !== $kind || null === $size || null === $after) {
+            return $size;
+        }
+
+        return new Size(HouseTables::typedBore($after, Length::millimetres($size->value))->inMillimetres(), SizeUnit::Millimetres);
     }
 
     /** @return array<string, string> that a depth is more or less than it could be told, where it was typed so */

@@ -15,7 +15,9 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Sketch\HouseTables;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -49,6 +51,7 @@ final class LookController extends JobController
         if (null === $job->chosenOpening() || !SentForm::isAccepted($form, $request)) {
             return $this->bench($job, $request, ['runForm' => $form]);
         }
+        $this->takeTradeSize($details);
         if (null === $run) {
             $opening = $form->get('opening')->getData();
             \assert($opening instanceof Opening);
@@ -58,6 +61,20 @@ final class LookController extends JobController
         $this->store($run);
 
         return $this->backToRun($run);
+    }
+
+    /** Nobody types true bores: a trade size is taken by the house table, and that is said. */
+    private function takeTradeSize(RunDetails $details): void
+    {
+        if (null === $details->boreMm) {
+            return;
+        }
+        $typed = Length::millimetres($details->boreMm);
+        $bore = HouseTables::typedBore($details->material, $typed);
+        if (0 !== $bore->compareTo($typed)) {
+            $details->boreMm = $bore->inMillimetres();
+            $this->addFlash('trade_size', ['material' => $details->material, 'size' => $typed, 'bore' => $bore]);
+        }
     }
 
     #[Route('/runs/{id}/water', name: 'run_water', methods: 'POST')]

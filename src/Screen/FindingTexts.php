@@ -10,9 +10,13 @@ use App\Support\Wording\WordsExtension;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Sketch\HouseTables;
 use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\RuntimeExtensionInterface;
 
@@ -90,7 +94,8 @@ final readonly class FindingTexts implements RuntimeExtensionInterface
     {
         $said = [];
         if (null !== $finding->size) {
-            $size = $this->formatter->size($finding->size, $units).' '.$this->words->words($finding->kind->measure(), 'measure');
+            $size = $this->formatter->size($finding->size, $units).' '.$this->words->words($finding->kind->measure(), 'measure')
+                .$this->tradeSize($finding, $units);
             // Under water the lens tells no more than that it is under.
             $said[] = match (true) {
                 $finding->says(Fact::LensUnder) => $this->translator->trans('line.at_least', ['%size%' => $size]),
@@ -115,6 +120,17 @@ final readonly class FindingTexts implements RuntimeExtensionInterface
         }
 
         return implode(self::BETWEEN, $said);
+    }
+
+    /** A true bore in inches is nothing that anybody asks for: the size under which the pipe is sold stands beside it. */
+    private function tradeSize(Finding $finding, UnitSystem $units): string
+    {
+        $material = Material::tryFrom($finding->fact(Fact::MaterialAfter) ?? '');
+        $millimetres = $finding->sizeIn(SizeUnit::Millimetres);
+        $size = null === $material || null === $millimetres || UnitSystem::Metric === $units
+            ? null : HouseTables::tradeSize($material, Length::millimetres($millimetres));
+
+        return null === $size ? '' : ' '.$this->translator->trans('look.sold_as', ['%size%' => $size]);
     }
 
     private function clock(Finding $finding, bool $mirrored): string

@@ -31,7 +31,7 @@ final readonly class LineTexts implements RuntimeExtensionInterface
 {
     public function __construct(
         private FindingTexts $texts, private WordsExtension $words, private Formatter $formatter, private DateExtension $dates,
-        private TranslatorInterface $translator,
+        private TranslatorInterface $translator, private StretchTexts $stretches,
     ) {
     }
 
@@ -117,11 +117,13 @@ final readonly class LineTexts implements RuntimeExtensionInterface
     {
         return array_map(function (Portion $portion) use ($record, $units): PortionText {
             $run = $record->runs[$portion->run->id]->run;
+            $stretches = $record->stretchesOf($portion);
 
             return new PortionText(
                 $this->translator->trans('line.portion_'.$portion->run->travel()->value, ['%opening%' => $run->opening->details()->place]),
                 $this->formatter->distance($portion->run->record->reached->metres, $units),
                 $record->verdictOf($portion), $this->unseen($portion, $run, $units),
+                \count($stretches) > 1 ? $this->stretches->of($stretches, $units) : [],
             );
         }, $record->portions);
     }

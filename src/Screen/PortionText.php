@@ -13,8 +13,10 @@ final readonly class PortionText
      * @param string $name from which opening, which way
      * @param string $reached how far anybody has been
      * @param list<string> $unseen what nobody has seen, and what it would take
+     * @param list<StretchText> $stretches none where it is a single one
      */
-    public function __construct(public string $name, public string $reached, public Verdict $verdict, public array $unseen)
-    {
+    public function __construct(
+        public string $name, public string $reached, public Verdict $verdict, public array $unseen, public array $stretches,
+    ) {
     }
 }

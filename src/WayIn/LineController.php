@@ -175,30 +175,6 @@ final class LineController extends JobController
         return $this->at($job, $request->request->getString('at'));
     }
 
-    /** Takes over what a run saw, or turns it down. */
-    #[Route('/proposals', name: 'line_proposals', methods: 'POST')]
-    public function proposals(Job $job, Request $request): Response
-    {
-        $property = $job->property();
-        $proposals = $this->runs->proposals($property, $this->runs->of($property));
-        $key = $request->request->getString('key');
-        $chosen = 'all' === $request->request->getString('take') ? $proposals : array_intersect_key($proposals, [$key => true]);
-        if ('no' === $request->request->getString('take')) {
-            array_map($property->turnDown(...), array_keys($chosen));
-            $this->store();
-        } elseif ([] !== $chosen) {
-            $this->maps->change($property, static function (Sketch $sketch) use ($chosen): Sketch {
-                foreach ($chosen as $proposal) {
-                    $sketch = $proposal->acceptedIn($sketch);
-                }
-
-                return $sketch;
-            });
-        }
-
-        return $this->at($job, $request->request->getString('at'));
-    }
-
     #[Route('/line-map.{format}', name: 'line_export', requirements: ['format' => 'svg|png'], methods: 'GET')]
     public function export(Job $job, string $format, Account $account, Chromium $chromium): Response
     {
@@ -250,7 +226,7 @@ final class LineController extends JobController
         return $this->show($job, $request, [
             'tab' => 'line', 'view' => $view, 'sketch' => $sketch, 'at' => $at, 'node' => $node, 'pipe' => $pipe, 'seen' => $seen,
             'runs' => $runs, 'unseenM' => $seen?->metres(Sight::Unreached, Sight::Submerged, Sight::Dim),
-            'proposals' => $this->asked->all($this->runs->proposals($property, $runs), $sketch, $view->names, $account->units()),
+            'questions' => $this->asked->all($this->runs->questions($property, $runs), $sketch, $view->names, $account->units()),
             'looks' => $this->firstMaps->runs($job), 'canUndo' => $this->maps->canUndo($property), 'fresh' => Id::fresh(),
             'pipeForm' => null === $pipe || isset($more['pipeForm'])
                 ? null

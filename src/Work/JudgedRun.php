@@ -11,13 +11,12 @@ use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
 use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Reel\Track;
+use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Run\RunRecord;
 
 /** A run with what its findings mean. */
 final readonly class JudgedRun
 {
-    public LineVerdict $verdict;
-
     /**
      * @param array<string, Judgement> $judgements by finding
      * @param list<string> $photographed findings that have a picture
@@ -28,7 +27,18 @@ final readonly class JudgedRun
         public Run $run, public RunRecord $record, public array $judgements, public array $photographed,
         public Track $track, public Pairs $pairs,
     ) {
-        $this->verdict = LineVerdict::of($record, $judgements);
+    }
+
+    /** Of this run alone, whatever others saw. */
+    public function verdict(): LineVerdict
+    {
+        return LineVerdict::of($this->record, $this->judgements);
+    }
+
+    /** What of the line it saw. */
+    public function coverage(): Coverage
+    {
+        return Coverage::of($this->record);
     }
 
     /** @return list<Finding> all but the plain joints, worst first */

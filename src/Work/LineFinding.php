@@ -8,6 +8,7 @@ use App\Record\Run;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Looks\PlacedFinding;
 
 /** One thing in the line of a property, united from all looks. */
 final readonly class LineFinding
@@ -16,9 +17,13 @@ final readonly class LineFinding
 
     public JudgedRun $line;
 
+    /** On which it lies. */
+    public string $pipe;
+
+    /** Metres from the pipe's upper end. */
+    public float $at;
+
     /**
-     * @param string $pipe on which it lies
-     * @param float $at metres from the pipe's upper end
      * @param Sighting $newest the reading that counts
      * @param non-empty-list<Sighting> $sightings in the order of the looks
      * @param Judgement $judgement of the newest reading, with the technician's own class from any sighting
@@ -26,11 +31,13 @@ final readonly class LineFinding
      * @param list<self> $beside other troubles of the same joint, none worse than this one
      */
     public function __construct(
-        public string $pipe, public float $at, public Sighting $newest, public array $sightings, public Judgement $judgement,
+        private PlacedFinding $placed, public Sighting $newest, public array $sightings, public Judgement $judgement,
         public ?Run $goneSince = null, public array $beside = [],
     ) {
         $this->finding = $newest->finding;
         $this->line = $newest->line;
+        $this->pipe = $placed->pipe;
+        $this->at = $placed->finding->from->metres;
     }
 
     /** @param list<string> $runs */
@@ -48,7 +55,13 @@ final readonly class LineFinding
 
     public function isBeside(self $other, float $metres): bool
     {
-        return $this->pipe === $other->pipe && abs($this->at - $other->at) <= $metres + 1e-9;
+        return $this->placed->startsApart($other->placed) <= $metres + 1e-9;
+    }
+
+    /** @return list<string> its pipe, and those that meet it near by */
+    public function pipes(): array
+    {
+        return $this->placed->pipes();
     }
 
     /** Whether one kind of trouble on one pipe, and no look saw both of them. */
@@ -75,7 +88,7 @@ final readonly class LineFinding
     public function with(self ...$beside): self
     {
         return new self(
-            $this->pipe, $this->at, $this->newest, $this->sightings, $this->judgement, $this->goneSince,
+            $this->placed, $this->newest, $this->sightings, $this->judgement, $this->goneSince,
             [...$this->beside, ...array_values($beside)],
         );
     }

@@ -6,9 +6,13 @@ namespace App\Work;
 
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\PlacedVerdict;
+use Jurvex\Core\Judge\Stretch;
 use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Looks\Portion;
 use Jurvex\Core\Looks\UnitedLine;
+use Jurvex\Core\Run\Boundary;
+use Jurvex\Core\Run\Division;
 
 /** What is known of a property's line from all looks together. */
 final readonly class LineRecord
@@ -106,11 +110,37 @@ final readonly class LineRecord
             return $this->verdict ?? $this->whole();
         }
 
-        return array_reduce(
-            array_filter($this->findings, static fn (LineFinding $each) => $each->isSeenBy($portion->runs)),
-            static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)),
+        $worst = array_reduce(
+            $this->stretchesOf($portion),
+            static fn (Verdict $worst, Stretch $stretch) => $worst->worse($stretch->verdict),
             $portion->isWhollySeen() ? Verdict::Passes : Verdict::NotFullySeen,
         );
+
+        return array_reduce(
+            array_filter($this->findings, static fn (LineFinding $each) => $each->isSeenBy($portion->runs)),
+            static fn (Verdict $worst, LineFinding $each) => $worst->worse(Verdict::on($each->judgement)), $worst,
+        );
+    }
+
+    /** @return list<Stretch> of a portion, with what any look found on its way */
+    public function stretchesOf(Portion $portion): array
+    {
+        $divisions = $found = [];
+        foreach ($this->findings as $joint) {
+            foreach ([$joint, ...$joint->beside] as $each) {
+                $place = $portion->run->onRun($each->pipe, $each->at, $each->at + $each->finding->lengthMetres());
+                if (null === $place || $place[0]->metres > $portion->end->metres + UnitedLine::SAME_PLACE_M) {
+                    continue;
+                }
+                $found[] = new PlacedVerdict($each->finding->id, $place[0], $place[1], Verdict::on($each->judgement));
+                $boundary = Boundary::at($each->finding->kind);
+                if (null !== $boundary) {
+                    $divisions[] = new Division($place[0], $boundary);
+                }
+            }
+        }
+
+        return $portion->stretches($divisions, $found);
     }
 
     /** Whether distances from different openings or ways are told, so that each must say from where. */

@@ -94,7 +94,7 @@ final readonly class LineRecords
         }
 
         return new LineFinding(
-            $thing->newest->pipe, $thing->newest->finding->from->metres, $newest, $sightings, self::judgement($newest, $sightings),
+            $thing->newest, $newest, $sightings, self::judgement($newest, $sightings),
             null === $thing->goneSince ? null : $lines[$thing->goneSince]->run,
         );
     }
@@ -108,21 +108,43 @@ final readonly class LineRecords
      */
     private static function joined(array $findings, float $samePlace): array
     {
+        /** @var array<int, LineFinding> $joined */
         $joined = [];
-        $joint = null;
+        $heads = [];
         foreach ($findings as $i => $each) {
-            $head = null !== $joint && $each->isOfJoint() && $each->isBeside($joined[$joint], $samePlace) ? $joined[$joint] : null;
-            if (null === $head) {
-                $joint = $each->isOfJoint() ? $i : $joint;
+            $joint = $each->isOfJoint() ? self::jointOf($each, $joined, $heads, $samePlace) : null;
+            if (null === $joint) {
                 $joined[$i] = $each;
-            } elseif ($each->judgement->rank() > $head->judgement->rank()) {
-                $joined[$joint] = $each->with(...$head->beside, ...[$head]);
+            } elseif ($each->judgement->rank() > $joined[$joint]->judgement->rank()) {
+                $joined[$joint] = $each->with(...$joined[$joint]->beside, ...[$joined[$joint]]);
             } else {
-                $joined[$joint] = $head->with($each);
+                $joined[$joint] = $joined[$joint]->with($each);
+            }
+            if (null === $joint && $each->isOfJoint()) {
+                $heads[$each->pipe][] = $i;
             }
         }
 
         return array_values($joined);
+    }
+
+    /**
+     * @param array<int, LineFinding> $joined
+     * @param array<string, list<int>> $heads joints known so far, by pipe
+     */
+    private static function jointOf(LineFinding $each, array $joined, array $heads, float $samePlace): ?int
+    {
+        foreach ($each->pipes() as $pipe) {
+            $known = $heads[$pipe] ?? [];
+            // On its own pipe they come in order: only the last one can be near enough.
+            foreach ($pipe === $each->pipe ? \array_slice($known, -1) : $known as $i) {
+                if ($each->isBeside($joined[$i], $samePlace)) {
+                    return $i;
+                }
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -16,6 +16,8 @@ use Jurvex\Core\Sketch\MappedRun;
 use Jurvex\Core\Sketch\Meetings;
 use Jurvex\Core\Sketch\Proposal;
 use Jurvex\Core\Sketch\Proposals;
+use Jurvex\Core\Sketch\Question;
+use Jurvex\Core\Sketch\Questions;
 use Jurvex\Core\Sketch\RunWay;
 
 /** The runs of all jobs at a property, laid on its map. */
@@ -55,33 +57,27 @@ final readonly class MappedRuns
     }
 
     /**
-     * What the latest runs from each opening would write into the map and nobody has turned down.
+     * What is asked of the technician: what the latest runs from each opening would write into the map and nobody has turned down.
      *
-     * @param list<MappedRun> $runs
+     * @param list<MappedRun> $runs oldest first
      *
-     * @return array<string, Proposal> by key
+     * @return list<Question>
      */
-    public function proposals(Property $property, array $runs): array
+    public function questions(Property $property, array $runs): array
     {
-        $latest = $proposals = [];
+        $latest = [];
         foreach ($runs as $run) {
-            $latest[$run->node.'|'.$run->record->travel->value] = $run;
+            $key = $run->node.'|'.$run->record->travel->value;
+            // The newest comes last, whoever came from there first.
+            unset($latest[$key]);
+            $latest[$key] = $run;
         }
-        foreach ($latest as $run) {
-            foreach ((new Proposals($property->sketch(), $run))->all() as $proposal) {
-                if (!$property->hasTurnedDown($proposal->key)) {
-                    $proposals[$proposal->key] = $proposal;
-                }
-            }
-        }
-
-        foreach ((new Meetings($property->sketch(), array_values($latest)))->all() as $proposal) {
-            if (!$property->hasTurnedDown($proposal->key)) {
-                $proposals[$proposal->key] = $proposal;
-            }
+        $proposals = (new Meetings($property->sketch(), array_values($latest)))->all();
+        foreach (array_reverse($latest) as $run) {
+            array_unshift($proposals, ...(new Proposals($property->sketch(), $run))->all());
         }
 
-        return $proposals;
+        return Questions::of(array_filter($proposals, static fn (Proposal $proposal) => !$property->hasTurnedDown($proposal->key)));
     }
 
     /** Metres of a run before the line itself: the drop, where zero is at the rim. */

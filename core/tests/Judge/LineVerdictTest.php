@@ -29,7 +29,7 @@ final class LineVerdictTest extends TestCase
         self::assertSame(
             [[0.0, 6.0, Verdict::Passes], [6.0, 9.0, Verdict::PassesWithUpkeep], [9.0, 30.0, Verdict::DoesNotPass]],
             array_map(
-                static fn (Stretch $stretch) => [$stretch->from->metres, $stretch->to?->metres, $stretch->verdict],
+                static fn (Stretch $stretch) => [$stretch->starts->at->metres, $stretch->to?->metres, $stretch->verdict],
                 $verdict->stretches,
             ),
         );
@@ -70,7 +70,7 @@ final class LineVerdictTest extends TestCase
             $verdict = self::verdict($run);
             $at = $seen = 0.0;
             foreach ($verdict->stretches as $stretch) {
-                self::assertEqualsWithDelta($at, $stretch->from->metres, 1e-9, 'seed '.$seed);
+                self::assertEqualsWithDelta($at, $stretch->starts->at->metres, 1e-9, 'seed '.$seed);
                 $at = $stretch->to->metres ?? $at;
                 if (Verdict::Passes === $stretch->verdict || Verdict::PassesWithUpkeep === $stretch->verdict) {
                     self::assertEqualsWithDelta(

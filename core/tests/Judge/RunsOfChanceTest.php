@@ -33,7 +33,7 @@ final class RunsOfChanceTest extends TestCase
             $line = LineVerdict::of($run, $judgements);
             $place = 0.0;
             foreach ($line->stretches as $stretch) {
-                self::assertEqualsWithDelta($place, $stretch->from->metres, 1e-9, 'seed '.$seed);
+                self::assertEqualsWithDelta($place, $stretch->starts->at->metres, 1e-9, 'seed '.$seed);
                 $place = $stretch->to->metres ?? $place;
                 if (Verdict::Passes === $stretch->verdict || Verdict::PassesWithUpkeep === $stretch->verdict) {
                     self::assertSame([0.0, 0.0], [$stretch->submergedMetres, $stretch->unreachedMetres ?? 1.0], 'what passes was seen');
@@ -59,7 +59,7 @@ final class RunsOfChanceTest extends TestCase
                         $each->rule, $each->need, $each->lookAgain, $each->remedy, $each->values, $each->otherSchool?->need, $each->rank(),
                     ], array_values($judgements)),
                     array_map(static fn (Stretch $each) => [
-                        $each->starts, $each->from->metres, $each->ends, $each->to?->metres, $each->verdict,
+                        $each->starts->boundary, $each->starts->at->metres, $each->ends, $each->to?->metres, $each->verdict,
                         \count($each->because), $each->submergedMetres, $each->dimMetres, $each->unreachedMetres,
                     ], $line->stretches),
                     $line->whole(), $coverage->openEnded,

@@ -7,7 +7,11 @@ namespace Jurvex\Core\Tests\Looks;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Looks\LaidRun;
+use Jurvex\Core\Looks\Look;
+use Jurvex\Core\Looks\PlacedFinding;
 use Jurvex\Core\Looks\SeenSpan;
+use Jurvex\Core\Looks\UnitedFinding;
+use Jurvex\Core\Looks\UnitedLine;
 use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Run\Sight;
 use Jurvex\Core\Run\Travel;
@@ -48,6 +52,24 @@ final class LaidRunTest extends TestCase
         }
     }
 
+    public function testOneThingOnEitherSideOfWhereTwoPipesMeetIsOne(): void
+    {
+        $line = self::line(Source::Measured);
+        $whole = array_sum(self::LENGTHS);
+        foreach ([[3.8, 4.2, 1], [4.2, 3.8, 1], [3.75, 4.25, 1], [3.6, 4.2, 2], [11.3, 11.7, 1]] as [$one, $other, $many]) {
+            $down = self::look($line, 'top', Travel::Downstream, [RunBuilder::finding(Kind::RootCords, $one)]);
+            $up = self::look($line, 'end', Travel::Upstream, [RunBuilder::finding(Kind::RootThreads, $whole - $other)], 2.0);
+            self::assertEqualsWithDelta(abs($one - $other), $down->findings[0]->startsApart($up->findings[0]), 1e-9);
+            foreach ([[$down, $up], [$up, $down]] as $looks) {
+                $there = array_filter((new UnitedLine($looks))->findings, static fn (UnitedFinding $thing) => $thing->isThere());
+                // Two things: the later look saw the place of the first one and did not find it.
+                self::assertSame([1, 3 - $many], [\count($there), \count(array_values($there)[0]->sightings)], $one.' and '.$other);
+            }
+        }
+        $first = new PlacedFinding('first', RunBuilder::finding(Kind::Crack, 1.0));
+        self::assertSame(\INF, $first->gapTo(new PlacedFinding('elsewhere', RunBuilder::finding(Kind::Crack, 1.0))));
+    }
+
     public function testWhatNobodyMeasuredLiesWhereItsOwnOpeningSawItAndNowhereElse(): void
     {
         $line = self::line(Source::Guessed);
@@ -82,11 +104,11 @@ final class LaidRunTest extends TestCase
     }
 
     /** @param list<Finding> $findings */
-    private static function look(Sketch $line, string $from, Travel $travel, array $findings): \Jurvex\Core\Looks\Look
+    private static function look(Sketch $line, string $from, Travel $travel, array $findings, float $at = 1.0): Look
     {
         $record = RunBuilder::run($findings, reached: 17.0, travel: $travel);
 
-        return LaidRun::along('r', 1.0, $from, $record, RunWay::along($line, $from, $travel))->look();
+        return LaidRun::along('r'.$at, $at, $from, $record, RunWay::along($line, $from, $travel))->look();
     }
 
     private static function line(Source $source): Sketch

@@ -7,6 +7,7 @@ namespace Jurvex\Core\Tests\Sketch;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Sketch\Apart;
 use Jurvex\Core\Sketch\Building;
 use Jurvex\Core\Sketch\FixtureKind;
@@ -227,6 +228,14 @@ final class SketchTest extends TestCase
             [Material::Unknown, 4.0, 102.0], [Material::PvcWelded, 5.0, 127.0],
         ] as [$material, $inches, $bore]) {
             self::assertEqualsWithDelta($bore, HouseTables::bore($material, $inches)->inMillimetres(), 0.001);
+        }
+        foreach ([
+            [Material::PvcWelded, Length::inches(3), 78.0, '3'], [Material::PvcWelded, Length::inches(1.5), 41.0, '1.5'],
+            [Material::Clay, Length::inches(6), 150.0, '6'], [Material::Clay, Length::millimetres(102), 102.0, null],
+            [Material::PvcWelded, Length::inches(3.125), 79.375, null], [Material::Unknown, Length::inches(4), 101.6, null],
+        ] as [$material, $typed, $bore, $size]) {
+            self::assertEqualsWithDelta($bore, HouseTables::typedBore($material, $typed)->inMillimetres(), 1e-9);
+            self::assertSame($size, HouseTables::tradeSize($material, Length::millimetres($bore)));
         }
     }
 
