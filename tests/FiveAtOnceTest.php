@@ -69,6 +69,10 @@ final class FiveAtOnceTest extends TestCase
         yield 'pass' => $this->filled('/clear', 'pass_form', ['tool' => 'cable', 'head' => 'Blade', 'inM' => '4', 'outM' => '0']);
         yield 'flow_test' => $this->filled('/clear', 'flow_test_form', ['minutes' => '5', 'result' => 'holds']);
         yield 'run' => $this->filled('/look?start=1', 'run_form', []);
+        $outside = (string) $this->page('/look')->filter('.outsides > a')->attr('href');
+        yield 'outside_pipe' => [$outside, ['outside_form' => [
+            'place' => 'Under the floor', 'lengthM' => '4', 'material' => 'cast_iron', 'levelStepDeg' => '0.1', 'supports' => 'sound',
+        ]]];
         yield 'mark' => $this->filled('/mark', 'mark_form', ['atM' => '4', 'depthsM' => ['1.2', '1.2', '1.2']]);
         $look = $this->page('/look');
         $run = (string) $look->filter('[data-url]')->attr('data-url');

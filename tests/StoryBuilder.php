@@ -28,6 +28,9 @@ final class StoryBuilder
     /** @var list<array<string, mixed>> */
     private array $passes = [];
 
+    /** @var list<array<string, mixed>> */
+    private array $outside = [];
+
     /** @var ?array<string, mixed> */
     private ?array $map = null;
 
@@ -50,6 +53,16 @@ final class StoryBuilder
     {
         $this->openings[$place] = ['id' => Id::fresh(), 'place' => $place, 'kind' => 'cleanout', 'drop_m' => 0.0] + $more
             + $this->usual('openings');
+
+        return $this;
+    }
+
+    /** @param array<string, mixed> $measured */
+    public function outside(string $place, array $measured): self
+    {
+        $this->outside[] = [
+            'id' => Id::fresh(), 'logged_at' => '2026-03-02T10:00:00+00:00', 'withdrawn_at' => null, 'place' => $place, ...$measured,
+        ];
 
         return $this;
     }
@@ -133,7 +146,7 @@ final class StoryBuilder
     {
         return json_encode([
             'job' => $this->job, 'line_map' => $this->map, 'openings' => array_values($this->openings), 'passes' => $this->passes,
-            'runs' => $this->looks, 'corrections' => [],
+            'runs' => $this->looks, 'outside_pipes' => $this->outside, 'corrections' => [],
         ] + $this->usual, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
 

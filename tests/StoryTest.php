@@ -183,6 +183,28 @@ final class StoryTest extends ApplicationTestCase
         self::assertDoesNotMatchRegularExpression('/\d (m|mm)\b/', preg_replace('/\d+ min\b/', '', $said['report']) ?? '');
     }
 
+    public function testAPipeSeenFromOutsideIsHeldAgainstTheFallItNeeds(): void
+    {
+        $short = ['length_m' => 4.0, 'material' => 'cast_iron', 'bore_mm' => 100.0, 'fall_mm' => 30.0, 'supports' => 'loose'];
+        $level = ['length_m' => 3.0, 'bore_mm' => 50.0, 'level_deg' => 1.0, 'level_step_deg' => 1.0];
+        $story = static fn (string $place, string $units) => (new StoryBuilder($place, $units))->opening('Yard')->look('Yard', [], 20.0)
+            ->outside('Under the kitchen', $short)->outside('Under the bath', $level)->outside('Beside the stair', ['length_m' => 2.0]);
+        $said = $this->told($story('Crawl space, Story Row', 'metric'));
+        foreach ($said as $page) {
+            self::assertStringContainsString('4.0 m, cast iron, 100 mm. Needs 42 mm of fall, found 30 mm (8 mm/m).', $page);
+            self::assertStringContainsString('Its supports are loose.', $page);
+            self::assertStringContainsString('Short of the least fall for this bore', $page);
+            self::assertStringContainsString('3.0 m, 50 mm. Needs 62 mm of fall, found 52 mm (17 mm/m).', $page);
+            self::assertStringContainsString('Too near to the least fall for this bore to tell.', $page);
+            self::assertStringContainsString('Its fall was not measured.', $page);
+            self::assertStringNotContainsString('supports are sound', $page, 'nobody said so');
+        }
+        $feet = $this->told($story('Crawl space in feet, Story Row', 'feet'))['report'];
+        self::assertStringContainsString("13' 1\", cast iron, 3 7/8 in. Needs 1 5/8 in of fall, found 1 1/8 in (1/16 in/ft).", $feet);
+        self::assertStringContainsString('Pipe seen from outside, under the kitchen: no work now; look again by a date.', $feet);
+        self::assertStringNotContainsString('Nothing that needs work or watching', $feet);
+    }
+
     public function testWhatIsAlikeButTooFarApartFromTwoEndsIsAsked(): void
     {
         $clump = ['kind' => 'root_clump', 'size' => 35.0, 'unit' => 'percent'];

@@ -57,7 +57,7 @@ final class WayInTest extends ApplicationTestCase
         $job = $this->job();
         $page = $this->get($this->wayIn($job));
         self::assertStringContainsString(
-            'between 6.2 m and 8.6 m from Yard cleanout by the kiln shed: PVC, solvent-welded, 102 mm. Map: clay, 100 mm, told.',
+            'Between 6.2 m and 8.6 m from Yard cleanout by the kiln shed: PVC, solvent-welded, 102 mm. Map: clay, 100 mm, told.',
             $page->filter('.proposals')->text(),
         );
         self::assertMatchesRegularExpression('/Seen: \d+\.\d+ m of 45\.6 m/', $page->filter('#numbers')->text());

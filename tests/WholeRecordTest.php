@@ -11,6 +11,7 @@ use App\Record\FlowTestDetails;
 use App\Record\JobEntry;
 use App\Record\MarkDetails;
 use App\Record\OpeningDetails;
+use App\Record\OutsidePipeDetails;
 use App\Record\OwnOpinion;
 use App\Record\PassDetails;
 use App\Record\Photo;
@@ -87,7 +88,7 @@ final class WholeRecordTest extends ApplicationTestCase
         }
         foreach ([
             CallSheet::class, OpeningDetails::class, PassDetails::class, RunDetails::class, MarkDetails::class,
-            FlowTestDetails::class, ClearingDetails::class,
+            FlowTestDetails::class, ClearingDetails::class, OutsidePipeDetails::class,
         ] as $details) {
             foreach ((new \ReflectionClass($details))->getProperties() as $property) {
                 $key = (new CamelCaseToSnakeCaseNameConverter())->normalize($property->getName());

@@ -15,6 +15,7 @@ use App\Record\OpeningKind;
 use App\Record\OpeningState;
 use App\Record\OverHead;
 use App\Record\Paint;
+use App\Record\Supports;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
@@ -82,6 +83,7 @@ final class WordsTest extends KernelTestCase
             'clear_head' => Head::class, 'trouble' => Trouble::class, 'gauge' => Gauge::class,
             'progress' => Progress::class, 'gate' => Machine::class, 'stopped' => Stopped::class,
             'end' => EndReason::class, 'sight' => Sight::class, 'travel' => Travel::class, 'boundary' => Boundary::class,
+            'supports' => Supports::class,
         ];
         $keys = [];
         foreach ($lists as $prefix => $enum) {

@@ -19,6 +19,8 @@ use App\Record\Opening;
 use App\Record\OpeningDetails;
 use App\Record\OpeningKind;
 use App\Record\OpeningState;
+use App\Record\OutsidePipe;
+use App\Record\OutsidePipeDetails;
 use App\Record\OverHead;
 use App\Record\Paint;
 use App\Record\Pass;
@@ -27,6 +29,7 @@ use App\Record\PictureReader;
 use App\Record\Property;
 use App\Record\Run;
 use App\Record\RunDetails;
+use App\Record\Supports;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
@@ -139,6 +142,14 @@ final readonly class DemoEntries
         $details = new FlowTestDetails();
         [$details->minutes, $details->result, $details->note] = [$minutes, $result, $note];
         $this->manager->persist(new FlowTest(Id::fresh(), $job, $this->now->modify($when), $details));
+    }
+
+    public function outside(Job $job, string $when, string $place, float $lengthM, float $boreMm, float $fallMm, Supports $supports): void
+    {
+        $details = new OutsidePipeDetails();
+        [$details->place, $details->lengthM, $details->boreMm, $details->fallMm] = [$place, $lengthM, $boreMm, $fallMm];
+        [$details->material, $details->supports] = [Material::PvcWelded, $supports];
+        $this->manager->persist(new OutsidePipe(Id::fresh(), $job, $this->now->modify($when), $details));
     }
 
     /** @param list<Found> $found */

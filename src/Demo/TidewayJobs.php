@@ -10,6 +10,7 @@ use App\Record\FlowResult;
 use App\Record\Leave;
 use App\Record\OpeningKind;
 use App\Record\OpeningState;
+use App\Record\Supports;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
@@ -172,6 +173,7 @@ final readonly class TidewayJobs
             $job, $opening, '-1 day', Tool::Cable, 'Chain flail', 8.2, ['grabs', 'stops_dead'],
             WaterAtOpening::Standing, 'Nothing: the head stayed in the pipe',
         );
+        $this->demo->outside($job, '-1 day', 'Under the boat-shed floor, along the piles', 5.2, 78, 38, Supports::FarApart);
         $job->outcome()->sayCleared(Cleared::No, 'Cable broke at 8.2 m.');
         $this->demo->run($job, $opening, '-1 day', Material::BituminisedFibre, 100, null, [
             [Kind::Blister, 2.0, ['to_m' => 6.5, 'size' => 25, 'clock_from' => 12]], [Kind::OutOfRound, 5.0, ['to_m' => 7.4, 'size' => 11]],

@@ -6,6 +6,7 @@ namespace App\HandOver;
 
 use App\Record\Opening;
 use App\Screen\AdviceText;
+use App\Screen\OutsideText;
 use App\Screen\PortionText;
 
 /** The report as a reader gets it. */
@@ -20,15 +21,23 @@ final readonly class ReportPage
      * @param int $more how many are not among the sentences
      * @param list<Opening> $access openings that need something done
      * @param list<AdviceText> $accessAdvice what is wrong with the openings by the line map
+     * @param list<OutsideText> $outside pipes that were seen from outside
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
      * @param string $assets what stands before an asset's address, for printing without a server
      */
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
-        public array $sentences, public int $more, public array $access, public array $accessAdvice, public ?string $pdf,
+        public array $sentences, public int $more, public array $access, public array $accessAdvice, public array $outside,
+        public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
     ) {
+    }
+
+    /** Whether the line has several stretches. */
+    public function isDivided(): bool
+    {
+        return [] !== array_filter($this->portions, static fn (PortionText $portion) => \count($portion->stretches) > 1);
     }
 }

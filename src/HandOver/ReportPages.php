@@ -8,6 +8,8 @@ use App\Screen\AdviceTexts;
 use App\Screen\FindingText;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
+use App\Screen\OutsideText;
+use App\Screen\OutsideTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
@@ -26,7 +28,7 @@ final readonly class ReportPages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
-        private AdviceTexts $advice,
+        private AdviceTexts $advice, private OutsideTexts $outside,
     ) {
     }
 
@@ -36,16 +38,19 @@ final readonly class ReportPages
         $record = $report->record;
         $looks = array_map(fn (JudgedRun $line) => $this->look($line, $report), $report->runs);
         $texts = array_merge(...array_map(static fn (ReportLook $look) => array_column($look->findings, null, 'id'), $looks), ...[[]]);
+        $outside = $this->outside->all($report->job, $report->units);
+        $told = [...$report->notable, ...array_filter($outside, static fn (OutsideText $pipe) => Need::Leave !== $pipe->need)];
         $sentences = array_map(
-            fn (LineFinding $each) => $this->sentence($each, $report), \array_slice($report->notable, 0, self::SENTENCES),
+            fn (LineFinding|OutsideText $each) => $each instanceof OutsideText ? $this->outside($each) : $this->sentence($each, $report),
+            \array_slice($told, 0, self::SENTENCES),
         );
 
         return new ReportPage(
             $report, $this->line->portions($record, $report->units),
             array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
-            $looks, $sentences, \count($report->notable) - \count($sentences), $report->job->poorOpenings(),
-            $this->advice->findings($report->job, $report->units), $pdf, $isSignedIn, $assets,
+            $looks, $sentences, \count($told) - \count($sentences), $report->job->poorOpenings(),
+            $this->advice->findings($report->job, $report->units), $outside, $pdf, $isSignedIn, $assets,
         );
     }
 
@@ -57,6 +62,13 @@ final readonly class ReportPages
             fn (Finding $finding) => $this->texts->of($finding, $line->judgements[$finding->id], $report->units, $isMirrored),
             $line->record->findings,
         ));
+    }
+
+    private function outside(OutsideText $pipe): string
+    {
+        return $this->translator->trans('report.sentence_outside', [
+            '%place%' => WordsExtension::lowered($pipe->place), '%means%' => $this->words->words($pipe->need, 'need_means'),
+        ]);
     }
 
     private function sentence(LineFinding $each, Report $report): string

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Record\Opening;
+use App\Screen\OutsideText;
 use App\Screen\PortionText;
 use App\Screen\StretchText;
 use App\Work\JudgedRun;
@@ -23,13 +24,21 @@ final readonly class JudgePage
      * @param list<string> $gone what a later look found no more
      * @param list<string> $doubts questions that only the technician can answer
      * @param list<Opening> $access openings that need something done
+     * @param list<OutsideText> $outside pipes that were seen from outside
      * @param string $opened the finding that is open, with its form; empty for none
      * @param ?RefusedOpinion $refused what was sent and not taken
      */
     public function __construct(
         public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $stretches, public array $schools,
-        public array $findings, public int $more, public array $gone, public array $doubts, public array $access, public string $opened,
+        public array $findings, public int $more, public array $gone, public array $doubts, public array $access,
+        public array $outside, public string $opened,
         public ?RefusedOpinion $refused,
     ) {
+    }
+
+    /** Whether the line has several stretches. */
+    public function isDivided(): bool
+    {
+        return [] !== array_filter($this->portions, static fn (PortionText $portion) => \count($portion->stretches) > 1);
     }
 }

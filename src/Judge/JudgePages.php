@@ -7,6 +7,7 @@ namespace App\Judge;
 use App\Record\Job;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
+use App\Screen\OutsideTexts;
 use App\Screen\StretchTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\Doubt;
@@ -26,7 +27,7 @@ final readonly class JudgePages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
-        private StretchTexts $stretches,
+        private StretchTexts $stretches, private OutsideTexts $outside,
     ) {
     }
 
@@ -58,7 +59,8 @@ final readonly class JudgePages
         return new JudgePage(
             $verdict, null, $this->line->portions($record, $units), [], self::schools($job), $findings, \count($ranked) - \count($findings),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone),
-            array_map(fn (Doubt $doubt) => $this->line->doubt($doubt, $units), $record->doubts()), $job->poorOpenings(), $opened, $refused,
+            array_map(fn (Doubt $doubt) => $this->line->doubt($doubt, $units), $record->doubts()), $job->poorOpenings(),
+            $this->outside->all($job, $units), $opened, $refused,
         );
     }
 
@@ -81,7 +83,7 @@ final readonly class JudgePages
 
         return new JudgePage(
             $verdict->whole(), $line, [], $this->stretches->of($verdict->stretches, $units), self::schools($job),
-            $findings, \count($ranked) - \count($findings), [], [], $job->poorOpenings(), $opened, $refused,
+            $findings, \count($ranked) - \count($findings), [], [], $job->poorOpenings(), [], $opened, $refused,
         );
     }
 

@@ -85,6 +85,11 @@ class Job implements JobEntry
     #[ORM\OrderBy(['beganAt' => 'ASC', 'id' => 'ASC'])]
     private Collection $stuckTools;
 
+    /** @var Collection<int, OutsidePipe> */
+    #[ORM\OneToMany(targetEntity: OutsidePipe::class, mappedBy: 'job')]
+    #[ORM\OrderBy(['loggedAt' => 'ASC', 'id' => 'ASC'])]
+    private Collection $outsidePipes;
+
     /** @var Collection<int, Run> */
     #[ORM\OneToMany(targetEntity: Run::class, mappedBy: 'job')]
     #[ORM\OrderBy(['startedAt' => 'ASC', 'id' => 'ASC'])]
@@ -114,6 +119,7 @@ class Job implements JobEntry
         $this->passes = new ArrayCollection();
         $this->flowTests = new ArrayCollection();
         $this->stuckTools = new ArrayCollection();
+        $this->outsidePipes = new ArrayCollection();
         $this->runs = new ArrayCollection();
     }
 
@@ -263,6 +269,12 @@ class Job implements JobEntry
     public function stuckTools(): array
     {
         return array_values($this->stuckTools->toArray());
+    }
+
+    /** @return list<OutsidePipe> */
+    public function outsidePipes(): array
+    {
+        return array_values($this->outsidePipes->filter(static fn (OutsidePipe $pipe) => null === $pipe->withdrawnAt())->toArray());
     }
 
     /** @return list<Run> in the order in which they were made */

@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\FlowTest;
 use App\Record\Job;
 use App\Record\Opening;
+use App\Record\OutsidePipe;
 use App\Record\Pass;
 use App\Record\Run;
 use App\Record\StuckTool;
@@ -79,7 +80,7 @@ abstract class JobController extends AbstractController
     /**
      * An entry of the job under its identifier; none when nobody has made it yet.
      *
-     * @template T of Opening|Pass|FlowTest|StuckTool|Run
+     * @template T of Opening|Pass|FlowTest|StuckTool|OutsidePipe|Run
      *
      * @param class-string<T> $class
      *
@@ -87,7 +88,7 @@ abstract class JobController extends AbstractController
      *
      * @throws NotFoundHttpException when it is another job's
      */
-    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run|null
+    protected function entry(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|OutsidePipe|Run|null
     {
         $entry = $this->manager->find($class, $id);
         if (null !== $entry && $entry->job !== $job) {
@@ -98,7 +99,7 @@ abstract class JobController extends AbstractController
     }
 
     /**
-     * @template T of Opening|Pass|FlowTest|StuckTool|Run
+     * @template T of Opening|Pass|FlowTest|StuckTool|OutsidePipe|Run
      *
      * @param class-string<T> $class
      *
@@ -106,7 +107,7 @@ abstract class JobController extends AbstractController
      *
      * @throws NotFoundHttpException when it is not there
      */
-    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|Run
+    protected function existing(string $class, Job $job, string $id): Opening|Pass|FlowTest|StuckTool|OutsidePipe|Run
     {
         return $this->entry($class, $job, $id) ?? throw $this->createNotFoundException();
     }

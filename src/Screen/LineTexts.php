@@ -117,13 +117,12 @@ final readonly class LineTexts implements RuntimeExtensionInterface
     {
         return array_map(function (Portion $portion) use ($record, $units): PortionText {
             $run = $record->runs[$portion->run->id]->run;
-            $stretches = $record->stretchesOf($portion);
 
             return new PortionText(
                 $this->translator->trans('line.portion_'.$portion->run->travel()->value, ['%opening%' => $run->opening->details()->place]),
                 $this->formatter->distance($portion->run->record->reached->metres, $units),
                 $record->verdictOf($portion), $this->unseen($portion, $run, $units),
-                \count($stretches) > 1 ? $this->stretches->of($stretches, $units) : [],
+                $this->stretches->of($record->stretchesOf($portion), $units),
             );
         }, $record->portions);
     }

@@ -13,7 +13,7 @@ final readonly class PortionText
      * @param string $name from which opening, which way
      * @param string $reached how far anybody has been
      * @param list<string> $unseen what nobody has seen, and what it would take
-     * @param list<StretchText> $stretches none where it is a single one
+     * @param list<StretchText> $stretches in their order
      */
     public function __construct(
         public string $name, public string $reached, public Verdict $verdict, public array $unseen, public array $stretches,

@@ -12,6 +12,7 @@ use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Opening;
+use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
 use App\Record\PropertyRepository;
@@ -28,7 +29,7 @@ final readonly class JobFileReader
 {
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
-        LoggedFinding::class, Mark::class, OwnOpinion::class, Correction::class,
+        LoggedFinding::class, Mark::class, OutsidePipe::class, OwnOpinion::class, Correction::class,
     ];
 
     public function __construct(
@@ -121,6 +122,7 @@ final readonly class JobFileReader
         $clearing->read($document, $job);
         $runs = new RunsSection($intake, new FindingsSection($intake, $this->manager->getConnection()), $this->manager->getConnection());
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
+        $runs->outside($document, $job);
         array_map(static fn (Row $row) => self::correction($row, $job, $intake), $document->rows('corrections'));
 
         return $job;

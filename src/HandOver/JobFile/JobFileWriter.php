@@ -13,6 +13,7 @@ use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Opening;
+use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
 use App\Record\Run;
@@ -80,6 +81,7 @@ final readonly class JobFileWriter
             'passes' => array_map($this->pass(...), $this->all(Pass::class, $job)),
             'flow_tests' => array_map($this->flowTest(...), $this->all(FlowTest::class, $job)),
             'stuck_tools' => array_map(self::stuckTool(...), $this->all(StuckTool::class, $job)),
+            'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),
         ];
@@ -180,6 +182,15 @@ final readonly class JobFileWriter
         return [
             'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()),
             ...$this->details->plain($test->details()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function outsidePipe(OutsidePipe $pipe): array
+    {
+        return [
+            'id' => $pipe->id, 'logged_at' => self::time($pipe->loggedAt), 'withdrawn_at' => self::time($pipe->withdrawnAt()),
+            ...$this->details->plain($pipe->details()),
         ];
     }
 

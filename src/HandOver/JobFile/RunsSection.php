@@ -7,6 +7,8 @@ namespace App\HandOver\JobFile;
 use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
+use App\Record\OutsidePipe;
+use App\Record\OutsidePipeDetails;
 use App\Record\Run;
 use App\Record\RunDetails;
 use App\Record\RunTrack;
@@ -14,11 +16,19 @@ use Doctrine\DBAL\Connection;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 
-/** The camera's runs, with their readings and marks; their findings are a section of their own. */
+/** The camera's runs, with their readings and marks, and pipes seen from outside; the findings are a section of their own. */
 final readonly class RunsSection
 {
     public function __construct(private Intake $intake, private FindingsSection $findings, private Connection $connection)
     {
+    }
+
+    public function outside(Row $document, Job $job): void
+    {
+        foreach ($document->rows('outside_pipes') as $row) {
+            $details = $this->intake->details($row, OutsidePipeDetails::class);
+            $this->intake->addWithdrawable(new OutsidePipe($this->intake->id($row), $job, $row->time('logged_at'), $details), $row);
+        }
     }
 
     public function read(Row $row, Job $job): void
