@@ -24,8 +24,10 @@ final class OutsideForm extends AbstractType
         $builder
             ->add('place', TextType::class, ['empty_data' => ''])
             ->add('lengthM', DistanceType::class)
-            ->add('material', PickType::class, ['class' => Material::class, 'words' => 'material', 'expanded' => false])
-            ->add('boreMm', DistanceType::class, ['small' => true, 'required' => false])
+            ->add('material', PickType::class, [
+                'class' => Material::class, 'words' => 'material', 'expanded' => false, 'label' => 'label.pipeMaterial',
+            ])
+            ->add('boreMm', DistanceType::class, ['small' => true, 'required' => false, 'label' => 'label.trueBoreMm'])
             ->add('fallMm', DistanceType::class, ['small' => true, 'signed' => true, 'required' => false])
             ->add('levelDeg', NumberType::class, ['required' => false, ...$number])
             ->add('levelStepDeg', NumberType::class, $number)

@@ -7,6 +7,7 @@ namespace App\Screen;
 use App\Support\Units\Formatter;
 use App\Support\Wording\WordsExtension;
 use Jurvex\Core\Judge\Stretch;
+use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Run\Sight;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -44,6 +45,12 @@ final readonly class StretchTexts
             }
         }
 
-        return implode(', ', null === $stretch->unreachedMetres ? [...$parts, $this->translator->trans('judge.unknown_rest')] : $parts);
+        if (null === $stretch->unreachedMetres) {
+            $parts[] = $this->translator->trans('judge.unknown_rest');
+        } elseif ([] === $parts && Verdict::NotFullySeen === $stretch->verdict) {
+            $parts[] = $this->translator->trans('judge.looked_at_again');
+        }
+
+        return implode(', ', $parts);
     }
 }
