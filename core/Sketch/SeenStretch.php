@@ -55,6 +55,7 @@ final readonly class SeenStretch
     /** On its own pieces of the pipe: what nobody saw, and what is of another fabric, stays as it was. */
     public function laidOn(Sketch $sketch): Sketch
     {
+        $sketch = $this->hasMoreBends() ? $this->straightened($sketch) : $sketch;
         foreach ([...($this->fromStart ? [] : [$this->from]), ...($this->toEnd ? [] : [$this->to])] as $at) {
             $sketch = $this->cut($sketch, $at);
         }
@@ -63,6 +64,20 @@ final readonly class SeenStretch
             if (($this->fromStart || $middle > $this->from) && ($this->toEnd || $middle < $this->to)) {
                 $sketch = $sketch->withPipe($this->onto($piece, $start));
             }
+        }
+
+        return $sketch;
+    }
+
+    /** Without the bends that the map had in it, those at its very ends too. */
+    private function straightened(Sketch $sketch): Sketch
+    {
+        foreach ($this->pieces($sketch) as [$piece, $start]) {
+            $beyond = array_filter(
+                $piece->bends,
+                fn (PipeBend $bend) => $bend->at + $start < $this->from - self::HAIR || $bend->at + $start > $this->to + self::HAIR,
+            );
+            $sketch = $sketch->withPipe($piece->with(bends: array_values($beyond)));
         }
 
         return $sketch;
@@ -86,15 +101,17 @@ final readonly class SeenStretch
     {
         $known = Material::Unknown !== $this->material;
         $longest = $piece->length->value;
+        $end = $start + $longest;
+        // Where two pieces meet a bend is the lower one's, so that it is there once.
+        $isLast = $end >= $this->to - self::HAIR;
         $seen = array_map(
             static fn (PipeBend $bend) => $bend->movedBy(-$start, $longest),
-            array_filter($this->bends, static fn (PipeBend $bend) => $bend->at >= $start && $bend->at <= $start + $longest + self::HAIR),
+            array_filter(
+                $this->bends,
+                static fn (PipeBend $bend) => $bend->at >= $start - self::HAIR && ($isLast || $bend->at < $end - self::HAIR),
+            ),
         );
-        $beyond = array_filter(
-            $piece->bends,
-            fn (PipeBend $bend) => $bend->at + $start < $this->from - self::HAIR || $bend->at + $start > $this->to + self::HAIR,
-        );
-        $bends = $this->hasMoreBends() ? [...array_values($seen), ...array_values($beyond)] : $piece->bends;
+        $bends = $this->hasMoreBends() ? [...$seen, ...$piece->bends] : $piece->bends;
         usort($bends, static fn (PipeBend $a, PipeBend $b) => $a->at <=> $b->at);
 
         return $piece->with(

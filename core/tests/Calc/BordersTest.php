@@ -20,9 +20,12 @@ use PHPUnit\Framework\TestCase;
 final class BordersTest extends TestCase
 {
     private const TRIED = [
-        -1000.0, -360.5, -90.0, -1.0, 0.0, 1e-9, 0.5, 1.0, 2.0, 12.0, 13.0, 90.0, 91.0, 180.0, 181.0, 200.0, 201.0, 360.0, 361.0,
-        1000.0, 1001.0, 5000.0, 5001.0, 10_000.0, 10_001.0, 1e6, 1e7,
+        -1000.0, -360.5, -91.0, -90.0, -89.0, -1.0, 0.0, 1e-9, 0.5, 1.0, 2.0, 12.0, 13.0, 19.0, 20.0, 89.0, 90.0, 91.0, 99.0,
+        100.0, 101.0, 180.0, 181.0, 200.0, 201.0, 360.0, 361.0, 500.0, 501.0, 1000.0, 1001.0, 3000.0, 3001.0, 5000.0, 5001.0,
+        10_000.0, 10_001.0, 1e6, 1e7,
     ];
+    /** Lengths of texts on either side of what a name or a note may have. */
+    private const LETTERS = [0, 1, 20, 21, 40, 41, 64, 65, 80, 81, 200, 201, 400, 401, 4000, 4001];
     /** Cases of each calculation whose numbers are tried. */
     private const CASES = 2;
 
@@ -34,8 +37,8 @@ final class BordersTest extends TestCase
                 continue;
             }
             foreach (self::numbers($in) as $path) {
-                $kept[$case.' '.implode('.', $path)] = array_map(
-                    static fn (float $value) => self::outcome($name, self::with($in, $path, $value)), self::TRIED,
+                $kept[$case.' '.implode('.', $path)] = self::borders(
+                    static fn (float $value) => self::outcome($name, self::with($in, $path, $value)),
                 );
             }
         }
@@ -48,15 +51,15 @@ final class BordersTest extends TestCase
         $map = RedrawTest::bentLine()->plain();
         $kept = [];
         foreach (self::numbers($map) as $path) {
-            $kept[implode('.', $path)] = array_map(static function (float $value) use ($map, $path): string {
+            $kept[implode('.', $path)] = self::borders(static function (float $value) use ($map, $path): string {
                 try {
                     $read = Sketch::read(new Input(self::with($map, $path, $value)))->plain();
 
                     return substr(hash('sha256', (string) json_encode($read)), 0, 8);
                 } catch (BadInput $refused) {
-                    return $refused->reason.' '.$refused->at;
+                    return self::refused($refused);
                 }
-            }, self::TRIED);
+            });
         }
         self::assertGreaterThan(15, \count($kept));
         Kept::assertSame('map-borders', $kept);
@@ -74,18 +77,47 @@ final class BordersTest extends TestCase
                 $finding = ['size' => 20.0, 'unit' => $unit->value] + $finding;
             }
             foreach (self::numbers($finding) as $path) {
-                $kept[$kind->value.' '.implode('.', $path)] = array_map(static function (float $value) use ($finding, $path): string {
+                $kept[$kind->value.' '.implode('.', $path)] = self::borders(static function (float $value) use ($finding, $path): string {
                     try {
                         $read = Finding::read(new Input(self::with($finding, $path, $value)))->plain();
 
                         return substr(hash('sha256', (string) json_encode($read)), 0, 4);
                     } catch (BadInput $refused) {
-                        return $refused->reason.' '.$refused->at;
+                        return self::refused($refused);
                     }
-                }, self::TRIED);
+                });
             }
         }
         Kept::assertSame('finding-borders', $kept);
+    }
+
+    public function testEveryTextHasItsLongest(): void
+    {
+        $map = RedrawTest::bentLine()->plain();
+        $finding = [
+            'id' => 'f', 'kind' => 'tie_in', 'from_m' => 5.0, 'note' => 'n',
+            'facts' => ['whose' => 'a neighbour', 'condition' => 'sound', 'known_how' => 'assumed'],
+        ];
+        $read = [
+            'map' => [$map, static fn (array $in) => Sketch::read(new Input($in))],
+            'finding' => [$finding, static fn (array $in) => Finding::read(new Input($in))],
+        ];
+        $kept = [];
+        foreach ($read as $what => [$in, $taken]) {
+            foreach (self::texts($in) as $path) {
+                $kept[$what.' '.implode('.', $path)] = array_map(static function (int $letters) use ($in, $path, $taken): string {
+                    try {
+                        $taken(self::with($in, $path, str_repeat('x', $letters)));
+
+                        return 'taken';
+                    } catch (BadInput $refused) {
+                        return $refused->reason;
+                    }
+                }, self::LETTERS);
+            }
+        }
+        self::assertGreaterThan(25, \count($kept));
+        Kept::assertSame('text-borders', $kept);
     }
 
     public function testAReadingIsWithinAWeekATenKilometreRodAndTheUpright(): void
@@ -139,12 +171,33 @@ final class BordersTest extends TestCase
      */
     private static function numbers(array $values): array
     {
+        return self::paths($values, static fn (mixed $value) => \is_float($value) || \is_int($value));
+    }
+
+    /**
+     * @param array<mixed> $values
+     *
+     * @return list<list<int|string>> the same to the texts
+     */
+    private static function texts(array $values): array
+    {
+        return self::paths($values, is_string(...));
+    }
+
+    /**
+     * @param array<mixed> $values
+     * @param \Closure(mixed): bool $isWanted
+     *
+     * @return list<list<int|string>>
+     */
+    private static function paths(array $values, \Closure $isWanted): array
+    {
         $paths = [];
         foreach (array_is_list($values) ? \array_slice($values, 0, 3, true) : $values as $key => $value) {
-            if (\is_float($value) || \is_int($value)) {
+            if ($isWanted($value)) {
                 $paths[] = [$key];
             } elseif (\is_array($value)) {
-                array_push($paths, ...array_map(static fn (array $path) => [$key, ...$path], self::numbers($value)));
+                array_push($paths, ...array_map(static fn (array $path) => [$key, ...$path], self::paths($value, $isWanted)));
             }
         }
 
@@ -157,7 +210,7 @@ final class BordersTest extends TestCase
      *
      * @return array<mixed>
      */
-    private static function with(array $values, array $path, float $value): array
+    private static function with(array $values, array $path, float|string $value): array
     {
         $key = $path[0];
         $below = $values[$key] ?? [];
@@ -166,13 +219,36 @@ final class BordersTest extends TestCase
         return $values;
     }
 
+    /**
+     * @param \Closure(float): string $outcome
+     *
+     * @return array<int|string, string> what comes of the numbers from each one on, where it is another than before
+     */
+    private static function borders(\Closure $outcome): array
+    {
+        $borders = [];
+        foreach (self::TRIED as $value) {
+            $is = $outcome($value);
+            if (end($borders) !== $is) {
+                $borders[(string) $value] = $is;
+            }
+        }
+
+        return $borders;
+    }
+
+    private static function refused(BadInput $refused): string
+    {
+        return $refused->reason.' '.$refused->at.' '.substr(hash('sha256', (string) json_encode($refused->allowed)), 0, 4);
+    }
+
     /** @param array<mixed> $in */
     private static function outcome(string $name, array $in): string
     {
         try {
             $result = Catalogue::complete()->calculate($name, $in);
         } catch (BadInput $refused) {
-            return $refused->reason.' '.$refused->at;
+            return self::refused($refused);
         }
         array_walk_recursive($result, static function (mixed &$value): void {
             $value = \is_float($value) ? \sprintf('%.6g', round($value, 6) + 0.0) : $value;

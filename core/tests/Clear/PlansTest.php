@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Clear;
 
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Reason;
@@ -33,5 +34,44 @@ final class PlansTest extends TestCase
             }
         }
         Kept::assertSame('clearing', $kept);
+    }
+
+    public function testEveryBoreFlowAndPlaceHasItsPlan(): void
+    {
+        $kept = [];
+        foreach (Blockage::cases() as $blockage) {
+            foreach ([50.0, 74.9, 75.0, 75.1, 100.0, 150.1] as $bore) {
+                foreach ([[0.0, 0.0, 0.0], [2.0, 2.5, 0.0], [2.0, 14.9, 1.0], [0.0, 15.0, 3.0]] as [$near, $far, $overrun]) {
+                    $told = [];
+                    foreach ($this->flows() as $flow) {
+                        foreach ([Material::CastIron, Material::BituminisedFibre] as $material) {
+                            $situation = new Situation(
+                                $blockage, Length::metres($near), Length::metres($far), Length::metres($overrun),
+                                Length::millimetres($bore), $material, $flow, trap: $flow > 40,
+                            );
+                            foreach (Planner::plans($situation, Machine::Jet) as $plan) {
+                                $told[] = [
+                                    $plan->refused, $plan->preferred, array_map(get_object_vars(...), $plan->reasons),
+                                    array_map(get_object_vars(...), $plan->steps), $plan->minutes(),
+                                ];
+                            }
+                        }
+                    }
+                    $kept[$blockage->value.' '.$bore.' '.$far] = hash('crc32b', (string) json_encode($told));
+                }
+            }
+        }
+        Kept::assertSame('plans-by-border', $kept);
+    }
+
+    /** @return list<float> on either side of what any head wants */
+    private function flows(): array
+    {
+        $flows = [0.0];
+        foreach (Head::cases() as $head) {
+            array_push($flows, max(0.0, $head->leastFlow() - 0.1), $head->leastFlow(), $head->leastFlow() + 0.1);
+        }
+
+        return array_values(array_unique($flows, \SORT_NUMERIC));
     }
 }

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Judge;
 
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Judge\Evidence;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\Judge;
 use Jurvex\Core\Judge\Judgement;
@@ -109,6 +112,45 @@ final class RunsOfChanceTest extends TestCase
             } catch (BadInput $refused) {
                 self::assertSame($at, $refused->at);
             }
+        }
+    }
+
+    public function testWhatIsKnownOfAFindingIsWhatWasLookedAt(): void
+    {
+        $kept = [];
+        $names = [
+            'depth_mm', 'depth_percent', 'length_m', 'step_percent', 'area_percent', 'share_percent', 'bore_mm', 'material',
+            'material_before', 'fall_percent', 'least_fall_percent', 'root_joints', 'share_of_stretch_percent',
+        ];
+        for ($seed = 1; $seed <= self::SEEDS; ++$seed) {
+            $run = RunBuilder::random($seed);
+            foreach ($run->findings as $finding) {
+                $evidence = new Evidence($finding, $run, HouseRules::starting());
+                $known = array_map($evidence->value(...), $names);
+                $known[] = array_map($evidence->isIn(...), Material::cases());
+                $known[] = [$evidence->hasDamageBeside(), $evidence->isWeldedPlastic(), $evidence->fallVerdict()];
+                $known[] = [$run->turnedBefore($finding->from), $finding->recounted('again', 1.07)->plain()];
+                $kept[$finding->id] = hash('crc32b', (string) json_encode(array_map(
+                    static fn (mixed $value) => \is_float($value) ? round($value, 6) : $value, $known,
+                )));
+            }
+        }
+        Kept::assertSame('evidence', $kept);
+    }
+
+    public function testRootJointsAreCountedInTheWindowThatHoldsTheMost(): void
+    {
+        $roots = static fn (float ...$at) => RunBuilder::run(
+            array_map(static fn (float $metres) => RunBuilder::finding(Kind::RootThreads, $metres), array_values($at)), reached: 60.0,
+        );
+        foreach ([
+            [[10.0], [1]], [[10.0, 20.0], [2, 2]], [[10.0, 20.01], [1, 1]], [[0.0, 5.0, 10.0, 15.0, 20.0], [3, 3, 3, 3, 3]],
+            [[3.0, 3.0, 4.0], [2, 2, 2]], [[1.0, 9.0, 18.0, 19.0], [2, 3, 3, 3]],
+        ] as [$at, $counts]) {
+            $run = $roots(...$at);
+            self::assertSame($counts, array_map(
+                static fn (Finding $finding) => (new Evidence($finding, $run, HouseRules::starting()))->rootJointsNear(), $run->findings,
+            ));
         }
     }
 

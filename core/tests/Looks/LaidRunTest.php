@@ -9,11 +9,13 @@ use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Looks\LaidRun;
 use Jurvex\Core\Looks\Look;
 use Jurvex\Core\Looks\PlacedFinding;
+use Jurvex\Core\Looks\Portion;
 use Jurvex\Core\Looks\SeenSpan;
 use Jurvex\Core\Looks\UnitedFinding;
 use Jurvex\Core\Looks\UnitedLine;
 use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Run\Sight;
+use Jurvex\Core\Run\SightSpan;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\Known;
 use Jurvex\Core\Sketch\Mouth;
@@ -22,6 +24,7 @@ use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
 use PHPUnit\Framework\TestCase;
 
@@ -50,6 +53,36 @@ final class LaidRunTest extends TestCase
             self::assertSame('second', $each->pipe);
             self::assertEqualsWithDelta([1.0, 5.0], [$each->finding->from->metres, $each->finding->end()->metres], 1e-9, 'from above');
         }
+    }
+
+    public function testRunsOfChanceAreLaidAsTheyWereLookedAt(): void
+    {
+        $kept = [];
+        foreach ([Source::Measured, Source::Guessed] as $source) {
+            $line = self::line($source);
+            for ($seed = 1; $seed < 60; ++$seed) {
+                $record = RunBuilder::random($seed);
+                $from = Travel::Downstream === $record->travel ? 'top' : 'end';
+                $run = LaidRun::along('r', 1.0, $from, $record, RunWay::along($line, $from, $record->travel, 0.7 * ($seed % 2)));
+                $united = new UnitedLine([$run->look()]);
+                $portion = Portion::of([$run], $united);
+                $kept[$source->value.' '.$seed] = hash('crc32b', (string) json_encode([
+                    array_map(static fn (PlacedFinding $placed) => [
+                        $placed->pipes(), round($placed->finding->from->metres, 6), round($placed->finding->end()->metres, 6),
+                    ], $run->look()->findings),
+                    array_map(
+                        static fn (SeenSpan $span) => [$span->pipe, round($span->from, 6), round($span->to, 6), $span->sight],
+                        $united->coverage,
+                    ),
+                    array_map(
+                        static fn (SightSpan $gap) => [round($gap->from->metres, 6), round($gap->to->metres, 6), $gap->sight],
+                        $portion->gaps,
+                    ),
+                    $portion->isOpenEnded, $portion->ends, round($portion->end->metres, 6),
+                ]));
+            }
+        }
+        Kept::assertSame('looks', $kept);
     }
 
     public function testOneThingOnEitherSideOfWhereTwoPipesMeetIsOne(): void

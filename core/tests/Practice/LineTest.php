@@ -77,6 +77,51 @@ final class LineTest extends TestCase
         }
     }
 
+    public function testALineOfARecordIsTheLineThatWasLookedAt(): void
+    {
+        $kept = [];
+        foreach (Travel::cases() as $travel) {
+            $line = new Line(self::everything($travel), Length::metres(19.0), 0.03, 1.5);
+            $at = range(0.0, 19.0, 0.25);
+            $kept[$travel->value] = [
+                array_map($line->heightAt(...), $at), array_map($line->waterAt(...), $at), array_map($line->tiltAt(...), $at),
+                $line->joints(), $line->path()->pieces,
+                array_map(static fn (float $reach) => array_map(
+                    static fn (Finding $finding) => [$finding->kind, $finding->fact(Fact::LensUnder)],
+                    $line->perfectRecord(Length::metres($reach), Length::millimetres(35))->findings,
+                ), [0.0, 4.0, 9.5, 19.0]),
+            ];
+        }
+        Kept::assertSame('lines', $kept);
+    }
+
+    public function testALookThatCameWithinFiveCentimetresOfTheEndReachedIt(): void
+    {
+        $line = new Line(self::everything(Travel::Downstream), Length::metres(19.0));
+        foreach ([[18.94, EndReason::CannotPass], [18.96, EndReason::MainReached], [25.0, EndReason::MainReached]] as [$reach, $end]) {
+            $seen = $line->perfectRecord(Length::metres($reach), Length::millimetres(35));
+            self::assertSame([$end, min(19.0, $reach)], [$seen->ended, $seen->reached->metres]);
+        }
+        self::assertSame(1.0, Line::of(RunBuilder::run([], reached: 0.2))->length->metres, 'no line is shorter than a metre');
+    }
+
+    private static function everything(Travel $travel): RunRecord
+    {
+        return RunBuilder::run([
+            RunBuilder::finding(Kind::Bend, 1.0, ['id' => 'a']), RunBuilder::finding(Kind::SoundJoint, 1.2, ['id' => 'b']),
+            RunBuilder::finding(Kind::LowSpot, 2.0, ['id' => 'c', 'to_m' => 5.0, 'deepest_m' => 2.0, 'size' => 35]),
+            RunBuilder::finding(Kind::LowSpot, 6.0, ['id' => 'd', 'to_m' => 8.0]),
+            RunBuilder::finding(Kind::Transition, 8.5, ['id' => 'e', 'size' => 75, 'facts' => ['material_after' => 'abs']]),
+            RunBuilder::finding(Kind::StandingWater, 9.0, ['id' => 'f', 'to_m' => 10.0, 'size' => 20]),
+            RunBuilder::finding(Kind::StandingWater, 9.5, ['id' => 'g', 'to_m' => 9.75]),
+            RunBuilder::finding(Kind::Bend, 11.0, ['id' => 'h', 'size' => 22.5]),
+            RunBuilder::finding(Kind::LowSpot, 12.0, ['id' => 'i', 'to_m' => 12.0, 'size' => 50]),
+            RunBuilder::finding(Kind::Transition, 13.0, ['id' => 'j', 'facts' => ['material_after' => 'concrete']]),
+            RunBuilder::finding(Kind::Transition, 16.0, ['id' => 'k', 'size' => 150, 'facts' => ['material_after' => 'copper']]),
+            RunBuilder::finding(Kind::LowSpot, 16.5, ['id' => 'l', 'to_m' => 18.5, 'deepest_m' => 18.5, 'size' => 12]),
+        ], reached: 19, travel: $travel);
+    }
+
     public function testThePushedCounterReadsMoreByTheSlackAndTheDrawnBackOneTheTruth(): void
     {
         $line = Line::of(RunBuilder::run([], reached: 20));

@@ -272,7 +272,7 @@ final class RunsOnMapTest extends TestCase
     {
         $kept = [];
         $sketch = self::house();
-        foreach (range(1, 12) as $seed) {
+        foreach (range(1, 60) as $seed) {
             $record = RunBuilder::random($seed);
             $from = Travel::Downstream === $record->travel ? 'yard' : 'lane';
             $run = new MappedRun('r', $from, 0.4, $record);

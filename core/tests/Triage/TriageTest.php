@@ -10,6 +10,7 @@ use Jurvex\Core\Input\Input;
 use Jurvex\Core\LineMap\Segment;
 use Jurvex\Core\LineMap\Tree;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Point;
@@ -32,6 +33,29 @@ final class TriageTest extends TestCase
             self::assertGreaterThanOrEqual(0, $gain);
             self::assertLessThanOrEqual($triage->entropy + 1e-12, $gain);
         }
+    }
+
+    public function testWhatIsSeenMeansWhatWasLookedAt(): void
+    {
+        $kept = [];
+        foreach (self::everythingSeen() as $i => $seen) {
+            $triage = self::triage($seen);
+            [$tree, $points] = self::lines($seen);
+            $checks = new Checks($tree, $points, Tables::usual());
+            $kept[implode(' ', array_map(static fn (?string $answer) => $answer ?? '-', $seen))] = hash('crc32b', (string) json_encode([
+                array_map(static fn (float $chance) => round($chance, 9), $triage->chances), round($triage->entropy, 9),
+                $triage->nextCheck()[0], round($triage->nextCheck()[1], 9), $triage->contradictions(), array_keys($triage->likeliest(2)),
+                array_map(static fn ($check) => array_map(
+                    static fn (array $means) => [round($means['chance'], 9), $means['suspect'], round($means['share'], 9)],
+                    $triage->meanings($check),
+                ), $checks->looks()),
+                array_map(
+                    static fn (MadeTest $test) => [$test->id, round($triage->expectedGain($checks->test($test)), 9)],
+                    $checks->possibleTests([]),
+                ),
+            ]));
+        }
+        Kept::assertSame('triages', $kept);
     }
 
     public function testOverItsAnswersACheckLeavesJustTheEntropyThatWasPromised(): void
