@@ -102,8 +102,9 @@ test('a house is sketched from nothing by keyboard, its stoppage found, and open
     await expect(page.locator('.options tbody tr').first()).toContainText('Comes out');
     await expect(page.locator('.ribbon-caption')).toContainText('Expected from Cleanout');
     await tabTo(page, 'reach-target');
-    // One letter chooses it; more of them would fall on the page that comes.
-    await leave(page, () => page.keyboard.press('K'));
+    // Typed letter by letter; it is sent once the keys rest.
+    await leave(page, () => page.keyboard.type('Kitchen sink: its', {delay: 80}));
+    await expect(page.locator('#reach-target option:checked')).toHaveText('Kitchen sink: its pipe');
     await expect(page.locator('.answer')).toContainText('Nothing of the kit gets through');
     await expect(page.locator('.else')).toContainText('A new opening');
     await press(page, 'Openings');

@@ -120,10 +120,37 @@ export const recording = () => ({
     },
 });
 
-/* A form of choices that needs no button. */
+/* A form of choices that needs no button. Typing in a choice goes through it letter by letter: it is sent once the keys rest. */
+const KEYS_REST_MS = 900;
 export const chooser = () => ({
+    typed: false,
+    waiting: 0,
+    key(event) {
+        this.typed = event.key !== 'Enter' && event.key !== 'Tab';
+        if (this.waiting) this.later();
+        if (event.key === 'Enter' && this.waiting) this.submit();
+    },
     send() {
+        if (this.typed) this.later();
+        else this.submit();
+    },
+    left() {
+        if (this.waiting) this.submit();
+    },
+    later() {
+        clearTimeout(this.waiting);
+        this.waiting = setTimeout(() => this.submit(), KEYS_REST_MS);
+    },
+    submit() {
+        clearTimeout(this.waiting);
+        this.waiting = 0;
         this.$root.requestSubmit();
+    },
+    pointed() {
+        this.typed = false;
+    },
+    destroy() {
+        clearTimeout(this.waiting);
     },
 });
 
