@@ -12,7 +12,7 @@ final readonly class Pairs
     private const NEAR_M = 0.5;
     private const NEAR_SHARE = 0.04;
 
-    /** @param list<array{in: Finding, back: Finding, slack: float}> $pairs slack in metres, over nought where the way in read more */
+    /** @param list<Pair> $pairs */
     private function __construct(public array $pairs)
     {
     }
@@ -42,7 +42,7 @@ final readonly class Pairs
             }
             if (null !== $best) {
                 $taken[$best->id] = true;
-                $pairs[] = ['in' => $best, 'back' => $finding, 'slack' => $best->from->metres - $finding->from->metres];
+                $pairs[] = new Pair($best, $finding, $best->from->metres - $finding->from->metres);
             }
         }
 
@@ -52,6 +52,6 @@ final readonly class Pairs
     /** @return list<string> identifiers of what was logged on the way in and again on the way back */
     public function doubled(): array
     {
-        return array_map(static fn (array $pair) => $pair['in']->id, $this->pairs);
+        return array_map(static fn (Pair $pair) => $pair->in->id, $this->pairs);
     }
 }

@@ -67,7 +67,7 @@ final readonly class Triage
     /**
      * What each answer of a check would mean: how likely it is, and who would then be the likeliest suspect.
      *
-     * @return array<string, array{chance: float, suspect: string, share: float}> by answer
+     * @return array<string, Meaning> by answer
      */
     public function meanings(Check $check): array
     {
@@ -77,7 +77,7 @@ final readonly class Triage
             $chance = array_sum($weights);
             arsort($weights);
             $suspect = (string) array_key_first($weights);
-            $meanings[$answer] = ['chance' => $chance, 'suspect' => $suspect, 'share' => $chance > 0 ? $weights[$suspect] / $chance : 0.0];
+            $meanings[$answer] = new Meaning($chance, $suspect, $chance > 0 ? $weights[$suspect] / $chance : 0.0);
         }
 
         return $meanings;

@@ -21,7 +21,9 @@ use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Practice\CableStandIn;
 use Jurvex\Core\Practice\Handling;
 use Jurvex\Core\Practice\HiddenStoppage;
+use Jurvex\Core\Practice\Line;
 use Jurvex\Core\Practice\MachineState;
+use Jurvex\Core\Practice\SimulatedReel;
 use Jurvex\Core\Reach\FrictionFit;
 use Jurvex\Core\Reach\Head;
 use Jurvex\Core\Reach\Path;
@@ -32,7 +34,13 @@ use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\Sight;
+use Jurvex\Core\Sketch\FixtureKind;
+use Jurvex\Core\Sketch\Known;
+use Jurvex\Core\Sketch\Mouth;
+use Jurvex\Core\Sketch\Node;
+use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Triage\DangerSign;
+use Jurvex\Core\Triage\Tables;
 use PHPUnit\Framework\TestCase;
 
 /** Values on the very edge of what a table or a limit holds, on either side of it. */
@@ -170,6 +178,8 @@ final class EdgesTest extends TestCase
         self::assertEqualsWithDelta(0.1, $sand->after($in(0.0, 0.0), Handling::Feed, true, 60.0)->opened, 1e-6);
         $long = ['felt' => str_repeat('x', 21)] + $in(1, 1)->plain();
         self::assertRefused('too_long', static fn () => MachineState::read(new Input($long)));
+        $wordy = ['water' => str_repeat('x', 21)] + $in(1, 1)->plain();
+        self::assertRefused('too_long', static fn () => MachineState::read(new Input($wordy)));
         foreach (['metres', 'opened', 'bar', 'flow', 'tank', 'gave_way'] as $name) {
             self::assertSame(0.0, MachineState::read(new Input([$name => 0] + $in(1, 1)->plain()))->plain()[$name]);
             self::assertRefused('out_of_range', static fn () => MachineState::read(new Input([$name => -0.1] + $in(1, 1)->plain())));
@@ -221,6 +231,9 @@ final class EdgesTest extends TestCase
 
             return $value;
         };
+        $tilt = ['tilt_deg' => -89.0, 'travel' => 'downstream', 'minimum_percent' => 1];
+        self::assertSame('meets', $calc('tilt-grade', ['resolution_deg' => 1.99] + $tilt)['verdict']);
+        self::assertRefused('out_of_range', static fn () => $calc('tilt-grade', ['resolution_deg' => 2.0] + $tilt));
         $carry = ['pipe_id_mm' => 100, 'fall_percent' => 2, 'manning_n' => 0.012, 'flow_l_min' => 60];
         $velocity = $number($calc('carry', $carry)['velocity_m_s']);
         self::assertSame([true, false], [
@@ -238,6 +251,45 @@ final class EdgesTest extends TestCase
         $pull = $number($calc('pull-out', ['tool' => ['pull_limit_n' => 1] + $tool] + $way)['pull_n']);
         self::assertTrue($calc('pull-out', ['tool' => ['pull_limit_n' => $pull] + $tool] + $way)['possible']);
         self::assertFalse($calc('pull-out', ['tool' => ['pull_limit_n' => $pull * 0.9999] + $tool] + $way)['possible']);
+    }
+
+    public function testPlacesOnAMapAndTheirFallAreWhatTheyAre(): void
+    {
+        $bore = new Known(100.0);
+        self::assertSame([true, true, false, false, false], array_map(static fn (Node $node) => $node->isPlace(), [
+            Node::fixture('a', FixtureKind::Sink, ''), Node::opening('b', 'cleanout', '', new Mouth($bore)), Node::junction('c'),
+            Node::trap('d'), Node::outlet('e'),
+        ]));
+        $pipe = static fn (float $degrees) => new Pipe('p', 'a', 'e', new Known(5.0), $bore, down: new Known($degrees));
+        self::assertEqualsWithDelta(100 * tan(deg2rad(2)), $pipe(2.0)->fallPercent(), 1e-9);
+        self::assertNull($pipe(90.0)->fallPercent());
+    }
+
+    public function testHouseTablesAndLimitsTakeTheirOwnEnds(): void
+    {
+        $usual = Tables::usual()->materials;
+        foreach ([[0.01, true], [0.009, false], [100.0, true], [100.1, false]] as [$factor, $isTaken]) {
+            $read = static fn () => Tables::changed(new Input(['materials' => ['clay' => $factor]]));
+            if (!$isTaken) {
+                self::assertRefused('out_of_range', $read);
+                continue;
+            }
+            self::assertEquals(array_replace($usual, ['clay' => $factor]), $read()->materials);
+        }
+        $judge = static fn (float $limit) => Catalogue::complete()->calculate('judge', [
+            'water' => 'carrying', 'roots' => 'upkeep', 'limits' => ['offset_watch_percent' => $limit], 'run' => [
+                'material' => 'clay', 'bore_mm' => 100, 'reached_m' => 10,
+                'findings' => [['id' => 'a', 'kind' => 'offset_joint', 'from_m' => 3, 'size' => 5, 'facts' => ['facing' => 'with_flow']]],
+            ],
+        ])['classes'];
+        self::assertSame([['a' => 'mend'], ['a' => 'watch']], [(array) $judge(0.0), (array) $judge(10.0)]);
+    }
+
+    public function testWithoutAKitTheStandInsLensLiesNineteenMillimetresUp(): void
+    {
+        $water = RunBuilder::finding(Kind::StandingWater, 3.0, ['to_m' => 5.0, 'size' => 19]);
+        $reel = new SimulatedReel(Line::of(RunBuilder::run([$water], reached: 10.0)), Length::metres(10));
+        self::assertSame([null, 0.0], [$reel->table(1.0)[1][2], $reel->table(1.0)[4][2]]);
     }
 
     /** @param \Closure(): mixed $take */

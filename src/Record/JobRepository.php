@@ -38,12 +38,12 @@ final class JobRepository extends ServiceEntityRepository
     /**
      * Jobs planned before or after the day, or not at all, and not handed over; newest call first.
      *
-     * @return list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}>
+     * @return list<PlannedJob>
      */
     public function openBesides(Firm $firm, \DateTimeImmutable $day): array
     {
-        /** @var list<array{id: string, place: string, plannedOn: ?\DateTimeImmutable, why: Why}> $rows */
-        $rows = $this->rows($firm)->addSelect('job.call.plannedOn AS plannedOn', 'job.call.why AS why')
+        /** @var list<PlannedJob> $rows */
+        $rows = $this->rows($firm, 'NEW App\Record\PlannedJob(job.id, job.call.place, job.call.plannedOn, job.call.why)')
             ->andWhere('job.outcome.handedOverAt IS NULL AND (job.call.plannedOn IS NULL OR job.call.plannedOn <> :day)')
             ->setParameter('day', $day, 'date_immutable')
             ->orderBy('job.id', 'DESC')->getQuery()->getResult();
@@ -98,12 +98,12 @@ final class JobRepository extends ServiceEntityRepository
     /**
      * Soonest first.
      *
-     * @return list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}>
+     * @return list<DueUpkeep>
      */
     public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
     {
-        /** @var list<array{id: string, place: string, upkeep: string, dueOn: \DateTimeImmutable}> $rows */
-        $rows = $this->rows($firm)->addSelect('job.outcome.upkeep AS upkeep', 'job.outcome.upkeepDueOn AS dueOn')
+        /** @var list<DueUpkeep> $rows */
+        $rows = $this->rows($firm, 'NEW App\Record\DueUpkeep(job.id, job.call.place, job.outcome.upkeep, job.outcome.upkeepDueOn)')
             ->andWhere('job.outcome.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
             ->orderBy('job.outcome.upkeepDueOn', 'ASC')->getQuery()->getResult();
 
@@ -148,9 +148,9 @@ final class JobRepository extends ServiceEntityRepository
     }
 
     /** Rows for a list: a day's screen has many, and needs little of each. */
-    private function rows(Firm $firm): QueryBuilder
+    private function rows(Firm $firm, string $what): QueryBuilder
     {
-        return $this->createQueryBuilder('job')->select('job.id AS id', 'job.call.place AS place')
+        return $this->createQueryBuilder('job')->select($what)
             ->where('job.firm = :firm AND job.practice IS NULL')->setParameter('firm', $firm->id)->setMaxResults(self::LONGEST_LIST);
     }
 }

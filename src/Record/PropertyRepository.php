@@ -45,13 +45,13 @@ final class PropertyRepository extends ServiceEntityRepository
     }
 
     /**
-     * @return list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> other jobs at the same property, newest first
+     * @return list<OtherJob> other jobs at the same property, newest first
      */
     public function otherJobs(Job $job): array
     {
-        /** @var list<array{id: string, number: string, openedAt: \DateTimeImmutable, why: Why}> $rows */
+        /** @var list<OtherJob> $rows */
         $rows = $this->getEntityManager()->createQuery(
-            'SELECT job.id AS id, job.call.number AS number, job.openedAt AS openedAt, job.call.why AS why'
+            'SELECT NEW App\Record\OtherJob(job.id, job.call.number, job.openedAt, job.call.why)'
                 .' FROM App\Record\Job job WHERE job.property = :property AND job.id <> :job'
                 .' ORDER BY job.openedAt DESC')
             ->setParameter('property', $job->property()->id)->setParameter('job', $job->id)->setMaxResults(10)->getResult();

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\WayIn;
 
 use App\Firm\Kit;
-use App\Firm\KitTool;
 use App\Record\Job;
 use App\Record\Run;
 use App\Record\Zero;
@@ -24,7 +23,7 @@ final readonly class FrictionOffers
     {
     }
 
-    /** @return list<array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float}> no friction where none explains it */
+    /** @return list<FrictionOffer> */
     public function of(Job $job): array
     {
         $offers = [];
@@ -38,8 +37,7 @@ final readonly class FrictionOffers
         return $offers;
     }
 
-    /** @return ?array{run: Run, tool: KitTool, wet: bool, friction: ?float, now: float} */
-    private function explain(Run $run): ?array
+    private function explain(Run $run): ?FrictionOffer
     {
         $fitted = $this->kit->fitted($run->job->firm, $run->details()->rig);
         $path = $this->path($run);
@@ -54,7 +52,7 @@ final readonly class FrictionOffers
 
         return null !== $friction && abs($friction - $now) < self::NOTABLE
             ? null
-            : ['run' => $run, 'tool' => $tool, 'wet' => $wet, 'friction' => null === $friction ? null : round($friction, 3), 'now' => $now];
+            : new FrictionOffer($run, $tool, $wet, null === $friction ? null : round($friction, 3), $now);
     }
 
     /** The whole way that the run was on, from the rim of its opening. */

@@ -111,17 +111,15 @@ final class ReachController extends JobController
 
     /**
      * @param array<string, SegmentReach> $reached
-     *
-     * @return ?array{metres: float, by: ?string, pipe: string} how far it gets on a way, its drop included
      */
-    private static function farthest(RunWay $way, Node $opening, array $reached): ?array
+    private static function farthest(RunWay $way, Node $opening, array $reached): ?Farthest
     {
         $metres = $opening->mouth->drop->value ?? 0.0;
         $found = null;
         foreach ($way->spans as $span) {
             $reach = $reached[$span->pipe->id];
             $metres += $reach->metres;
-            $found = ['metres' => $metres, 'by' => $reach->by?->value, 'pipe' => $span->pipe->id];
+            $found = new Farthest($metres, $reach->by?->value, $span->pipe->id);
             if (!$reach->whole) {
                 break;
             }
@@ -135,7 +133,7 @@ final class ReachController extends JobController
      *
      * @param array<string, SegmentReach> $reached
      *
-     * @return list<array{pipe: string, metres: float, by: string, pull: ?float, out: ?bool}>
+     * @return list<ReachStop>
      */
     private static function stops(array $reached, Rig $rig): array
     {
@@ -147,10 +145,9 @@ final class ReachController extends JobController
             $path = $reach->leg?->path();
             $at = null === $path ? null : $path->metres() - $reach->leg->segment->length->metres + $reach->metres;
             $pull = null === $path || null === $at ? null : $rig->pullFrom($path, $at);
-            $stops[] = [
-                'pipe' => (string) $pipe, 'metres' => $reach->metres, 'by' => $reach->by->value, 'pull' => $pull,
-                'out' => null === $pull ? null : $pull <= $rig->pullLimit,
-            ];
+            $stops[] = new ReachStop(
+                (string) $pipe, $reach->metres, $reach->by->value, $pull, null === $pull ? null : $pull <= $rig->pullLimit,
+            );
         }
 
         return $stops;
@@ -160,7 +157,7 @@ final class ReachController extends JobController
     private static function expected(Sketch $sketch, RunWay $way, Node $opening, array $reached, string $name): ?Expectation
     {
         $record = ExpectedRun::on($sketch, $way);
-        $reach = (self::farthest($way, $opening, $reached)['metres'] ?? 0.0) - ($opening->mouth->drop->value ?? 0.0);
+        $reach = (self::farthest($way, $opening, $reached)->metres ?? 0.0) - ($opening->mouth->drop->value ?? 0.0);
 
         return null === $record ? null : new Expectation($name, $record, Length::metres(max(0.0, $reach)));
     }
@@ -173,14 +170,14 @@ final class ReachController extends JobController
     /**
      * @param list<KitTool> $tools
      *
-     * @return array<string, array{tool: string, head: string}>
+     * @return array<string, RigName>
      */
     private static function rigNames(array $tools): array
     {
         $names = [];
         foreach ($tools as $tool) {
             foreach ($tool->details()->getHeads() as $i => $head) {
-                $names[$tool->id.'-'.$i] = ['tool' => $tool->details()->name, 'head' => $head->name];
+                $names[$tool->id.'-'.$i] = new RigName($tool->details()->name, $head->name);
             }
         }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Work;
 
 use Jurvex\Core\Camera\CameraHead;
-use Jurvex\Core\Camera\LensWater;
 use Jurvex\Core\Camera\Pool;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
@@ -32,7 +31,7 @@ final readonly class Measured
     /** @var list<Finding> what can gather in a low spot */
     private array $deposits;
 
-    /** @var list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> water seen on the lens that nobody has logged */
+    /** @var list<UnloggedWater> */
     public array $proposals;
 
     public function __construct(private JudgedRun $line, private CameraHead $camera)
@@ -60,7 +59,7 @@ final readonly class Measured
     /**
      * Low spots that were logged, with what they hold in litres and what has gathered in them.
      *
-     * @return list<array{finding: Finding, volume: ?float, deposits: list<Finding>}>
+     * @return list<FilledLowSpot>
      */
     public function lowSpots(): array
     {
@@ -84,7 +83,7 @@ final readonly class Measured
                 ),
             );
             if ([] !== $volumes || [] !== $gathered) {
-                $spots[] = ['finding' => $finding, 'volume' => [] === $volumes ? null : array_sum($volumes), 'deposits' => $gathered];
+                $spots[] = new FilledLowSpot($finding, [] === $volumes ? null : array_sum($volumes), $gathered);
             }
         }
 
@@ -139,7 +138,7 @@ final readonly class Measured
         return $this->line->record->bore ?? Bore::usual();
     }
 
-    /** @return list<array{from: Length, to: Length, deepest: Length, depth: LensWater}> */
+    /** @return list<UnloggedWater> */
     private function unlogged(): array
     {
         $proposals = [];
@@ -158,12 +157,11 @@ final readonly class Measured
                     ),
                 )[0]
                     ?? null;
-                $proposals[] = [
-                    'from' => null === $pool ? $wet->from : Length::metres(round($pool->from, 1)),
-                    'to' => null === $pool ? $wet->to : Length::metres(round($pool->to, 1)),
-                    'deepest' => $wet->deepest,
-                    'depth' => $this->camera->depth($wet->lens, $this->line->record->pipeAt($wet->deepest)->bore ?? $this->bore()),
-                ];
+                $proposals[] = new UnloggedWater(
+                    null === $pool ? $wet->from : Length::metres(round($pool->from, 1)),
+                    null === $pool ? $wet->to : Length::metres(round($pool->to, 1)), $wet->deepest,
+                    $this->camera->depth($wet->lens, $this->line->record->pipeAt($wet->deepest)->bore ?? $this->bore()),
+                );
             }
         }
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use Jurvex\Core\Triage\Check;
-use Jurvex\Core\Triage\MadeTest;
 use Jurvex\Core\Triage\Triage;
 
 /** Where a job's stoppage may be, after all that was seen and tried. */
@@ -17,10 +15,7 @@ final readonly class Stoppage
 
     /**
      * @param array<string, LikelyPlace> $likeliest by pipe, likeliest first
-     * @param list<array{
-     *     id: string, test: ?MadeTest, gain: float,
-     *     meanings: array<string, array{chance: float, suspect: string, share: float}>,
-     * }> $next best check first; looks and made tests
+     * @param list<NextCheck> $next best check first; looks and made tests
      * @param list<list<string>> $contradictions checks that no one stoppage explains together
      */
     public function __construct(

@@ -55,10 +55,7 @@ final class Stoppages
      * @param list<Check> $looks
      * @param list<Point> $points
      *
-     * @return list<array{
-     *     id: string, test: ?MadeTest, gain: float,
-     *     meanings: array<string, array{chance: float, suspect: string, share: float}>,
-     * }>
+     * @return list<NextCheck>
      */
     private static function next(Job $job, Triage $triage, array $looks, Checks $checks, array $points): array
     {
@@ -88,29 +85,19 @@ final class Stoppages
             }
             $best['test'] = self::better($best['test'] ?? null, $triage, $checks->test($test), $test);
         }
-        usort($best, static fn (array $a, array $b) => $b['gain'] <=> $a['gain']);
+        usort($best, static fn (PromisingCheck $a, PromisingCheck $b) => $b->gain <=> $a->gain);
 
         return array_map(
-            static fn (array $next) => [
-                'id' => $next['check']->id,
-                'test' => $next['test'],
-                'gain' => $next['gain'],
-                'meanings' => $triage->meanings($next['check']),
-            ],
+            static fn (PromisingCheck $next) => new NextCheck($next->check->id, $next->test, $next->gain, $triage->meanings($next->check)),
             $best,
         );
     }
 
-    /**
-     * @param ?array{check: Check, test: ?MadeTest, gain: float} $best
-     *
-     * @return array{check: Check, test: ?MadeTest, gain: float}
-     */
-    private static function better(?array $best, Triage $triage, Check $check, ?MadeTest $test): array
+    private static function better(?PromisingCheck $best, Triage $triage, Check $check, ?MadeTest $test): PromisingCheck
     {
         $gain = $triage->expectedGain($check);
 
-        return null === $best || $gain > $best['gain'] + 1e-12 ? ['check' => $check, 'test' => $test, 'gain' => $gain] : $best;
+        return null === $best || $gain > $best->gain + 1e-12 ? new PromisingCheck($check, $test, $gain) : $best;
     }
 
     /**

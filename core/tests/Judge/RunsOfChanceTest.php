@@ -17,6 +17,7 @@ use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Judge\Stretch;
 use Jurvex\Core\Judge\Verdict;
+use Jurvex\Core\Reel\Pair;
 use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Run\Coverage;
 use Jurvex\Core\Tests\Kept;
@@ -168,14 +169,14 @@ final class RunsOfChanceTest extends TestCase
             }, $findings);
             $back = array_fill_keys(array_column($findings, 'id'), false) + array_fill_keys(array_column($again, 'id'), true);
             $pairs = Pairs::of([...$findings, ...$again], $back);
-            $in = array_map(static fn (array $pair) => $pair['in']->id, $pairs->pairs);
+            $in = array_map(static fn (Pair $pair) => $pair->in->id, $pairs->pairs);
             self::assertSame(array_unique($in), $in, 'each once');
             self::assertSame($in, $pairs->doubled());
             foreach ($pairs->pairs as $pair) {
-                self::assertSame($pair['in']->kind, $pair['back']->kind);
-                self::assertEqualsWithDelta($pair['in']->from->metres - $pair['back']->from->metres, $pair['slack'], 1e-9);
+                self::assertSame($pair->in->kind, $pair->back->kind);
+                self::assertEqualsWithDelta($pair->in->from->metres - $pair->back->from->metres, $pair->slack, 1e-9);
             }
-            $kept[$seed] = array_map(static fn (array $pair) => [$pair['in']->id, $pair['back']->id, $pair['slack']], $pairs->pairs);
+            $kept[$seed] = array_map(static fn (Pair $pair) => [$pair->in->id, $pair->back->id, $pair->slack], $pairs->pairs);
             self::assertSame([], Pairs::of($findings, [])->pairs, 'those of which nobody said the way pair with nothing');
         }
         Kept::assertSame('pairs', $kept);

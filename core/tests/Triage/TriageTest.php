@@ -13,6 +13,7 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Triage\Checks;
 use Jurvex\Core\Triage\MadeTest;
+use Jurvex\Core\Triage\Meaning;
 use Jurvex\Core\Triage\Point;
 use Jurvex\Core\Triage\Tables;
 use Jurvex\Core\Triage\Triage;
@@ -46,7 +47,7 @@ final class TriageTest extends TestCase
                 array_map(static fn (float $chance) => round($chance, 9), $triage->chances), round($triage->entropy, 9),
                 $triage->nextCheck()[0], round($triage->nextCheck()[1], 9), $triage->contradictions(), array_keys($triage->likeliest(2)),
                 array_map(static fn ($check) => array_map(
-                    static fn (array $means) => [round($means['chance'], 9), $means['suspect'], round($means['share'], 9)],
+                    static fn (Meaning $means) => [round($means->chance, 9), $means->suspect, round($means->share, 9)],
                     $triage->meanings($check),
                 ), $checks->looks()),
                 array_map(
@@ -122,7 +123,7 @@ final class TriageTest extends TestCase
             $left = $sum = 0.0;
             foreach ($test->answers() as $answer) {
                 $after = new Triage($priors, [...$checks->looks(), $checks->test(new MadeTest($test->run, $test->watched, $answer))]);
-                $chance = $before->meanings($checks->test($test))[$answer]['chance'];
+                $chance = $before->meanings($checks->test($test))[$answer]->chance;
                 self::assertEqualsWithDelta(1, array_sum($after->chances), 1e-9);
                 $left += $chance * $after->entropy;
                 $sum += $chance;
