@@ -11,6 +11,7 @@ use App\Record\RunDetails;
 use App\Record\Zero;
 use App\Support\Database\Id;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Sketch\Pipe;
 
 /** What the Look bench knows by itself: the camera of the kit, what a run begins with, and how it ends. */
 final class LookBenchTest extends ApplicationTestCase
@@ -97,6 +98,28 @@ final class LookBenchTest extends ApplicationTestCase
         $this->manager()->flush();
         $form = $this->get('/jobs/'.$job->id.'/look?start=1')->selectButton('Zero the counter and start')->form();
         self::assertNotSame('31.4 m', $form->getValues()['run_form[expectedM]'], 'never the length of the other run');
+    }
+
+    public function testTheFirstLookDrawsTheMapAndItCanBeTakenBack(): void
+    {
+        $this->signIn();
+        $run = $this->freshRun();
+        $run->job->property()->wipe();
+        $this->manager()->flush();
+        $this->send($this->findingAddress($run, Id::fresh()), ['kind' => 'bend', 'reading_from' => '3', 'size' => '45']);
+        $this->send($this->findingAddress($run, Id::fresh()), ['kind' => 'tie_in', 'reading_from' => '8']);
+        $way = '/jobs/'.$run->job->id;
+        $end = $this->get($way.'/look/runs/'.$run->id.'/end')->selectButton('End the run');
+        $this->browser->submit($end->form(['run_end_form[reason]' => 'main_reached', 'run_end_form[reachedM]' => '15']));
+        $this->browser->followRedirect();
+        self::assertStringContainsString('this look has drawn its map', $this->page());
+        $sketch = $this->fresh($run)->job->property()->sketch();
+        $metres = array_map(static fn (Pipe $pipe) => $pipe->length->value, $sketch->wayDown($run->opening->id));
+        self::assertEqualsWithDelta([8.0, 7.0], $metres, 1e-9, 'to the tie-in, and on to the main');
+        $this->send($way.'/way-in/undo', []);
+        self::assertTrue($this->fresh($run)->job->property()->sketch()->isBlank());
+    }
+        self::assertTrue($this->fresh($run)->job->property()->sketch()->isBlank());
     }
 
     public function testATradeSizeIsItsTrueBoreAndThatIsSaid(): void

@@ -14,6 +14,7 @@ use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use App\Work\FirstMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\EndReason;
@@ -91,7 +92,7 @@ final class LookController extends JobController
     }
 
     #[Route('/runs/{id}/end', name: 'run_end', methods: ['GET', 'POST'])]
-    public function end(Job $job, string $id, Request $request, RunEnds $ends): Response
+    public function end(Job $job, string $id, Request $request, RunEnds $ends, FirstMaps $maps): Response
     {
         $run = $this->existing(Run::class, $job, $id);
         $end = $ends->of($run);
@@ -101,6 +102,10 @@ final class LookController extends JobController
         }
         $run->end($end->reason ?? EndReason::Other, $end->reachedM ?? 0.0, $end->note, $this->now());
         $this->store();
+        // The first look of a property is its first map; on Way in it is altered or taken back.
+        if (null === $job->practice() && $maps->draw($run)) {
+            $this->addFlash('map_drawn', true);
+        }
 
         return $this->backToRun($run);
     }

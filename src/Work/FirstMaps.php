@@ -26,16 +26,19 @@ final readonly class FirstMaps
             : [];
     }
 
-    /** Puts the look's opening on the map that it draws. */
-    public function draw(Run $run): void
+    /** Puts the look's opening on the map that it draws; says whether it drew one. */
+    public function draw(Run $run): bool
     {
         $opening = $run->opening;
         $details = $opening->details();
         $node = Node::opening($opening->id, $details->kind->value, $details->place, $details->mouth());
         $drawn = FirstMap::of($node, $this->runs->mappedAt($run, $node->id));
-        if (null !== $drawn && $run->job->property()->sketch()->isBlank()) {
-            $opening->placeAt($opening->id);
-            $this->maps->change($run->job->property(), static fn (Sketch $blank) => $blank->isBlank() ? $drawn : $blank);
+        if (null === $drawn || !$run->job->property()->sketch()->isBlank()) {
+            return false;
         }
+        $opening->placeAt($opening->id);
+        $this->maps->change($run->job->property(), static fn (Sketch $blank) => $blank->isBlank() ? $drawn : $blank);
+
+        return true;
     }
 }
