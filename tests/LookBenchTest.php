@@ -119,8 +119,6 @@ final class LookBenchTest extends ApplicationTestCase
         $this->send($way.'/way-in/undo', []);
         self::assertTrue($this->fresh($run)->job->property()->sketch()->isBlank());
     }
-        self::assertTrue($this->fresh($run)->job->property()->sketch()->isBlank());
-    }
 
     public function testATradeSizeIsItsTrueBoreAndThatIsSaid(): void
     {
