@@ -10,8 +10,8 @@ test('the plan follows what stops the line, and the bench answers while it is ty
     await page.fill('#clearing_form_nearM', '9');
     await page.fill('#clearing_form_farM', '14');
     await leave(page, () => page.getByRole('button', {name: 'Work out the plans'}).click());
-    await expect(page.locator('.plan-card').first()).toContainText('In with the blade');
-    await expect(page.locator('.plan-card').last()).toContainText('whole-head rotary');
+    await expect(page.locator('.plan-card').first()).toContainText('Blade');
+    await expect(page.locator('.plan-card').last()).toContainText('Whole-head rotary');
     await expect(page.locator('.section-drawing')).toBeVisible();
     await page.locator('.plan-given > summary').click();
     await page.locator('.pick', {hasText: 'No water may be let in'}).click();
@@ -56,7 +56,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await page.fill('#clearing_form_nearM', '1');
     await page.fill('#clearing_form_farM', '3');
     await go('Work out the plans');
-    await expect(page.locator('.plan-card.preferred')).toContainText('Back with the free spinner');
+    await expect(page.locator('.plan-card.preferred')).toContainText('Free spinner');
 
     // Round the gate there is no way: what was typed stays, nothing is logged.
     await page.goto(job + '/clear');

@@ -203,8 +203,8 @@ final class ClearRunTest extends ApplicationTestCase
             ->attr('href');
         $this->send('/jobs/'.$job->id.'/clear/run/wear', ['tool' => basename((string) $hose), 'wear' => 'kink']);
         self::assertStringContainsString(
-            'Back with the free spinner not in the kit',
-            $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text(),
+            'Nothing in the kit here for: piercer, free spinner, flusher.',
+            $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card.refused')->text(),
         );
         $this->send('/jobs/'.$job->id.'/clear/run/wear', ['tool' => 'x', 'wear' => 'kink']);
         self::assertSame(422, $this->statusCode());

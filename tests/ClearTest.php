@@ -30,9 +30,10 @@ final class ClearTest extends ApplicationTestCase
         self::assertStringContainsString('It opens a hole only.', $plans->eq(0)->text());
         self::assertStringContainsString('the house takes this', $plans->eq(1)->text());
         self::assertStringContainsString(
-            'Back with the free spinner Free spinner · Line hose 13 mm, 60 m 18.0–12.0 m · 3.00 m/min · 2.0 min, 90 L · house table',
+            'Free spinner Free spinner · Line hose 13 mm, 60 m Wash the wall. In 0.0–18.0 m · 6.00 m/min · 3.0 min, 135 L '
+            .'Walls back 18.0–8.0 m · 0.80 m/min · 13 min, 565 L · house table Back 8.0–0.0 m',
             $plans->eq(1)->text(),
-            '6 m of overrun at 3 m/min and 45 L/min',
+            '6 m of overrun and all of the stoppage, no faster than 45 L/min carry its ring away',
         );
         self::assertStringContainsString(
             'Cable needed 20.4 m',
@@ -75,7 +76,8 @@ final class ClearTest extends ApplicationTestCase
         ]);
         $page = $this->browser->followRedirect();
         self::assertStringContainsString(
-            'In with the piercer Piercer · Line hose 13 mm, 60 m 0.0–22.0 m',
+            'Piercer Piercer · Line hose 13 mm, 60 m First a hole through it. In 0.0–18.0 m · 6.00 m/min · 3.0 min, 135 L '
+            .'On through 18.0–22.0 m',
             $page->filter('.plans')->text(),
             'the tank is at 22 m',
         );
@@ -109,7 +111,7 @@ final class ClearTest extends ApplicationTestCase
             'clearing_form[farM]' => '12',
         ]);
         $page = $this->browser->followRedirect();
-        self::assertStringContainsString('15.0–12.0 m · 1.50 m/min · 2.0 min', $page->filter('.plans')->text());
+        self::assertStringContainsString('On through 9.0–15.0 m · 1.50 m/min · 4.0 min, 180 L', $page->filter('.plans')->text());
         self::assertStringContainsString('64 mm', $page->filter('.cable-sum')->text());
         foreach ([
             'cable[section_m]' => '0',
@@ -158,7 +160,7 @@ final class ClearTest extends ApplicationTestCase
         $job = $this->job('Wash block');
         $given = ['clearing_form[blockage]' => 'scale', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12'];
         $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', $given);
-        self::assertStringContainsString('chain flail', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card')->first()->text());
+        self::assertStringContainsString('Chain flail', $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plan-card')->first()->text());
         $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
             ...$given,
             'clearing_form[material]' => 'bituminised_fibre',
@@ -166,7 +168,12 @@ final class ClearTest extends ApplicationTestCase
             'clearing_form[direction]' => 'upstream',
         ]);
         $page = $this->get('/jobs/'.$job->id.'/clear/plan');
-        self::assertStringContainsString('No flail in a fragile pipe.', $page->filter('.plan-card.refused')->text());
+        self::assertStringContainsString('No flail in a fragile pipe.', $page->filter('.plan-card')->first()->text());
+        self::assertStringContainsString(
+            'Nothing in the kit here for: chain flail.',
+            $page->filter('.plan-card.refused')->text(),
+            'nor a blade so small',
+        );
         self::assertContains(
             'bituminised fibre',
             $page->filter('.reasons-facts')->each(static fn (Crawler $fact) => $fact->text()),
@@ -216,7 +223,7 @@ final class ClearTest extends ApplicationTestCase
             'clearing_form[farM]' => '12',
         ]);
         self::assertStringContainsString(
-            'Back with the whole-head rotary Whole-head rotary · Line hose',
+            'Whole-head rotary Whole-head rotary · Line hose 13 mm, 60 m in place of the dredger',
             $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text(),
         );
         $hose = (string) $this->get('/kit')
@@ -225,7 +232,7 @@ final class ClearTest extends ApplicationTestCase
             ->attr('href');
         $this->fill($this->get($hose), 'Save', ['tool_form[heads][3][class]' => '']);
         self::assertStringContainsString(
-            'Back with the whole-head rotary not in the kit',
+            'Flusher Flusher · Line hose 13 mm, 60 m in place of the dredger',
             $this->get('/jobs/'.$job->id.'/clear/plan')->filter('.plans')->text(),
         );
     }

@@ -112,7 +112,7 @@ final class JetBenchTest extends ApplicationTestCase
     {
         $job = $this->job('Wash block');
         $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
-            'clearing_form[blockage]' => 'soft_grease',
+            'clearing_form[blockage]' => 'hard_object',
             'clearing_form[nearM]' => '9',
             'clearing_form[farM]' => '12 m',
         ]);
@@ -152,8 +152,9 @@ final class JetBenchTest extends ApplicationTestCase
             'clearing_form[farM]' => '12',
         ]);
         $facts = $this->get('/jobs/'.$job->id.'/clear/bench')->filter('.bench-facts')->text();
-        // 6 m at 0.6 m/min and 18 m washed at 6 m/min: 13 min at 45 L/min; a tank lasts (500 − 50) / (45 − 10) = 12.9 min.
-        self::assertStringContainsString('1 refill for 13 min and 585 L', $facts);
+        // Through 9 m and back over 10 m at 0.6 m/min, 53 m of other ways at 6 m/min: 40.5 min at 45 L/min;
+        // a tank lasts (500 − 50) / (45 − 10) = 12.9 min.
+        self::assertStringContainsString('3 refills for 41 min and 1823 L', $facts);
         self::assertStringContainsString(
             '3.0 m behind the nozzle, so that its return is seen; at 9.9 m for the stoppage and 18.9 m',
             $facts,

@@ -30,7 +30,7 @@ final class Catalogue
             new TriageCalculation(),
             new CablePlanCalculation(), new JetCalculation(), new CarryCalculation(), new PullBackCalculation(), new TankCalculation(),
             new TiltGradeCalculation(), new LensWaterCalculation(), new PoolsCalculation(),
-            new JudgeCalculation(), new UniteCalculation(),
+            new JudgeCalculation(), new UniteCalculation(), new PlanCalculation(),
         );
     }
 

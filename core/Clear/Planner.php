@@ -9,11 +9,6 @@ use Jurvex\Core\Run\Travel;
 /** Both plans for a stoppage, cable first and jet first. The tables and the reasons that overrule them are data. */
 final class Planner
 {
-    private const SMALL_LINE_MM = 75.0;
-    private const LARGE_LINE_MM = 150.0;
-    private const FLUSH_M_PER_MIN = 6.0;
-    private const LEAST_WORKED_M = 1.0;
-
     /** Which machine the tables prefer. */
     private const PREFERRED = [
         'soft_plug' => Machine::Jet, 'rags' => Machine::Cable, 'soft_grease' => Machine::Jet,
@@ -63,62 +58,55 @@ final class Planner
         $jet = self::jet($situation);
         $wanted = self::PREFERRED[$situation->blockage->value] ?? $houseFirst;
         // What is forbidden is never the one to take.
-        $isCable = null === $cable[2] && (Machine::Cable === $wanted || null !== $jet[2]);
-        $isJet = null === $jet[2] && !$isCable;
+        $isCable = null === $cable->refused && (Machine::Cable === $wanted || null !== $jet->refused);
+        $isJet = null === $jet->refused && !$isCable;
 
         return [
-            'cable' => new Plan(Machine::Cable, ...$cable, preferred: $isCable),
-            'jet' => new Plan(Machine::Jet, ...$jet, preferred: $isJet),
+            'cable' => $isCable ? $cable->preferred() : $cable,
+            'jet' => $isJet ? $jet->preferred() : $jet,
         ];
     }
 
-    /** @return array{list<Step>, list<Reason>, ?string} */
-    private static function cable(Situation $s): array
+    private static function cable(Situation $s): Plan
     {
         [$heads, $codes] = self::CABLE[$s->blockage->value];
         $reasons = self::reasons($codes);
-        $refused = self::stop($s) ?? ([] === $heads ? $codes[0] : null);
-        if (null === $refused && $s->isFragile() && \in_array(Head::ChainFlail, $heads, true)) {
-            $heads = array_filter($heads, static fn (Head $head) => Head::ChainFlail !== $head);
+        if ($s->isWeak() && \in_array(Head::ChainFlail, $heads, true)) {
             $reasons[] = new Reason('no_flail_in_fragile', Bears::Rule, self::fragile($s));
-            $refused = [] === $heads ? 'no_flail_in_fragile' : null;
         }
-        if (null !== $refused) {
-            return [[], [...$reasons, ...self::stopReason($s)], $refused];
+        $sequence = new CableSequence($s, $heads);
+        $steps = $sequence->steps();
+        $refused = self::stop($s) ?? ([] === $heads ? $codes[0] : (null === $steps ? 'nothing_in_kit' : null));
+        if (null === $steps || null !== $refused) {
+            $all = [...$reasons, ...self::stopReason($s), ...self::nothingReason($refused)];
+
+            return new Plan(Machine::Cable, [], $all, $refused, $sequence->missing());
         }
-        $steps = self::lookFirst($s, $reasons);
-        foreach ($heads as $head) {
-            $steps[] = new Step($head, Stroke::In, 0.0, $s->past()->metres, 'head.'.$head->value);
-            $steps[] = new Step($head, Stroke::Back, $s->past()->metres, 0.0, 'draw_back');
-        }
+        $first = self::lookFirst($s, $reasons);
         if ($s->blockage->isSoft()) {
             $reasons[] = new Reason('say_what_is_left', Bears::Rule, [Fact::Stoppage]);
         }
-        if ($s->roofVent || $s->bore->inMillimetres() <= 50.0) {
+        if ($s->isSmall()) {
             $reasons[] = new Reason('small_machine', Bears::Rule, $s->roofVent ? [Fact::RoofVent] : [Fact::Bore]);
         }
-        $steps[] = self::lookAfter($s);
 
-        return [$steps, $reasons, null];
+        return new Plan(Machine::Cable, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing());
     }
 
-    /** @return array{list<Step>, list<Reason>, ?string} */
-    private static function jet(Situation $s): array
+    private static function jet(Situation $s): Plan
     {
         $reasons = self::reasons(self::JET_REASONS[$s->blockage->value]);
-        $refused = self::stop($s) ?? ($s->noWater ? 'no_water_indoors' : null);
-        if (null !== $refused) {
-            return [
-                [],
-                [
-                    ...$reasons,
-                    ...self::stopReason($s),
-                    ...($s->noWater ? [new Reason('no_water_indoors', Bears::Rule, [Fact::NoWater])] : []),
-                ],
-                $refused,
-            ];
+        $sequence = new JetSequence($s);
+        $steps = $sequence->steps();
+        $refused = self::stop($s) ?? ($s->noWater ? 'no_water_indoors' : (null === $steps ? 'nothing_in_kit' : null));
+        if (null === $steps || null !== $refused) {
+            $noWater = $s->noWater ? [new Reason('no_water_indoors', Bears::Rule, [Fact::NoWater])] : [];
+
+            $all = [...$reasons, ...self::stopReason($s), ...$noWater, ...self::nothingReason($refused)];
+
+            return new Plan(Machine::Jet, [], $all, $refused, $sequence->missing());
         }
-        if ($s->isFragile()) {
+        if ($s->isWeak()) {
             $reasons[] = new Reason('less_pressure_in_fragile', Bears::Rule, self::fragile($s));
         }
         if ($s->frost) {
@@ -127,59 +115,27 @@ final class Planner
         $reasons[] = Travel::Upstream === $s->travel
             ? new Reason('for.flow_carries_out', Bears::For, [Fact::Direction])
             : new Reason('against.pushes_on', Bears::Against, [Fact::Direction]);
-        $steps = self::lookFirst($s, $reasons);
+        $first = self::lookFirst($s, $reasons);
         if ($s->trap) {
             $reasons[] = new Reason('leader_for_trap', Bears::Rule, [Fact::Trap]);
-            $steps[] = new Step(Head::BendLeader, Stroke::In, 0.0, $s->near->metres, 'head.bend_leader');
         }
-        $needed = self::worker($s)?->leastFlow() ?? 0.0;
-        if ($needed > $s->flow) {
+        if ($sequence->wantsMoreFlow()) {
             $reasons[] = new Reason('too_little_flow', Bears::Against, [Fact::Flow]);
         }
 
-        return [[...$steps, ...self::jetSteps($s), self::lookAfter($s)], $reasons, null];
+        return new Plan(Machine::Jet, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing());
     }
 
-    /** @return list<Step> in with what opens, back with what works, and what is loose flushed out */
-    private static function jetSteps(Situation $s): array
+    /** @return list<Reason> */
+    private static function nothingReason(?string $refused): array
     {
-        $opens = self::opener($s);
-        $steps = [new Step($opens, Stroke::In, 0.0, $s->past()->metres, 'head.'.$opens->value)];
-        $works = self::worker($s);
-        if (null !== $works) {
-            $steps[] = self::workedBack($s, $works);
-        } elseif (Blockage::Rags === $s->blockage) {
-            $steps[] = new Step(Head::Piercer, Stroke::Back, $s->past()->metres, 0.0, 'drag_back');
-        }
-        $minutes = $s->past()->metres / self::FLUSH_M_PER_MIN;
-        $steps[] = new Step(
-            Head::Flusher, Stroke::Back, $s->past()->metres, 0.0, 'head.flusher', self::FLUSH_M_PER_MIN, $minutes,
-            $minutes * $s->flow,
-        );
-
-        return $steps;
+        return 'nothing_in_kit' === $refused ? [new Reason($refused, Bears::Rule, [Fact::Stoppage])] : [];
     }
 
     /** @return non-empty-list<Fact> why the pipe is fragile */
     private static function fragile(Situation $s): array
     {
-        return $s->fragile ? [Fact::Fragile] : [Fact::Material];
-    }
-
-    /** What makes the first hole; down the flow a cone of water pushes hard grease and loose scale ahead of it. */
-    private static function opener(Situation $s): Head
-    {
-        $pushes = \in_array($s->blockage, [Blockage::HardGrease, Blockage::Scale], true);
-
-        return match (true) {
-            Blockage::Ice === $s->blockage => Head::IceHead,
-            $pushes
-                && Travel::Downstream === $s->travel
-                && !$s->isFragile()
-                && $s->bore->inMillimetres() > self::SMALL_LINE_MM
-                && $s->flow >= Head::InnerRotorCone->leastFlow() => Head::InnerRotorCone,
-            default => Head::Piercer,
-        };
+        return $s->fragile ? [Fact::Fragile] : [$s->weakFar && !$s->isFragile() ? Fact::WeakFar : Fact::Material];
     }
 
     /** What forbids every machine. */
@@ -205,37 +161,6 @@ final class Planner
         }])];
     }
 
-    /** The nozzle that works on the deposit on its way back. */
-    private static function worker(Situation $s): ?Head
-    {
-        $small = $s->bore->inMillimetres() <= self::SMALL_LINE_MM;
-        $rotary = $s->flow >= Head::WholeHeadRotary->leastFlow() && !$small && !$s->isFragile();
-
-        return match ($s->blockage) {
-            Blockage::SoftGrease => Head::FreeSpinner,
-            Blockage::HardGrease => $rotary ? Head::WholeHeadRotary : Head::BrakedSpinner,
-            Blockage::PackedSoap => Head::BrakedSpinner,
-            Blockage::ThinRoots, Blockage::DenseRoots => $rotary ? Head::WholeHeadRotary : Head::OffCentreCone,
-            Blockage::Scale => $rotary ? Head::WholeHeadRotary : Head::BrakedSpinner,
-            Blockage::Silt => $s->bore->inMillimetres() >= self::LARGE_LINE_MM ? Head::Dredger : Head::WholeHeadRotary,
-            default => null,
-        };
-    }
-
-    private static function workedBack(Situation $s, Head $head): Step
-    {
-        $rates = $s->rates ?? WorkRates::usual();
-        $speed = $rates->of($s->blockage, $head, $s->flow);
-        // The deposit lies between the estimates; a single estimate is worked over the overrun.
-        $metres = max($s->far->metres - $s->near->metres, $s->overrun->metres, self::LEAST_WORKED_M);
-        $minutes = null === $speed || 0.0 === $speed ? null : $metres / $speed;
-
-        return new Step(
-            $head, Stroke::Back, $s->past()->metres, max(0.0, $s->past()->metres - $metres), 'head.'.$head->value, $speed,
-            $minutes, null === $minutes ? null : $minutes * $s->flow, $rates->passes($s->blockage, $head),
-        );
-    }
-
     /**
      * @param list<Reason> $reasons
      *
@@ -254,12 +179,12 @@ final class Planner
         }
         $reasons[] = new Reason($code, Bears::Rule, $facts);
 
-        return [new Step(Head::Camera, Stroke::Look, 0.0, $s->near->metres, $code)];
+        return [Strokes::look($s->near->metres, $code)];
     }
 
     private static function lookAfter(Situation $s): Step
     {
-        return new Step(Head::Camera, Stroke::Look, 0.0, $s->past()->metres, 'look_after');
+        return Strokes::look($s->past()->metres, 'look_after');
     }
 
     /**

@@ -13,6 +13,7 @@ final readonly class Situation
 {
     /** From here on nobody reaches a tool that sticks: a house value. */
     private const FAR_M = 15.0;
+    private const SMALL_LINE_MM = 76.0;
 
     /**
      * @param Length $near near estimate of the stoppage, from the foot of the drop
@@ -25,6 +26,10 @@ final readonly class Situation
      * @param bool $crossBore another utility is seen in the pipe
      * @param Travel $travel which way the tool works
      * @param bool $trap a trap lies between the opening and the stoppage
+     * @param ?Length $end tap or tank, into which no tool goes
+     * @param ?Length $deposit thickness of an even ring, under half of the bore
+     * @param ?list<Head> $heads classes that the kit has; none for all
+     * @param float $solids share of the flow that may be solids
      */
     public function __construct(
         public Blockage $blockage,
@@ -45,6 +50,10 @@ final readonly class Situation
         public ?WorkRates $rates = null,
         public Travel $travel = Travel::Downstream,
         public bool $trap = false,
+        public ?Length $end = null,
+        public ?Length $deposit = null,
+        public ?array $heads = null,
+        public float $solids = 0.05,
     ) {
     }
 
@@ -66,8 +75,27 @@ final readonly class Situation
         return $this->near->metres > 0 || $this->overrun->metres > 0;
     }
 
+    /** Past the stoppage by the overrun, and never into the tap or the tank. */
     public function past(): Length
     {
-        return Length::metres($this->far->metres + $this->overrun->metres);
+        return Length::metres(min($this->far->metres + $this->overrun->metres, $this->end->metres ?? \INF));
+    }
+
+    /** Weak enough for gentle tools only. */
+    public function isWeak(): bool
+    {
+        return $this->isFragile() || $this->weakFar;
+    }
+
+    /** From a roof vent and in a narrow line only the small machine is used. */
+    public function isSmall(): bool
+    {
+        return $this->roofVent || $this->bore->inMillimetres() <= self::SMALL_LINE_MM;
+    }
+
+    /** Whether bore, pump and pipe take a head that turns as a whole, or a cone of water in front. */
+    public function takesRotaries(): bool
+    {
+        return !$this->isSmall() && !$this->isWeak() && $this->flow >= Head::WholeHeadRotary->leastFlow();
     }
 }

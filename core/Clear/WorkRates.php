@@ -19,7 +19,8 @@ final readonly class WorkRates
     ];
     /** So many passes make a record. */
     public const LEAST_PASSES = 3;
-    private const AT_FLOW = 45.0;
+    /** The flow of the table, in L/min. */
+    public const AT_FLOW = 45.0;
     private const MOST_TIMES = 1.5;
 
     /**

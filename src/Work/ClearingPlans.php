@@ -15,6 +15,7 @@ use App\Record\Job;
 use App\Record\OpeningKind;
 use App\Record\PassRepository;
 use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Pieces;
 use Jurvex\Core\Clear\Planner;
@@ -37,6 +38,8 @@ use Jurvex\Core\Triage\DangerSign;
 final readonly class ClearingPlans
 {
     private const FAR_M = 10.0;
+    /** Stoppages that line the wall. */
+    private const RINGS = [Blockage::SoftGrease, Blockage::HardGrease, Blockage::PackedSoap, Blockage::Scale];
 
     public function __construct(private Stoppages $stoppages, private Kit $kit, private PassRepository $passes)
     {
@@ -47,12 +50,12 @@ final readonly class ClearingPlans
         [$near, $far, $fromTriage] = $this->place($job, $job->clearing());
         $way = $this->pipes($job, $far);
         $tables = $job->firm->clearTables();
-        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way);
+        $bore = Bore::orUsual($job->clearing()->boreMm ?? ($way[\count($way) - 1] ?? null)?->bore->value);
         $cable = $this->cable($job, $near, $far);
         $opening = $job->chosenOpening()?->details();
         $bores = [
             Bore::orUsual($opening?->mouth()->size->value),
-            $situation->bore,
+            $bore,
             ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way),
         ];
         $cutter = CablePlan::largestCutter(
@@ -61,15 +64,20 @@ final readonly class ClearingPlans
             array_map(Length::millimetres(...), $tables->cutters),
         );
         $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
+        $pieces = $this->pieces($job, $tables, $narrowest, $bore, $cable->needed());
+        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way, $bore, $this->heads($job, array_keys($pieces)));
 
         return new ClearingPlan(
-            $situation, Planner::plans($situation, $tables->first), $fromTriage, $cable, $situation->bore, $cutter,
-            $tables->sizes->of($situation->bore), $this->pieces($job, $tables, $narrowest, $situation, $cable->needed()),
+            $situation, Planner::plans($situation, $tables->first), $fromTriage, $cable, $bore, $cutter, $tables->sizes->of($bore),
+            $pieces,
         );
     }
 
-    /** @param list<Pipe> $way */
-    private function situation(Job $job, bool $hasCrossBore, float $near, float $far, array $way): Situation
+    /**
+     * @param list<Pipe> $way
+     * @param ?list<Head> $heads at hand
+     */
+    private function situation(Job $job, bool $hasCrossBore, float $near, float $far, array $way, Length $bore, ?array $heads): Situation
     {
         $details = $job->clearing();
         $tables = $job->firm->clearTables();
@@ -80,14 +88,48 @@ final readonly class ClearingPlans
 
         return new Situation(
             $details->blockage, Length::metres($near), Length::metres($far),
-            $this->overrun($job, $far, (new Input($tables->cable))->number('overrun_m')),
-            Bore::orUsual($details->boreMm ?? $at?->bore->value),
+            $this->overrun($job, $far, (new Input($tables->cable))->number('overrun_m')), $bore,
             $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
             \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
             $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
-            $details->direction ?? $faced, self::passesTrap($job, $way),
+            $details->direction ?? $faced, self::passesTrap($job, $way), $this->end($job), self::deposit($job, $details->blockage, $bore),
+            $heads, $tables->solids,
         );
+    }
+
+    /** Where the map has the tap or the tank; none where nobody knows it. */
+    private function end(Job $job): ?Length
+    {
+        $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
+
+        return $end > 0 ? Length::metres($end) : null;
+    }
+
+    /** The ring that the bench reckons with, where the stoppage is one. */
+    private static function deposit(Job $job, Blockage $blockage, Length $bore): ?Length
+    {
+        $millimetres = Jetter::of($job->firm->jetter())->input()->optionalNumber('deposit_mm', 0);
+
+        $isRing = null !== $millimetres && $millimetres > 0 && $millimetres < $bore->inMillimetres() / 2;
+
+        return $isRing && \in_array($blockage, self::RINGS, true) ? Length::millimetres($millimetres) : null;
+    }
+
+    /**
+     * @param list<string> $passing classes of what the kit has and what passes the way
+     *
+     * @return ?list<Head> none where the kit names no heads at all
+     */
+    private function heads(Job $job, array $passing): ?array
+    {
+        foreach ($this->kit->of($job->firm) as $tool) {
+            if ([] !== $tool->pieces()) {
+                return array_map(Head::from(...), $passing);
+            }
+        }
+
+        return null;
     }
 
     private function cable(Job $job, float $near, float $far): CablePlan
@@ -111,7 +153,7 @@ final readonly class ClearingPlans
     }
 
     /** @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not */
-    private function pieces(Job $job, ClearTables $tables, Length $narrowest, Situation $situation, Length $needed): array
+    private function pieces(Job $job, ClearTables $tables, Length $narrowest, Length $bore, Length $needed): array
     {
         $names = $pieces = [];
         foreach ($this->kit->of($job->firm) as $tool) {
@@ -125,7 +167,7 @@ final readonly class ClearingPlans
         $kit = new Pieces($pieces, $tables->sizes);
         $of = [];
         foreach (Head::cases() as $head) {
-            $best = $kit->best($head, $narrowest, $situation->bore, $needed);
+            $best = $kit->best($head, $narrowest, $bore, $needed);
             $of[$head->value] = null === $best ? '' : $names[$best->id];
         }
 

@@ -67,9 +67,9 @@ final class PlansTest extends TestCase
     /** @return list<float> on either side of what any head wants */
     private function flows(): array
     {
-        $flows = [0.0];
+        $flows = [];
         foreach (Head::cases() as $head) {
-            array_push($flows, max(0.0, $head->leastFlow() - 0.1), $head->leastFlow(), $head->leastFlow() + 0.1);
+            array_push($flows, max(1.0, $head->leastFlow() - 0.1), max(1.0, $head->leastFlow()), $head->leastFlow() + 1.1);
         }
 
         return array_values(array_unique($flows, \SORT_NUMERIC));

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Clear;
+
+/** What the cable does: one head after the other, each in through the stoppage and back. */
+final readonly class CableSequence
+{
+    /** Rags come in pieces: in and out again, at least so often. */
+    private const TRIPS = 2;
+
+    /** @param list<Head> $heads that the table asks for, in their order */
+    public function __construct(private Situation $situation, private array $heads)
+    {
+    }
+
+    /** @return ?list<Step> none where nothing of the kit can do it */
+    public function steps(): ?array
+    {
+        $atHand = new HeadsAtHand($this->situation);
+        $strokes = new Strokes($this->situation);
+        $steps = [];
+        foreach ($this->heads as $wanted) {
+            $with = $atHand->pick($wanted);
+            if (null === $with) {
+                continue;
+            }
+            $why = 'head.'.$with->head->value;
+            $trip = Blockage::Rags === $this->situation->blockage
+                ? array_merge(...array_fill(0, self::TRIPS, [...$strokes->in($with, $why), ...$strokes->back($with, 'draw_back')]))
+                : [...$strokes->through($with, $why), ...$strokes->back($with, 'draw_back')];
+            $steps = [...$steps, ...$trip];
+        }
+
+        return [] === $steps ? null : $steps;
+    }
+
+    /** @return list<Head> that the table asks for, and nothing of the kit does */
+    public function missing(): array
+    {
+        return (new HeadsAtHand($this->situation))->missing($this->heads);
+    }
+}
