@@ -128,12 +128,16 @@ final readonly class LineRecord
         $divisions = $found = [];
         foreach ($this->findings as $joint) {
             foreach ([$joint, ...$joint->beside] as $each) {
+                [$verdict, $boundary] = [Verdict::on($each->judgement), Boundary::at($each->finding->kind)];
+                // Most of a line is sound joints, which neither cut a stretch nor weigh in its verdict.
+                if (Verdict::Passes === $verdict && null === $boundary) {
+                    continue;
+                }
                 $place = $portion->run->onRun($each->pipe, $each->at, $each->at + $each->finding->lengthMetres());
                 if (null === $place || $place[0]->metres > $portion->end->metres + UnitedLine::SAME_PLACE_M) {
                     continue;
                 }
-                $found[] = new PlacedVerdict($each->finding->id, $place[0], $place[1], Verdict::on($each->judgement));
-                $boundary = Boundary::at($each->finding->kind);
+                $found[] = new PlacedVerdict($each->finding->id, $place[0], $place[1], $verdict);
                 if (null !== $boundary) {
                     $divisions[] = new Division($place[0], $boundary);
                 }
