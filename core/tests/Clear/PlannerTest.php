@@ -263,6 +263,17 @@ final class PlannerTest extends TestCase
         self::assertContains(Fact::Far, array_merge(...array_map(static fn (Reason $reason) => $reason->facts, $cable->reasons)));
     }
 
+    public function testTheStoppageMayBeAnywhereOnlyWhereNothingOfItsPlaceIsKnown(): void
+    {
+        foreach ([[0, 0, false], [0, 6, true], [3, 0, true], [3, 6, true]] as [$near, $overrun, $isKnown]) {
+            $situation = new Situation(
+                Blockage::SoftGrease, Length::metres($near), Length::metres(14), Length::metres($overrun),
+                Length::millimetres(100), Material::Clay, 45,
+            );
+            self::assertSame($isKnown, $situation->isPlaceKnown());
+        }
+    }
+
     public function testATrapIsPassedWithALeaderAndHardStuffIsPushedDownTheFlowOnly(): void
     {
         $jet = static fn (Travel $travel, bool $trap) => self::heads(
