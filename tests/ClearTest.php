@@ -27,6 +27,8 @@ final class ClearTest extends ApplicationTestCase
         $page = $this->browser->followRedirect();
         $plans = $page->filter('.plan-card');
         self::assertCount(2, $plans);
+        self::assertStringContainsString('Opens a hole. What is on the wall stays. Altogether 8 min.', $plans->eq(0)->text());
+        self::assertStringContainsString('Washes the wall. Altogether 30 min, 1368 L.', $plans->eq(1)->text());
         self::assertStringContainsString('It opens a hole only.', $plans->eq(0)->text());
         self::assertStringContainsString('the house takes this', $plans->eq(1)->text());
         self::assertStringContainsString(

@@ -79,8 +79,7 @@ final class PlanCalculation implements Calculation
                 'head' => $step->head->value, 'way' => $step->way->value, 'from_m' => $step->from, 'to_m' => $step->to,
                 'works' => $step->works, 'speed_m_min' => $step->speed, 'minutes' => $step->minutes, 'litres' => $step->litres,
                 'instead_of' => $step->insteadOf?->value,
-            ], $plan->steps), 'missing' => array_column($plan->missing, 'value'),
-            'minutes' => $plan->minutes(), 'litres' => $plan->litres(),
+            ], $plan->steps), 'minutes' => $plan->minutes(), 'litres' => $plan->litres(),
         ];
     }
 }

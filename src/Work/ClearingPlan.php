@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Work;
 
 use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Clear\Outlook;
 use Jurvex\Core\Clear\Plan;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Measure\Length;
@@ -26,10 +27,22 @@ final readonly class ClearingPlan
     ) {
     }
 
+    /** What one of the plans does, and what it leaves; none of one that is refused. */
+    public function outlook(Plan $plan): ?Outlook
+    {
+        return Outlook::of($plan, $this->situation->blockage);
+    }
+
     /** Down to the line at the chosen opening. */
     public function drop(): Length
     {
         return $this->cable->drop;
+    }
+
+    /** Whether the widest cutter that gets there is narrower than the bore. */
+    public function leavesRing(): bool
+    {
+        return ($this->ringLeft()->metres ?? 0.0) > 0;
     }
 
     public function ringLeft(): ?Length

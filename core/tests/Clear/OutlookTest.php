@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Clear;
+
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Outlook;
+use Jurvex\Core\Clear\Planner;
+use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Length;
+use PHPUnit\Framework\TestCase;
+
+final class OutlookTest extends TestCase
+{
+    public function testWhatEachPlanDoesAndLeavesIsTheHousesTable(): void
+    {
+        foreach ([
+            ['soft_plug', 'opens plug', 'washes'],
+            ['rags', 'brings_back', 'brings_back'],
+            ['soft_grease', 'opens wall', 'washes'],
+            ['hard_grease', 'opens wall', 'washes'],
+            ['packed_soap', 'opens crooked_tunnel', 'washes'],
+            ['thin_roots', 'cuts ring', 'cuts'],
+            ['dense_roots', 'cuts ring', 'cuts'],
+            ['scale', 'strikes fallen', 'washes'],
+            ['silt', '', 'lifts'],
+            ['ice', '', 'melts'],
+            ['hard_object', 'brings_back', 'goes_past thing'],
+            ['unknown', 'opens', 'opens'],
+        ] as [$blockage, $cable, $jet]) {
+            self::assertSame([$cable, $jet], self::outlooks($blockage, null), $blockage);
+        }
+    }
+
+    public function testWhatStandsInDoesNoMoreThanItCan(): void
+    {
+        $kit = [Head::Piercer, Head::FreeSpinner, Head::Flusher, Head::Opener, Head::Blade];
+        foreach ([
+            ['rags', 'opens thing', 'brings_back'],
+            ['dense_roots', 'cuts ring', 'washes roots'],
+            ['scale', 'cuts fallen', 'washes'],
+            ['silt', '', 'washes'],
+            ['ice', '', 'opens wall'],
+            ['hard_object', 'opens thing', 'goes_past thing'],
+        ] as [$blockage, $cable, $jet]) {
+            self::assertSame([$cable, $jet], self::outlooks($blockage, $kit), $blockage);
+        }
+        self::assertSame(['opens wall', 'opens wall'], self::outlooks('hard_grease', [Head::Opener, Head::Piercer]));
+        self::assertSame(['opens roots', ''], self::outlooks('thin_roots', [Head::Opener]), 'nothing that cuts, no jet');
+    }
+
+    /**
+     * @param ?list<Head> $heads
+     *
+     * @return list<string> of the cable, of the jet
+     */
+    private static function outlooks(string $blockage, ?array $heads): array
+    {
+        $situation = new Situation(
+            Blockage::from($blockage), Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres(100),
+            Material::Clay, 45, heads: $heads,
+        );
+        $told = [];
+        foreach (Planner::plans($situation, Machine::Cable) as $plan) {
+            $outlook = Outlook::of($plan, $situation->blockage);
+            $told[] = trim(($outlook->deed->value ?? '').' '.($outlook?->leaves->value ?? ''));
+        }
+
+        return $told;
+    }
+}
