@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Calc;
 
-use Jurvex\Core\Camera\TiltFall;
+use Jurvex\Core\Camera\FallRange;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Grade;
@@ -25,7 +25,7 @@ final class TiltGradeCalculation implements Calculation
         if (abs($tilt) + $resolution / 2 >= 90) {
             throw BadInput::outOfRange($input->at('tilt_deg'), -90, 90);
         }
-        $fall = new TiltFall($tilt, $resolution, $input->choice('travel', Travel::class));
+        $fall = FallRange::byTilt($tilt, $resolution, $input->choice('travel', Travel::class));
 
         return [
             'fall_percent' => $fall->fall->inPercent(),

@@ -64,8 +64,8 @@ final readonly class CameraHead
      *
      * @throws \DomainException when the range comes to the upright
      */
-    public function fall(float $degrees, Travel $travel): TiltFall
+    public function fall(float $degrees, Travel $travel): FallRange
     {
-        return new TiltFall($degrees, $this->tiltStep, $travel);
+        return FallRange::byTilt($degrees, $this->tiltStep, $travel);
     }
 }

@@ -16,9 +16,11 @@ final readonly class OutsideFall
     /** Two ends of a tape are read to this, each way. */
     private const TAPE_ERROR_MM = 3.0;
 
-    private function __construct(
-        public Length $length, public Grade $minimum, public Grade $fall, private Grade $least, private Grade $most,
-    ) {
+    public Grade $fall;
+
+    private function __construct(public Length $length, public Grade $minimum, private FallRange $range)
+    {
+        $this->fall = $range->fall;
     }
 
     /**
@@ -33,9 +35,9 @@ final readonly class OutsideFall
         }
         $fall = static fn (float $millimetres) => Grade::millimetresPerMetre($millimetres / $length->metres);
 
-        return new self(
-            $length, MinimumFall::of($bore), $fall($dropMm), $fall($dropMm - self::TAPE_ERROR_MM), $fall($dropMm + self::TAPE_ERROR_MM),
-        );
+        return new self($length, MinimumFall::of($bore), new FallRange(
+            $fall($dropMm), $fall($dropMm - self::TAPE_ERROR_MM), $fall($dropMm + self::TAPE_ERROR_MM),
+        ));
     }
 
     /**
@@ -46,10 +48,7 @@ final readonly class OutsideFall
      */
     public static function byLevel(Length $length, float $degrees, float $stepDeg, ?Length $bore): self
     {
-        return new self(
-            $length, MinimumFall::of($bore), Grade::degrees($degrees), Grade::degrees($degrees - $stepDeg / 2),
-            Grade::degrees($degrees + $stepDeg / 2),
-        );
+        return new self($length, MinimumFall::of($bore), FallRange::inSteps($degrees, $stepDeg));
     }
 
     /** Millimetres by which its end must lie lower than its beginning. */
@@ -67,10 +66,6 @@ final readonly class OutsideFall
     /** meets, short, or cannot_tell */
     public function verdict(): string
     {
-        return match (true) {
-            $this->least->inPercent() >= $this->minimum->inPercent() => 'meets',
-            $this->most->inPercent() < $this->minimum->inPercent() => 'short',
-            default => 'cannot_tell',
-        };
+        return $this->range->verdict($this->minimum);
     }
 }

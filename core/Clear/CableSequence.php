@@ -7,9 +7,6 @@ namespace Jurvex\Core\Clear;
 /** What the cable does: one head after the other, each in through the stoppage and back. */
 final readonly class CableSequence
 {
-    /** Rags come in pieces: in and out again, at least so often. */
-    private const TRIPS = 2;
-
     /** @param list<Head> $heads that the table asks for, in their order */
     public function __construct(private Situation $situation, private array $heads)
     {
@@ -28,7 +25,7 @@ final readonly class CableSequence
             }
             $why = 'head.'.$with->head->value;
             $trip = Blockage::Rags === $this->situation->blockage
-                ? array_merge(...array_fill(0, self::TRIPS, [...$strokes->in($with, $why), ...$strokes->back($with, 'draw_back')]))
+                ? $strokes->trips($with, $why, 'draw_back')
                 : [...$strokes->through($with, $why), ...$strokes->back($with, 'draw_back')];
             $steps = [...$steps, ...$trip];
         }

@@ -9,9 +9,6 @@ use Jurvex\Core\Run\Travel;
 /** What the jet does: in with what opens, back with what works on the walls, and what is loose flushed out. */
 final readonly class JetSequence
 {
-    /** Rags come in pieces: in and out again, at least so often. */
-    private const TRIPS = 2;
-
     /** What a cone of water pushes down the flow ahead of it. */
     private const PUSHED = [Blockage::HardGrease, Blockage::ThinRoots, Blockage::DenseRoots, Blockage::Scale];
 
@@ -95,12 +92,8 @@ final readonly class JetSequence
     private function trips(): ?array
     {
         $piercer = $this->heads->pick(Head::Piercer);
-        if (null === $piercer) {
-            return null;
-        }
-        $trip = [...$this->strokes->in($piercer, 'head.piercer'), ...$this->strokes->back($piercer, 'drag_back')];
 
-        return [...array_merge(...array_fill(0, self::TRIPS, $trip)), ...$this->flushed()];
+        return null === $piercer ? null : [...$this->strokes->trips($piercer, 'head.piercer', 'drag_back'), ...$this->flushed()];
     }
 
     /** @return ?list<Step> a small head past what is hard, and washed back */

@@ -14,6 +14,8 @@ final readonly class Strokes
     private const FREE_M_PER_MIN = 6.0;
     /** Where the table has no rate. */
     private const PIERCE_M_PER_MIN = 3.0;
+    /** Rags come in pieces: in and out again, at least so often. */
+    private const TRIPS = 2;
     /** Wall work goes on so far before the near estimate. */
     private const BEFORE_NEAR_M = 1.0;
 
@@ -43,6 +45,12 @@ final readonly class Strokes
     public function back(HeadChoice $with, string $why): array
     {
         return $this->free($with, Stroke::Back, $this->past(), 0.0, $why);
+    }
+
+    /** @return list<Step> in and back, again and again */
+    public function trips(HeadChoice $with, string $why, string $whyBack): array
+    {
+        return array_merge(...array_fill(0, self::TRIPS, [...$this->in($with, $why), ...$this->back($with, $whyBack)]));
     }
 
     /** @return list<Step> back over the walls to before the near estimate, and freely from there */

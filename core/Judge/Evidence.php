@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Judge;
 
+use Jurvex\Core\Camera\FallRange;
 use Jurvex\Core\Camera\MinimumFall;
-use Jurvex\Core\Camera\TiltFall;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
@@ -103,7 +103,7 @@ final readonly class Evidence
 
         return null === $this->fall()
             ? null
-            : (new TiltFall(-$this->fall()->inDegrees(), $step, Travel::Downstream))->verdict($this->leastFall());
+            : (FallRange::byTilt(-$this->fall()->inDegrees(), $step, Travel::Downstream))->verdict($this->leastFall());
     }
 
     private function leastFall(): Grade

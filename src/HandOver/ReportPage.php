@@ -34,10 +34,4 @@ final readonly class ReportPage
         public string $assets = '',
     ) {
     }
-
-    /** Whether the line has several stretches. */
-    public function isDivided(): bool
-    {
-        return [] !== array_filter($this->portions, static fn (PortionText $portion) => \count($portion->stretches) > 1);
-    }
 }

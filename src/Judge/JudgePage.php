@@ -35,10 +35,4 @@ final readonly class JudgePage
         public ?RefusedOpinion $refused,
     ) {
     }
-
-    /** Whether the line has several stretches. */
-    public function isDivided(): bool
-    {
-        return [] !== array_filter($this->portions, static fn (PortionText $portion) => \count($portion->stretches) > 1);
-    }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use Jurvex\Core\Camera\TiltFall;
+use Jurvex\Core\Camera\FallRange;
 use Jurvex\Core\Measure\Grade;
 
 /** The fall where the head lies, and whether it is enough for the bore. */
@@ -14,7 +14,7 @@ final readonly class FallHere
     public string $verdict;
 
     /** @param float $step in which the tilt was read, in degrees */
-    public function __construct(public TiltFall $read, public float $step, public Grade $minimum)
+    public function __construct(public FallRange $read, public float $step, public Grade $minimum)
     {
         $this->verdict = $read->verdict($minimum);
     }

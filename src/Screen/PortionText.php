@@ -19,4 +19,10 @@ final readonly class PortionText
         public string $name, public string $reached, public Verdict $verdict, public array $unseen, public array $stretches,
     ) {
     }
+
+    /** Whether it has several stretches. */
+    public function isDivided(): bool
+    {
+        return \count($this->stretches) > 1;
+    }
 }

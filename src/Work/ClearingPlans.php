@@ -64,8 +64,9 @@ final readonly class ClearingPlans
             array_map(Length::millimetres(...), $tables->cutters),
         );
         $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
-        $pieces = $this->pieces($job, $tables, $narrowest, $bore, $cable->needed());
-        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way, $bore, $this->heads($job, array_keys($pieces)));
+        $tools = $this->kit->of($job->firm);
+        $pieces = self::pieces($tools, $tables, $narrowest, $bore, $cable->needed());
+        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way, $bore, self::heads($tools, array_keys($pieces)));
 
         return new ClearingPlan(
             $situation, Planner::plans($situation, $tables->first), $fromTriage, $cable, $bore, $cutter, $tables->sizes->of($bore),
@@ -93,13 +94,13 @@ final readonly class ClearingPlans
             OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
             \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
             $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
-            $details->direction ?? $faced, self::passesTrap($job, $way), $this->end($job), self::deposit($job, $details->blockage, $bore),
+            $details->direction ?? $faced, self::passesTrap($job, $way), self::end($job), self::deposit($job, $details->blockage, $bore),
             $heads, $tables->solids,
         );
     }
 
     /** Where the map has the tap or the tank; none where nobody knows it. */
-    private function end(Job $job): ?Length
+    private static function end(Job $job): ?Length
     {
         $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
 
@@ -117,13 +118,14 @@ final readonly class ClearingPlans
     }
 
     /**
+     * @param list<KitTool> $tools
      * @param list<string> $passing classes of what the kit has and what passes the way
      *
      * @return ?list<Head> none where the kit names no heads at all
      */
-    private function heads(Job $job, array $passing): ?array
+    private static function heads(array $tools, array $passing): ?array
     {
-        foreach ($this->kit->of($job->firm) as $tool) {
+        foreach ($tools as $tool) {
             if ([] !== $tool->pieces()) {
                 return array_map(Head::from(...), $passing);
             }
@@ -152,11 +154,15 @@ final readonly class ClearingPlans
         return Length::metres($far + $this->overrun($job, $far, $job->firm->clearTables()->cable['overrun_m'])->metres);
     }
 
-    /** @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not */
-    private function pieces(Job $job, ClearTables $tables, Length $narrowest, Length $bore, Length $needed): array
+    /**
+     * @param list<KitTool> $tools
+     *
+     * @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not
+     */
+    private static function pieces(array $tools, ClearTables $tables, Length $narrowest, Length $bore, Length $needed): array
     {
         $names = $pieces = [];
-        foreach ($this->kit->of($job->firm) as $tool) {
+        foreach ($tools as $tool) {
             foreach ($tool->pieces() as $piece) {
                 $pieces[] = $piece;
                 $names[$piece->id] = $tool->details()
@@ -252,7 +258,7 @@ final readonly class ClearingPlans
     /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
     private function overrun(Job $job, float $far, float $wanted): Length
     {
-        $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
+        $end = self::end($job)->metres ?? 0.0;
 
         return Length::metres($end >= $far && $end > 0 ? min($wanted, $end - $far) : $wanted);
     }
