@@ -23,7 +23,7 @@ final class CarryCalculation implements Calculation
         $slope = $input->number('fall_percent') / 100;
         $roughness = $input->positive('manning_n');
         $flow = Water::perSecond($input->number('flow_l_min', 0));
-        $carrying = $input->optionalNumber('carry_velocity_m_s', 0) ?? 0.6;
+        $carrying = $input->optionalNumber('carry_velocity_m_s', 0) ?? Manning::CARRYING;
         if ($slope <= 0) {
             return ['state' => 'no_fall', 'capacity_l_min' => 0.0];
         }

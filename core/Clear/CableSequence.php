@@ -15,14 +15,10 @@ final readonly class CableSequence
     /** @return ?list<Step> none where nothing of the kit can do it */
     public function steps(): ?array
     {
-        $atHand = new HeadsAtHand($this->situation);
         $strokes = new Strokes($this->situation);
+        $choices = $this->choices();
         $steps = [];
-        foreach ($this->heads as $wanted) {
-            $with = $atHand->pick($wanted);
-            if (null === $with) {
-                continue;
-            }
+        foreach ($choices as $with) {
             $why = 'head.'.$with->head->value;
             $trip = Blockage::Rags === $this->situation->blockage
                 ? $strokes->trips($with, $why, 'draw_back')
@@ -30,7 +26,13 @@ final readonly class CableSequence
             $steps = [...$steps, ...$trip];
         }
 
-        return [] === $steps ? null : $steps;
+        return [] === $choices ? null : $steps;
+    }
+
+    /** @return list<HeadChoice> what of the kit does it */
+    public function choices(): array
+    {
+        return array_values(array_filter(array_map((new HeadsAtHand($this->situation))->pick(...), $this->heads)));
     }
 
     /** @return list<Head> that the table asks for, and nothing of the kit does */

@@ -11,6 +11,12 @@ enum Fact: string
     case Bore = 'bore';
     case Material = 'material';
     case Fragile = 'fragile';
+    /** What looks or map know at places on the way. */
+    case Looks = 'looks';
+    case Steep = 'steep';
+    /** How heavily the tool comes out again. */
+    case PullOut = 'pull_out';
+    case Fall = 'fall';
     case Far = 'far';
     case WeakFar = 'weak_far';
     case RoofVent = 'roof_vent';

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Clear;
 
-/** Which head does a step: the class that the table asks for, else the nearest one that the kit has and pipe and pump allow. */
+/**
+ * Which head does a step: the class that the table asks for, else the nearest one that the kit has, that pipe and
+ * pump allow, and that gets there and out again.
+ */
 final readonly class HeadsAtHand
 {
     /** The nearest first. */
@@ -27,13 +30,15 @@ final readonly class HeadsAtHand
     /** @return ?HeadChoice none where nothing of the kit can do it */
     public function pick(Head $wanted): ?HeadChoice
     {
-        foreach ([$wanted, ...self::STAND_INS[$wanted->value] ?? []] as $head) {
-            if ($this->has($head) && $this->allows($head)) {
-                return new HeadChoice($head, $head === $wanted ? null : $wanted);
-            }
-        }
+        $able = array_values(array_filter(
+            [$wanted, ...self::STAND_INS[$wanted->value] ?? []],
+            fn (Head $head) => $this->has($head) && $this->allows($head),
+        ));
+        $there = array_values(array_filter($able, $this->situation->isReachedBy(...)));
+        // Where none gets there, the plan says so of the one that the table asks for.
+        $head = $there[0] ?? $able[0] ?? null;
 
-        return null;
+        return null === $head ? null : new HeadChoice($head, $head === $wanted ? null : $wanted);
     }
 
     /**

@@ -32,18 +32,34 @@ final readonly class JetSequence
             default => $this->openedAndWorked(),
         };
 
-        return null === $work ? null : [...(null === $leader ? [] : $this->strokes->leader($leader)), ...$work];
+        return null === $work ? null : [
+            ...(null === $leader ? [] : $this->strokes->leader($leader)), ...$work,
+            ...(false === $this->situation->carries() ? [$this->strokes->flushedFromAbove()] : []),
+        ];
+    }
+
+    /** @return list<HeadChoice> what of the kit does it */
+    public function choices(): array
+    {
+        return array_values(array_filter(array_map($this->heads->pick(...), $this->wanted())));
+    }
+
+    /** @return list<Head> that the table asks for */
+    private function wanted(): array
+    {
+        $work = match ($this->situation->blockage) {
+            Blockage::Rags => [Head::Piercer],
+            Blockage::HardObject => [],
+            default => array_values(array_filter([$this->opener(), $this->worker()])),
+        };
+
+        return [...($this->situation->trap ? [Head::BendLeader] : []), ...$work, Head::Flusher];
     }
 
     /** @return list<Head> that the table asks for, and nothing of the kit does */
     public function missing(): array
     {
-        $wanted = match ($this->situation->blockage) {
-            Blockage::Rags => [Head::Piercer],
-            Blockage::HardObject => [],
-            default => array_values(array_filter([$this->opener(), $this->worker()])),
-        };
-        $missing = $this->heads->missing([...($this->situation->trap ? [Head::BendLeader] : []), ...$wanted, Head::Flusher]);
+        $missing = $this->heads->missing($this->wanted());
         $stoodIn = array_map(static fn (Step $step) => $step->insteadOf, $this->steps() ?? []);
 
         return array_values(array_filter($missing, static fn (Head $head) => !\in_array($head, $stoodIn, true)));

@@ -10,13 +10,15 @@ final readonly class Outlook
     /** Of the jet's heads these cut roots; the others only wash them. */
     private const CUTTING = [Head::WholeHeadRotary, Head::InnerRotorCone, Head::OffCentreCone];
 
-    private function __construct(public Deed $deed, public ?Left $leaves)
+    /** @param list<Risk> $risks the gravest first */
+    private function __construct(public Deed $deed, public ?Left $leaves, public Lasts $lasts, public array $risks)
     {
     }
 
-    /** @return ?self none of a plan that is refused */
-    public static function of(Plan $plan, Blockage $blockage): ?self
+    /** @return ?self none of a plan that is refused, or that does not get there or not out again */
+    public static function of(Plan $plan, Situation $situation): ?self
     {
+        $blockage = $situation->blockage;
         $deeds = [];
         foreach ($plan->steps as $step) {
             $deed = Machine::Jet === $plan->machine ? self::jetDeed($step, $blockage) : self::cableDeed($step->head, $blockage);
@@ -26,7 +28,12 @@ final readonly class Outlook
         }
         $deed = end($deeds);
 
-        return false === $deed ? null : new self($deed, self::left($deed, $plan->machine, $blockage));
+        if (false === $deed || !$plan->isPossible()) {
+            return null;
+        }
+        $left = self::left($deed, $plan->machine, $blockage);
+
+        return new self($deed, $left, self::lasting($left, $blockage), Risk::of($plan, $situation));
     }
 
     private static function cableDeed(Head $head, Blockage $blockage): ?Deed
@@ -70,6 +77,18 @@ final readonly class Outlook
             Blockage::Rags => Deed::Opens === $deed ? Left::Thing : null,
             Blockage::HardObject => Deed::BringsBack === $deed ? null : Left::Thing,
             default => null,
+        };
+    }
+
+    /** How soon it may close again. */
+    private static function lasting(?Left $left, Blockage $blockage): Lasts
+    {
+        return match ($left) {
+            Left::Plug, Left::Roots, Left::Fallen, Left::Thing => Lasts::Soon,
+            Left::Wall => Blockage::HardGrease === $blockage ? Lasts::Later : Lasts::Soon,
+            Left::CrookedTunnel, Left::Ring => Lasts::Later,
+            // However well they are cut, they grow again.
+            null => $blockage->isRoots() ? Lasts::Later : (Blockage::Unknown === $blockage ? Lasts::Unknown : Lasts::Lasts),
         };
     }
 }

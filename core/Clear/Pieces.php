@@ -10,31 +10,42 @@ use Jurvex\Core\Measure\Length;
 /** What of a kit is the head that a step asks for. */
 final readonly class Pieces
 {
-    /** @param list<Piece> $pieces */
-    public function __construct(private array $pieces, private CableSizes $sizes)
+    /**
+     * @param list<Piece> $pieces
+     * @param array<string, HeadReach> $reaches by piece; none where nobody knows the way
+     */
+    public function __construct(private array $pieces, private CableSizes $sizes, private array $reaches = [])
     {
     }
 
     /**
-     * The piece for a head: it passes the way, is long enough if any is, is on a cable that suits the bore, and is the widest; a small
-     * head is the narrowest.
+     * The piece for a head: it passes the way, gets there and out again if any does, is long enough if any is, is on a cable that
+     * suits the narrowest bore on the way, and is the widest; a small head is the narrowest.
      *
-     * @param Length $narrowest bore on the way
-     * @param Length $bore where it works
+     * @param Length $needed from the opening, with what stays at the machine
+     * @param Length $there from the foot of the drop
      *
      * @return ?Piece none when the kit has none that passes
      */
-    public function best(Head $head, Length $narrowest, Length $bore, Length $needed): ?Piece
+    public function best(Head $head, Length $narrowest, Length $needed, Length $there): ?Piece
     {
         $fit = array_filter($this->pieces, static fn (Piece $piece) => $head === $piece->head && $piece->passes($narrowest));
         $rank = fn (Piece $piece) => [
+            !$this->reaches($piece, $there),
             $piece->length->metres < $needed->metres,
-            Machine::Cable === $piece->machine ? $this->sizes->off($piece->toolDiameter, $bore)->metres : 0.0,
+            Machine::Cable === $piece->machine ? $this->sizes->off($piece->toolDiameter, $narrowest)->metres : 0.0,
             Head::SmallHead === $head ? $piece->size->metres : -$piece->size->metres,
             $piece->id,
         ];
         usort($fit, static fn (Piece $a, Piece $b) => $rank($a) <=> $rank($b));
 
         return $fit[0] ?? null;
+    }
+
+    private function reaches(Piece $piece, Length $there): bool
+    {
+        $reach = $this->reaches[$piece->id] ?? null;
+
+        return null === $reach || ($reach->gets($there) && $reach->comesOut());
     }
 }

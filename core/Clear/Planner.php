@@ -57,9 +57,9 @@ final class Planner
         $cable = self::cable($situation);
         $jet = self::jet($situation);
         $wanted = self::PREFERRED[$situation->blockage->value] ?? $houseFirst;
-        // What is forbidden is never the one to take.
-        $isCable = null === $cable->refused && (Machine::Cable === $wanted || null !== $jet->refused);
-        $isJet = null === $jet->refused && !$isCable;
+        // What is forbidden, and what does not get there or not out again, is never the one to take.
+        $isCable = $cable->isPossible() && (Machine::Cable === $wanted || !$jet->isPossible());
+        $isJet = $jet->isPossible() && !$isCable;
 
         return [
             'cable' => $isCable ? $cable->preferred() : $cable,
@@ -90,7 +90,10 @@ final class Planner
             $reasons[] = new Reason('small_machine', Bears::Rule, $s->roofVent ? [Fact::RoofVent] : [Fact::Bore]);
         }
 
-        return new Plan(Machine::Cable, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing());
+        return new Plan(
+            Machine::Cable, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing(),
+            self::hindrances($s, $sequence->choices()),
+        );
     }
 
     private static function jet(Situation $s): Plan
@@ -122,8 +125,14 @@ final class Planner
         if ($sequence->wantsMoreFlow()) {
             $reasons[] = new Reason('too_little_flow', Bears::Against, [Fact::Flow]);
         }
+        if (false === $s->carries()) {
+            $reasons[] = new Reason('water_does_not_carry', Bears::Rule, [Fact::Fall, Fact::Bore, Fact::Flow]);
+        }
 
-        return new Plan(Machine::Jet, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing());
+        return new Plan(
+            Machine::Jet, [...$first, ...$steps, self::lookAfter($s)], $reasons, null, $sequence->missing(),
+            self::hindrances($s, $sequence->choices()),
+        );
     }
 
     /** @return list<Reason> */
@@ -132,10 +141,42 @@ final class Planner
         return 'nothing_in_kit' === $refused ? [new Reason($refused, Bears::Rule, [Fact::Stoppage])] : [];
     }
 
+    /**
+     * @param list<HeadChoice> $choices
+     *
+     * @return list<Hindrance> one for each head that does not get there, or not out again
+     */
+    private static function hindrances(Situation $s, array $choices): array
+    {
+        $hindrances = [];
+        foreach ($choices as $choice) {
+            $reach = $s->reaches[$choice->head->value] ?? null;
+            if (null !== $reach && !$s->isReachedBy($choice->head)) {
+                $hindrances[$choice->head->value] = new Hindrance($choice->head, $reach);
+            }
+        }
+
+        return array_values($hindrances);
+    }
+
     /** @return non-empty-list<Fact> why the pipe is fragile */
     private static function fragile(Situation $s): array
     {
-        return $s->fragile ? [Fact::Fragile] : [$s->weakFar && !$s->isFragile() ? Fact::WeakFar : Fact::Material];
+        return match (true) {
+            [] !== $s->weakSpots() => $s->fragile ? [Fact::Fragile, Fact::Looks] : [Fact::Looks],
+            $s->fragile => [Fact::Fragile],
+            $s->weakFar && !$s->isFragile() => [Fact::WeakFar],
+            default => [Fact::Material],
+        };
+    }
+
+    /** @return list<Fact> how far it is, how steep, and how heavily the tool comes out, as far as that is known */
+    private static function outOfHand(Situation $s): array
+    {
+        return [
+            ...($s->isFar() ? [Fact::Far] : []), ...($s->isSteep() ? [Fact::Steep] : []),
+            ...(null === $s->heaviestPull() ? [] : [Fact::PullOut]),
+        ];
     }
 
     /** What forbids every machine. */
@@ -169,8 +210,8 @@ final class Planner
     private static function lookFirst(Situation $s, array &$reasons): array
     {
         [$code, $facts] = match (true) {
-            $s->weakFar => ['look_and_expose', [Fact::WeakFar]],
-            $s->isWeakFar() => ['look_and_expose', [Fact::Stoppage, ...self::fragile($s), Fact::Far]],
+            $s->weakFar => ['look_and_expose', [Fact::WeakFar, ...self::outOfHand($s)]],
+            $s->isWeakFar() => ['look_and_expose', [Fact::Stoppage, ...self::fragile($s), ...self::outOfHand($s)]],
             Blockage::Unknown === $s->blockage, Blockage::HardObject === $s->blockage => ['look_first', [Fact::Stoppage]],
             default => [null, []],
         };

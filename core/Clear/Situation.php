@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Jurvex\Core\Clear;
 
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Flow\Manning;
+use Jurvex\Core\Flow\Water;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\Travel;
 
@@ -14,6 +16,8 @@ final readonly class Situation
     /** From here on nobody reaches a tool that sticks: a house value. */
     private const FAR_M = 15.0;
     private const SMALL_LINE_MM = 76.0;
+    /** A fall from which a tool runs away and is heavy to draw back, in percent: a house value. */
+    private const STEEP_PERCENT = 10.0;
 
     /**
      * @param Length $near near estimate of the stoppage, from the foot of the drop
@@ -30,6 +34,11 @@ final readonly class Situation
      * @param ?Length $deposit thickness of an even ring, under half of the bore
      * @param ?list<Head> $heads classes that the kit has; none for all
      * @param float $solids share of the flow that may be solids
+     * @param list<WeakSpot> $weakSpots on the way, as looks and map know it, in their order
+     * @param array<string, HeadReach> $reaches of the kit's pieces, by class of head; none where nobody knows the way
+     * @param ?float $fall of the line at the stoppage, as a tangent
+     * @param ?float $steepest fall on the way, in percent
+     * @param float $pourMinutes how long water is run from above to take along what a jet's own water leaves
      */
     public function __construct(
         public Blockage $blockage,
@@ -54,19 +63,52 @@ final readonly class Situation
         public ?Length $deposit = null,
         public ?array $heads = null,
         public float $solids = 0.05,
+        public array $weakSpots = [],
+        public array $reaches = [],
+        public ?float $fall = null,
+        public ?float $steepest = null,
+        public float $pourMinutes = 5.0,
     ) {
     }
 
-    /** Fragile by what was said, or by what it is made of. */
+    /** Fragile by what was said, by what it is made of, or by what was seen on the way. */
     public function isFragile(): bool
     {
-        return $this->fragile || Material::BituminisedFibre === $this->material;
+        return $this->fragile || Material::BituminisedFibre === $this->material || [] !== $this->weakSpots();
     }
 
-    /** Nobody could reach a tool that stuck in a weak pipe: told, or roots in one far away. */
+    /** @return list<WeakSpot> on the way to where the work ends: a tool passes them, or works there */
+    public function weakSpots(): array
+    {
+        $end = $this->past()->metres;
+
+        return array_values(array_filter($this->weakSpots, static fn (WeakSpot $spot) => $spot->from->metres <= $end));
+    }
+
+    /** Nobody could reach a tool that stuck in a weak pipe: told, or roots or a break in one far away or down a steep way. */
     public function isWeakFar(): bool
     {
-        return $this->weakFar || ($this->isFragile() && $this->blockage->isRoots() && $this->far->metres >= self::FAR_M);
+        return $this->weakFar || ($this->isFragile() && $this->blockage->isRoots() && $this->isOutOfHand($this->far->metres))
+            || [] !== array_filter(
+                $this->weakSpots(),
+                fn (WeakSpot $spot) => $spot->what->mayHoldATool() && $this->isOutOfHand($spot->to->metres),
+            );
+    }
+
+    public function isFar(): bool
+    {
+        return $this->far->metres >= self::FAR_M;
+    }
+
+    public function isSteep(): bool
+    {
+        return ($this->steepest ?? 0.0) >= self::STEEP_PERCENT;
+    }
+
+    /** So far, or down so steep a way, that nobody gets at a tool there. */
+    private function isOutOfHand(float $metres): bool
+    {
+        return $metres >= self::FAR_M || $this->isSteep();
     }
 
     /** Whether anything is known of where the stoppage is; else it may be anywhere on the way. */
@@ -79,6 +121,44 @@ final readonly class Situation
     public function past(): Length
     {
         return Length::metres(min($this->far->metres + $this->overrun->metres, $this->end->metres ?? \INF));
+    }
+
+    /** How far a head goes in: as far as the work does, and never beyond its reach. */
+    public function pastWith(Head $head): Length
+    {
+        $reach = $this->reaches[$head->value] ?? null;
+
+        return null === $reach || null === $reach->by ? $this->past() : Length::metres(min($this->past()->metres, $reach->to->metres));
+    }
+
+    /** Whether a head gets to the far estimate and out again, as far as anybody knows. */
+    public function isReachedBy(Head $head): bool
+    {
+        $reach = $this->reaches[$head->value] ?? null;
+        // A leader only goes to where the others begin.
+        $there = Length::metres(min(Head::BendLeader === $head ? $this->near->metres : $this->far->metres, $this->past()->metres));
+
+        return null === $reach || ($reach->gets($there) && $reach->comesOut());
+    }
+
+    /** @return ?HeadReach of the heads at hand the one that comes out most heavily; none where nobody knows the way */
+    public function heaviestPull(): ?HeadReach
+    {
+        $known = array_filter($this->reaches, static fn (HeadReach $reach) => null !== $reach->pull);
+        usort($known, static fn (HeadReach $a, HeadReach $b) => $b->pull / max(1e-9, $b->limit) <=> $a->pull / max(1e-9, $a->limit));
+
+        return $known[0] ?? null;
+    }
+
+    /** @return ?bool whether the pump's water carries what is loosened; none where nobody knows the fall */
+    public function carries(): ?bool
+    {
+        if (null === $this->fall) {
+            return null;
+        }
+
+        return $this->fall > 0
+            && (new Manning($this->bore, $this->fall, Manning::USUAL_ROUGHNESS))->carries(Water::perSecond($this->flow));
     }
 
     /** Weak enough for gentle tools only. */

@@ -10,4 +10,5 @@ enum Stroke: string
     case In = 'in';
     case Back = 'back';
     case Look = 'look';
+    case Pour = 'pour';
 }

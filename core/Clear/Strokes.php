@@ -30,21 +30,21 @@ final readonly class Strokes
     public function through(HeadChoice $with, string $why): array
     {
         return [
-            ...$this->free($with, Stroke::In, 0.0, $this->near(), $why),
-            ...$this->step($with, Stroke::In, $this->near(), $this->past(), $why, $this->piercing($with->head)),
+            ...$this->free($with, Stroke::In, 0.0, $this->near($with), $why),
+            ...$this->step($with, Stroke::In, $this->near($with), $this->past($with), $why, $this->piercing($with->head)),
         ];
     }
 
     /** @return list<Step> the whole way in, where a hole is open already */
     public function in(HeadChoice $with, string $why): array
     {
-        return $this->free($with, Stroke::In, 0.0, $this->past(), $why);
+        return $this->free($with, Stroke::In, 0.0, $this->past($with), $why);
     }
 
     /** @return list<Step> the whole way back, working nothing */
     public function back(HeadChoice $with, string $why): array
     {
-        return $this->free($with, Stroke::Back, $this->past(), 0.0, $why);
+        return $this->free($with, Stroke::Back, $this->past($with), 0.0, $why);
     }
 
     /** @return list<Step> in and back, again and again */
@@ -56,10 +56,10 @@ final readonly class Strokes
     /** @return list<Step> back over the walls to before the near estimate, and freely from there */
     public function wallsBack(HeadChoice $with, string $why): array
     {
-        $to = min($this->past(), max(0.0, $this->near() - self::BEFORE_NEAR_M));
+        $to = min($this->past($with), max(0.0, $this->near($with) - self::BEFORE_NEAR_M));
 
         return [
-            ...$this->step($with, Stroke::Back, $this->past(), $to, $why, $this->working($with->head), true),
+            ...$this->step($with, Stroke::Back, $this->past($with), $to, $why, $this->working($with->head), true),
             ...$this->free($with, Stroke::Back, $to, 0.0, 'way_back'),
         ];
     }
@@ -70,14 +70,23 @@ final readonly class Strokes
         $why = 'head.'.$with->head->value;
 
         return [
-            ...$this->free($with, Stroke::In, 0.0, $this->near(), $why),
-            ...$this->free($with, Stroke::Back, $this->near(), 0.0, 'way_back'),
+            ...$this->free($with, Stroke::In, 0.0, $this->near($with), $why),
+            ...$this->free($with, Stroke::Back, $this->near($with), 0.0, 'way_back'),
         ];
     }
 
     public static function look(float $to, string $why): Step
     {
         return new Step(Head::Camera, Stroke::Look, 0.0, $to, $why);
+    }
+
+    /** Water let in above, from the house and not from the tank, for as long as a flow test takes. */
+    public function flushedFromAbove(): Step
+    {
+        return new Step(
+            Head::WaterFromAbove, Stroke::Pour, 0.0, $this->situation->past()->metres, 'water_from_above',
+            minutes: $this->situation->pourMinutes,
+        );
     }
 
     /** @return list<Step> none for no way */
@@ -121,13 +130,13 @@ final readonly class Strokes
         ))->metresPerMinute());
     }
 
-    private function near(): float
+    private function near(HeadChoice $with): float
     {
-        return min($this->situation->near->metres, $this->past());
+        return min($this->situation->near->metres, $this->past($with));
     }
 
-    private function past(): float
+    private function past(HeadChoice $with): float
     {
-        return $this->situation->past()->metres;
+        return $this->situation->pastWith($with->head)->metres;
     }
 }

@@ -9,6 +9,11 @@ use Jurvex\Core\Measure\Length;
 /** Water running by its own weight in a part-full pipe: Q = A·R^(2/3)·√S / n. */
 final readonly class Manning
 {
+    /** Manning's n of an old drain: a house value. */
+    public const USUAL_ROUGHNESS = 0.013;
+    /** From here on water takes what is loose along, in m/s. */
+    public const CARRYING = 0.6;
+
     private const HALVINGS = 200;
 
     /** Half angle at which a round pipe carries the most: where 3θ − 5θ·cos θ + 2·sin θ is nought, θ = 2φ. */
@@ -50,6 +55,18 @@ final readonly class Manning
         return 0.0 === $depth->metres
             ? 0.0
             : $this->hydraulicRadius($this->angle($depth)) ** (2 / 3) * sqrt($this->slope) / $this->roughness;
+    }
+
+    /**
+     * Whether a flow takes what is loose along; one that fills the pipe goes at what its bore makes of it.
+     *
+     * @param float $flow in m³/s
+     */
+    public function carries(float $flow, float $velocity = self::CARRYING): bool
+    {
+        return $velocity <= ($flow > $this->capacity()
+            ? $flow / (\M_PI * $this->bore->metres ** 2 / 4)
+            : $this->velocity($this->depth($flow)));
     }
 
     /** Pull of the water on the wall: ρ·g·R·S, in Pa. */

@@ -43,12 +43,18 @@ final class ReachFinder
     /** All that a tool passes from an opening to the far end of a pipe, whatever tool it is; none when the opening does not face it. */
     public static function path(Sketch $sketch, Node $opening, string $pipe): ?Path
     {
+        return self::leg($sketch, $opening, $pipe)?->path();
+    }
+
+    /** How any tool at all comes to a pipe; none when the opening does not face it. */
+    public static function leg(Sketch $sketch, Node $opening, string $pipe): ?Leg
+    {
         $thread = new JetHose(\INF, 0.0, 0.0, 0.0, Length::metres(self::ENDLESS_M), null);
 
         $view = new ReachView($sketch);
         $reach = (new ReachMap($view->drains(), $thread, true, true))->into($view->access($opening))[$pipe] ?? null;
 
-        return $reach?->leg?->path();
+        return $reach?->leg;
     }
 
     /** @return array<string, SegmentReach> by pipe */
@@ -96,7 +102,8 @@ final class ReachFinder
         return $best;
     }
 
-    private function option(Node $opening, Rig $rig, string $target): ReachOption
+    /** @param float $work metres from the opening to where it works, where that is before the target's end: it is drawn back from there */
+    public function option(Node $opening, Rig $rig, string $target, float $work = \INF): ReachOption
     {
         $map = $this->from($opening, $rig);
         $there = $map[$target];
@@ -106,7 +113,7 @@ final class ReachFinder
 
             return new ReachOption(
                 $opening, $rig, $metres, $this->sketch->pipes[$target]->length->value - $there->metres, $there->by,
-                $rig->pullFrom($path, $metres),
+                $rig->pullFrom($path, min($work, $metres)),
             );
         }
         [$stopped, $missing] = $this->nearest($opening, $map, $target);

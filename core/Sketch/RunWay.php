@@ -52,6 +52,15 @@ final readonly class RunWay
         return new self($spans, $leg->downstream ? Travel::Downstream : Travel::Upstream);
     }
 
+    /** The way of a tool through a leg, and on from there as a run would go. */
+    public static function through(Sketch $sketch, Leg $leg): self
+    {
+        $to = self::to($sketch, $leg);
+        $last = $to->spans[\count($to->spans) - 1];
+
+        return new self([...$to->spans, ...self::along($sketch, $last->end(), $to->travel, $last->to)->spans], $to->travel);
+    }
+
     /** Metres of the run at its end; nothing when it leads nowhere. */
     public function end(): float
     {

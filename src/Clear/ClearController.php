@@ -18,6 +18,7 @@ use App\Support\Database\Id;
 use App\Support\Form\SentForm;
 use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
+use App\Work\LineRecord;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\Machine;
 use Psr\Clock\ClockInterface;
@@ -41,7 +42,7 @@ final class ClearController extends JobController
     #[Route('', name: 'clear', methods: 'GET')]
     public function clear(Job $job, Request $request): Response
     {
-        return $this->show($job, $request, $this->forms($job));
+        return $this->showLog($job, $request);
     }
 
     #[Route('/passes/{id}', name: 'pass', methods: ['GET', 'POST'])]
@@ -51,12 +52,12 @@ final class ClearController extends JobController
         $details = null === $pass ? new PassDetails() : clone $pass->details();
         $form = $this->passForm($job, $id, $details);
         if (!SentForm::isAccepted($form, $request)) {
-            return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'editing' => $pass]);
+            return $this->showLog($job, $request, ['passForm' => $form, 'editing' => $pass]);
         }
         $machine = $details->tool->machine();
         // Nothing starts past a gate; a correction of what was done is no start.
         if (null === $pass && null !== $machine && $job->site()->isShutFor($machine)) {
-            return $this->show($job, $request, [...$this->forms($job), 'passForm' => $form, 'gateFor' => $machine], refused: true);
+            return $this->showLog($job, $request, ['passForm' => $form, 'gateFor' => $machine], true);
         }
         // What it worked on and with how much water is the plan's of today; a correction keeps what was so then.
         if (null === $pass) {
@@ -77,7 +78,7 @@ final class ClearController extends JobController
         $details = null === $test ? new FlowTestDetails() : clone $test->details();
         $form = $this->testForm($job, $id, $details);
         if (!SentForm::isAccepted($form, $request)) {
-            return $this->show($job, $request, [...$this->forms($job), 'testForm' => $form, 'editing' => $test]);
+            return $this->showLog($job, $request, ['testForm' => $form, 'editing' => $test]);
         }
         $test ??= new FlowTest($id, $job, $this->now(), $details);
         $test->describe($details);
@@ -101,7 +102,7 @@ final class ClearController extends JobController
     {
         $form = $this->clearedForm($job);
         if (!SentForm::isAccepted($form, $request)) {
-            return $this->show($job, $request, [...$this->forms($job), 'clearedForm' => $form]);
+            return $this->showLog($job, $request, ['clearedForm' => $form]);
         }
         /** @var array{cleared: Cleared, clearedNote: string} $answer */
         $answer = $form->getData();
@@ -111,13 +112,22 @@ final class ClearController extends JobController
         return $this->backToStage($job);
     }
 
+    /** @param array<string, mixed> $more forms as they were sent */
+    private function showLog(Job $job, Request $request, array $more = [], bool $refused = false): Response
+    {
+        // What is still owed hangs on what the looks say; both are put together once.
+        $screen = $this->screen($job, $request);
+
+        return $this->shown($screen, [...$this->forms($job, $screen->record), ...$more], 'clear/clear.html.twig', $refused);
+    }
+
     /**
      * @return array{
      *     passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof,
      *     editing: null, gateFor: null, machines: list<Machine>, freshStuck: string,
      * }
      */
-    private function forms(Job $job): array
+    private function forms(Job $job, LineRecord $record): array
     {
         $next = new PassDetails();
         $passes = $job->passes();
@@ -132,7 +142,7 @@ final class ClearController extends JobController
             'passForm' => $this->passForm($job, Id::fresh(), $next),
             'testForm' => $this->testForm($job, Id::fresh(), new FlowTestDetails()),
             'clearedForm' => $this->clearedForm($job),
-            'proof' => new ClearedProof($job, $this->plans->past($job)),
+            'proof' => new ClearedProof($job, $this->plans->past($job, $record)),
             'editing' => null,
             'gateFor' => null,
             'machines' => Machine::cases(),

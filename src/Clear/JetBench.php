@@ -25,7 +25,6 @@ final readonly class JetBench
     private const MUCH_BYPASS = 0.2;
     /** What a pump and its fittings usually hold. */
     private const PUMP_L = 1.5;
-    private const ROUGHNESS = 0.013;
     /** Under this it is a trap hose, for small lines. */
     private const SMALL_HOSE_MM = 7.0;
 
@@ -74,15 +73,8 @@ final readonly class JetBench
         $this->back = null === $deposit || 0.0 === $deposit
             ? null
             : new PullBack($bore, Length::millimetres($deposit), $this->line->flow, $solids);
-        $tank = $input->object('tank');
-        $litres = $tank->positive('tank_l');
-        $this->tank = new Tank(
-            $litres,
-            $tank->number('reserve_l', 0, $litres),
-            Water::perMinute($this->line->flow),
-            $tank->number('refill_l_min', 0),
-        );
-        $this->drain = null === $slope || $slope <= 0 ? null : new Manning($bore, $slope, self::ROUGHNESS);
+        $this->tank = $jetter->tank();
+        $this->drain = null === $slope || $slope <= 0 ? null : new Manning($bore, $slope, Manning::USUAL_ROUGHNESS);
         $this->night = $input->optionalNumber('night_c', -60, 40);
         $this->wear = $this->measured($input);
         $this->warnings = $this->warn($input);
@@ -157,7 +149,7 @@ final readonly class JetBench
         $depth = $this->drain->depth($this->line->flow);
         $velocity = $this->drain->velocity($depth);
 
-        return ['depth' => $depth->inMillimetres(), 'velocity' => $velocity, 'carries' => $velocity >= 0.6];
+        return ['depth' => $depth->inMillimetres(), 'velocity' => $velocity, 'carries' => $velocity >= Manning::CARRYING];
     }
 
     /** @return list<string> */

@@ -30,7 +30,7 @@ final class PlanController extends JobController
         JobScreens $screens,
         EntityManagerInterface $manager,
         ClockInterface $clock,
-        private readonly ClearingPlans $plans,
+        private readonly ClearingPlans $plans, private readonly PlanCards $cards,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -51,7 +51,7 @@ final class PlanController extends JobController
 
         return $this->render('clear/plan.html.twig', [
             'screen' => $screen, 'job' => $job, 'tab' => 'plan', 'form' => $form,
-            'plan' => $this->plans->of($job, $screen->hasCrossBore()),
+            'sheet' => $this->cards->sheet($this->plans->of($job, $screen->record), $job->property()->sketch(), $account->units()),
         ]);
     }
 
@@ -64,22 +64,21 @@ final class PlanController extends JobController
         $jetter = isset($typed['pump'])
             ? Jetter::typed($typed, $account->units())
             : Jetter::of($job->firm->jetter());
-        [$bore, $slope] = $this->plans->lineOf($job);
-        $plan = $this->plans->of($job, false);
-        $shown = [
-            'tab' => 'bench', 'plan' => $plan, 'leader' => RunLog::LEADER_M,
-            'values' => FieldValues::shown($jetter->values, $account->units()),
-            'hose' => $jetter->firstHose(), 'bore' => $bore, 'result' => null, 'pulls' => null, 'bad' => null,
-        ];
+        $screen = $this->screen($job, $request);
+        $shown = ['tab' => 'bench', 'leader' => RunLog::LEADER_M, 'result' => null, 'pulls' => null, 'bad' => null];
         try {
-            $shown['result'] = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids, $plan->plans['jet']->minutes());
-            $shown['pulls'] = $this->plans->pulls($job, $shown['result']->thrust());
+            // With what is typed, and not with what was kept last.
+            $plan = $this->plans->of($job, $screen->record, $jetter);
+            [$bore, $slope] = ClearingPlans::lineOf($plan->ground);
+            $result = new JetBench($jetter, $bore, $slope, $job->firm->clearTables()->solids, $plan->plans['jet']->pumpMinutes());
+            $pulls = $this->plans->pulls($job, $plan->ground, $result->thrust());
         } catch (BadInput $error) {
-            return $this->show(
-                $job, $request,
-                [...$shown, 'bad' => $error, 'values' => isset($typed['pump']) ? $typed : $shown['values']],
-                'clear/bench.html.twig', true,
-            );
+            $plan = $this->plans->of($job, $screen->record);
+
+            return $this->shown($screen, [
+                ...$shown, 'plan' => $plan, 'bore' => ClearingPlans::lineOf($plan->ground)[0], 'hose' => $jetter->firstHose(),
+                'bad' => $error, 'values' => isset($typed['pump']) ? $typed : FieldValues::shown($jetter->values, $account->units()),
+            ], 'clear/bench.html.twig', true);
         }
         if ($request->isMethod('POST')) {
             $job->firm->keepJetter($jetter->toKeep());
@@ -88,7 +87,12 @@ final class PlanController extends JobController
             return $this->redirectToRoute('jet_bench', ['job' => $job->id], Response::HTTP_SEE_OTHER);
         }
 
-        return $this->show($job, $request, $shown, 'clear/bench.html.twig', expected: $this->plans->expectation($job, $shown['pulls']));
+        return $this->shown(
+            $this->screens->expecting($screen, ClearingPlans::expectation($job, $plan->ground, $pulls), $account->units()), [
+                ...$shown, 'plan' => $plan, 'bore' => $bore, 'hose' => $jetter->firstHose(), 'result' => $result, 'pulls' => $pulls,
+                'values' => FieldValues::shown($jetter->values, $account->units()),
+            ], 'clear/bench.html.twig',
+        );
     }
 
     /** One line of a machine's gate, confirmed by whoever is signed in. */

@@ -20,15 +20,12 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
-use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Plan;
 use Jurvex\Core\Clear\Step;
-use Jurvex\Core\Flow\Water;
-use Jurvex\Core\Jet\Tank;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnreadableMeasure;
@@ -212,11 +209,7 @@ final class RunController extends JobController
         $machine = $pass->details()->tool->machine() ?? Machine::Cable;
         $tank = null;
         if (Machine::Jet === $machine) {
-            $jetter = Jetter::of($pass->job->firm->jetter())->input();
-            $values = $jetter->object('tank');
-            $flow = Water::perMinute(JetCalculation::line($jetter)->flow);
-            $refill = $values->number('refill_l_min', 0);
-            $minutes = (new Tank($values->positive('tank_l'), $values->number('reserve_l', 0), $flow, $refill))->minutes();
+            $minutes = Jetter::of($pass->job->firm->jetter())->tank()->minutes();
             $tank = null === $minutes ? null : max(0.0, $minutes * 60 - $log->onFor($seconds));
         }
 
@@ -232,7 +225,7 @@ final class RunController extends JobController
         \assert($account instanceof Account);
         // The plan hangs on what the screen has found; both are put together once.
         $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
-        $plan = $this->plans->of($job, $screen->hasCrossBore());
+        $plan = $this->plans->of($job, $screen->record);
         $heads = [];
         foreach ($plan->plans as $name => $each) {
             $heads[$name] = array_values(

@@ -88,7 +88,7 @@ final readonly class StandIns
         }
         $jetter = Jetter::of($job->firm->jetter());
         $jet = JetCalculation::line($jetter->input());
-        $pulls = $this->plans->pulls($job, $jet->nozzle->thrust($jet->nozzlePressure()));
+        $pulls = $this->plans->pulls($job, $this->plans->ground($job), $jet->nozzle->thrust($jet->nozzlePressure()));
         $tank = $jetter->input()->object('tank');
 
         return new JetterStandIn(

@@ -6,8 +6,11 @@ namespace App\Firm;
 
 use App\Support\Form\TypedNumbers;
 use App\Support\Units\FieldValues;
+use Jurvex\Core\Calc\JetCalculation;
+use Jurvex\Core\Flow\Water;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Jet\Tank;
 use Jurvex\Core\Measure\UnitSystem;
 
 /** A firm's jetter and tank as plain values: what the plan and the bench begin with. */
@@ -111,5 +114,21 @@ final readonly class Jetter
     public function flow(): float
     {
         return $this->input()->object('pump')->positive('flow_l_min');
+    }
+
+    /**
+     * Its water, drawn as the pump, its hoses and its nozzle take it.
+     *
+     * @throws BadInput
+     */
+    public function tank(): Tank
+    {
+        $tank = $this->input()->object('tank');
+        $litres = $tank->positive('tank_l');
+
+        return new Tank(
+            $litres, $tank->number('reserve_l', 0, $litres), Water::perMinute(JetCalculation::line($this->input())->flow),
+            $tank->number('refill_l_min', 0),
+        );
     }
 }

@@ -78,14 +78,20 @@ class KitTool
         return ($wet ? $this->details->frictionWet : $this->details->frictionDry) ?? 0.0;
     }
 
-    /** @return list<Piece> what clears, with each head whose class is known; the identifier ends in the head's place */
-    public function pieces(): array
+    /** What drives it; none of what only looks. */
+    public function machine(): ?Machine
     {
-        $machine = match ($this->details->kind) {
+        return match ($this->details->kind) {
             ToolKind::Cable => Machine::Cable,
             ToolKind::JetHose => Machine::Jet,
             default => null,
         };
+    }
+
+    /** @return list<Piece> what clears, with each head whose class is known; the identifier ends in the head's place */
+    public function pieces(): array
+    {
+        $machine = $this->machine();
         $pieces = [];
         foreach ($this->details->getHeads() as $i => $head) {
             if (null !== $machine && null !== $head->class) {

@@ -11,6 +11,8 @@ use Jurvex\Core\Clear\Head;
 final class StartingKit
 {
     /**
+     * A cable turns as it goes in, which takes most of the friction along it away.
+     *
      * Kind, length m, diameter mm, stiffness N·m², weight N/m, friction dry and wet, push (or reel drag) N, pull N,
      * clearance mm, passes traps; heads with diameter, stiff length, drag or thrust, class.
      */
@@ -23,11 +25,11 @@ final class StartingKit
             ['Small camera head', 25.0, 38.0, 2.0, Head::Camera],
         ]],
         [
-            'Cable 8 mm, 15 m', ToolKind::Cable, 15.0, 8.0, 0.7, 2.2, 0.45, 0.35, 120.0, 250.0, 3.0, false,
+            'Cable 8 mm, 15 m', ToolKind::Cable, 15.0, 8.0, 0.7, 2.2, 0.20, 0.12, 120.0, 250.0, 3.0, false,
             [['Bulb', 22.0, 50.0, 4.0, Head::Opener], ['Small blade', 35.0, 60.0, 8.0, Head::SmallHead]],
         ],
         [
-            'Cable 13 mm, 30 m', ToolKind::Cable, 30.0, 13.0, 3.2, 6.0, 0.45, 0.35, 300.0, 500.0, 4.0, false,
+            'Cable 13 mm, 30 m', ToolKind::Cable, 30.0, 13.0, 3.2, 6.0, 0.20, 0.12, 300.0, 500.0, 4.0, false,
             [
                 ['Straight head', 32.0, 90.0, 8.0, Head::Opener],
                 ['Small blade', 50.0, 90.0, 15.0, Head::SmallHead],
@@ -35,12 +37,12 @@ final class StartingKit
             ],
         ],
         [
-            'Cable 19 mm, 45 m', ToolKind::Cable, 45.0, 19.0, 9.0, 9.0, 0.45, 0.35, 500.0, 800.0, 5.0, false,
+            'Cable 19 mm, 45 m', ToolKind::Cable, 45.0, 19.0, 9.0, 9.0, 0.20, 0.12, 500.0, 800.0, 5.0, false,
             [
                 ['Retriever', 45.0, 120.0, 15.0, Head::Retriever],
                 ['Middle blade', 75.0, 130.0, 30.0, Head::Blade],
-                ['Wide blade', 95.0, 140.0, 45.0, Head::Blade],
-                ['Chain flail', 90.0, 150.0, 50.0, Head::ChainFlail],
+                ['Wide blade', 95.0, 140.0, 40.0, Head::Blade],
+                ['Chain flail', 90.0, 150.0, 40.0, Head::ChainFlail],
             ],
         ],
         [

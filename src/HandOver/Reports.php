@@ -35,7 +35,7 @@ final readonly class Reports
             $ribbons[$run->id] = $this->screens->ribbon($job, $record->runs[$run->id], $marks, $units);
         }
         // How far a tool should have come is worked out of the whole map: only where one was in the line.
-        $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job));
+        $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job, $record));
 
         return new Report($job, $record, $runs, $ribbons, $marks, $units, $cleared, $this->rings->of($job, $record));
     }

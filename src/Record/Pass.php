@@ -140,6 +140,14 @@ class Pass implements JobEntry
         return $this->details;
     }
 
+    /** A distance of the pass as one from the foot of the drop. */
+    public function alongTheLine(float $metres): Length
+    {
+        $drop = Zero::Rim === $this->job->zero() ? $this->opening?->details()->dropM ?? 0.0 : 0.0;
+
+        return Length::metres(max(0.0, $metres - $drop));
+    }
+
     public function onTheLine(): DrawnPass
     {
         return new DrawnPass(

@@ -10,7 +10,6 @@ use App\Record\Run;
 use App\Work\Expectation;
 use App\Work\JudgedRun;
 use App\Work\LineRecord;
-use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Ribbon\Ribbon;
 
@@ -65,17 +64,5 @@ final readonly class JobScreen
     public function pressing(): int
     {
         return $this->record->count(Need::Now);
-    }
-
-    /** Another utility runs through the pipe: nobody cuts or jets here. */
-    public function hasCrossBore(): bool
-    {
-        foreach ($this->record->findings as $each) {
-            if (Kind::CrossBore === $each->finding->kind) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

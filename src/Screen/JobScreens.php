@@ -51,6 +51,15 @@ final readonly class JobScreens
         );
     }
 
+    /** The same with what is chosen now on its ribbon. */
+    public function expecting(JobScreen $screen, ?Expectation $expected, UnitSystem $units): JobScreen
+    {
+        return null === $expected ? $screen : new JobScreen(
+            $screen->job, $screen->stage, $screen->record, $screen->line, $screen->runs, $screen->marks,
+            self::ribbonOf($screen->job, $expected, $units), $expected,
+        );
+    }
+
     /** What the map makes of the way from the chosen opening, before anything was pushed. */
     private static function expected(Job $job): ?Expectation
     {

@@ -4,188 +4,150 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Firm\ClearTables;
 use App\Firm\Jetter;
 use App\Firm\Kit;
 use App\Firm\KitTool;
 use App\Firm\ToolHead;
 use App\Firm\ToolKind;
-use App\Record\ClearingDetails;
 use App\Record\Job;
 use App\Record\OpeningKind;
 use App\Record\PassRepository;
 use Jurvex\Core\Cable\CablePlan;
+use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Clear\Blockage;
-use Jurvex\Core\Clear\Head;
-use Jurvex\Core\Clear\Pieces;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Flow\Water;
+use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Reached;
-use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\ExpectedRun;
-use Jurvex\Core\Sketch\Lies;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Pipe;
-use Jurvex\Core\Sketch\PipePart;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Triage\DangerSign;
 
-/** Puts a job's clearing plans together from what is known: triage, line map, opening, kit. */
+/** Puts a job's clearing plans together from what is known: where it is, what the pipe is like, what the kit reaches. */
 final readonly class ClearingPlans
 {
-    private const FAR_M = 10.0;
     /** Stoppages that line the wall. */
     private const RINGS = [Blockage::SoftGrease, Blockage::HardGrease, Blockage::PackedSoap, Blockage::Scale];
 
-    public function __construct(private Stoppages $stoppages, private Kit $kit, private PassRepository $passes)
+    public function __construct(private PlanGrounds $grounds, private Kit $kit, private PassRepository $passes)
     {
-    }
-
-    public function of(Job $job, bool $hasCrossBore): ClearingPlan
-    {
-        [$near, $far, $fromTriage] = $this->place($job, $job->clearing());
-        $way = $this->pipes($job, $far);
-        $tables = $job->firm->clearTables();
-        $bore = Bore::orUsual($job->clearing()->boreMm ?? ($way[\count($way) - 1] ?? null)?->bore->value);
-        $cable = $this->cable($job, $near, $far);
-        $opening = $job->chosenOpening()?->details();
-        $bores = [
-            Bore::orUsual($opening?->mouth()->size->value),
-            $bore,
-            ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $way),
-        ];
-        $cutter = CablePlan::largestCutter(
-            $bores,
-            Length::millimetres((new Input($tables->cable))->number('clearance_mm', 0)),
-            array_map(Length::millimetres(...), $tables->cutters),
-        );
-        $narrowest = Length::metres(min(array_map(static fn (Length $bore) => $bore->metres, $bores)));
-        $tools = $this->kit->of($job->firm);
-        $pieces = self::pieces($tools, $tables, $narrowest, $bore, $cable->needed());
-        $situation = $this->situation($job, $hasCrossBore, $near, $far, $way, $bore, self::heads($tools, array_keys($pieces)));
-
-        return new ClearingPlan(
-            $situation, Planner::plans($situation, $tables->first), $fromTriage, $cable, $bore, $cutter, $tables->sizes->of($bore),
-            $pieces,
-        );
     }
 
     /**
-     * @param list<Pipe> $way
-     * @param ?list<Head> $heads at hand
+     * @param ?LineRecord $record what all looks say, where that was put together already
+     * @param ?Jetter $jetter in place of the firm's own
+     *
+     * @throws BadInput when the jetter is none
      */
-    private function situation(Job $job, bool $hasCrossBore, float $near, float $far, array $way, Length $bore, ?array $heads): Situation
+    public function of(Job $job, ?LineRecord $record = null, ?Jetter $jetter = null): ClearingPlan
     {
-        $details = $job->clearing();
+        $jetter ??= Jetter::of($job->firm->jetter());
+        $ground = $this->grounds->of($job, $record);
         $tables = $job->firm->clearTables();
-        $opening = $job->chosenOpening()?->details();
-        $dangers = $job->site()->presentDangers();
-        $at = $way[\count($way) - 1] ?? null;
-        $faced = null === $opening ? Travel::Downstream : MappedRuns::travelFrom($opening->faces);
+        $bore = Bore::orUsual($job->clearing()->boreMm ?? $ground->pipeAt($ground->place->far)?->bore->value);
+        $bores = self::bores($ground, $bore);
+        $narrowest = Length::metres(min(array_map(static fn (Length $each) => $each->metres, $bores)));
+        $past = $this->pastOn($job, $ground);
+        $tools = $this->kit->of($job->firm);
+        $reaches = KitReaches::of($job, $ground, $tools, $past);
+        $cable = $this->cable($job, $ground);
+        $pieces = KitPieces::chosen($tools, $tables->sizes, $reaches, $narrowest, $cable->needed(), Length::metres($ground->place->far));
+        $situation = $this->situation($job, $ground, $jetter, $bore, $pieces);
+        $cutter = CablePlan::largestCutter(
+            $bores, Length::millimetres((new Input($tables->cable))->number('clearance_mm', 0)),
+            array_map(Length::millimetres(...), $tables->cutters),
+        );
 
-        return new Situation(
-            $details->blockage, Length::metres($near), Length::metres($far),
-            $this->overrun($job, $far, (new Input($tables->cable))->number('overrun_m')), $bore,
-            $details->material ?? $at->material ?? Material::Unknown, Jetter::of($job->firm->jetter())->flow(),
-            OpeningKind::RoofVent === $opening?->kind, $details->noWater, $details->fragile, $details->weakFar, $hasCrossBore,
-            \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
-            $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)),
-            $details->direction ?? $faced, self::passesTrap($job, $way), self::end($job), self::deposit($job, $details->blockage, $bore),
-            $heads, $tables->solids,
+        $plans = Planner::plans($situation, $tables->first);
+        $waysOut = [];
+        foreach ($plans as $name => $plan) {
+            if ([] !== $plan->hindrances) {
+                $waysOut[$name] = WaysOut::of($job, $ground, $tools, $plan->machine, $past);
+            }
+        }
+
+        return new ClearingPlan(
+            $situation, $plans, $ground, $cable, $bore, $cutter, $tables->sizes->of($narrowest),
+            $narrowest, $pieces->names, $waysOut, $jetter->tank(),
         );
     }
 
-    /** Where the map has the tap or the tank; none where nobody knows it. */
-    private static function end(Job $job): ?Length
+    private function situation(Job $job, PlanGround $ground, Jetter $jetter, Length $bore, KitPieces $pieces): Situation
     {
-        $end = MappedRuns::wayFrom($job->chosenOpening())?->end() ?? 0.0;
+        $details = $job->clearing();
+        $tables = $job->firm->clearTables();
+        $dangers = $job->site()->presentDangers();
+        $at = $ground->pipeAt($ground->place->far);
+        $fall = $at?->fallPercent();
 
-        return $end > 0 ? Length::metres($end) : null;
+        return new Situation(
+            $details->blockage, Length::metres($ground->place->near), Length::metres($ground->place->far),
+            $this->overrun($job, $ground), $bore, $details->material ?? $at->material ?? Material::Unknown,
+            Water::perMinute(JetCalculation::line($jetter->input())->flow),
+            OpeningKind::RoofVent === $ground->opening?->details()->kind, $details->noWater, $details->fragile, $details->weakFar,
+            $ground->hasCrossBore, \in_array(DangerSign::GasSmell, $dangers, true), \in_array(DangerSign::ChemicalPoured, $dangers, true),
+            $details->frost, $tables->rates->learntFrom($this->passes->worked($job->firm)), $ground->travel,
+            self::passesTrap($job, $ground), $ground->end(), self::deposit($jetter, $details->blockage, $bore), $pieces->heads,
+            $tables->solids, $ground->weakSpots, $pieces->reaches, null === $fall ? null : $fall / 100,
+            $ground->steepest($ground->place->far), $tables->cable['test_min'],
+        );
+    }
+
+    /** @return non-empty-list<Length> of the opening, of all on the way, and where the work is */
+    private static function bores(PlanGround $ground, Length $bore): array
+    {
+        return [
+            Bore::orUsual($ground->opening?->details()->mouth()->size->value), $bore,
+            ...array_map(static fn (Pipe $pipe) => Length::millimetres($pipe->bore->value), $ground->pipes($ground->place->far)),
+        ];
     }
 
     /** The ring that the bench reckons with, where the stoppage is one. */
-    private static function deposit(Job $job, Blockage $blockage, Length $bore): ?Length
+    private static function deposit(Jetter $jetter, Blockage $blockage, Length $bore): ?Length
     {
-        $millimetres = Jetter::of($job->firm->jetter())->input()->optionalNumber('deposit_mm', 0);
-
+        $millimetres = $jetter->input()->optionalNumber('deposit_mm', 0);
         $isRing = null !== $millimetres && $millimetres > 0 && $millimetres < $bore->inMillimetres() / 2;
 
         return $isRing && \in_array($blockage, self::RINGS, true) ? Length::millimetres($millimetres) : null;
     }
 
-    /**
-     * @param list<KitTool> $tools
-     * @param list<string> $passing classes of what the kit has and what passes the way
-     *
-     * @return ?list<Head> none where the kit names no heads at all
-     */
-    private static function heads(array $tools, array $passing): ?array
-    {
-        foreach ($tools as $tool) {
-            if ([] !== $tool->pieces()) {
-                return array_map(Head::from(...), $passing);
-            }
-        }
-
-        return null;
-    }
-
-    private function cable(Job $job, float $near, float $far): CablePlan
+    private function cable(Job $job, PlanGround $ground): CablePlan
     {
         $cable = new Input($job->firm->clearTables()->cable);
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
 
         return new CablePlan(
-            Length::metres($job->chosenOpening()?->details()->dropM ?? 0.0), Length::metres($near), Length::metres($far),
-            $this->overrun($job, $far, $cable->number('overrun_m')), $metres('tail_m'), $metres('drum_m'), $metres('section_m'),
+            $ground->drop(), Length::metres($ground->place->near), Length::metres($ground->place->far),
+            $this->overrun($job, $ground), $metres('tail_m'), $metres('drum_m'), $metres('section_m'),
             $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'),
         );
     }
 
     /** How far a tool should come: past the far estimate by the house rule. */
-    public function past(Job $job): Length
+    public function past(Job $job, ?LineRecord $record = null): Length
     {
-        $far = $this->place($job, $job->clearing())[1];
-
-        return Length::metres($far + $this->overrun($job, $far, $job->firm->clearTables()->cable['overrun_m'])->metres);
+        return $this->pastOn($job, $this->grounds->of($job, $record));
     }
 
-    /**
-     * @param list<KitTool> $tools
-     *
-     * @return array<string, string> what of the firm's kit is each head, by its class; none for what the kit has not
-     */
-    private static function pieces(array $tools, ClearTables $tables, Length $narrowest, Length $bore, Length $needed): array
+    private function pastOn(Job $job, PlanGround $ground): Length
     {
-        $names = $pieces = [];
-        foreach ($tools as $tool) {
-            foreach ($tool->pieces() as $piece) {
-                $pieces[] = $piece;
-                $names[$piece->id] = $tool->details()
-                    ->getHeads()[(int) substr($piece->id, \strlen($tool->id) + 1)]->name.' · '.$tool
-                    ->details()->name;
-            }
-        }
-        $kit = new Pieces($pieces, $tables->sizes);
-        $of = [];
-        foreach (Head::cases() as $head) {
-            $best = $kit->best($head, $narrowest, $bore, $needed);
-            $of[$head->value] = null === $best ? '' : $names[$best->id];
-        }
-
-        return array_filter($of);
+        return Length::metres($ground->place->far + $this->overrun($job, $ground)->metres);
     }
 
-    /** @param list<Pipe> $way */
-    private static function passesTrap(Job $job, array $way): bool
+    private static function passesTrap(Job $job, PlanGround $ground): bool
     {
         $nodes = $job->property()->sketch()->nodes;
 
-        return [] !== array_filter($way, static fn (Pipe $pipe) => NodeKind::Trap === ($nodes[$pipe->to]->kind ?? null));
+        return [] !== array_filter(
+            $ground->pipes($ground->place->far), static fn (Pipe $pipe) => NodeKind::Trap === ($nodes[$pipe->to]->kind ?? null),
+        );
     }
 
     /**
@@ -193,17 +155,25 @@ final readonly class ClearingPlans
      *
      * @return array{Length, ?float}
      */
-    public function lineOf(Job $job): array
+    public static function lineOf(PlanGround $ground): array
     {
-        $way = $this->pipes($job, $this->place($job, $job->clearing())[1]);
-        $at = $way[\count($way) - 1] ?? null;
+        $at = $ground->pipeAt($ground->place->far);
         $fall = $at?->fallPercent();
 
         return [Bore::orUsual($at?->bore->value), null === $fall ? null : $fall / 100];
     }
 
-    /** How far a net thrust pulls the firm's line hose from the chosen opening; none without a map, an opening or a hose. */
-    public function pulls(Job $job, float $thrust): ?Reached
+    /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
+    private function overrun(Job $job, PlanGround $ground): Length
+    {
+        $wanted = $job->firm->clearTables()->cable['overrun_m'];
+        $end = $ground->end()->metres ?? 0.0;
+
+        return Length::metres($end >= $ground->place->far && $end > 0 ? min($wanted, $end - $ground->place->far) : $wanted);
+    }
+
+    /** How far a net thrust pulls the firm's line hose on the way of the plan; none without a map, an opening or a hose. */
+    public function pulls(Job $job, PlanGround $ground, float $thrust): ?Reached
     {
         $sketch = $job->property()->sketch();
         $hoses = array_values(
@@ -212,10 +182,10 @@ final readonly class ClearingPlans
                 static fn (KitTool $tool) => ToolKind::JetHose === $tool->details()->kind && !$tool->details()->passesTraps,
             ),
         );
-        $way = MappedRuns::wayFrom($job->chosenOpening())->spans ?? [];
+        $way = $ground->way->spans ?? [];
         $path = [] === $way
             ? null
-            : ReachFinder::path($sketch, $sketch->nodes[$job->chosenOpening()?->node() ?? ''], $way[\count($way) - 1]->pipe->id);
+            : ReachFinder::path($sketch, $sketch->nodes[$ground->opening?->node() ?? ''], $way[\count($way) - 1]->pipe->id);
         if (null === $path || [] === $hoses) {
             return null;
         }
@@ -226,49 +196,21 @@ final readonly class ClearingPlans
     }
 
     /** The ribbon with the hose on it. */
-    public function expectation(Job $job, ?Reached $pulls): ?Expectation
+    public static function expectation(Job $job, PlanGround $ground, ?Reached $pulls): ?Expectation
     {
-        $opening = $job->chosenOpening();
-        $way = MappedRuns::wayFrom($opening);
-        if (null === $pulls || null === $opening || null === $way) {
+        $opening = $ground->opening;
+        if (null === $pulls || null === $opening || null === $ground->way) {
             return null;
         }
-        $record = ExpectedRun::on($job->property()->sketch(), $way);
+        $record = ExpectedRun::on($job->property()->sketch(), $ground->way);
 
         return null === $record
             ? null
             : new Expectation($opening->details()->place, $record, Length::metres(max(0.0, $pulls->metres - $opening->details()->dropM)));
     }
 
-    /** @return array{float, float, bool} near, far, and whether they are triage's */
-    private function place(Job $job, ClearingDetails $details): array
+    public function ground(Job $job): PlanGround
     {
-        if (null !== $details->farM) {
-            return [$details->nearM ?? $details->farM, $details->farM, false];
-        }
-        $likeliest = array_values($this->stoppages->of($job)->likeliest ?? [])[0] ?? null;
-        $apart = $likeliest?->apart;
-        if (Lies::Down === $apart?->way) {
-            return [$details->nearM ?? $apart->near, max($details->nearM ?? 0.0, $apart->far), true];
-        }
-
-        return [$details->nearM ?? 0.0, max($details->nearM ?? 0.0, self::FAR_M), false];
-    }
-
-    /** Past the stoppage by the house rule, but not into the main: where the map knows the line's end, that is the end. */
-    private function overrun(Job $job, float $far, float $wanted): Length
-    {
-        $end = self::end($job)->metres ?? 0.0;
-
-        return Length::metres($end >= $far && $end > 0 ? min($wanted, $end - $far) : $wanted);
-    }
-
-    /** @return list<Pipe> from the chosen opening to the far estimate */
-    private function pipes(Job $job, float $far): array
-    {
-        return array_map(
-            static fn (PipePart $part) => $part->pipe,
-            MappedRuns::wayFrom($job->chosenOpening())?->within(0.0, max(0.01, $far)) ?? [],
-        );
+        return $this->grounds->of($job);
     }
 }

@@ -97,6 +97,12 @@ final readonly class LineRecord
         return $doubts;
     }
 
+    /** Another utility runs through the pipe: nobody cuts or jets here. */
+    public function hasCrossBore(): bool
+    {
+        return [] !== array_filter($this->findings, static fn (LineFinding $each) => Kind::CrossBore === $each->finding->kind);
+    }
+
     /** How many findings wait for another look. */
     public function waiting(): int
     {

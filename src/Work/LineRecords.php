@@ -13,19 +13,34 @@ use Jurvex\Core\Looks\Portion;
 use Jurvex\Core\Looks\UnitedFinding;
 use Jurvex\Core\Looks\UnitedLine;
 use Jurvex\Core\Sketch\RunWay;
+use Psr\Clock\ClockInterface;
 
 /** Unites all looks at a property. */
 final readonly class LineRecords
 {
-    public function __construct(private EntityManagerInterface $manager, private JudgedRuns $judged)
+    public function __construct(private EntityManagerInterface $manager, private JudgedRuns $judged, private ClockInterface $clock)
     {
     }
 
     /** As it was known at the end of a job: with every earlier look at the property, and none that came after the job's last. */
     public function of(Job $job): LineRecord
     {
+        $own = $job->runs();
+        $last = end($own);
+
+        return false === $last ? new LineRecord([], [], [], []) : $this->united($job, $last->startedAt);
+    }
+
+    /** What is known before a job looks for itself: every look at the property until it was handed over. */
+    public function known(Job $job): LineRecord
+    {
+        return [] === $job->runs() ? $this->united($job, $job->outcome()->handedOverAt() ?? $this->clock->now()) : $this->of($job);
+    }
+
+    private function united(Job $job, \DateTimeImmutable $until): LineRecord
+    {
         $lines = $laid = $portions = [];
-        foreach ($this->runs($job) as $run) {
+        foreach ($this->runs($job, $until) as $run) {
             $lines[$run->id] = $this->judged->judge($run, $job->rules());
             $laid[] = self::laid($lines[$run->id]);
         }
@@ -52,18 +67,13 @@ final readonly class LineRecords
     }
 
     /** @return list<Run> oldest first */
-    private function runs(Job $job): array
+    private function runs(Job $job, \DateTimeImmutable $until): array
     {
-        $own = $job->runs();
-        $last = end($own);
-        if (false === $last) {
-            return [];
-        }
         /** @var list<Run> $runs */
         $runs = $this->manager->createQuery(
             'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job'
                 .' WHERE job.property = :property AND run.startedAt <= :last ORDER BY run.startedAt ASC, run.id ASC')
-            ->setParameter('property', $job->property()->id)->setParameter('last', $last->startedAt)->getResult();
+            ->setParameter('property', $job->property()->id)->setParameter('last', $until)->getResult();
 
         return $runs;
     }

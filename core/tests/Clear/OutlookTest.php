@@ -66,7 +66,7 @@ final class OutlookTest extends TestCase
         );
         $told = [];
         foreach (Planner::plans($situation, Machine::Cable) as $plan) {
-            $outlook = Outlook::of($plan, $situation->blockage);
+            $outlook = Outlook::of($plan, $situation);
             $told[] = trim(($outlook->deed->value ?? '').' '.($outlook?->leaves->value ?? ''));
         }
 

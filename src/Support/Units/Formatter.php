@@ -58,6 +58,14 @@ final class Formatter implements RuntimeExtensionInterface
         return $this->number($value, $value < 10 ? 1 : 0, 0).' '.Quantity::Volume->unit($units);
     }
 
+    /** How fast a tool goes: `0.8 m/min`, `20 ft/min`. */
+    public function pace(float $metresPerMinute, UnitSystem $units): string
+    {
+        $value = Quantity::Speed->shown($metresPerMinute, $units);
+
+        return $this->number($value, $value < 10 ? 2 - (int) ($value >= 1) : 0, 0).' '.Quantity::Speed->unit($units);
+    }
+
     /** A number with the unit in which the reader says it: `138 bar`, `2,001.5 psi`. */
     public function quantity(float $value, string $of, UnitSystem $units, int $decimals = 0): string
     {

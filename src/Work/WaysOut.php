@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Firm\Kit;
+use App\Firm\KitTool;
+use App\Record\Job;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Sketch\Alternatives;
+use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Sketch\ReachOption;
+use Jurvex\Core\Sketch\WhatElse;
+
+/** What would get there where a plan's own tool does not: another opening, another head, another tool. */
+final readonly class WaysOut
+{
+    private const LISTED = 2;
+
+    /**
+     * @param list<ReachOption> $options that work, from here or elsewhere
+     * @param list<WhatElse> $else what would, where nothing of the kit does
+     * @param array<string, string> $names of the kit's pieces
+     */
+    private function __construct(public array $options, public array $else, public array $names)
+    {
+    }
+
+    /**
+     * @param list<KitTool> $tools
+     * @param Length $work how far the work goes, from the foot of the drop
+     */
+    public static function of(Job $job, PlanGround $ground, array $tools, Machine $machine, Length $work): self
+    {
+        $sketch = $job->property()->sketch();
+        $target = KitReaches::target($ground, $work);
+        $rigs = Kit::rigs(array_values(array_filter($tools, static fn (KitTool $tool) => $tool->machine() === $machine)), true);
+        if (null === $target || [] === $rigs || [] === $sketch->openings()) {
+            return new self([], [], []);
+        }
+        $finder = new ReachFinder($sketch, $rigs);
+        $options = $each = [];
+        foreach ($finder->options($target) as $option) {
+            // From one opening the best one is enough.
+            if ($option->works() && !isset($each[$option->opening->id])) {
+                $each[$option->opening->id] = true;
+                $options[] = $option;
+            }
+        }
+
+        return new self(
+            \array_slice($options, 0, self::LISTED),
+            [] === $options ? \array_slice((new Alternatives($finder))->to($target), 0, self::LISTED) : [], KitPieces::names($tools),
+        );
+    }
+}
