@@ -32,12 +32,30 @@ final class JetBenchTest extends ApplicationTestCase
         $wide['nozzle']['orifices'][0]['diameter_mm'] = '1,6';
         $answer = $this->get($bench.'?'.http_build_query($wide));
         self::assertStringContainsString('Less than half of the pressure arrives.', $answer->filter('#bench-out')->text());
-        self::assertMatchesRegularExpression('/Orifices of 0\.\d{3} mm would suit/', $answer->filter('#bench-out')->text());
+        self::assertMatchesRegularExpression(
+            '/The orifices are too large for this pump\. .*Orifices of 0\.\d{3} mm would suit/', $answer->filter('.bench-pressure')->text(),
+        );
         $wide['nozzle']['orifices'][1] = ['count' => '40', 'diameter_mm' => '0.8', 'angle_deg' => '180'];
         self::assertStringContainsString(
             'The front jets outweigh the rear ones.',
             $this->get($bench.'?'.http_build_query($wide))->filter('#bench-out')->text(),
         );
+    }
+
+    public function testANozzleClassPutsInItsUsualOrificesForThisPump(): void
+    {
+        $job = $this->job('Wash block');
+        $bench = '/jobs/'.$job->id.'/clear/bench';
+        $values = $this->get($bench)->selectButton('Save as our jetter')->form(['usual' => 'free_spinner'])->getPhpValues();
+        $page = $this->get($bench.'?'.http_build_query($values));
+        self::assertSame(
+            ['2', '1.4', '45'],
+            array_map(
+                static fn (string $of) => $page->filter('#nozzle-orifices-0-'.$of)->attr('value'), ['count', 'diameter_mm', 'angle_deg'],
+            ),
+        );
+        self::assertStringContainsString('It leaks past what turns.', $page->filter('.bench-pressure')->text());
+        self::assertCount(2, $page->filter('.orifice'));
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */

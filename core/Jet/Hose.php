@@ -17,6 +17,11 @@ final readonly class Hose
     {
     }
 
+    public function ofLength(Length $length): self
+    {
+        return new self($this->bore, $length, $this->roughness, $this->minorLosses);
+    }
+
     /**
      * Pressure lost at a flow, by Darcy and Weisbach, (f·L/D + K)·ρv²/2; f is 64/Re under Re 2300, else Swamee and Jain's
      * 0.25/log₁₀²(ε/3.7D + 5.74/Re^0.9).

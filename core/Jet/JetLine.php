@@ -23,6 +23,32 @@ final readonly class JetLine
         $this->flow = $this->onRelief ? $this->flowAtSetting() : $pump->flow;
     }
 
+    public function setting(): Pressure
+    {
+        return $this->pump->setting;
+    }
+
+    /** The same pump and hoses with another nozzle. */
+    public function withNozzle(Nozzle $nozzle): self
+    {
+        return new self($this->pump, $this->hoses, $nozzle);
+    }
+
+    /** The same with another length of the hose at the pump. */
+    public function withFirstHose(Length $length): self
+    {
+        $first = $this->hoses[0] ?? null;
+
+        return null === $first
+            ? $this : new self($this->pump, [$first->ofLength($length), ...\array_slice($this->hoses, 1)], $this->nozzle);
+    }
+
+    /** As if all of the water came out of the jets. */
+    public function withoutLeak(): self
+    {
+        return $this->withNozzle($this->nozzle->withoutLeak());
+    }
+
     public function bypass(): float
     {
         return $this->pump->flow - $this->flow;
@@ -74,6 +100,13 @@ final readonly class JetLine
         $left = $this->pump->setting->pascal - $this->lossAt($this->pump->flow);
 
         return $left > 0 ? $this->nozzle->matchedDiameter($this->pump->flow, Pressure::pascal($left)) : null;
+    }
+
+    /** The orifice that fits; where the hoses alone use up the setting, the one that would need half of it. */
+    public function bestOrifice(): Length
+    {
+        return $this->matchedOrifice()
+            ?? $this->nozzle->matchedDiameter($this->pump->flow, Pressure::pascal($this->pump->setting->pascal / 2));
     }
 
     private function flowAtSetting(): float

@@ -18,6 +18,17 @@ final readonly class Nozzle
     {
     }
 
+    public function withoutLeak(): self
+    {
+        return new self($this->orifices, 0.0);
+    }
+
+    /** Share of the flow that leaks past what turns. */
+    public function leak(): float
+    {
+        return $this->leak;
+    }
+
     /**
      * What it takes to press a flow through: Cd·A·√(2P/ρ) = Q·(1 − leak).
      *

@@ -12,6 +12,7 @@ use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
 use Jurvex\Core\Jet\JetLine;
+use Jurvex\Core\Jet\MissingPressure;
 use Jurvex\Core\Jet\OrificeWear;
 use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Jet\PullBack;
@@ -30,8 +31,10 @@ final readonly class JetBench
 
     public JetLine $line;
 
-    /** @var list<array{length: float, bar: float, thrust: float}> nozzle pressure and thrust by length of the first hose */
-    public array $curve;
+    /** None without a hose. */
+    public ?PressureCurve $curve;
+
+    public MissingPressure $missing;
 
     /** @var list<string> codes of what is wrong */
     public array $warnings;
@@ -65,7 +68,8 @@ final readonly class JetBench
             static fn (Input $hose) => [Length::millimetres($hose->positive('bore_mm')), Length::metres($hose->number('length_m', 0))],
             $input->objects('hoses'),
         );
-        $this->curve = self::curve($input);
+        $this->curve = $this->curve($jetter);
+        $this->missing = $this->missing($input);
         $deposit = $input->optionalNumber('deposit_mm', 0);
         if (null !== $deposit && $deposit >= $bore->inMillimetres() / 2) {
             throw BadInput::outOfRange('deposit_mm', 0, $bore->inMillimetres() / 2);
@@ -93,7 +97,7 @@ final readonly class JetBench
 
     private function measured(Input $input): ?OrificeWear
     {
-        if (!$input->has('measured_l_min') || !$input->has('gauge_bar')) {
+        if (!$this->isMeasured($input)) {
             return null;
         }
         $flow = Water::perSecond($input->positive('measured_l_min'));
@@ -172,24 +176,34 @@ final readonly class JetBench
         return array_keys(array_filter($warnings));
     }
 
-    /** @return list<array{length: float, bar: float, thrust: float}> */
-    private static function curve(Input $input): array
+    private function missing(Input $input): MissingPressure
     {
-        $values = ['pump' => $input->map('pump'), 'nozzle' => $input->map('nozzle'), 'hoses' => array_values($input->map('hoses'))];
-        $first = \is_array($values['hoses'][0] ?? null) ? $values['hoses'][0] : null;
-        if (null === $first || !is_numeric($first['length_m'] ?? null)) {
-            return [];
+        return $this->isMeasured($input)
+            ? new MissingPressure(
+                $this->line, Water::perSecond($input->positive('measured_l_min')), Pressure::bar($input->positive('gauge_bar')),
+            )
+            : new MissingPressure($this->line);
+    }
+
+    private function isMeasured(Input $input): bool
+    {
+        return $input->has('measured_l_min') && $input->has('gauge_bar');
+    }
+
+    private function curve(Jetter $jetter): ?PressureCurve
+    {
+        $today = $jetter->firstHose();
+        if ([] === $this->hoses) {
+            return null;
         }
-        $longest = max(10.0, 2 * (float) $first['length_m']);
-        $curve = [];
+        $longest = max(10.0, 2 * $today);
+        $points = [];
         for ($i = 0; $i <= self::CURVE_POINTS; ++$i) {
             $length = $longest * $i / self::CURVE_POINTS;
-            $values['hoses'][0] = ['length_m' => $length] + $first;
-            $line = JetCalculation::line(new Input($values));
-            $pressure = $line->nozzlePressure();
-            $curve[] = ['length' => $length, 'bar' => $pressure->inBar(), 'thrust' => $line->nozzle->thrust($pressure)];
+            $line = $this->line->withFirstHose(Length::metres($length));
+            $points[] = ['length' => $length, 'pump' => $line->pumpPressure()->inBar(), 'nozzle' => $line->nozzlePressure()->inBar()];
         }
 
-        return $curve;
+        return new PressureCurve($points, $this->line->setting()->inBar(), $today);
     }
 }

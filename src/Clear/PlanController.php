@@ -14,9 +14,11 @@ use App\Support\Form\SentForm;
 use App\Support\Units\FieldValues;
 use App\Work\ClearingPlans;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Jet\UsualNozzle;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -60,13 +62,16 @@ final class PlanController extends JobController
     public function bench(Job $job, Request $request, Account $account): Response
     {
         $typed = $request->isMethod('POST') ? $request->request->all() : $request->query->all();
-        unset($typed['_token'], $typed['run']);
+        $usual = Head::tryFrom($request->query->getString('usual'));
+        unset($typed['_token'], $typed['run'], $typed['usual']);
         $jetter = isset($typed['pump'])
             ? Jetter::typed($typed, $account->units())
             : Jetter::of($job->firm->jetter());
         $screen = $this->screen($job, $request);
-        $shown = ['tab' => 'bench', 'leader' => RunLog::LEADER_M, 'result' => null, 'pulls' => null, 'bad' => null];
+        $shown = ['tab' => 'bench', 'leader' => RunLog::LEADER_M, 'result' => null, 'pulls' => null, 'bad' => null,
+            'classes' => UsualNozzle::classes()];
         try {
+            $jetter = null === $usual ? $jetter : $jetter->withUsualNozzle($usual);
             // With what is typed, and not with what was kept last.
             $plan = $this->plans->of($job, $screen->record, $jetter);
             [$bore, $slope] = ClearingPlans::lineOf($plan->ground);

@@ -7,10 +7,13 @@ namespace App\Firm;
 use App\Support\Form\TypedNumbers;
 use App\Support\Units\FieldValues;
 use Jurvex\Core\Calc\JetCalculation;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Flow\Water;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Jet\Orifices;
 use Jurvex\Core\Jet\Tank;
+use Jurvex\Core\Jet\UsualNozzle;
 use Jurvex\Core\Measure\UnitSystem;
 
 /** A firm's jetter and tank as plain values: what the plan and the bench begin with. */
@@ -93,6 +96,22 @@ final readonly class Jetter
         $typed['nozzle'] = $nozzle;
 
         return new self(FieldValues::read(TypedNumbers::read($typed), $units));
+    }
+
+    /**
+     * With the nozzle that a class usually is, drilled for this pump and these hoses.
+     *
+     * @throws BadInput while pump or hoses cannot be
+     */
+    public function withUsualNozzle(Head $class): self
+    {
+        $nozzle = UsualNozzle::fitting($class, JetCalculation::line(new Input([...$this->values, 'nozzle' => self::USUAL['nozzle']])));
+
+        return null === $nozzle ? $this : new self([...$this->values, 'nozzle' => [
+            'leak_fraction' => $nozzle->leak(), 'orifices' => array_map(static fn (Orifices $each) => [
+                'count' => $each->count, 'diameter_mm' => $each->diameter->inMillimetres(), 'angle_deg' => $each->degrees,
+            ], $nozzle->orifices),
+        ]]);
     }
 
     public function input(): Input

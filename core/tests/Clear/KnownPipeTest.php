@@ -38,8 +38,9 @@ final class KnownPipeTest extends TestCase
         yield 'a break' => [['kind' => 'broken_pipe'] + $at, Material::Clay, Weakness::Broken];
         yield 'a hole' => [['kind' => 'hole'] + $at, Material::Clay, Weakness::Hole];
         yield 'a crack' => [['kind' => 'crack'] + $at, Material::Clay, Weakness::Cracked];
-        yield 'thin invert' => [['kind' => 'worn_invert', 'to_m' => 6.0, 'facts' => ['wear' => 'thin']] + $at, Material::CastIron, Weakness::Worn];
-        yield 'rough invert' => [['kind' => 'worn_invert', 'to_m' => 6.0, 'facts' => ['wear' => 'rough']] + $at, Material::CastIron, null];
+        $worn = ['kind' => 'worn_invert', 'to_m' => 6.0] + $at;
+        yield 'thin invert' => [['facts' => ['wear' => 'thin']] + $worn, Material::CastIron, Weakness::Worn];
+        yield 'rough invert' => [['facts' => ['wear' => 'rough']] + $worn, Material::CastIron, null];
         yield 'a patch' => [['kind' => 'old_patch'] + $at, Material::Clay, Weakness::Patched];
         yield 'roots in iron' => [['kind' => 'root_cords', 'at_joint' => true] + $at, Material::CastIron, Weakness::RootedIron];
         yield 'roots in clay come in at its joints' => [['kind' => 'root_cords', 'at_joint' => true] + $at, Material::Clay, null];
@@ -83,7 +84,8 @@ final class KnownPipeTest extends TestCase
         self::assertFalse($plans['cable']->isPossible());
         self::assertTrue($plans['jet']->preferred);
         self::assertSame([Head::ChainFlail], array_column($plans['cable']->hindrances, 'head'));
-        self::assertSame(9.0, max(array_map(static fn (Step $step) => Head::Camera === $step->head ? 0.0 : $step->to, $plans['cable']->steps)));
+        $farthest = array_map(static fn (Step $step) => Head::Camera === $step->head ? 0.0 : $step->to, $plans['cable']->steps);
+        self::assertSame(9.0, max([0.0, ...$farthest]), 'no step goes beyond the reach');
         $stays = new HeadReach('p', Length::metres(40), null, 300.0, 200.0);
         $plans = self::plans(['reaches' => ['blade' => $stays, 'chain_flail' => $stays], 'blockage' => Blockage::Scale]);
         self::assertFalse($plans['cable']->preferred, 'what does not come out again is not put in');
@@ -141,7 +143,8 @@ final class KnownPipeTest extends TestCase
             $heads[] = $step->head->value.(null === $step->insteadOf ? '' : ' for '.$step->insteadOf->value);
         }
         $rules = array_map(
-            static fn (Reason $reason) => $reason->code.' ['.implode(' ', array_map(static fn (Fact $fact) => $fact->value, $reason->facts)).']',
+            static fn (Reason $reason) => $reason->code.' ['
+                .implode(' ', array_map(static fn (Fact $fact) => $fact->value, $reason->facts)).']',
             array_filter($plan->reasons, static fn (Reason $reason) => 'rule' === $reason->bears->value),
         );
 
