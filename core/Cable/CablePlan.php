@@ -73,6 +73,12 @@ final readonly class CablePlan
         return $couplings;
     }
 
+    /** @return list<Length> of these the ones that exist: no more than there are sections at hand */
+    public function couplingsAtHand(): array
+    {
+        return \array_slice($this->couplings(), 0, $this->sectionsOnHand);
+    }
+
     /**
      * The largest cutter that passes the opening and every bore on the way.
      *

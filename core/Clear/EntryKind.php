@@ -22,4 +22,10 @@ enum EntryKind: string
     /** A mark is made at the opening, to see how far it moves. */
     case Watch = 'watch';
     case Moved = 'moved';
+    case PulseOn = 'pulse_on';
+    case PulseOff = 'pulse_off';
+    /** Degrees of hot water, in °C. */
+    case Heat = 'heat';
+    /** Of the water at the opening, below its rim. */
+    case Level = 'level';
 }

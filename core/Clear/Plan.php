@@ -47,6 +47,24 @@ final readonly class Plan
         return $groups;
     }
 
+    /**
+     * How fast a head may be drawn back where it is, by the step that works there.
+     *
+     * @param float $metres from the foot of the drop
+     *
+     * @return ?Step none where the plan has no such way back
+     */
+    public function backAt(Head $head, float $metres): ?Step
+    {
+        foreach ($this->steps as $step) {
+            if ($step->head === $head && Stroke::Back === $step->way && $step->to <= $metres && $metres <= $step->from + 1e-9) {
+                return $step;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<Head> that go in, each once, in their order */
     public function heads(): array
     {

@@ -13,6 +13,14 @@ final class RunLog
     /** How far behind the nozzle the hose carries its mark, or its leader ends. */
     public const LEADER_M = 3.0;
 
+    /** Nearer than this the nozzle is at the mouth of the opening, and not in the pipe. */
+    public const MOUTH_M = 0.3;
+
+    private const TURNS = 5;
+
+    /** So much before the mark it is said that it comes. */
+    private const NEAR_M = 1.0;
+
     private float $at = 0.0;
     private float $deepest = 0.0;
     private float $movedAt = 0.0;
@@ -25,6 +33,10 @@ final class RunLog
     private float $onFor = 0.0;
     private ?float $watchedSince = null;
 
+    private bool $pulses = false;
+    private ?float $degrees = null;
+    private ?float $level = null;
+
     /** @var list<FeltAt> */
     private array $felt = [];
 
@@ -35,16 +47,16 @@ final class RunLog
 
     /**
      * @param list<LogEntry> $entries in the order of their seconds
-     * @param Length $step from one hose mark to the next, or one section of cable; over nought
+     * @param Marks $marks of the hose, or couplings of the cable
      */
-    public function __construct(array $entries, private readonly Length $step)
+    public function __construct(array $entries, public readonly Marks $marks)
     {
         foreach ($entries as $entry) {
             $this->take($entry);
         }
     }
 
-    /** Of the head from zero. */
+    /** How much of the tool is in, from the mouth of the opening to the head. */
     public function distance(): Length
     {
         return Length::metres($this->at);
@@ -58,19 +70,78 @@ final class RunLog
     /** Whole marks or sections that are in the line. */
     public function marksIn(): int
     {
-        return (int) floor($this->at / $this->step->metres + 1e-9);
+        return $this->marks->within($this->at);
     }
 
     /** @return ?Length how far to draw back until the next mark or coupling is at the opening; none when there is none in the line */
     public function toNextMark(): ?Length
     {
-        return 0 === $this->marksIn() ? null : Length::metres($this->at - $this->marksIn() * $this->step->metres);
+        $place = 0 === $this->marksIn() ? null : $this->marks->place($this->marksIn());
+
+        return null === $place ? null : Length::metres(max(0.0, $this->at - $place));
+    }
+
+    /** Whether so little of the tool is in that its head is at the mouth. */
+    public function isAtMouth(): bool
+    {
+        return $this->at < self::MOUTH_M;
+    }
+
+    /** Whether its marked stretch or less of the tool is in. */
+    public function isNearMouth(): bool
+    {
+        return $this->at < self::LEADER_M;
+    }
+
+    /**
+     * Whether an entry of a jet would have water on with the nozzle at the mouth of the opening, where it comes out.
+     *
+     * @param ?float $metres that are in by this entry
+     */
+    public function bringsWaterToTheMouth(EntryKind $kind, ?float $metres): bool
+    {
+        return match ($kind) {
+            EntryKind::PowerOn => $this->isAtMouth(),
+            EntryKind::At, EntryKind::MarkOut => $this->isOn() && null !== $metres && $metres < self::MOUTH_M,
+            default => false,
+        };
+    }
+
+    public function isPulsing(): bool
+    {
+        return $this->pulses;
+    }
+
+    /** @return ?float of hot water, in °C; none while it is cold */
+    public function degrees(): ?float
+    {
+        return $this->degrees;
+    }
+
+    /** Of the water at the opening below its rim, as it was measured last. */
+    public function level(): ?Length
+    {
+        return null === $this->level ? null : Length::metres($this->level);
+    }
+
+    /**
+     * The next set of turns of a hose that will not go: five one way, ten the other, five back.
+     *
+     * @return int over nought to the right
+     */
+    public function nextTurns(): int
+    {
+        return match (true) {
+            0 === $this->twist() => self::TURNS,
+            $this->twist() > 0 => -($this->twist() + self::TURNS),
+            default => -$this->twist(),
+        };
     }
 
     /** Whether it comes back and the mark behind the nozzle is near or out: water off before it leaves the pipe. */
     public function nearsOpening(): bool
     {
-        return $this->goesBack && $this->at <= self::LEADER_M + $this->step->metres;
+        return $this->goesBack && $this->at <= self::LEADER_M + self::NEAR_M;
     }
 
     public function goesBack(): bool
@@ -149,21 +220,22 @@ final class RunLog
     private function take(LogEntry $entry): void
     {
         match ($entry->kind) {
-            EntryKind::MarkIn => $this->move(($this->marksIn() + 1) * $this->step->metres, $entry->seconds),
-            EntryKind::MarkOut => $this->move(
-                max(0.0, (ceil($this->at / $this->step->metres - 1e-9) - 1) * $this->step->metres),
-                $entry->seconds,
-            ),
+            EntryKind::MarkIn => $this->move($entry->metres ?? $this->marks->next($this->at) ?? $this->at, $entry->seconds),
+            EntryKind::MarkOut => $this->move($entry->metres ?? $this->marks->previous($this->at), $entry->seconds),
             EntryKind::At => $this->move($entry->metres ?? $this->at, $entry->seconds),
             EntryKind::PowerOn => $this->onSince ??= $entry->seconds,
             EntryKind::PowerOff => $this->off($entry->seconds),
-            EntryKind::TurnRight => ++$this->right,
-            EntryKind::TurnLeft => ++$this->left,
+            EntryKind::TurnRight => $this->right += max(1, (int) $entry->said),
+            EntryKind::TurnLeft => $this->left += max(1, (int) $entry->said),
             EntryKind::Felt => $this->felt[] = new FeltAt($this->distance(), $entry->said),
             EntryKind::Water => $this->water = $entry->said,
             EntryKind::CameBack => $this->cameBack[] = $entry->said,
             EntryKind::Watch => $this->watchedSince = $entry->seconds,
             EntryKind::Moved => $this->moved($entry->metres ?? 0.0, $entry->seconds),
+            EntryKind::PulseOn => $this->pulses = true,
+            EntryKind::PulseOff => $this->pulses = false,
+            EntryKind::Heat => $this->degrees = $entry->metres,
+            EntryKind::Level => $this->level = $entry->metres,
         };
     }
 

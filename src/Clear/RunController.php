@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Firm\Jetter;
 use App\Firm\Kit;
 use App\Firm\Wear;
+use App\Record\CameBack;
 use App\Record\Felt;
 use App\Record\Job;
 use App\Record\Pass;
@@ -24,10 +25,6 @@ use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\Machine;
-use Jurvex\Core\Clear\Plan;
-use Jurvex\Core\Clear\Step;
-use Jurvex\Core\Measure\DistanceReader;
-use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Practice\Handling;
 use Psr\Clock\ClockInterface;
@@ -42,7 +39,7 @@ final class RunController extends JobController
 {
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans,
-        private readonly StandIns $standIns, private readonly Kit $kit,
+        private readonly StandIns $standIns, private readonly Kit $kit, private readonly RunViews $views,
         private readonly TranslatorInterface $translator,
     ) {
         parent::__construct($screens, $manager, $clock);
@@ -52,6 +49,23 @@ final class RunController extends JobController
     public function run(Job $job, Request $request): Response
     {
         return $this->showRun($job, $request);
+    }
+
+    /** How the cable is made today; nothing is the house's sections. */
+    #[Route('/cable', name: 'run_cable', methods: 'POST')]
+    public function cable(Job $job, Request $request, Account $account): Response
+    {
+        $typed = trim($request->request->getString('loose'));
+        $details = clone $job->clearing();
+        try {
+            $details->looseM = '' === $typed ? null : TypedOnTheRun::loose($typed, $account->units());
+        } catch (UnreadableMeasure $error) {
+            return $this->showRun($job, $request, ['bad' => 'loose', 'error' => $error, 'typed' => $typed], true);
+        }
+        $job->planClearing($details);
+        $this->store();
+
+        return $this->back($job);
     }
 
     /** The tool goes in; past the gate of its machine, or not at all. */
@@ -97,31 +111,33 @@ final class RunController extends JobController
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         $said = trim($request->request->getString('said'));
-        $isKnown = match ($kind) {
-            EntryKind::Felt => null !== Felt::tryFrom($said),
-            EntryKind::Water => null !== WaterAtOpening::tryFrom($said),
-            EntryKind::CameBack => '' !== $said && mb_strlen($said) <= 1000,
-            default => true,
-        };
-        if (!$isKnown) {
+        if (!self::isKnown($kind, $said)) {
             return $this->showRun($job, $request, ['bad' => $kind->value], true);
         }
-        $metres = null;
-        if (EntryKind::At === $kind || EntryKind::Moved === $kind) {
-            try {
-                $metres = DistanceReader::read($request->request->getString('metres'), $account->units())->metres;
-            } catch (UnreadableMeasure $error) {
-                return $this->showRun(
-                    $job,
-                    $request,
-                    ['bad' => $kind->value, 'error' => $error, 'typed' => $request->request->getString('metres')],
-                    true,
-                );
-            }
+        $log = $pass->log(RunViews::marks($pass, $this->plans->of($job)));
+        $typed = $request->request->getString('metres');
+        try {
+            $metres = TypedOnTheRun::read($kind, $typed, $log, $account->units());
+        } catch (UnreadableMeasure $error) {
+            return $this->showRun($job, $request, ['bad' => $kind->value, 'error' => $error, 'typed' => $typed], true);
+        }
+        if (Machine::Jet === $machine && $log->bringsWaterToTheMouth($kind, $metres)) {
+            return $this->showRun($job, $request, ['bad' => 'mouth'], true);
         }
         $pass->enter($entry, new LogEntry($kind, StandIns::clock($pass) ?? $pass->seconds($this->now()), $metres, $said));
 
         return $this->keep($pass);
+    }
+
+    private static function isKnown(EntryKind $kind, string $said): bool
+    {
+        return match ($kind) {
+            EntryKind::Felt => null !== Felt::tryFrom($said),
+            EntryKind::Water => null !== WaterAtOpening::tryFrom($said),
+            EntryKind::CameBack => '' !== $said && mb_strlen($said) <= 1000,
+            EntryKind::TurnLeft, EntryKind::TurnRight => '' === $said || (ctype_digit($said) && (int) $said <= 99),
+            default => true,
+        };
     }
 
     #[Route('/{id}/undo', name: 'run_undo', methods: 'POST')]
@@ -146,9 +162,14 @@ final class RunController extends JobController
             return $this->showRun($job, $request, ['gateFor' => $machine], true);
         }
         if ($pass->isOpen() && null !== $pass->standIn()) {
+            $hands = Handling::tryFrom($request->request->getString('hands')) ?? Handling::Hold;
+            $isAtMouth = $pass->log(RunViews::marks($pass, $this->plans->of($job)))->isAtMouth();
+            if ($on && Machine::Jet === $machine && $isAtMouth) {
+                return $this->showRun($job, $request, ['bad' => 'mouth'], true);
+            }
             $this->standIns->handle(
                 $pass,
-                Handling::tryFrom($request->request->getString('hands')) ?? Handling::Hold,
+                $hands,
                 $on,
                 max(1.0, min(600.0, (float) $request->request->getString('seconds'))),
             );
@@ -159,10 +180,14 @@ final class RunController extends JobController
 
     /** The tool is out, or is left where it is. */
     #[Route('/{id}/out', name: 'run_out', methods: 'POST')]
-    public function out(Job $job, string $id): Response
+    public function out(Job $job, string $id, Request $request): Response
     {
         $pass = $this->existing(Pass::class, $job, $id);
         if ($pass->isOpen()) {
+            $log = $pass->log(RunViews::marks($pass, $this->plans->of($job)));
+            if (Machine::Jet === $pass->details()->tool->machine() && $log->isOn() && $log->isNearMouth()) {
+                return $this->showRun($job, $request, ['bad' => 'mouth'], true);
+            }
             $pass->close();
             $this->store();
         }
@@ -189,7 +214,7 @@ final class RunController extends JobController
     {
         if ($pass->isOpen()) {
             $details = clone $pass->details();
-            $details->follow($pass->log($this->stepOf($pass)));
+            $details->follow($pass->log(RunViews::marks($pass, $this->plans->of($pass->job))), $pass->fromZero(...));
             $pass->describe($details);
             $this->store();
         }
@@ -197,57 +222,20 @@ final class RunController extends JobController
         return $this->back($pass->job);
     }
 
-    private function stepOf(Pass $pass): Length
-    {
-        return Length::metres($pass->job->firm->clearTables()->cable[Tool::Jet === $pass->details()->tool ? 'hose_mark_m' : 'section_m']);
-    }
-
-    private function viewOf(Pass $pass): RunView
-    {
-        $log = $pass->log($this->stepOf($pass));
-        $seconds = StandIns::clock($pass) ?? $pass->seconds($this->now());
-        $machine = $pass->details()->tool->machine() ?? Machine::Cable;
-        $tank = null;
-        if (Machine::Jet === $machine) {
-            $minutes = Jetter::of($pass->job->firm->jetter())->tank()->minutes();
-            $tank = null === $minutes ? null : max(0.0, $minutes * 60 - $log->onFor($seconds));
-        }
-
-        return new RunView($pass, $machine, $log, $this->stepOf($pass), $seconds, $tank, StandIns::state($pass));
-    }
-
     /** @param array<string, mixed> $more */
     private function showRun(Job $job, Request $request, array $more = [], bool $refused = false): Response
     {
-        $open = $job->openPass();
-        $run = null === $open ? null : $this->viewOf($open);
-        $account = $this->getUser();
-        \assert($account instanceof Account);
         // The plan hangs on what the screen has found; both are put together once.
-        $screen = $this->screens->of($job, $this->stage(), $account->units(), $request->query->getString('run') ?: null);
+        $screen = $this->screen($job, $request);
         $plan = $this->plans->of($job, $screen->record);
-        $heads = [];
-        foreach ($plan->plans as $name => $each) {
-            $heads[$name] = array_values(
-                array_unique(
-                    array_map(
-                        static fn (Step $step) => $step->head->value,
-                        array_filter($each->steps, static fn (Step $step) => null !== $step->head->machine()),
-                    ),
-                ),
-            );
-        }
+        $open = $job->openPass();
 
-        return $this->render(
-            'clear/run.html.twig',
-            [
-                'screen' => $screen, 'job' => $job, 'tab' => 'run', 'run' => $run, 'plan' => $plan, 'heads' => $heads,
-                'bad' => null, 'error' => null, 'typed' => '', 'gateFor' => null, 'machines' => Machine::cases(),
-                'fresh' => Id::fresh(), 'tools' => $this->kit->of($job->firm), 'wears' => Wear::cases(),
-                'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), ...$more,
-            ],
-            new Response(status: $refused ? 422 : 200),
-        );
+        return $this->shown($screen, [
+            'tab' => 'run', 'run' => null === $open ? null : $this->views->of($open, $plan), 'plan' => $plan,
+            'heads' => null === $open ? $this->views->heads($job, $plan) : [], 'bad' => null, 'error' => null, 'typed' => '',
+            'gateFor' => null, 'machines' => Machine::cases(), 'fresh' => Id::fresh(), 'tools' => $this->kit->of($job->firm),
+            'wears' => Wear::cases(), 'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), 'things' => CameBack::cases(), ...$more,
+        ], 'clear/run.html.twig', $refused);
     }
 
     private function back(Job $job): Response

@@ -63,7 +63,7 @@ final readonly class StandIns
             $entries[] = new LogEntry($on ? EntryKind::PowerOn : EntryKind::PowerOff, $began);
         }
         if ($is->metres !== $was->metres) {
-            $entries[] = new LogEntry(EntryKind::At, $began + $seconds, round($is->metres, 2));
+            $entries[] = new LogEntry(EntryKind::At, $began + $seconds, round(self::drop($pass) + $is->metres, 2));
         }
         if ($is->felt !== $was->felt) {
             $entries[] = new LogEntry(EntryKind::Felt, $began + $seconds, said: $is->felt);
@@ -75,6 +75,12 @@ final readonly class StandIns
             $pass->enter(Id::fresh(), $entry);
         }
         $pass->keepStandIn([...$is->plain(), 'clock' => $began + $seconds, 'on' => $on]);
+    }
+
+    /** Its head is told from the foot of the drop, the log counts from the mouth of the opening. */
+    private static function drop(Pass $pass): float
+    {
+        return $pass->opening?->details()->dropM ?? 0.0;
     }
 
     private function machine(Pass $pass): JetterStandIn|CableStandIn

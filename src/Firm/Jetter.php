@@ -129,6 +129,16 @@ final readonly class Jetter
         return \is_float($length) || \is_int($length) ? (float) $length : 0.0;
     }
 
+    /** @return ?float how warm its water may be for every hose, in °C; none where no hose says */
+    public function hottest(): ?float
+    {
+        $limits = array_filter(array_map(
+            static fn (Input $hose) => $hose->optionalNumber('most_c', 0), $this->input()->objects('hoses'),
+        ), static fn (?float $limit) => null !== $limit);
+
+        return [] === $limits ? null : min($limits);
+    }
+
     /** In L/min. */
     public function flow(): float
     {

@@ -51,6 +51,11 @@ class ClearingDetails
     #[ORM\Column(options: ['default' => false])]
     public bool $frost = false;
 
+    /** Today's cable is the drum and one loose length; none where it is the house's sections. */
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.pipe_length_range', min: 0.5, max: 200)]
+    public ?float $looseM = null;
+
     #[Assert\Callback]
     public function nearIsNoFartherThanFar(ExecutionContextInterface $context): void
     {

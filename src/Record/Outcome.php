@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Clear\Cause;
 use Jurvex\Core\Judge\School;
 
 /** What a job has come to: cleared or not, the schools that judge it, the advice, the next upkeep, the hand-over. */
@@ -43,6 +44,30 @@ class Outcome
     /** Why an unfinished look is left unfinished. */
     #[ORM\Column(type: 'text')]
     private string $lookClosedBecause = '';
+
+    /** Why it stopped, where somebody says so; none goes by what came back and was seen. */
+    #[ORM\Column(enumType: Cause::class, nullable: true)]
+    private ?Cause $cause = null;
+
+    /** How to use the line from now on, in the technician's words; nothing is the house's words for the cause. */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    private string $useAdvice = '';
+
+    public function sayWhy(?Cause $cause, string $useAdvice): void
+    {
+        $this->cause = $cause;
+        $this->useAdvice = $useAdvice;
+    }
+
+    public function cause(): ?Cause
+    {
+        return $this->cause;
+    }
+
+    public function useAdvice(): string
+    {
+        return $this->useAdvice;
+    }
 
     public function sayCleared(?Cleared $cleared, string $note): void
     {

@@ -8,6 +8,7 @@ use App\Support\Database\Withdrawable;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
+use Jurvex\Core\Clear\Marks;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Ribbon\DrawnPass;
@@ -101,10 +102,9 @@ class Pass implements JobEntry
         ], $this->entries);
     }
 
-    /** @param Length $step from one hose mark, or section, to the next */
-    public function log(Length $step): RunLog
+    public function log(Marks $marks): RunLog
     {
-        return new RunLog($this->entries(), $step);
+        return new RunLog($this->entries(), $marks);
     }
 
     public function seconds(\DateTimeImmutable $now): float
@@ -143,9 +143,18 @@ class Pass implements JobEntry
     /** A distance of the pass as one from the foot of the drop. */
     public function alongTheLine(float $metres): Length
     {
-        $drop = Zero::Rim === $this->job->zero() ? $this->opening?->details()->dropM ?? 0.0 : 0.0;
+        return Length::metres(max(0.0, $metres - (Zero::Rim === $this->job->zero() ? $this->drop() : 0.0)));
+    }
 
-        return Length::metres(max(0.0, $metres - $drop));
+    /** How much of the tool is in, as a distance from the job's zero. */
+    public function fromZero(Length $in): Length
+    {
+        return Length::metres(max(0.0, $in->metres - (Zero::Rim === $this->job->zero() ? 0.0 : $this->drop())));
+    }
+
+    private function drop(): float
+    {
+        return $this->opening?->details()->dropM ?? 0.0;
     }
 
     public function onTheLine(): DrawnPass

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\RunLog;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Ribbon\FeltAt;
 use Symfony\Component\Validator\Constraints as Assert;
 use Symfony\Component\Validator\Context\ExecutionContextInterface;
@@ -77,14 +78,18 @@ class PassDetails
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     public array $feltAt = [];
 
-    /** What the log of a tool in the line says of it by now. */
-    public function follow(RunLog $log): void
+    /**
+     * What the log of a tool in the line says of it by now.
+     *
+     * @param \Closure(Length): Length $fromZero how much of the tool is in, as a distance from the job's zero
+     */
+    public function follow(RunLog $log, \Closure $fromZero): void
     {
-        $this->inM = $log->deepest()->metres;
-        $this->outM = $log->distance()->metres;
+        $this->inM = $fromZero($log->deepest())->metres;
+        $this->outM = $fromZero($log->distance())->metres;
         $this->turnsRight = $log->turnsRight();
         $this->turnsLeft = $log->turnsLeft();
-        $this->feltAt = array_map(static fn (FeltAt $felt) => ['at_m' => $felt->at->metres, 'felt' => $felt->felt], $log->felt());
+        $this->feltAt = array_map(static fn (FeltAt $felt) => ['at_m' => $fromZero($felt->at)->metres, 'felt' => $felt->felt], $log->felt());
         $this->felt = array_values(array_unique(array_column($this->feltAt, 'felt')));
         $this->water = WaterAtOpening::tryFrom($log->water());
         $this->cameBack = implode('; ', $log->cameBack());

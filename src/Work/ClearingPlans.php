@@ -123,10 +123,13 @@ final readonly class ClearingPlans
         $cable = new Input($job->firm->clearTables()->cable);
         $metres = static fn (string $key) => Length::metres($cable->number($key, 0));
 
+        $loose = $job->clearing()->looseM;
+
         return new CablePlan(
             $ground->drop(), Length::metres($ground->place->near), Length::metres($ground->place->far),
-            $this->overrun($job, $ground), $metres('tail_m'), $metres('drum_m'), $metres('section_m'),
-            $cable->wholeNumber('sections_on_hand', 0), $metres('hand_margin_m'),
+            $this->overrun($job, $ground), $metres('tail_m'), $metres('drum_m'),
+            null === $loose ? $metres('section_m') : Length::metres($loose),
+            null === $loose ? $cable->wholeNumber('sections_on_hand', 0) : 1, $metres('hand_margin_m'),
         );
     }
 

@@ -6,6 +6,7 @@ namespace Jurvex\Core\Tests\Clear;
 
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
+use Jurvex\Core\Clear\Marks;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Tests\Kept;
@@ -23,14 +24,14 @@ final class LogsOfChanceTest extends TestCase
             $entries = [];
             foreach (self::entries($seed) as $entry) {
                 $entries[] = $entry;
-                $log = new RunLog($entries, Length::metres(3));
+                $log = new RunLog($entries, Marks::every(Length::metres(3)));
                 self::assertGreaterThanOrEqual(0.0, $log->distance()->metres);
                 self::assertLessThanOrEqual($log->deepest()->metres, $log->distance()->metres);
                 self::assertSame($log->turnsRight() - $log->turnsLeft(), $log->twist());
                 self::assertSame((int) floor($log->distance()->metres / 3 + 1e-9), $log->marksIn());
                 self::assertLessThanOrEqual($entry->seconds + 60, $log->onFor($entry->seconds + 60));
             }
-            $log = new RunLog($entries, Length::metres(3));
+            $log = new RunLog($entries, Marks::every(Length::metres(3)));
             $now = max(array_map(static fn (LogEntry $entry) => $entry->seconds, $entries)) + 30;
             $kept[$seed] = [
                 $log->distance()->metres, $log->deepest()->metres, $log->marksIn(), $log->toNextMark()?->metres, $log->nearsOpening(),

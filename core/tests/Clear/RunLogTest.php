@@ -7,6 +7,7 @@ namespace Jurvex\Core\Tests\Clear;
 use Jurvex\Core\Clear\ClearedStep;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
+use Jurvex\Core\Clear\Marks;
 use Jurvex\Core\Clear\Progress;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\Length;
@@ -129,7 +130,7 @@ final class RunLogTest extends TestCase
                         ? $chance->getInt(0, 300) / 10
                         : (EntryKind::Moved === $kind ? $chance->getInt(0, 8) / 100 : null),
                 );
-                $log = new RunLog($entries, Length::metres(1.5));
+                $log = new RunLog($entries, Marks::every(Length::metres(1.5)));
                 [$at, $deepest] = [$log->distance()->metres, $log->deepest()->metres];
                 self::assertTrue($at >= 0 && $at <= $deepest, 'seed '.$seed);
                 self::assertTrue($log->marksIn() * 1.5 <= $at + 1e-6 && $at < ($log->marksIn() + 1) * 1.5 + 1e-6);
@@ -159,6 +160,6 @@ final class RunLogTest extends TestCase
 
     private static function log(float $step, LogEntry ...$entries): RunLog
     {
-        return new RunLog(array_values($entries), Length::metres($step));
+        return new RunLog(array_values($entries), Marks::every(Length::metres($step)));
     }
 }

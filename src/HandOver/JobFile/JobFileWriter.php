@@ -113,6 +113,8 @@ final readonly class JobFileWriter
         return [
             'cleared' => $outcome->cleared()?->value,
             'cleared_note' => $outcome->clearedNote(),
+            'cause' => $outcome->cause()?->value,
+            'use_advice' => $outcome->useAdvice(),
             'seen_around' => $outcome->seenAround(),
             'water_school' => $outcome->waterSchool()?->value,
             'roots_school' => $outcome->rootsSchool()?->value,

@@ -12,6 +12,7 @@ use App\Record\Job;
 use App\Record\Practice;
 use App\Record\Property;
 use App\Record\Zero;
+use Jurvex\Core\Clear\Cause;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\School;
@@ -62,6 +63,7 @@ final readonly class JobSection
     {
         $outcome = $job->outcome();
         $outcome->sayCleared($given->optionalChoice('cleared', Cleared::class), $given->text('cleared_note'));
+        $outcome->sayWhy($given->optionalChoice('cause', Cause::class), $given->text('use_advice'));
         $outcome->noteSeenAround($given->text('seen_around'));
         $this->intake->attempt('job', static fn () => $job->judgeBy(
             $given->optionalChoice('water_school', School::class),

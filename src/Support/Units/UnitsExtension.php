@@ -27,6 +27,7 @@ final class UnitsExtension extends AbstractExtension
             new TwigFilter('small', [Formatter::class, 'small']),
             new TwigFilter('bare_small', [Formatter::class, 'bareSmall']),
             new TwigFilter('quantity', [Formatter::class, 'quantity']),
+            new TwigFilter('pace', [Formatter::class, 'pace']),
             new TwigFilter('fall', [Formatter::class, 'fall']),
             new TwigFilter('volume', [Formatter::class, 'volume']),
             new TwigFilter('size', [Formatter::class, 'size']),
