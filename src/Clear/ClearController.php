@@ -11,15 +11,18 @@ use App\Record\FlowTestDetails;
 use App\Record\Job;
 use App\Record\Pass;
 use App\Record\PassDetails;
+use App\Screen\CauseTexts;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use App\Work\Causes;
 use App\Work\ClearedProof;
 use App\Work\ClearingPlans;
 use App\Work\LineRecord;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Cause;
 use Jurvex\Core\Clear\Machine;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
@@ -34,7 +37,7 @@ final class ClearController extends JobController
         JobScreens $screens,
         EntityManagerInterface $manager,
         ClockInterface $clock,
-        private readonly ClearingPlans $plans,
+        private readonly ClearingPlans $plans, private readonly Causes $causes, private readonly CauseTexts $causeTexts,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -100,13 +103,14 @@ final class ClearController extends JobController
     #[Route('/cleared', name: 'cleared', methods: 'POST')]
     public function cleared(Job $job, Request $request): Response
     {
-        $form = $this->clearedForm($job);
+        $form = $this->clearedForm($job, '');
         if (!SentForm::isAccepted($form, $request)) {
             return $this->showLog($job, $request, ['clearedForm' => $form]);
         }
-        /** @var array{cleared: Cleared, clearedNote: string} $answer */
+        /** @var array{cleared: Cleared, clearedNote: string, cause: ?Cause, useAdvice: string} $answer */
         $answer = $form->getData();
         $job->outcome()->sayCleared($answer['cleared'], $answer['clearedNote']);
+        $job->outcome()->sayWhy($answer['cause'], $answer['useAdvice']);
         $this->store();
 
         return $this->backToStage($job);
@@ -123,12 +127,13 @@ final class ClearController extends JobController
 
     /**
      * @return array{
-     *     passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, proof: ClearedProof,
+     *     passForm: FormInterface, testForm: FormInterface, clearedForm: FormInterface, why: list<string>, proof: ClearedProof,
      *     editing: null, gateFor: null, machines: list<Machine>, freshStuck: string,
      * }
      */
     private function forms(Job $job, LineRecord $record): array
     {
+        $causes = $this->causes->of($job, $record);
         $next = new PassDetails();
         $passes = $job->passes();
         $last = end($passes);
@@ -140,14 +145,26 @@ final class ClearController extends JobController
 
         return [
             'passForm' => $this->passForm($job, Id::fresh(), $next),
-            'testForm' => $this->testForm($job, Id::fresh(), new FlowTestDetails()),
-            'clearedForm' => $this->clearedForm($job),
-            'proof' => new ClearedProof($job, $this->plans->past($job, $record)),
+            'testForm' => $this->testForm($job, Id::fresh(), self::nextTest($job)),
+            'clearedForm' => $this->clearedForm($job, $this->causeTexts->advice($job, $causes)),
+            'why' => $this->causeTexts->why($causes),
+            'proof' => $this->plans->proof($job, $record),
             'editing' => null,
             'gateFor' => null,
             'machines' => Machine::cases(),
             'freshStuck' => Id::fresh(),
         ];
+    }
+
+    /** A flow test begins at the level that was measured last. */
+    private static function nextTest(Job $job): FlowTestDetails
+    {
+        $test = new FlowTestDetails();
+        foreach ($job->passes() as $pass) {
+            $test->levelBeforeM = $pass->level()->metres ?? $test->levelBeforeM;
+        }
+
+        return $test;
     }
 
     private function passForm(Job $job, string $id, PassDetails $details): FormInterface
@@ -166,12 +183,16 @@ final class ClearController extends JobController
         ]);
     }
 
-    private function clearedForm(Job $job): FormInterface
+    /** @param string $advice in the house's words, where the technician says nothing */
+    private function clearedForm(Job $job, string $advice): FormInterface
     {
+        $outcome = $job->outcome();
+
         return $this->createForm(
-            ClearedForm::class,
-            ['cleared' => $job->outcome()->cleared(), 'clearedNote' => $job->outcome()->clearedNote()],
-            ['action' => $this->generateUrl('cleared', ['job' => $job->id])],
+            ClearedForm::class, [
+                'cleared' => $outcome->cleared(), 'clearedNote' => $outcome->clearedNote(), 'cause' => $outcome->cause(),
+                'useAdvice' => $outcome->useAdvice(),
+            ], ['action' => $this->generateUrl('cleared', ['job' => $job->id]), 'advice' => $advice],
         );
     }
 

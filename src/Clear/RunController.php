@@ -234,7 +234,8 @@ final class RunController extends JobController
             'tab' => 'run', 'run' => null === $open ? null : $this->views->of($open, $plan), 'plan' => $plan,
             'heads' => null === $open ? $this->views->heads($job, $plan) : [], 'bad' => null, 'error' => null, 'typed' => '',
             'gateFor' => null, 'machines' => Machine::cases(), 'fresh' => Id::fresh(), 'tools' => $this->kit->of($job->firm),
-            'wears' => Wear::cases(), 'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), 'things' => CameBack::cases(), ...$more,
+            'wears' => Wear::cases(), 'felts' => Felt::cases(), 'waters' => WaterAtOpening::cases(), 'things' => CameBack::cases(),
+            ...$more,
         ], 'clear/run.html.twig', $refused);
     }
 

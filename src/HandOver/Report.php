@@ -30,10 +30,12 @@ final readonly class Report
      * @param list<Mark> $marks
      * @param array<string, RingLeft> $rings what the cutters left on the wall, by pass
      * @param ?ClearedProof $cleared none where no tool was in the line
+     * @param list<string> $why it stopped, as far as anything shows it
+     * @param string $useAdvice how to use it from now on
      */
     public function __construct(
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public array $marks,
-        public UnitSystem $units, public ?ClearedProof $cleared, public array $rings = [],
+        public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
     ) {
         $this->notable = $record->notable();
     }

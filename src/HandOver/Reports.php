@@ -7,8 +7,9 @@ namespace App\HandOver;
 use App\Record\Job;
 use App\Record\MarkRepository;
 use App\Record\Photo;
+use App\Screen\CauseTexts;
 use App\Screen\JobScreens;
-use App\Work\ClearedProof;
+use App\Work\Causes;
 use App\Work\ClearingPlans;
 use App\Work\JudgedRun;
 use App\Work\LineRecords;
@@ -21,6 +22,7 @@ final readonly class Reports
     public function __construct(
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
+        private Causes $causes, private CauseTexts $causeTexts,
     ) {
     }
 
@@ -35,9 +37,14 @@ final readonly class Reports
             $ribbons[$run->id] = $this->screens->ribbon($job, $record->runs[$run->id], $marks, $units);
         }
         // How far a tool should have come is worked out of the whole map: only where one was in the line.
-        $cleared = [] === $job->passes() ? null : new ClearedProof($job, $this->plans->past($job, $record));
+        $cleared = [] === $job->passes() ? null : $this->plans->proof($job, $record);
 
-        return new Report($job, $record, $runs, $ribbons, $marks, $units, $cleared, $this->rings->of($job, $record));
+        $causes = $this->causes->of($job, $record);
+
+        return new Report(
+            $job, $record, $runs, $ribbons, $marks, $units, $cleared, $this->rings->of($job, $record),
+            $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
+        );
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */

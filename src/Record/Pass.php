@@ -107,6 +107,12 @@ class Pass implements JobEntry
         return new RunLog($this->entries(), $marks);
     }
 
+    /** Of the water at the opening below its rim, as it was measured last; none while nobody did. */
+    public function level(): ?Length
+    {
+        return $this->log(Marks::at([]))->level();
+    }
+
     public function seconds(\DateTimeImmutable $now): float
     {
         return max(0.0, (float) $now->format('U.v') - (float) $this->loggedAt->format('U.v'));

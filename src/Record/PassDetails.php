@@ -89,7 +89,9 @@ class PassDetails
         $this->outM = $fromZero($log->distance())->metres;
         $this->turnsRight = $log->turnsRight();
         $this->turnsLeft = $log->turnsLeft();
-        $this->feltAt = array_map(static fn (FeltAt $felt) => ['at_m' => $fromZero($felt->at)->metres, 'felt' => $felt->felt], $log->felt());
+        $this->feltAt = array_map(
+            static fn (FeltAt $felt) => ['at_m' => $fromZero($felt->at)->metres, 'felt' => $felt->felt], $log->felt(),
+        );
         $this->felt = array_values(array_unique(array_column($this->feltAt, 'felt')));
         $this->water = WaterAtOpening::tryFrom($log->water());
         $this->cameBack = implode('; ', $log->cameBack());

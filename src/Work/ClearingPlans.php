@@ -15,6 +15,7 @@ use App\Record\PassRepository;
 use Jurvex\Core\Cable\CablePlan;
 use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
@@ -133,10 +134,18 @@ final readonly class ClearingPlans
         );
     }
 
-    /** How far a tool should come: past the far estimate by the house rule. */
-    public function past(Job $job, ?LineRecord $record = null): Length
+    /** What of "cleared" is done: by tools that, with this kit on this map, could have been there. */
+    public function proof(Job $job, ?LineRecord $record = null): ClearedProof
     {
-        return $this->pastOn($job, $this->grounds->of($job, $record));
+        $ground = $this->grounds->of($job, $record);
+        $past = $this->pastOn($job, $ground);
+        if ([] === $job->passes()) {
+            return new ClearedProof($job, $past, static fn () => null);
+        }
+        $tools = $this->kit->of($job->firm);
+        $reaches = KitReaches::of($job, $ground, $tools, $past);
+
+        return new ClearedProof($job, $past, static fn (Head $head) => KitReaches::farthest($head, $tools, $reaches));
     }
 
     private function pastOn(Job $job, PlanGround $ground): Length

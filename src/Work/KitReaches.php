@@ -7,6 +7,7 @@ namespace App\Work;
 use App\Firm\Kit;
 use App\Firm\KitTool;
 use App\Record\Job;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\HeadReach;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Stopped;
@@ -15,6 +16,8 @@ use Jurvex\Core\Sketch\ReachFinder;
 /** How far each piece of a kit gets on the way of a plan. */
 final class KitReaches
 {
+    private const FORECASTS = [Stopped::LockUp, Stopped::PushLimit, Stopped::Thrust];
+
     /**
      * @param list<KitTool> $tools
      * @param Length $work how far the work goes, from the foot of the drop
@@ -48,6 +51,33 @@ final class KitReaches
     public static function target(PlanGround $ground, Length $work): ?string
     {
         return $ground->faces ? $ground->pipeAt($work->metres)?->id : $ground->likeliest;
+    }
+
+    /**
+     * Beyond where no piece of a class fits or is long enough. What is only heavy to push may come farther than the forecast.
+     *
+     * @param list<KitTool> $tools
+     * @param array<string, HeadReach> $reaches by piece
+     *
+     * @return ?float metres from the foot of the drop; none where nothing stops it so, or the kit has none
+     */
+    public static function farthest(Head $head, array $tools, array $reaches): ?float
+    {
+        $most = null;
+        foreach ($tools as $tool) {
+            foreach ($tool->pieces() as $piece) {
+                $reach = $reaches[$piece->id] ?? null;
+                if ($piece->head !== $head || null === $reach) {
+                    continue;
+                }
+                if (null === $reach->by || \in_array($reach->by, self::FORECASTS, true)) {
+                    return null;
+                }
+                $most = max($most ?? 0.0, $reach->to->metres);
+            }
+        }
+
+        return $most;
     }
 
     /**

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Job;
+use Jurvex\Core\Clear\Cause;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** Finds out why a job's line stopped: from what came back, from what the camera saw, from what was said. */
+final readonly class Causes
+{
+    public function __construct(private TranslatorInterface $translator)
+    {
+    }
+
+    /** @param LineRecord $record what all looks at the property say together */
+    public function of(Job $job, LineRecord $record): JobCauses
+    {
+        if ([] === $job->passes()) {
+            return new JobCauses($job, []);
+        }
+        $seen = [];
+        foreach ($record->findings as $each) {
+            $bore = $each->line->record->pipeAt($each->finding->from)->bore;
+            $seen[] = Cause::seen($each->finding, $each->finding->percentOf($bore));
+        }
+
+        return new JobCauses($job, Cause::found(
+            $this->cameBack($job), array_values(array_filter($seen)), Cause::told($job->clearing()->blockage),
+        ));
+    }
+
+    /** @return list<Cause> that the technician's words for what came back name */
+    private function cameBack(Job $job): array
+    {
+        $said = '';
+        foreach ($job->passes() as $pass) {
+            $said .= ' '.$pass->details()->cameBack;
+        }
+
+        return array_values(array_filter(Cause::cases(), function (Cause $cause) use ($said): bool {
+            $words = array_filter(explode('|', $this->translator->trans('cause_heard.'.$cause->value)));
+
+            return [] !== $words && 1 === preg_match('/\b(?:'.implode('|', array_map('preg_quote', $words)).')\b/iu', $said);
+        }));
+    }
+}
