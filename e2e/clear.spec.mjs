@@ -70,15 +70,19 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await leave(page, () => page.getByRole('link', {name: 'The run'}).click());
     await leave(page, () => page.locator('.run-start button', {hasText: 'Free spinner'}).click());
     await go('Water on');
-    for (let mark = 1; mark <= 6; mark++) await go('One mark in');
-    await expect(page.locator('.readout-big strong')).toHaveText('6.0 m');
+    await expect(page.locator('.bench .error')).toContainText('Water only with the nozzle in the pipe');
+    await go('One mark in');
+    await go('Water on');
+    for (let mark = 2; mark <= 7; mark++) await go('One mark in');
+    await expect(page.locator('.readout-big strong')).toHaveText('7.0 m');
     await go('Grabs');
     await go('Dropping');
     await go('One mark back');
-    await expect(page.locator('.run-says')).toContainText('Mark 5 is at the opening');
+    await expect(page.locator('.run-says')).toContainText('Mark 6 is at the opening');
     await page.fill('#run-back', 'Fat');
     await leave(page, () => page.locator('.press-field', {hasText: 'What came back'}).getByRole('button').click());
     await expect(page.locator('.caution.loud')).toHaveCount(0);
+    await go('One mark back');
     await go('One mark back');
     await expect(page.locator('.caution.loud')).toContainText('The mark is near');
     await expect(page.locator('#stuck-at')).toHaveValue('4.0 m');
@@ -92,9 +96,10 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await go('It moved');
 
     await page.goto(job + '/clear/run');
+    await go('Water off');
     for (let mark = 4; mark > 0; mark--) await go('One mark back');
     await go('It is out');
-    await expect(page.locator('.entries li').first()).toContainText('0–6.0 m');
+    await expect(page.locator('.entries li').first()).toContainText('0.0–6.4 m');
     await expect(page.locator('.proof-steps .done').first()).toContainText('On past the stoppage');
 
     // Through a small opening only a small cutter goes, and the plan says what it leaves.
@@ -114,7 +119,7 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     for (const words of [
         'Jet, Free spinner',
         'came back: Fat',
-        'grabs at 6.0 m',
+        'grabs at 6.4 m',
         'It will not come back at 4.0 m',
         'keep the water running',
         'look at the supply',

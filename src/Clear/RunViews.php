@@ -54,7 +54,11 @@ final readonly class RunViews
     {
         $names = $this->names($job);
         $offers = [];
-        foreach (Machine::cases() as $machine) {
+        $machines = Machine::cases();
+        usort(
+            $machines, static fn (Machine $a, Machine $b) => $plan->plans[$b->value]->preferred <=> $plan->plans[$a->value]->preferred,
+        );
+        foreach ($machines as $machine) {
             $planned = $plan->plans[$machine->value]->heads();
             $others = array_filter(
                 [] === $names ? Head::cases() : array_map(Head::from(...), array_keys($names)),

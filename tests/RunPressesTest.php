@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Support\Database\Id;
+
+/** A tool in the line by its presses: what is refused, what is told live, what the record makes of it. */
+final class RunPressesTest extends ApplicationTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->signIn();
+    }
+
+    public function testAJetIsDrawnBackAtItsLimitAndWaterIsNeverOnAtTheMouth(): void
+    {
+        $job = $this->job('Wash block');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
+            'clearing_form[blockage]' => 'soft_grease', 'clearing_form[nearM]' => '9', 'clearing_form[farM]' => '12 m',
+        ]);
+        $this->passGate($job, 'jet');
+        $run = '/jobs/'.$job->id.'/clear/run';
+        self::assertStringContainsString(
+            'Braked spinner Braked spinner · Line hose 13 mm, 60 m', $this->get($run)->filter('.press-other')->eq(1)->text(),
+            'all that the kit has, the plan\'s first',
+        );
+        $id = Id::fresh();
+        $this->send($run.'/'.$id.'/begin', ['head' => 'free_spinner']);
+        $enter = function (string $kind, string $metres = '', string $said = '') use ($run, $id): string {
+            $this->send($run.'/'.$id.'/entry/'.Id::fresh(), ['kind' => $kind, 'said' => $said, 'metres' => $metres]);
+
+            return 422 === $this->statusCode() ? $this->browser->getCrawler()->filter('.bench .error')->text() : '';
+        };
+        $shown = fn (string $what) => $this->get($run)->filter($what)->text('');
+        self::assertStringContainsString('curl the way the pipe turns', $shown('.run-care'));
+        self::assertStringContainsString('Water only with the nozzle in the pipe', $enter('power_on'));
+        self::assertSame('', $enter('at', '18.9'));
+        self::assertStringContainsString('guard sleeve', $shown('.run-care'));
+        self::assertSame('', $enter('power_on'));
+        self::assertStringContainsString('↻ 5', $shown('.bench'));
+        foreach ([['turn_right', '↺ 10'], ['turn_left', '↻ 5'], ['turn_right', '↻ 5']] as $i => [$turn, $next]) {
+            $enter($turn, said: ['5', '10', '5'][$i]);
+            self::assertStringContainsString('Next of 5–10–5: '.$next, $shown('.bench'));
+        }
+        self::assertSame('', $enter('heat', '60').$enter('pulse_on').$enter('level', '25'));
+        self::assertStringContainsString('Say the degrees.', $enter('heat', 'warm'));
+        self::assertStringContainsString('Hot water, °C · 60 °C', $shown('.bench'));
+        self::assertStringContainsString('Pulse off', $shown('.bench'));
+        self::assertStringContainsString('cm · 250 mm', $shown('.bench'));
+        self::assertSame('', $enter('heat', '90'));
+        self::assertStringContainsString('The water is too hot for this hose.', $shown('.bench'));
+        sleep(1);
+        self::assertSame('', $enter('at', '15'));
+        self::assertStringContainsString('Slower: 0.8 m/min on the walls, by the plan. Now ', $shown('.run-limit-over'));
+        self::assertStringContainsString('wide loops', $shown('.run-care'));
+        self::assertStringContainsString('Water only with the nozzle in the pipe', $enter('at', '0.1'));
+        self::assertSame('', $enter('at', '2').$enter('came_back', said: 'Wipes'));
+        $this->send($run.'/'.$id.'/out', []);
+        self::assertSame(422, $this->statusCode(), 'nor is it taken out with the water on');
+        self::assertSame('', $enter('power_off').$enter('at', '0'));
+        $this->send($run.'/'.$id.'/out', []);
+        self::assertResponseRedirects();
+        $log = $this->get('/jobs/'.$job->id.'/clear');
+        self::assertSame('0.25 m', $log->filter('#flow_test_form_levelBeforeM')->attr('value'), 'the flow test begins at that level');
+        self::assertSame('Wipes came back on the head.', $log->filter('.cause-why')->text());
+        $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
+        self::assertStringContainsString('Wipes came back on the head.Wipes do not come apart in water', $report);
+        $this->fill($log, 'Save', ['cleared_form[cleared]' => 'yes', 'cleared_form[cause]' => 'grease']);
+        $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
+        self::assertStringContainsString('By the technician: grease.Grease sets in the pipe', $report);
+    }
+
+    public function testTheCableIsAsItIsMadeTodayAndOnlyItsOwnCouplingsCount(): void
+    {
+        $job = $this->job('Wash block');
+        $run = '/jobs/'.$job->id.'/clear/run';
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
+            'clearing_form[blockage]' => 'rags', 'clearing_form[nearM]' => '16', 'clearing_form[farM]' => '17',
+        ]);
+        self::assertStringContainsString('Couplings from the head: 4.5 m · 9.0 m', $this->get($run)->filter('.run-cable')->text());
+        $this->send($run.'/cable', ['loose' => 'long']);
+        self::assertSame(422, $this->statusCode());
+        self::assertSame('long', $this->browser->getCrawler()->filter('#run-loose')->attr('value'));
+        $this->send($run.'/cable', ['loose' => '13.5']);
+        self::assertStringContainsString('Couplings from the head: 13.5 m', $this->get($run)->filter('.run-cable')->text());
+        $plan = $this->get('/jobs/'.$job->id.'/clear/plan');
+        self::assertStringContainsString('1 · 1 of them by hand first', $plan->filter('.cable-sum')->text());
+        $this->passGate($job, 'cable');
+        $id = Id::fresh();
+        $this->send($run.'/'.$id.'/begin', ['head' => 'retriever']);
+        $this->send($run.'/'.$id.'/entry/'.Id::fresh(), ['kind' => 'mark_in', 'said' => '', 'metres' => '']);
+        $page = $this->get($run);
+        self::assertStringContainsString('13.5 m', $page->filter('.readout-big')->text());
+        self::assertCount(0, $page->selectButton('One section in'), 'there is no other');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
+            'clearing_form[nearM]' => '2', 'clearing_form[farM]' => '3',
+        ]);
+        $page = $this->get($run);
+        self::assertStringContainsString('13.5 m', $page->filter('.readout-big')->text(), 'where it was, whatever is planned since');
+    }
+
+    public function testAPassThatCannotHaveBeenThereProvesNothing(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'cable');
+        $this->passGate($job, 'jet');
+        $this->fill($this->get('/jobs/'.$job->id.'/clear/plan'), 'Work out the plans', [
+            'clearing_form[blockage]' => 'hard_grease', 'clearing_form[nearM]' => '16', 'clearing_form[farM]' => '18',
+        ]);
+        $log = function (string $tool, string $head) use ($job): string {
+            $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', [
+                'pass_form[tool]' => $tool, 'pass_form[head]' => $head, 'pass_form[headClass]' => $head, 'pass_form[inM]' => '22',
+            ]);
+
+            return $this->browser->followRedirect()->filter('.proof')->text();
+        };
+        $said = $log('jet', 'bend_leader');
+        self::assertStringContainsString('Not counted: bend_leader to 22.0 m.', $said, 'that hose is 20 m long');
+        self::assertStringContainsString('Not counted', $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text());
+        $first = fn () => $this->get('/jobs/'.$job->id.'/clear')->filter('.proof-steps li')->first()->attr('class');
+        self::assertSame('next', $first());
+        $log('jet', 'flusher');
+        self::assertSame('done', $first());
+    }
+}
