@@ -19,6 +19,7 @@ use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Sketch\Apart;
+use Jurvex\Core\Sketch\Lies;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\Source;
@@ -41,6 +42,10 @@ final readonly class PlanGrounds
         $stoppage = $this->stoppages->of($job);
         $likeliest = null === $stoppage ? null : array_key_first($stoppage->likeliest);
         $side = null === $likeliest ? null : $stoppage->likeliest[$likeliest]->apart;
+        // Before anything was seen or tried nobody goes up the line for what is only likely by its length.
+        if (Lies::Down !== $side?->way && [] === $job->site()->seen() && [] === $job->site()->tests()) {
+            $likeliest = $side = null;
+        }
         $leg = null === $likeliest ? null : self::leg($opening, (string) $likeliest);
         $travel = $job->clearing()->direction ?? self::travel($opening, $leg);
         $way = self::way($opening, $job, $leg, $travel);
