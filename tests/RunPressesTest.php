@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Firm\MachineCares;
+use App\Record\PreUseCheck;
 use App\Support\Database\Id;
+use Jurvex\Core\Clear\Machine;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** A tool in the line by its presses: what is refused, what is told live, what the record makes of it. */
 final class RunPressesTest extends ApplicationTestCase
@@ -124,5 +128,66 @@ final class RunPressesTest extends ApplicationTestCase
         self::assertSame('next', $first());
         $log('jet', 'flusher');
         self::assertSame('done', $first());
+    }
+
+    public function testAFailedCheckStopsItsMachineUntilSomebodyNamesAReason(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $this->passGate($job, 'cable');
+        $run = '/jobs/'.$job->id.'/clear/run';
+        $check = fn (string $line, string $good, string $reason = '') => $this->send(
+            '/jobs/'.$job->id.'/clear/checks/jet', ['line' => $line, 'good' => $good, 'reason' => $reason, 'from' => 'run'],
+        );
+        $begins = function (string $head) use ($run): bool {
+            $this->send($run.'/'.Id::fresh().'/begin', ['head' => $head]);
+
+            return 422 !== $this->statusCode();
+        };
+        $check('screen_clean', '1');
+        $check('nonsense', '0');
+        $check('hoses_whole', '0');
+        self::assertStringContainsString('Stopped: mend it, or name a reason.', $this->get($run)->filter('#gate-jet[open]')->text());
+        self::assertFalse($begins('flusher'));
+        $check('hoses_whole', '0', 'Chafed sleeve only, Ana Terek');
+        self::assertTrue($begins('flusher'));
+        $checks = array_map(
+            static fn (PreUseCheck $check) => [$check->line, $check->isGood(), $check->reason(), $check->by()],
+            $this->job('Wash block')->site()->checks(),
+        );
+        self::assertSame(
+            [['screen_clean', true, '', 'Ana Terek'], ['hoses_whole', false, 'Chafed sleeve only, Ana Terek', 'Ana Terek']], $checks,
+        );
+    }
+
+    public function testTheHoursOfAMachineSayWhatIsDue(): void
+    {
+        $due = fn () => $this->get('/kit')->filter('.kit-machine')->eq(1)->filter('tbody tr')->each(
+            static fn (Crawler $row) => trim($row->filter('th')->text().' '.$row->filter('td')->eq(1)->text()),
+        );
+        $typed = ['hours' => '102', 'every_oil' => '50', 'every_inlet_screen' => '8', 'every_filter' => '100', 'every_service' => '250'];
+        $this->send('/kit/machines/jet', ['hours' => 'many'] + $typed);
+        self::assertSame(422, $this->statusCode());
+        self::assertSame('many', $this->browser->getCrawler()->filter('#hours-jet')->attr('value'));
+        $this->send('/kit/machines/jet', $typed);
+        self::assertSame(
+            ['Oil 52.0 h overdue', 'Inlet screen 94.0 h overdue', 'Filter 2.0 h overdue', 'Service in 148.0 h'], $due(),
+        );
+        $this->send('/kit/machines/jet', ['done' => 'oil']);
+        $this->send('/kit/machines/jet', ['hours' => '112,5', 'every_oil' => '40'] + $typed);
+        self::assertSame('Oil in 29.5 h', $due()[0]);
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $id = Id::fresh();
+        $run = '/jobs/'.$job->id.'/clear/run/'.$id;
+        $this->send($run.'/begin', ['head' => 'flusher']);
+        foreach ([['at', '5'], ['power_on', ''], ['power_off', ''], ['at', '0']] as [$kind, $metres]) {
+            $this->send($run.'/entry/'.Id::fresh(), ['kind' => $kind, 'said' => '', 'metres' => $metres]);
+            'power_on' === $kind ? sleep(2) : null;
+        }
+        $this->send($run.'/out', []);
+        $care = (new MachineCares($this->manager()))->of($this->job('Wash block')->firm, Machine::Jet);
+        self::assertGreaterThanOrEqual(112.5 + 2 / 3600, $care->hours(), 'what it ran is added');
+        self::assertLessThan(112.5 + 60 / 3600, $care->hours());
     }
 }

@@ -28,7 +28,8 @@ final class WholeRecordTest extends ApplicationTestCase
         'Job.property' => 'line_map, and the place in call', 'Job.firm' => 'done_by', 'Job.openings' => 'openings',
         'Job.passes' => 'passes',
         'Job.flowTests' => 'flow_tests', 'Job.stuckTools' => 'stuck_tools', 'Job.runs' => 'runs', 'Job.seenPlaces' => 'seen',
-        'Job.testsMade' => 'made_tests', 'Job.dangersSaid' => 'dangers', 'Job.gateLines' => 'gates', 'SeenPlace.answer' => 'seen',
+        'Job.testsMade' => 'made_tests', 'Job.dangersSaid' => 'dangers', 'Job.gateLines' => 'gates', 'Job.checks' => 'checks',
+        'SeenPlace.answer' => 'seen',
         'TestMade.answer' => 'seen', 'Photo.jpeg' => 'photo',
     ];
     /** Left out, and why. */
@@ -39,7 +40,8 @@ final class WholeRecordTest extends ApplicationTestCase
         'Pass.standIn' => 'how a stand-in machine stands is no record', 'ReadingBatch.count' => 'the lines say it',
         'Run.deepestM' => 'worked out of the readings', 'Run.videoType' => 'the recording is a file of its own',
         'SeenPlace.id' => 'nothing points to it', 'TestMade.id' => 'nothing points to it', 'DangerSaid.id' => 'nothing points to it',
-        'GateLine.id' => 'nothing points to it', 'SeenPlace.withdrawnAt' => 'the corrections say it',
+        'GateLine.id' => 'nothing points to it', 'PreUseCheck.id' => 'nothing points to it',
+        'SeenPlace.withdrawnAt' => 'the corrections say it',
         'TestMade.withdrawnAt' => 'the corrections say it', 'GateLine.withdrawnAt' => 'the corrections say it',
     ];
 

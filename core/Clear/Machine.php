@@ -10,6 +10,15 @@ enum Machine: string
     case Cable = 'cable';
     case Jet = 'jet';
 
+    /** @return non-empty-list<string> codes of what is looked at on the machine before use */
+    public function checks(): array
+    {
+        return match ($this) {
+            self::Cable => ['cable_whole', 'couplings_latch', 'guards_on', 'lead_whole'],
+            self::Jet => ['oil_level', 'screen_clean', 'hoses_whole', 'gauge_at_nought', 'relief_moves'],
+        };
+    }
+
     /** @return non-empty-list<string> codes of what is confirmed, line by line, before the first turn or the first pressure */
     public function gate(): array
     {

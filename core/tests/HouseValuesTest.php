@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests;
 
 use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Care;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\WorkRates;
@@ -143,6 +144,10 @@ final class HouseValuesTest extends TestCase
         }
         foreach (Machine::cases() as $machine) {
             $kept['gate '.$machine->value] = $machine->gate();
+            $kept['checks '.$machine->value] = $machine->checks();
+            foreach (Care::of($machine) as $care) {
+                $kept['care '.$machine->value.' '.$care->value] = [$care->usualHours()];
+            }
         }
         foreach (Material::cases() as $material) {
             $kept['material '.$material->value] = [$material->group(), $material->isSolventWelded()];

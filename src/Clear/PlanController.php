@@ -116,6 +116,23 @@ final class PlanController extends JobController
             : $this->backToStage($job);
     }
 
+    /** One line of a machine's check before use: good, or failed with or without a reason to start all the same. */
+    #[Route('/checks/{machine}', name: 'pre_use_check', requirements: ['machine' => 'cable|jet'], methods: 'POST')]
+    public function check(Job $job, string $machine, Request $request, Account $account): Response
+    {
+        $line = $request->request->getString('line');
+        $of = Machine::from($machine);
+        if (\in_array($line, $of->checks(), true)) {
+            $reason = mb_substr(trim($request->request->getString('reason')), 0, 400);
+            $job->site()->check($of, $line, $request->request->getBoolean('good'), $reason, $account->name, $this->now());
+            $this->store();
+        }
+
+        return 'run' === $request->request->getString('from')
+            ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER)
+            : $this->backToStage($job);
+    }
+
     protected function stage(): Stage
     {
         return Stage::Clear;

@@ -7,6 +7,7 @@ namespace App\Clear;
 use App\Firm\Account;
 use App\Firm\Jetter;
 use App\Firm\Kit;
+use App\Firm\MachineCares;
 use App\Firm\Wear;
 use App\Record\CameBack;
 use App\Record\Felt;
@@ -25,6 +26,7 @@ use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Practice\Handling;
 use Psr\Clock\ClockInterface;
@@ -40,6 +42,7 @@ final class RunController extends JobController
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ClearingPlans $plans,
         private readonly StandIns $standIns, private readonly Kit $kit, private readonly RunViews $views,
+        private readonly MachineCares $cares,
         private readonly TranslatorInterface $translator,
     ) {
         parent::__construct($screens, $manager, $clock);
@@ -188,11 +191,23 @@ final class RunController extends JobController
             if (Machine::Jet === $pass->details()->tool->machine() && $log->isOn() && $log->isNearMouth()) {
                 return $this->showRun($job, $request, ['bad' => 'mouth'], true);
             }
+            $this->keepHours($pass, $log);
             $pass->close();
             $this->store();
         }
 
         return $this->backToStage($job);
+    }
+
+    /** What a real machine ran is added to its hours. */
+    private function keepHours(Pass $pass, RunLog $log): void
+    {
+        $machine = $pass->details()->tool->machine();
+        if (null !== $machine && null === $pass->standIn()) {
+            $care = $this->cares->of($pass->job->firm, $machine);
+            $care->run($log->onFor($pass->seconds($this->now())) / 3600);
+            $this->manager->persist($care);
+        }
     }
 
     /** Wear noticed on the way takes the piece out of use for the next plan. */

@@ -7,6 +7,8 @@ namespace App\Office;
 use App\Firm\Account;
 use App\Firm\Kit;
 use App\Firm\KitTool;
+use App\Firm\MachineCare;
+use App\Firm\MachineCares;
 use App\Firm\StartingKit;
 use App\Firm\ToolDetails;
 use App\Firm\Wear;
@@ -14,7 +16,9 @@ use App\Support\Database\Id;
 use App\Support\Form\SentForm;
 use App\Support\Web\ReturnAddress;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Care;
 use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\Machine;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -26,6 +30,7 @@ final class KitController extends AbstractController
 {
     public function __construct(
         private readonly Kit $kit,
+        private readonly MachineCares $cares,
         private readonly EntityManagerInterface $manager,
         private readonly ClockInterface $clock,
     ) {
@@ -34,7 +39,53 @@ final class KitController extends AbstractController
     #[Route('/kit', name: 'kit', methods: 'GET')]
     public function kit(Account $account): Response
     {
-        return $this->render('kit/kit.html.twig', ['tools' => $this->kit->all($account->firm), 'fresh' => Id::fresh()]);
+        return $this->render('kit/kit.html.twig', [
+            'tools' => $this->kit->all($account->firm), 'fresh' => Id::fresh(), 'machines' => $this->cares->all($account->firm),
+            'bad' => null,
+        ]);
+    }
+
+    /** The hours of a machine as its meter has them, how often each care comes, and what was done now. */
+    #[Route('/kit/machines/{machine}', name: 'kit_machine', requirements: ['machine' => 'cable|jet'], methods: 'POST')]
+    public function machine(string $machine, Account $account, Request $request): Response
+    {
+        $care = $this->cares->of($account->firm, Machine::from($machine));
+        $done = Care::tryFrom($request->request->getString('done'));
+        if (null !== $done && \in_array($done, Care::of($care->machine), true)) {
+            $care->care($done);
+        } elseif (!$this->typedHours($care, $request)) {
+            return $this->render('kit/kit.html.twig', [
+                'tools' => $this->kit->all($account->firm), 'fresh' => Id::fresh(), 'machines' => $this->cares->all($account->firm),
+                'bad' => $machine, 'typed' => $request->request->all(),
+            ], new Response(status: 422));
+        }
+        $this->manager->persist($care);
+        $this->manager->flush();
+
+        return $this->redirectToRoute('kit', [], Response::HTTP_SEE_OTHER);
+    }
+
+    /** Takes all that was typed, or nothing. */
+    private function typedHours(MachineCare $care, Request $request): bool
+    {
+        $hours = static fn (string $name, float $least) => filter_var(
+            str_replace(',', '.', trim($request->request->getString($name))), \FILTER_VALIDATE_FLOAT,
+            ['options' => ['min_range' => $least, 'max_range' => 100_000]],
+        );
+        $every = [];
+        foreach (Care::of($care->machine) as $each) {
+            $every[$each->value] = $hours('every_'.$each->value, 0.5);
+        }
+        $read = $hours('hours', 0);
+        if (false === $read || \in_array(false, $every, true)) {
+            return false;
+        }
+        $care->read($read);
+        foreach ($every as $code => $each) {
+            $care->repeat(Care::from($code), $each);
+        }
+
+        return true;
     }
 
     /** A firm without any tool begins with the usual ones. */

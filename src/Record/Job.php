@@ -61,6 +61,10 @@ class Job implements JobEntry
     #[ORM\OneToMany(targetEntity: DangerSaid::class, mappedBy: 'job', cascade: ['persist'])]
     private Collection $dangersSaid;
 
+    /** @var Collection<int, PreUseCheck> */
+    #[ORM\OneToMany(targetEntity: PreUseCheck::class, mappedBy: 'job', cascade: ['persist'])]
+    private Collection $checks;
+
     /** @var Collection<int, GateLine> */
     #[ORM\OneToMany(targetEntity: GateLine::class, mappedBy: 'job', cascade: ['persist'])]
     private Collection $gateLines;
@@ -115,6 +119,7 @@ class Job implements JobEntry
         $this->testsMade = new ArrayCollection();
         $this->dangersSaid = new ArrayCollection();
         $this->gateLines = new ArrayCollection();
+        $this->checks = new ArrayCollection();
         $this->openings = new ArrayCollection();
         $this->passes = new ArrayCollection();
         $this->flowTests = new ArrayCollection();
@@ -150,7 +155,7 @@ class Job implements JobEntry
     /** What was seen and said on site. */
     public function site(): SiteEvidence
     {
-        return new SiteEvidence($this, $this->seenPlaces, $this->testsMade, $this->dangersSaid, $this->gateLines);
+        return new SiteEvidence($this, $this->seenPlaces, $this->testsMade, $this->dangersSaid, $this->gateLines, $this->checks);
     }
 
     public function outcome(): Outcome

@@ -17,6 +17,7 @@ final readonly class SiteEvidence
      * @param Collection<int, TestMade> $tests
      * @param Collection<int, DangerSaid> $signs
      * @param Collection<int, GateLine> $lines
+     * @param Collection<int, PreUseCheck> $checks
      */
     public function __construct(
         private Job $job,
@@ -24,6 +25,7 @@ final readonly class SiteEvidence
         private Collection $tests,
         private Collection $signs,
         private Collection $lines,
+        private Collection $checks,
     ) {
     }
 
@@ -150,9 +152,42 @@ final readonly class SiteEvidence
         return array_values(array_filter($machine->gate(), fn (string $line) => null === $this->confirmed($machine, $line)));
     }
 
-    /** Nothing starts past a line of its gate that nobody has confirmed, or past a danger. */
+    /** @param string $reason why a machine starts with a failed check all the same */
+    public function check(Machine $machine, string $line, bool $good, string $reason, string $by, \DateTimeImmutable $at): void
+    {
+        $said = $this->checked($machine, $line);
+        if (null === $said) {
+            $this->checks->add(new PreUseCheck($this->job, $machine, $line, $good, $good ? '' : $reason, $by, $at));
+        } else {
+            $said->say($good, $reason, $by, $at);
+        }
+    }
+
+    /** None while nobody has looked. */
+    public function checked(Machine $machine, string $line): ?PreUseCheck
+    {
+        return $this->checks->findFirst(
+            static fn (int $i, PreUseCheck $said) => $said->machine === $machine && $said->line === $line,
+        );
+    }
+
+    /** @return list<PreUseCheck> */
+    public function checks(): array
+    {
+        return array_values($this->checks->toArray());
+    }
+
+    /** @return list<PreUseCheck> failed, and nobody has named a reason to start all the same */
+    public function stopping(Machine $machine): array
+    {
+        return array_values(array_filter(
+            $this->checks(), static fn (PreUseCheck $said) => $said->machine === $machine && $said->stops(),
+        ));
+    }
+
+    /** Nothing starts past a line of its gate that nobody has confirmed, past a failed check, or past a danger. */
     public function isShutFor(Machine $machine): bool
     {
-        return [] !== $this->unconfirmed($machine) || [] !== $this->presentDangers();
+        return [] !== $this->unconfirmed($machine) || [] !== $this->stopping($machine) || [] !== $this->presentDangers();
     }
 }

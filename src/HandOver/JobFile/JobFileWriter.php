@@ -16,6 +16,7 @@ use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
+use App\Record\PreUseCheck;
 use App\Record\Run;
 use App\Record\StuckTool;
 use App\Record\TestMade;
@@ -141,6 +142,10 @@ final readonly class JobFileWriter
             'gates' => array_map(static fn (GateLine $said) => [
                 'machine' => $said->machine->value, 'line' => $said->line, 'by' => $said->by(), 'at' => self::time($said->at()),
             ], $site->confirmedLines()),
+            'checks' => array_map(static fn (PreUseCheck $said) => [
+                'machine' => $said->machine->value, 'line' => $said->line, 'good' => $said->isGood(), 'reason' => $said->reason(),
+                'by' => $said->by(), 'at' => self::time($said->at()),
+            ], $site->checks()),
             'made_tests' => array_map(static fn (TestMade $test) => [
                 'run' => $test->run, 'watched' => $test->watched, 'seen' => $test->answer()->value, 'by' => $test->by(),
                 'at' => self::time($test->at()),

@@ -88,6 +88,12 @@ final readonly class JobSection
             $machine = $said->choice('machine', Machine::class);
             $site->confirmGate($machine, $said->text('line'), true, $said->text('by'), $said->time('at'));
         }
+        foreach ($given->rows('checks') as $said) {
+            $site->check(
+                $said->choice('machine', Machine::class), $said->text('line'), true === $said->flag('good'), $said->text('reason'),
+                $said->text('by'), $said->time('at'),
+            );
+        }
         foreach ($given->rows('dangers') as $said) {
             $state = $said->choice('state', DangerState::class);
             $site->sayDanger($said->choice('sign', DangerSign::class), $state, $said->text('by'), $said->time('at'));
