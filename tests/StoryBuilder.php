@@ -51,7 +51,7 @@ final class StoryBuilder
     /** @param array<string, mixed> $more */
     public function opening(string $place, array $more = []): self
     {
-        $this->openings[$place] = ['id' => Id::fresh(), 'place' => $place, 'kind' => 'cleanout', 'drop_m' => 0.0] + $more
+        $this->openings[$place] = $more + ['id' => Id::fresh(), 'place' => $place, 'kind' => 'cleanout', 'drop_m' => 0.0]
             + $this->usual('openings');
 
         return $this;
@@ -119,19 +119,42 @@ final class StoryBuilder
         return $this;
     }
 
-    /** A pipe from one opening to the next, as long as somebody measured; the main is at the lower one. */
-    public function measuredLine(string $upper, string $lower, float $metres): self
+    /**
+     * What is to be cleared from an opening.
+     *
+     * @param array<string, mixed> $clearing
+     */
+    public function clear(string $from, array $clearing): self
+    {
+        $this->job['chosen_opening'] = $this->openings[$from]['id'];
+        /** @var array<string, mixed> $usual */
+        $usual = $this->job['clearing'];
+        $this->job['clearing'] = $clearing + $usual;
+
+        return $this;
+    }
+
+    /**
+     * A pipe from one opening to the next, as long as somebody measured; the main is at the lower one.
+     *
+     * @param array<string, mixed> $of what else is known of the pipe
+     * @param array<string, mixed> $entry what is known of the upper opening
+     */
+    public function measuredLine(string $upper, string $lower, float $metres, array $of = [], array $entry = []): self
     {
         $mouth = $this->openingOnMap();
+        /** @var array<string, mixed> $usual */
+        $usual = $mouth['mouth'];
+        $above = ['mouth' => $entry + $usual] + $mouth;
         $known = static fn (mixed $value, string $source) => ['value' => $value, 'source' => $source];
-        $pipe = [
+        $pipe = $of + [
             'past_stoppages' => 0, 'shared' => '', 'proof' => '', 'tied' => 'guessed', 'joins' => 'straight', 'bends' => [],
             'down_deg' => $known(1.1, 'guessed'), 'material' => $known('clay', 'seen'), 'bore_mm' => $known(100.0, 'seen'),
         ];
         $this->map = [
             'nodes' => [
                 ['id' => 'main', 'kind' => 'outlet', 'what' => 'main', 'level_m' => null, 'mouth' => null, 'name' => ''],
-                ['id' => $upper] + $mouth, ['id' => $lower] + $mouth,
+                ['id' => $upper] + $above, ['id' => $lower] + $mouth,
             ],
             'pipes' => [
                 ['id' => 'long', 'from' => $upper, 'to' => $lower, 'length_m' => $known($metres, 'measured')] + $pipe,

@@ -19,6 +19,7 @@ use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Risk;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Reach\Rig;
+use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Sketch\Lies;
 use Jurvex\Core\Sketch\ReachOption;
 use Jurvex\Core\Sketch\Sketch;
@@ -176,6 +177,26 @@ final readonly class PlanTexts
     }
 
     /**
+     * How much longer a tool would have to be at least.
+     *
+     * @return list<string>
+     */
+    private function longer(Plan $plan, ClearingPlan $of, UnitSystem $units): array
+    {
+        $longer = [];
+        foreach ($plan->hindrances as $each) {
+            if (Stopped::OutOfLength === $each->reach->by && !$each->reach->gets($of->situation->far)) {
+                $longer[] = $this->translator->trans('plan.would_longer', [
+                    '%head%' => $this->words->within($each->head, 'clear_head'),
+                    '%short%' => $this->formatter->distance(round($of->situation->far->metres - $each->reach->to->metres, 1), $units),
+                ]);
+            }
+        }
+
+        return $longer;
+    }
+
+    /**
      * What would get there, where a plan's tools do not.
      *
      * @return list<string>
@@ -190,6 +211,7 @@ final readonly class PlanTexts
         $rig = static fn (Rig $rig) => $ways->names[$rig->id] ?? '';
 
         return [
+            ...$this->longer($plan->plans[$machine], $plan, $units),
             ...array_map(fn (ReachOption $option) => $this->translator->trans('plan.would', [
                 '%at%' => $names[$option->opening->id], '%tool%' => $rig($option->rig),
                 '%metres%' => $this->formatter->distance(round($option->metres, 1), $units),

@@ -30,7 +30,7 @@ final readonly class WaysOut
 
     /**
      * @param list<KitTool> $tools
-     * @param Length $work how far the work goes, from the foot of the drop
+     * @param Length $work far end of the stoppage, from the foot of the drop
      */
     public static function of(Job $job, PlanGround $ground, array $tools, Machine $machine, Length $work): self
     {
@@ -44,7 +44,7 @@ final readonly class WaysOut
         $options = $each = [];
         foreach ($finder->options($target) as $option) {
             // From one opening the best one is enough.
-            if ($option->works() && !isset($each[$option->opening->id])) {
+            if (!isset($each[$option->opening->id]) && self::works($finder, $option, $target, $ground)) {
                 $each[$option->opening->id] = true;
                 $options[] = $option;
             }
@@ -54,5 +54,22 @@ final readonly class WaysOut
             \array_slice($options, 0, self::LISTED),
             [] === $options ? \array_slice((new Alternatives($finder))->to($target), 0, self::LISTED) : [], KitPieces::names($tools),
         );
+    }
+
+    /** Whether it gets over all of the stoppage, from whichever end of the pipe, and out again. */
+    private static function works(ReachFinder $finder, ReachOption $option, string $target, PlanGround $ground): bool
+    {
+        if ($option->isBlocked() || !$option->comesOut()) {
+            return false;
+        }
+        $reach = $finder->from($option->opening, $option->rig)[$target];
+        foreach ($ground->way?->within($ground->place->near, max($ground->place->far, $ground->place->near + 0.01)) ?? [] as $part) {
+            if ($part->pipe->id === $target) {
+                return null !== $reach->leg && ($reach->leg->downstream
+                    ? $reach->metres >= $part->to - 0.01 : $reach->metres >= $part->pipe->length->value - $part->from - 0.01);
+            }
+        }
+
+        return $option->arrives();
     }
 }

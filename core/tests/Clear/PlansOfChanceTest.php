@@ -111,6 +111,26 @@ final class PlansOfChanceTest extends TestCase
         }
     }
 
+    public function testALongerHoseNeverShortensTheWork(): void
+    {
+        $flowWith = static fn (float $metres) => Catalogue::complete()->calculate('jet', [
+            'pump' => ['flow_l_min' => 60.0, 'max_pressure_bar' => 150.0], 'hoses' => [['bore_mm' => 9.5, 'length_m' => $metres]],
+            'nozzle' => ['orifices' => [['count' => 6, 'diameter_mm' => 1.0, 'angle_deg' => 30]]],
+        ])['flow_l_min'];
+        $compared = 0;
+        foreach (self::situations() as $seed => $in) {
+            [$short, $long] = array_map(
+                static fn (float $metres) => self::plans(['flow_l_min' => $flowWith($metres)] + $in)['jet'], [20.0, 120.0],
+            );
+            // With less water another class may do the work; of the same heads none gets quicker.
+            if (array_column($short['steps'], 'head') === array_column($long['steps'], 'head')) {
+                ++$compared;
+                self::assertGreaterThanOrEqual($short['minutes'] - 1e-9, $long['minutes'], (string) $seed);
+            }
+        }
+        self::assertGreaterThan(100, $compared);
+    }
+
     public function testEveryHeadIsOfTheKitAndFitsPipeAndPump(): void
     {
         foreach (self::situations() as $seed => $in) {
