@@ -24,12 +24,14 @@ final class ReachMap
     /**
      * @param bool $steers turns where its user wants
      * @param bool $passesTraps a flexible leader or a small hose
+     * @param ?array<string, mixed> $only segments that are judged, by identifier; none for all
      */
     public function __construct(
         private readonly Drains $drains,
         private readonly Tool $tool,
         private readonly bool $steers,
         private readonly bool $passesTraps = false,
+        private readonly ?array $only = null,
     ) {
     }
 
@@ -51,7 +53,9 @@ final class ReachMap
             $this->enter($access);
         }
         foreach ($this->drains->tree->segments as $segment) {
-            $this->reached[$segment->id] ??= new SegmentReach($segment->id, 0.0, false, $refused ?? Stopped::NoWay);
+            if ($this->judges($segment)) {
+                $this->reached[$segment->id] ??= new SegmentReach($segment->id, 0.0, false, $refused ?? Stopped::NoWay);
+            }
         }
 
         return $this->reached;
@@ -92,6 +96,9 @@ final class ReachMap
     /** @param list<Straight|Bend> $turns on the way into the segment */
     private function walk(?Leg $before, Advance $advance, array $turns, Segment $segment, bool $downstream): void
     {
+        if (!$this->judges($segment)) {
+            return;
+        }
         $entered = $advance->metres();
         foreach ($turns as $turn) {
             $advance = $advance->through($turn);
@@ -178,7 +185,14 @@ final class ReachMap
 
     private function refuse(Segment $segment, Stopped $by): void
     {
-        $this->reached[$segment->id] = new SegmentReach($segment->id, 0.0, false, $by);
+        if ($this->judges($segment)) {
+            $this->reached[$segment->id] = new SegmentReach($segment->id, 0.0, false, $by);
+        }
+    }
+
+    private function judges(Segment $segment): bool
+    {
+        return null === $this->only || isset($this->only[$segment->id]);
     }
 
     private static function bend(float $degrees, Length $radius, Segment $into): Bend

@@ -51,8 +51,8 @@ final readonly class Alternatives
             }
             foreach ($this->finder->sketch->openings() as $opening) {
                 $bare = $rig->tool->withHead(new Head(Length::metres(0), Length::metres(0), $head->clearance));
-                $there = $this->finder->reachWith($this->finder->access($opening), $bare, $rig->steers, $rig->passesTraps)[$target];
-                if (!$there->whole || null === $there->leg || $this->finder->from($opening, $rig)[$target]->whole) {
+                $there = $this->finder->to($target, $this->finder->access($opening), $bare, $rig->steers, $rig->passesTraps);
+                if (!$there->whole || null === $there->leg || $this->finder->rigTo($target, $opening, $rig)->whole) {
                     continue;
                 }
                 $size = self::widestHead($there->leg->path(), $opening, $head);
@@ -96,18 +96,18 @@ final readonly class Alternatives
         $found = [];
         foreach ($this->finder->rigs as $rig) {
             foreach ($this->finder->sketch->openings() as $opening) {
-                if ($this->finder->from($opening, $rig)[$target]->whole) {
+                if ($this->finder->rigTo($target, $opening, $rig)->whole) {
                     continue;
                 }
                 $access = $this->finder->access($opening);
                 if (!isset($found['leader'])
                     && !$rig->passesTraps
-                    && $this->finder->reachWith($access, $rig->tool, $rig->steers, true)[$target]->whole
+                    && $this->finder->to($target, $access, $rig->tool, $rig->steers, true)->whole
                 ) {
                     $found['leader'] = new WhatElse(Alternative::Leader, $opening, $rig);
                 } elseif (!isset($found['steered'])
                     && !$rig->steers
-                    && $this->finder->reachWith($access, $rig->tool, true, $rig->passesTraps)[$target]->whole
+                    && $this->finder->to($target, $access, $rig->tool, true, $rig->passesTraps)->whole
                 ) {
                     $found['steered'] = new WhatElse(Alternative::Steered, $opening, $rig);
                 }

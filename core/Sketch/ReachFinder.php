@@ -51,10 +51,12 @@ final class ReachFinder
     {
         $thread = new JetHose(\INF, 0.0, 0.0, 0.0, Length::metres(self::ENDLESS_M), null);
 
-        $view = new ReachView($sketch);
-        $reach = (new ReachMap($view->drains(), $thread, true, true))->into($view->access($opening))[$pipe] ?? null;
+        if (!isset($sketch->pipes[$pipe])) {
+            return null;
+        }
+        $finder = new self($sketch, []);
 
-        return $reach?->leg;
+        return $finder->to($pipe, $finder->access($opening), $thread, true, true)->leg;
     }
 
     /** @return array<string, SegmentReach> by pipe */
@@ -105,7 +107,9 @@ final class ReachFinder
     /** @param float $work metres from the opening to where it works, where that is before the target's end: it is drawn back from there */
     public function option(Node $opening, Rig $rig, string $target, float $work = \INF): ReachOption
     {
-        $map = $this->from($opening, $rig);
+        $way = $this->wayBack($opening->id, $target);
+        $map = $this->maps[$opening->id.'|'.$rig->id]
+            ?? $this->along($way, $target, $this->access($opening), $rig->tool, $rig->steers, $rig->passesTraps);
         $there = $map[$target];
         if (null !== $there->leg) {
             $path = $there->leg->path();
@@ -116,7 +120,7 @@ final class ReachFinder
                 $rig->pullFrom($path, min($work, $metres)),
             );
         }
-        [$stopped, $missing] = $this->nearest($opening, $map, $target);
+        [$stopped, $missing] = $this->nearest($way, $map, $target);
         $metres = null === $stopped?->leg ? 0.0 : self::metresBefore($stopped->leg) + $stopped->metres;
 
         return new ReachOption(
@@ -126,17 +130,47 @@ final class ReachFinder
     }
 
     /**
+     * Into a pipe, by an access that need not be there yet. In a tree there is one way to it; what lies beside that is not judged.
+     */
+    public function to(string $target, Access $access, Tool $tool, bool $steers, bool $passesTraps): SegmentReach
+    {
+        return $this->along($this->wayBack($access->node, $target), $target, $access, $tool, $steers, $passesTraps)[$target];
+    }
+
+    public function rigTo(string $target, Node $opening, Rig $rig): SegmentReach
+    {
+        return $this->maps[$opening->id.'|'.$rig->id][$target]
+            ?? $this->to($target, $this->view->access($opening), $rig->tool, $rig->steers, $rig->passesTraps);
+    }
+
+    /**
+     * @param list<Pipe> $way from the target back
+     *
+     * @return array<string, SegmentReach> of the target and its way, by pipe
+     */
+    private function along(array $way, string $target, Access $access, Tool $tool, bool $steers, bool $passesTraps): array
+    {
+        $only = [$target => true];
+        foreach ($way as $pipe) {
+            $only[$pipe->id] = true;
+        }
+
+        return (new ReachMap($this->drains, $tool, $steers, $passesTraps, $only))->into($access);
+    }
+
+    /**
      * Where on the way to the target it stops: down from the opening, then up to the target.
      *
+     * @param list<Pipe> $way from the target back
      * @param array<string, SegmentReach> $map
      *
      * @return array{?SegmentReach, float} the stop, and the metres that are left
      */
-    private function nearest(Node $opening, array $map, string $target): array
+    private function nearest(array $way, array $map, string $target): array
     {
         $left = $this->sketch->pipes[$target]->length->value;
         $stopped = $map[$target];
-        foreach ($this->wayBack($opening->id, $target) as $pipe) {
+        foreach ($way as $pipe) {
             $reach = $map[$pipe->id];
             if ($reach->whole) {
                 break;
@@ -200,7 +234,7 @@ final class ReachFinder
     public function rigThatReaches(Access $access, string $target): ?Rig
     {
         foreach ($this->rigs as $rig) {
-            if ($this->reach($access, $rig)[$target]->whole) {
+            if ($this->to($target, $access, $rig->tool, $rig->steers, $rig->passesTraps)->whole) {
                 return $rig;
             }
         }

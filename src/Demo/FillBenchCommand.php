@@ -83,7 +83,8 @@ final class FillBenchCommand extends Command
             'bare' => ['bare', null], 'home' => ['day', null], 'look' => ['look', $long->job],
             'judge' => ['judge', $long->job], 'report' => ['report', $long->job],
             'five-runs' => ['judge', $looked->job], 'map' => ['way_in', $mapped],
-            'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job],
+            'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job], 'plan' => ['clear_plan', $mapped],
+            'jet-map' => ['jet_bench', $mapped],
             'judge5000' => ['judge', $longest->job], 'report5000' => ['report', $longest->job],
         ];
         foreach ($pages as $name => [$route, $job]) {

@@ -139,13 +139,14 @@ final readonly class ClearingPlans
     {
         $ground = $this->grounds->of($job, $record);
         $past = $this->pastOn($job, $ground);
-        if ([] === $job->passes()) {
-            return new ClearedProof($job, $past, static fn () => null);
-        }
-        $tools = $this->kit->of($job->firm);
-        $reaches = KitReaches::of($job, $ground, $tools, $past);
+        $known = null;
 
-        return new ClearedProof($job, $past, static fn (Head $head) => KitReaches::farthest($head, $tools, $reaches));
+        return new ClearedProof($job, $past, function (Head $head) use ($job, $ground, $past, &$known): ?float {
+            // Only where a pass says its class is the kit tried on the map.
+            $known ??= [$tools = $this->kit->of($job->firm), KitReaches::of($job, $ground, $tools, $past)];
+
+            return KitReaches::farthest($head, ...$known);
+        });
     }
 
     private function pastOn(Job $job, PlanGround $ground): Length

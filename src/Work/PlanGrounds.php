@@ -39,7 +39,7 @@ final readonly class PlanGrounds
     {
         $record = null === $record || [] === $record->runs ? $this->records->known($job) : $record;
         $opening = $job->chosenOpening();
-        $stoppage = $this->stoppages->of($job);
+        $stoppage = $this->stoppages->places($job);
         $likeliest = null === $stoppage ? null : array_key_first($stoppage->likeliest);
         $side = null === $likeliest ? null : $stoppage->likeliest[$likeliest]->apart;
         // Before anything was seen or tried nobody goes up the line for what is only likely by its length.

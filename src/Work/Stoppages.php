@@ -24,6 +24,17 @@ final class Stoppages
     /** @return ?Stoppage none while the map has no pipe */
     public function of(Job $job): ?Stoppage
     {
+        return self::worked($job, true);
+    }
+
+    /** Only where it may be: what to look at next takes most of the work. */
+    public function places(Job $job): ?Stoppage
+    {
+        return self::worked($job, false);
+    }
+
+    private static function worked(Job $job, bool $withNext): ?Stoppage
+    {
         $sketch = $job->property()->sketch();
         $tree = $sketch->tree();
         if (null === $tree) {
@@ -46,7 +57,9 @@ final class Stoppages
             $likeliest[$pipe] = new LikelyPlace($share, null === $from ? null : $sketch->apart($from, (string) $pipe));
         }
 
-        return new Stoppage($triage, $likeliest, self::next($job, $triage, $looks, $checks, $points), $triage->contradictions(), $from);
+        $next = $withNext ? self::next($job, $triage, $looks, $checks, $points) : [];
+
+        return new Stoppage($triage, $likeliest, $next, $withNext ? $triage->contradictions() : [], $from);
     }
 
     /**

@@ -62,7 +62,7 @@ final readonly class WaysOut
         if ($option->isBlocked() || !$option->comesOut()) {
             return false;
         }
-        $reach = $finder->from($option->opening, $option->rig)[$target];
+        $reach = $finder->rigTo($target, $option->opening, $option->rig);
         foreach ($ground->way?->within($ground->place->near, max($ground->place->far, $ground->place->near + 0.01)) ?? [] as $part) {
             if ($part->pipe->id === $target) {
                 return null !== $reach->leg && ($reach->leg->downstream
