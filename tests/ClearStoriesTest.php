@@ -34,6 +34,9 @@ final class ClearStoriesTest extends ApplicationTestCase
             ->clear('Yard', ['blockage' => 'dense_roots']));
         self::assertSame('36.0–44.0 m', $plan['place']);
         self::assertStringContainsString('by what the camera saw', $plan['given']);
+        self::assertStringContainsString(
+            'Look and expose before force. Dense roots, roots in iron seen at 36.0 m, 44.0 m away, 16 % steep on the way', $plan['caution'],
+        );
         foreach (['cable', 'jet'] as $machine) {
             self::assertStringContainsString('Look with the camera 0.0–36.0 m', $plan[$machine]);
             self::assertStringContainsString('Look and expose before force.', $plan[$machine]);
@@ -174,6 +177,7 @@ final class ClearStoriesTest extends ApplicationTestCase
             'cable' => $page->filter('.plan-card')->first()->text(), 'jet' => $page->filter('.plan-card')->last()->text(),
             'best' => $page->filter('.plan-weighed-best')->text(''), 'sums' => $page->filter('.cable-sum')->text(),
             'gets' => $rows[0], 'does' => $rows[1], 'lasts' => $rows[2], 'risk' => $rows[5], 'bench' => $text,
+            'caution' => $page->filter('.bench > .caution')->text(''),
             'minutes' => $pumped[1] ?? '', 'litres' => $found[2] ?? $pumped[2] ?? '',
         ];
     }

@@ -39,8 +39,22 @@ final readonly class PlanCards
         }
 
         return new PlanSheet(
-            $plan, $this->texts->placeKnownBy($plan), $this->texts->onTheTool($plan, $units), $this->texts->weighed($plan, $units), $cards,
+            $plan, $this->texts->placeKnownBy($plan), $this->texts->onTheTool($plan, $units), $this->first($plan, $units),
+            $this->texts->weighed($plan, $units), $cards,
         );
+    }
+
+    private function first(ClearingPlan $plan, UnitSystem $units): string
+    {
+        foreach ($plan->plans as $each) {
+            foreach ($each->reasons as $reason) {
+                if ('look_and_expose' === $reason->code) {
+                    return ucfirst($this->facts->facts($reason, $plan, $units)).'.';
+                }
+            }
+        }
+
+        return '';
     }
 
     /** @param non-empty-list<Step> $steps of one head */
