@@ -70,7 +70,7 @@ final readonly class ClearingPlans
         $waysOut = [];
         foreach ($plans as $name => $plan) {
             if ([] !== $plan->hindrances) {
-                $waysOut[$name] = WaysOut::of($job, $ground, $tools, $plan->machine, Length::metres($ground->place->far));
+                $waysOut[$name] = WaysOut::of($job, $ground, $tools, $plan->hindrances, Length::metres($ground->place->far));
             }
         }
 

@@ -7,8 +7,10 @@ namespace App\Work;
 use App\Firm\Kit;
 use App\Firm\KitTool;
 use App\Record\Job;
-use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Hindrance;
+use Jurvex\Core\Clear\Piece;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Rig;
 use Jurvex\Core\Sketch\Alternatives;
 use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\ReachOption;
@@ -30,13 +32,17 @@ final readonly class WaysOut
 
     /**
      * @param list<KitTool> $tools
+     * @param list<Hindrance> $hindrances heads that do not get there
      * @param Length $work far end of the stoppage, from the foot of the drop
      */
-    public static function of(Job $job, PlanGround $ground, array $tools, Machine $machine, Length $work): self
+    public static function of(Job $job, PlanGround $ground, array $tools, array $hindrances, Length $work): self
     {
         $sketch = $job->property()->sketch();
         $target = KitReaches::target($ground, $work);
-        $rigs = Kit::rigs(array_values(array_filter($tools, static fn (KitTool $tool) => $tool->machine() === $machine)), true);
+        $heads = array_map(static fn (Hindrance $hindrance) => $hindrance->head, $hindrances);
+        $pieces = array_merge(...array_map(static fn (KitTool $tool) => $tool->pieces(), $tools));
+        $able = array_column(array_filter($pieces, static fn (Piece $piece) => \in_array($piece->head, $heads, true)), 'id');
+        $rigs = array_values(array_filter(Kit::rigs($tools, true), static fn (Rig $rig) => \in_array($rig->id, $able, true)));
         if (null === $target || [] === $rigs || [] === $sketch->openings()) {
             return new self([], [], []);
         }
