@@ -63,7 +63,7 @@ await shot(ana, pottery + '/report', 'report');
 const wash = await job(ana, 'Wash block');
 await shot(ana, wash + '/clear/run', 'clear-run', async () => {
     const lines = ana.locator('#gate-jet .gate-line:not(.on)');
-    while (await ana.locator('#gate-jet').count()) {
+    while (await lines.count()) {
         if (!(await lines.first().isVisible())) await ana.locator('#gate-jet summary').click();
         await lines.first().click();
         await ana.waitForLoadState('networkidle');
