@@ -130,6 +130,27 @@ final class RunPressesTest extends ApplicationTestCase
         self::assertSame('done', $first());
     }
 
+    public function testOnlyWhatCameBackIsSaidToHaveComeBack(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'cable');
+        foreach ([
+            ['Hair roots, finger long', 'Roots came back on the head.'],
+            ['No roots and no wipes; a bit of hair', 'Roots came back on the head. Hair came back on the head.'],
+            ['nothing', 'Roots came back on the head. Hair came back on the head.'],
+            ['A towel', 'Cloth came back on the head. Roots came back on the head. Hair came back on the head.'],
+        ] as [$said, $told]) {
+            $this->fill($this->get('/jobs/'.$job->id.'/clear'), 'Log the pass', [
+                'pass_form[tool]' => 'cable', 'pass_form[head]' => 'Retriever', 'pass_form[inM]' => '9', 'pass_form[cameBack]' => $said,
+            ]);
+            $why = [];
+            foreach ($this->browser->followRedirect()->filter('.cause-why') as $line) {
+                $why[] = trim($line->textContent);
+            }
+            self::assertSame($told, implode(' ', $why), $said);
+        }
+    }
+
     public function testAFailedCheckStopsItsMachineUntilSomebodyNamesAReason(): void
     {
         $job = $this->job('Wash block');

@@ -35,15 +35,18 @@ final readonly class Causes
     /** @return list<Cause> that the technician's words for what came back name */
     private function cameBack(Job $job): array
     {
-        $said = '';
+        $clauses = [];
         foreach ($job->passes() as $pass) {
-            $said .= ' '.$pass->details()->cameBack;
+            array_push($clauses, ...(preg_split('/[.,;:!?\n]+/u', $pass->details()->cameBack) ?: []));
         }
+        // "No roots" is no root.
+        $denied = '/\b(?:'.$this->translator->trans('cause_heard.denied').')\b/iu';
+        $said = implode(' ; ', array_filter($clauses, static fn (string $clause) => 1 !== preg_match($denied, $clause)));
 
         return array_values(array_filter(Cause::cases(), function (Cause $cause) use ($said): bool {
-            $words = array_filter(explode('|', $this->translator->trans('cause_heard.'.$cause->value)));
+            $words = $this->translator->trans('cause_heard.'.$cause->value);
 
-            return [] !== $words && 1 === preg_match('/\b(?:'.implode('|', array_map('preg_quote', $words)).')\b/iu', $said);
+            return '' !== $words && 1 === preg_match('/\b(?:'.$words.')\b/iu', $said);
         }));
     }
 }
