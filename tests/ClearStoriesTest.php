@@ -141,6 +141,27 @@ final class ClearStoriesTest extends ApplicationTestCase
         self::assertStringNotContainsString('inner-rotor cone', $plan['jet']);
     }
 
+    public function testWhatAnEarlierJobOfThePropertySawCountsInThePlan(): void
+    {
+        $seen = [
+            ['kind' => 'broken_pipe', 'from_m' => 20.0], ['kind' => 'root_clump', 'from_m' => 8.0, 'size' => 40.0, 'unit' => 'percent'],
+            ['kind' => 'rag', 'from_m' => 9.0],
+        ];
+        foreach (['on a map' => 'mapped', 'by the opening\'s name' => 'plain'] as $how => $place) {
+            $story = fn () => 'mapped' === $place
+                ? $this->line($place, 30.0)->opening('Yard', ['node' => 'yard']) : (new StoryBuilder($place))->opening('Yard');
+            $this->plan($story()->look('Yard', $seen, 30.0)->clear('Yard', []));
+            $plan = $this->plan($story()->clear('Yard', ['blockage' => 'thin_roots']));
+            self::assertSame('8.0–8.0 m', $plan['place'], $how);
+            self::assertStringNotContainsString('fragile pipe', $plan['jet'], 'what is beyond its way does not count');
+            $plan = $this->plan($story()->clear('Yard', ['blockage' => 'scale', 'near_m' => 16.0, 'far_m' => 18.0]));
+            self::assertStringContainsString('Look and expose before force. Scale, broken pipe seen at 20.0 m', $plan['caution'], $how);
+            self::assertStringContainsString('No flail in a fragile pipe. broken pipe seen at 20.0 m', $plan['cable'], $how);
+            $plan = $this->plan($story()->clear('Yard', ['blockage' => 'rags']));
+            self::assertStringNotContainsString('9.0–9.0', $plan['place'], 'a rag of then is not the stoppage of now');
+        }
+    }
+
     /** @param array<string, mixed> $pipe what is known of it */
     private function line(string $place, float $metres, array $pipe = [], float $drop = 0.0): StoryBuilder
     {

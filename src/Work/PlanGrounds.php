@@ -108,14 +108,18 @@ final readonly class PlanGrounds
         $known = [];
         foreach ($record->findings as $joint) {
             foreach ([$joint, ...$joint->beside] as $each) {
-                $lead = null === $way ? MappedRuns::leadOf($each->line->run) : 0.0;
-                $place = $laid->onRun($each->pipe, $each->at, $each->at + $each->finding->lengthMetres());
+                $run = $each->line->run;
+                $lead = null === $way ? MappedRuns::leadOf($run) : 0.0;
+                $ends = [$each->at, $each->at + $each->finding->lengthMetres()];
+                // Without a map an earlier job's opening is known by its name.
+                $isSame = null === $way && $run->details()->travel === $travel && self::isNamedLike($run->opening, $opening);
+                $place = $isSame ? array_map(Length::metres(...), $ends) : $laid->onRun($each->pipe, ...$ends);
                 if (null !== $place && $place[1]->metres >= $lead) {
                     $seen = $each->line->record->pipeAt($each->finding->from)->material;
                     $known[] = new OnTheWay(
                         $each, Length::metres(max(0.0, $place[0]->metres - $lead)), Length::metres($place[1]->metres - $lead),
                         Material::Unknown === $seen ? $sketch->pipes[$each->pipe]->material ?? $seen : $seen,
-                        $each->line->run->job === $job,
+                        $run->job === $job,
                     );
                 }
             }
@@ -123,6 +127,11 @@ final readonly class PlanGrounds
         usort($known, static fn (OnTheWay $a, OnTheWay $b) => $a->from->metres <=> $b->from->metres);
 
         return $known;
+    }
+
+    private static function isNamedLike(Opening $one, Opening $other): bool
+    {
+        return mb_strtolower(trim($one->details()->place)) === mb_strtolower(trim($other->details()->place));
     }
 
     /** @param list<OnTheWay> $known */
