@@ -6,12 +6,20 @@ namespace Jurvex\Core\Tests;
 
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Care;
+use Jurvex\Core\Clear\Cause;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\WorkRates;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Flow\Water;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Jet\JetLine;
+use Jurvex\Core\Jet\Nozzle;
+use Jurvex\Core\Jet\Orifices;
+use Jurvex\Core\Jet\Pressure;
+use Jurvex\Core\Jet\Pump;
+use Jurvex\Core\Jet\UsualNozzle;
 use Jurvex\Core\Measure\ClockPosition;
 use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
@@ -140,7 +148,7 @@ final class HouseValuesTest extends TestCase
             $each->metres(), $each->findings(), $each->lowSpots(), $each->bends(), $each->transitions(),
         ], Difficulty::cases())];
         foreach (Head::cases() as $head) {
-            $kept['head '.$head->value] = [$head->machine(), $head->leastFlow()];
+            $kept['head '.$head->value] = [$head->machine(), $head->leastFlow(), $head->usefulFlow(30), $head->spin()];
         }
         foreach (Machine::cases() as $machine) {
             $kept['gate '.$machine->value] = $machine->gate();
@@ -148,6 +156,16 @@ final class HouseValuesTest extends TestCase
             foreach (Care::of($machine) as $care) {
                 $kept['care '.$machine->value.' '.$care->value] = [$care->usualHours()];
             }
+        }
+        $line = new JetLine(new Pump(Water::perSecond(45), Pressure::bar(180)), [], new Nozzle([self::orifice(1, 0)], 0));
+        foreach (UsualNozzle::classes() as $class) {
+            $kept['usual '.$class->value] = array_map(static fn (Orifices $each) => [
+                $each->count, round($each->diameter->inMillimetres(), 3), $each->degrees, $each->discharge,
+            ], UsualNozzle::fitting($class, $line)->orifices ?? []);
+        }
+        foreach (Blockage::cases() as $blockage) {
+            $shown = array_filter(Kind::cases(), $blockage->isShownBy(...));
+            $kept['shown '.$blockage->value] = [array_values($shown), $blockage->lasts(), Cause::told($blockage)];
         }
         foreach (Material::cases() as $material) {
             $kept['material '.$material->value] = [$material->group(), $material->isSolventWelded()];
@@ -202,5 +220,10 @@ final class HouseValuesTest extends TestCase
             ];
         }
         Kept::assertSame('tracks', $kept);
+    }
+
+    private static function orifice(float $millimetres, float $degrees): Orifices
+    {
+        return new Orifices(6, Length::millimetres($millimetres), $degrees, 0.95);
     }
 }
