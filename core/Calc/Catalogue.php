@@ -31,6 +31,7 @@ final class Catalogue
             new CablePlanCalculation(), new JetCalculation(), new CarryCalculation(), new PullBackCalculation(), new TankCalculation(),
             new TiltGradeCalculation(), new LensWaterCalculation(), new PoolsCalculation(),
             new JudgeCalculation(), new UniteCalculation(), new PlanCalculation(),
+            new DepthCalculation(), new TiePlaceCalculation(), new LineCheckCalculation(), new MarkFallCalculation(), new GeoCalculation(),
         );
     }
 

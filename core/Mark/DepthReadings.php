@@ -10,9 +10,9 @@ use Jurvex\Core\Measure\Length;
 final readonly class DepthReadings
 {
     /** A spread over either of these is not good enough to dig by. */
-    private const SPREAD_SHARE = 0.10;
-    private const SPREAD_METRES = 0.15;
-    private const LEAST_COUNT = 3;
+    public const SPREAD_SHARE = 0.10;
+    public const SPREAD_METRES = 0.15;
+    public const LEAST_COUNT = 3;
     private const HAIR = 1e-9;
 
     /** @var non-empty-list<float> in metres, least first */
@@ -52,12 +52,40 @@ final readonly class DepthReadings
     public function agree(): bool
     {
         // Readings are to the centimetre: a spread of just the limit is not over it.
-        return $this->spread()->metres <= $this->limit()->metres + self::HAIR;
+        return $this->isWithin($this->limit());
     }
 
-    /** The spread that is not too much yet. */
-    public function limit(): Length
+    /**
+     * The spread that is not too much yet: the smaller of a share of the depth and a length.
+     *
+     * @param float $share from 0 to 1
+     */
+    public function limit(float $share = self::SPREAD_SHARE, ?Length $most = null): Length
     {
-        return Length::metres(min(self::SPREAD_METRES, self::SPREAD_SHARE * $this->median()->metres));
+        return Length::metres(min($most->metres ?? self::SPREAD_METRES, $share * $this->median()->metres));
+    }
+
+    /**
+     * @param int $atLeast so many readings show something
+     * @param bool $water whether water stands over the head
+     *
+     * @return list<DepthDoubt> why it is not good enough to dig by, in the order of their codes; nothing when it is
+     */
+    public function doubts(Length $limit, int $atLeast, ?LiftCheck $lift, bool $water, bool $metal): array
+    {
+        $isThere = fn (DepthDoubt $doubt) => match ($doubt) {
+            DepthDoubt::Lift => false === $lift?->agrees($this->median()),
+            DepthDoubt::Metal => $metal,
+            DepthDoubt::Spread => !$this->isWithin($limit),
+            DepthDoubt::TooFew => \count($this->metres) < $atLeast,
+            DepthDoubt::Water => $water,
+        };
+
+        return array_values(array_filter(DepthDoubt::cases(), $isThere));
+    }
+
+    private function isWithin(Length $limit): bool
+    {
+        return $this->spread()->metres <= $limit->metres + self::HAIR;
     }
 }

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Mark;
+
+/** Of the line from the first fixed point to the second, looking along it. */
+enum Side: string
+{
+    case Left = 'left';
+    case Right = 'right';
+}
