@@ -102,7 +102,7 @@ final readonly class Situation
 
     public function isSteep(): bool
     {
-        return ($this->steepest ?? 0.0) >= self::STEEP_PERCENT;
+        return null !== $this->steepest && $this->steepest >= self::STEEP_PERCENT;
     }
 
     /** So far, or down so steep a way, that nobody gets at a tool there. */

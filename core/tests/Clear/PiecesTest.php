@@ -35,6 +35,8 @@ final class PiecesTest extends TestCase
         self::assertSame('c', $best(Head::Blade, 100, 40), 'the one that is long enough');
         self::assertSame('a', $best(Head::Blade, 60, 20), 'the one that passes');
         self::assertSame('f', $best(Head::SmallHead, 100, 20));
+        self::assertSame('a', $best(Head::Blade, 55, 20), 'one that just fits');
+        self::assertNull($best(Head::Blade, 54.9, 20));
         self::assertNull($best(Head::Retriever, 100, 20));
         self::assertSame(
             [10.0, 13.0, 19.0],

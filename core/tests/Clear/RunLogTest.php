@@ -151,6 +151,7 @@ final class RunLogTest extends TestCase
         self::assertSame(['past', 'first_test', 'drawn_back', 'second_test', 'left_said', 'look'], $owed(12, 0, false, false, false));
         self::assertSame(['second_test', 'look'], $owed(20, 1, true, true, false));
         self::assertSame([], $owed(23, 2, true, true, true));
+        self::assertSame([[], ['past']], [$owed(20 - 0.05, 2, true, true, true), $owed(19.94, 2, true, true, true)], 'a hand\'s breadth');
     }
 
     private static function at(float $seconds, float $metres): LogEntry

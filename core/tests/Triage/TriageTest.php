@@ -67,6 +67,10 @@ final class TriageTest extends TestCase
             if (null === $next) {
                 continue;
             }
+            foreach (array_keys($priors) as $suspect) {
+                $row = array_map(static fn (string $answer) => $checks->test($test)->likelihood($suspect, $answer), $test->answers());
+                self::assertEqualsWithDelta(1, array_sum($row), 1e-9, 'one of the answers it must be: '.$test->id.' '.$suspect);
+            }
             $left = $sum = 0.0;
             foreach (self::point($next, null)->answers() as $answer) {
                 $after = self::triage([$next => $answer] + $seen);
