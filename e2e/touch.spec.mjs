@@ -96,7 +96,7 @@ test('a tool goes in, finds the hidden stoppage and comes out, by touch and with
     await page.goto(job + '/clear');
     await passGate(page, 'cable', async (what, leads) => (leads ? tap(what) : what.tap()));
     await page.goto(job + '/clear/run', {waitUntil: 'networkidle'});
-    const form = page.locator('.run-start form').first();
+    const form = page.locator('.run-start form', {has: page.locator('h3', {hasText: /^Cable/})});
     await form.locator('.pick').tap();
     await tap(form.locator('.press').first());
     const press = (name) => tap(page.getByRole('button', {name, exact: true}));
@@ -105,7 +105,7 @@ test('a tool goes in, finds the hidden stoppage and comes out, by touch and with
     for (let i = 0; i < 40 && !(await water.textContent()).includes('Dropping'); i++) await press('Feed 60 s');
     await expect(water).toContainText('Dropping');
     await expect(page.locator('.readout-big strong')).not.toHaveText('0.0 m');
-    for (let i = 0; i < 12 && (await page.locator('.readout-big strong').textContent()) !== '0.0 m'; i++)
+    for (let i = 0; i < 12 && (await page.locator('.readout-big strong').textContent()) !== '0.9 m'; i++)
         await press('Back 60 s');
     await press('It stands');
     await press('It is out');
