@@ -62,8 +62,10 @@ final readonly class StandIns
         if ($on !== $wasOn) {
             $entries[] = new LogEntry($on ? EntryKind::PowerOn : EntryKind::PowerOff, $began);
         }
-        if ($is->metres !== $was->metres) {
-            $entries[] = new LogEntry(EntryKind::At, $began + $seconds, round(self::drop($pass) + $is->metres, 2));
+        // Back at the foot of the drop it is taken out, but not while it runs.
+        $isOut = 0.0 === $is->metres && !$on;
+        if ($is->metres !== $was->metres || ($isOut && $wasOn)) {
+            $entries[] = new LogEntry(EntryKind::At, $began + $seconds, $isOut ? 0.0 : round(self::drop($pass) + $is->metres, 2));
         }
         if ($is->felt !== $was->felt) {
             $entries[] = new LogEntry(EntryKind::Felt, $began + $seconds, said: $is->felt);
