@@ -6,8 +6,8 @@ namespace App\Tests;
 
 use App\Record\Mark;
 use App\Record\Paint;
-use App\Record\Spoiled;
 use App\Support\Database\Id;
+use Jurvex\Core\Mark\DepthDoubt;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** Marks on the ground: of which run they are, whether anybody may dig by them, and if not, why. */
@@ -37,17 +37,68 @@ final class MarkTest extends ApplicationTestCase
         self::assertSame([1, 3], [$flags($first->id), $flags($job->runs()[1]->id)]);
     }
 
+    public function testTwoMarksTellTheFallBetweenThemOnceTheGroundWasMeasured(): void
+    {
+        $this->signIn();
+        $story = (new StoryBuilder('Marks, Story Row'))->opening('Yard')->look('Yard', [], 30.0);
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
+        $mark = function (string $at, string $depth, string $ground, array $more = []) use ($story): void {
+            $this->send('/jobs/'.$story->id.'/mark/'.Id::fresh(), ['mark_form' => [
+                'atM' => $at, 'depthsM' => [$depth, $depth, $depth], 'overHead' => 'nothing', 'paint' => 'cross', 'ground' => 'lawn',
+                'note' => 'at '.$at, 'groundM' => $ground, ...$more,
+            ]]);
+            self::assertLessThan(400, $this->statusCode());
+        };
+        $mark('5', '1.2', '');
+        $mark('15', '1.2', '0');
+        self::assertSame(
+            ['From 5.0 m to 15.0 m: without the height of the ground at both marks two depths say nothing of the fall.'],
+            $this->falls($story->id),
+        );
+        $mark('25', '1.2', '0');
+        self::assertSame(
+            'From 15.0 m to 25.0 m the pipe falls 0 mm/m, 1 mm/m either way: short of the 10 mm/m that it needs.',
+            $this->falls($story->id)[1] ?? '',
+            'equal depths on level ground are no fall',
+        );
+        $mark('29', '1.2', '-0.2', ['liftM' => '0.3', 'liftReadingM' => '1.6']);
+        self::assertSame(
+            'From 25.0 m to 29.0 m the pipe falls 50 mm/m, 4 mm/m either way: at least the 10 mm/m that it needs.',
+            $this->falls($story->id)[2] ?? '',
+        );
+        self::assertStringContainsString(
+            'raised the locator did not read deeper by as much', self::entry($this->get('/jobs/'.$story->id.'/mark'), 'at 29'),
+        );
+        $report = $this->get('/jobs/'.$story->id.'/report')->filter('.report')->text();
+        self::assertStringContainsString($this->falls($story->id)[2] ?? '?', $report);
+        $this->browser->request('GET', '/jobs/'.$story->id.'/job.json');
+        $file = str_replace(' ', '', (string) $this->browser->getInternalResponse()->getContent());
+        self::assertStringContainsString('"ground_m":-0.2', $file);
+    }
+
+    /** @return list<string> */
+    private function falls(string $job): array
+    {
+        $falls = [];
+        foreach ($this->get('/jobs/'.$job.'/mark')->filter('.mark-fall') as $fall) {
+            $falls[] = trim($fall->textContent);
+        }
+
+        return $falls;
+    }
+
     public function testAMarkThatNobodyMayDigByNamesEachReason(): void
     {
         $this->signIn();
-        /** @var list<array{list<string>, string, list<Spoiled>}> $reasons */
+        /** @var list<array{list<string>, string, list<DepthDoubt>}> $reasons */
         $reasons = [
             [['1.2', '1.21', '1.22'], 'nothing', []],
-            [['1.2', '1.21'], 'nothing', [Spoiled::TooFew]],
-            [['1.2', '1.21', '1.4'], 'nothing', [Spoiled::Spread]],
-            [['1.2', '1.21', '1.22'], 'water', [Spoiled::Water]],
-            [['1.2', '1.21', '1.22'], 'metal', [Spoiled::Metal]],
-            [['1.2', '2.0'], 'metal', [Spoiled::TooFew, Spoiled::Spread, Spoiled::Metal]],
+            [['1.2', '1.21'], 'nothing', [DepthDoubt::TooFew]],
+            [['1.2', '1.21', '1.4'], 'nothing', [DepthDoubt::Spread]],
+            [['1.2', '1.21', '1.22'], 'water', [DepthDoubt::Water]],
+            [['1.2', '1.21', '1.22'], 'metal', [DepthDoubt::Metal]],
+            [['1.2', '2.0'], 'metal', [DepthDoubt::Metal, DepthDoubt::Spread, DepthDoubt::TooFew]],
         ];
         foreach ($reasons as $i => [$depths, $over, $spoiled]) {
             $job = $this->job();
@@ -66,6 +117,7 @@ final class MarkTest extends ApplicationTestCase
                 $why = [
                     'too_few' => 'fewer than three readings', 'spread' => 'the readings spread over',
                     'water' => 'water stands over the head', 'metal' => 'metal is over the head',
+                    'lift' => 'raised the locator did not read deeper by as much',
                 ][$each->value];
                 self::assertStringContainsString($why, $told);
                 self::assertStringContainsString($why, $report);

@@ -38,7 +38,7 @@ final class MarkFallCalculation implements Calculation
 
         return new MarkedDepth(
             $metres('distance_m'), $metres('depth_m'), $metres('depth_spread_m'), $mark->optionalNumber('ground_m'),
-            Length::metres($mark->optionalNumber('ground_error_m', 0) ?? 0.01),
+            Length::metres($mark->optionalNumber('ground_error_m', 0) ?? MarkedDepth::GROUND_ERROR_M),
         );
     }
 }

@@ -32,6 +32,9 @@ final class MarkForm extends AbstractType
             ->add('tieOneTo', TextType::class, ['empty_data' => '', ...$tie])
             ->add('tieTwoM', DistanceType::class, $tie)
             ->add('tieTwoTo', TextType::class, ['empty_data' => '', ...$tie])
+            ->add('groundM', DistanceType::class, ['signed' => true, 'required' => false])
+            ->add('liftM', DistanceType::class, ['required' => false])
+            ->add('liftReadingM', DistanceType::class, ['required' => false])
             ->add('note', TextType::class, ['empty_data' => '', ...$tie]);
     }
 

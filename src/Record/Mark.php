@@ -6,7 +6,10 @@ namespace App\Record;
 
 use App\Support\Database\Withdrawable;
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Mark\DepthDoubt;
 use Jurvex\Core\Mark\DepthReadings;
+use Jurvex\Core\Mark\LiftCheck;
+use Jurvex\Core\Mark\MarkedDepth;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Ribbon\MarkedPlace;
 
@@ -52,17 +55,27 @@ class Mark implements JobEntry
         return [] === $this->spoiledBy();
     }
 
-    /** @return list<Spoiled> */
+    /** @return list<DepthDoubt> */
     public function spoiledBy(): array
     {
         $depth = $this->depth();
+        $lift = null === $this->details->liftM || null === $this->details->liftReadingM
+            ? null : new LiftCheck(Length::metres($this->details->liftM), Length::metres($this->details->liftReadingM));
 
-        return array_values(array_filter([
-            $depth->areEnough() ? null : Spoiled::TooFew,
-            $depth->agree() ? null : Spoiled::Spread,
-            OverHead::Water === $this->details->overHead ? Spoiled::Water : null,
-            OverHead::Metal === $this->details->overHead ? Spoiled::Metal : null,
-        ]));
+        return $depth->doubts(
+            $depth->limit(), DepthReadings::LEAST_COUNT, $lift, OverHead::Water === $this->details->overHead,
+            OverHead::Metal === $this->details->overHead,
+        );
+    }
+
+    public function marked(): MarkedDepth
+    {
+        $depth = $this->depth();
+
+        return new MarkedDepth(
+            Length::metres($this->details->atM ?? 0.0), $depth->median(), $depth->spread(), $this->details->groundM,
+            Length::metres(MarkedDepth::GROUND_ERROR_M),
+        );
     }
 
     public function onTheLine(): MarkedPlace

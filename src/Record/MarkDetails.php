@@ -43,6 +43,20 @@ class MarkDetails
     #[Assert\Length(max: 120, maxMessage: 'error.too_long')]
     public string $tieTwoTo = '';
 
+    /** Height of the ground over any zero, the same for all marks of the site; none while nobody measured it. */
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.ground_height_range', min: -100, max: 100)]
+    public ?float $groundM = null;
+
+    /** The locator raised by so much, and what it read then. */
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.lift_range', min: 0.05, max: 3)]
+    public ?float $liftM = null;
+
+    #[ORM\Column(nullable: true)]
+    #[Assert\Range(notInRangeMessage: 'error.lift_range', min: 0, max: 30)]
+    public ?float $liftReadingM = null;
+
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000, maxMessage: 'error.too_long')]
     public string $note = '';

@@ -26,6 +26,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('judged_limits', [FindingTexts::class, 'limits']),
             new TwigFunction('need_sign', [NeedSigns::class, 'of'], ['is_safe' => ['html']]),
             new TwigFunction('enum_needs', [Need::class, 'cases']),
+            new TwigFunction('mark_falls', [MarkTexts::class, 'falls']),
             new TwigFunction('outside_told', [OutsideTexts::class, 'of']),
             new TwigFunction('ribbon_words', [RibbonWords::class, 'of']),
         ];
