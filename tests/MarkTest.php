@@ -98,7 +98,7 @@ final class MarkTest extends ApplicationTestCase
             [['1.2', '1.21', '1.4'], 'nothing', [DepthDoubt::Spread]],
             [['1.2', '1.21', '1.22'], 'water', [DepthDoubt::Water]],
             [['1.2', '1.21', '1.22'], 'metal', [DepthDoubt::Metal]],
-            [['1.2', '2.0'], 'metal', [DepthDoubt::Metal, DepthDoubt::Spread, DepthDoubt::TooFew]],
+            [['1.2', '2.0'], 'metal', [DepthDoubt::TooFew, DepthDoubt::Spread, DepthDoubt::Metal]],
         ];
         foreach ($reasons as $i => [$depths, $over, $spoiled]) {
             $job = $this->job();

@@ -19,6 +19,9 @@ class Mark implements JobEntry
 {
     use Withdrawable;
 
+    /** In the order in which they are told. */
+    private const TOLD = [DepthDoubt::TooFew, DepthDoubt::Spread, DepthDoubt::Water, DepthDoubt::Metal, DepthDoubt::Lift];
+
     #[ORM\Embedded(columnPrefix: false)]
     private MarkDetails $details;
 
@@ -55,17 +58,19 @@ class Mark implements JobEntry
         return [] === $this->spoiledBy();
     }
 
-    /** @return list<DepthDoubt> */
+    /** @return list<DepthDoubt> what the readings themselves show before what stood in their way */
     public function spoiledBy(): array
     {
         $depth = $this->depth();
         $lift = null === $this->details->liftM || null === $this->details->liftReadingM
             ? null : new LiftCheck(Length::metres($this->details->liftM), Length::metres($this->details->liftReadingM));
 
-        return $depth->doubts(
+        $doubts = $depth->doubts(
             $depth->limit(), DepthReadings::LEAST_COUNT, $lift, OverHead::Water === $this->details->overHead,
             OverHead::Metal === $this->details->overHead,
         );
+
+        return array_values(array_filter(self::TOLD, static fn (DepthDoubt $doubt) => \in_array($doubt, $doubts, true)));
     }
 
     public function marked(): MarkedDepth
