@@ -35,6 +35,12 @@ final readonly class HeadReach
         return null === $this->pull || $this->pull <= $this->limit;
     }
 
+    /** Gets there and out again. */
+    public function worksAt(Length $there): bool
+    {
+        return $this->gets($there) && $this->comesOut();
+    }
+
     public function isHeavy(): bool
     {
         return null !== $this->pull && $this->pull > self::HEAVY * $this->limit;

@@ -46,6 +46,6 @@ final readonly class Pieces
     {
         $reach = $this->reaches[$piece->id] ?? null;
 
-        return null === $reach || ($reach->gets($there) && $reach->comesOut());
+        return null === $reach || $reach->worksAt($there);
     }
 }

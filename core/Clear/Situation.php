@@ -138,7 +138,7 @@ final readonly class Situation
         // A leader only goes to where the others begin.
         $there = Length::metres(min(Head::BendLeader === $head ? $this->near->metres : $this->far->metres, $this->past()->metres));
 
-        return null === $reach || ($reach->gets($there) && $reach->comesOut());
+        return null === $reach || $reach->worksAt($there);
     }
 
     /** @return ?HeadReach of the heads at hand the one that comes out most heavily; none where nobody knows the way */

@@ -245,17 +245,7 @@ final class ReachFinder
     /** @return array<string, SegmentReach> by pipe */
     public function reach(Access $access, Rig $rig): array
     {
-        return $this->reachWith($access, $rig->tool, $rig->steers, $rig->passesTraps);
-    }
-
-    /**
-     * As if a tool were another one, or could more than it can.
-     *
-     * @return array<string, SegmentReach> by pipe
-     */
-    public function reachWith(Access $access, Tool $tool, bool $steers, bool $passesTraps): array
-    {
-        return (new ReachMap($this->drains, $tool, $steers, $passesTraps))->into($access);
+        return (new ReachMap($this->drains, $rig->tool, $rig->steers, $rig->passesTraps))->into($access);
     }
 
     /** Metres from the opening to where the leg begins, its drop among them. */

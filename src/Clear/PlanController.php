@@ -111,9 +111,7 @@ final class PlanController extends JobController
             $this->store();
         }
 
-        return 'run' === $request->request->getString('from')
-            ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER)
-            : $this->backToStage($job);
+        return $this->backToWhereItWasSent($job, $request);
     }
 
     /** One line of a machine's check before use: good, or failed with or without a reason to start all the same. */
@@ -128,6 +126,11 @@ final class PlanController extends JobController
             $this->store();
         }
 
+        return $this->backToWhereItWasSent($job, $request);
+    }
+
+    private function backToWhereItWasSent(Job $job, Request $request): Response
+    {
         return 'run' === $request->request->getString('from')
             ? $this->redirectToRoute('clear_run', ['job' => $job->id], Response::HTTP_SEE_OTHER)
             : $this->backToStage($job);

@@ -26,6 +26,7 @@ use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\LogEntry;
 use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Clear\Marks;
 use Jurvex\Core\Clear\RunLog;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Practice\Handling;
@@ -117,7 +118,8 @@ final class RunController extends JobController
         if (!self::isKnown($kind, $said)) {
             return $this->showRun($job, $request, ['bad' => $kind->value], true);
         }
-        $log = $pass->log(RunViews::marks($pass, $this->plans->of($job)));
+        $marks = RunViews::marks($pass, $this->plans->of($job));
+        $log = $pass->log($marks);
         $typed = $request->request->getString('metres');
         try {
             $metres = TypedOnTheRun::read($kind, $typed, $log, $account->units());
@@ -129,7 +131,7 @@ final class RunController extends JobController
         }
         $pass->enter($entry, new LogEntry($kind, StandIns::clock($pass) ?? $pass->seconds($this->now()), $metres, $said));
 
-        return $this->keep($pass);
+        return $this->keep($pass, $marks);
     }
 
     private static function isKnown(EntryKind $kind, string $said): bool
@@ -225,11 +227,12 @@ final class RunController extends JobController
         return $this->back($job);
     }
 
-    private function keep(Pass $pass): Response
+    /** @param ?Marks $marks of the tool, where they were worked out already */
+    private function keep(Pass $pass, ?Marks $marks = null): Response
     {
         if ($pass->isOpen()) {
             $details = clone $pass->details();
-            $details->follow($pass->log(RunViews::marks($pass, $this->plans->of($pass->job))), $pass->fromZero(...));
+            $details->follow($pass->log($marks ?? RunViews::marks($pass, $this->plans->of($pass->job))), $pass->fromZero(...));
             $pass->describe($details);
             $this->store();
         }

@@ -6,10 +6,10 @@ namespace App\Clear;
 
 use App\Firm\Jetter;
 use App\Firm\Kit;
-use App\Firm\KitTool;
 use App\Record\Job;
 use App\Record\Pass;
 use App\Work\ClearingPlan;
+use App\Work\KitPieces;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Marks;
@@ -78,18 +78,15 @@ final readonly class RunViews
     /** @return array<string, string> of a piece of the kit, by class of head */
     private function names(Job $job): array
     {
+        $tools = $this->kit->of($job->firm);
+        $pieces = KitPieces::names($tools);
         $names = [];
-        foreach ($this->kit->of($job->firm) as $tool) {
+        foreach ($tools as $tool) {
             foreach ($tool->pieces() as $piece) {
-                $names[$piece->head->value] ??= self::name($tool, $piece->id);
+                $names[$piece->head->value] ??= $pieces[$piece->id];
             }
         }
 
         return $names;
-    }
-
-    private static function name(KitTool $tool, string $piece): string
-    {
-        return $tool->details()->getHeads()[(int) substr($piece, \strlen($tool->id) + 1)]->name.' · '.$tool->details()->name;
     }
 }
