@@ -68,10 +68,10 @@ final class CorrectionsTest extends ApplicationTestCase
         self::assertNotNull($mark);
         $page = $this->get('/jobs/'.$job->id.'/mark/'.$mark->id);
         $this->fill($page, 'Save', ['mark_form[depthsM][0]' => '1.0', 'mark_form[depthsM][1]' => '1.4', 'mark_form[depthsM][2]' => '']);
-        $list = $this->browser->followRedirect()->filter('.entries .poor');
+        $list = $this->browser->followRedirect()->filter('.mark-poor');
         self::assertStringContainsString('1.2 m deep, spread 0.4 m · not good enough to dig: fewer than three readings', $list->text());
         $this->send('/jobs/'.$job->id.'/mark/'.$mark->id.'/withdraw', []);
-        self::assertCount(2, $this->get('/jobs/'.$job->id.'/mark')->filter('.entries li'));
+        self::assertCount(2, $this->get('/jobs/'.$job->id.'/mark')->filter('.mark'));
     }
 
     public function testMetalOrWaterOverTheHeadSpoilsEvenAgreeingDepths(): void
@@ -85,7 +85,7 @@ final class CorrectionsTest extends ApplicationTestCase
                 'mark_form[depthsM][1]' => '1.2',
                 'mark_form[overHead]' => $over,
             ]);
-            self::assertStringContainsString('not good enough to dig', $this->browser->followRedirect()->filter('.entries')->text(), $over);
+            self::assertStringContainsString('not good enough to dig', $this->browser->followRedirect()->filter('.marks')->text(), $over);
         }
     }
 

@@ -105,7 +105,8 @@ final class DayTest extends ApplicationTestCase
             self::assertLessThanOrEqual(60, $pass->details()->inM);
         }
         $report = self::getContainer()->get(Reports::class)->of($job);
-        foreach ($report->marks as $mark) {
+        foreach ($report->marked->marks ?? [] as $on) {
+            $mark = $on->mark;
             self::assertLessThanOrEqual($mark->run->reachedM(), $mark->details()->atM);
             self::assertTrue($mark->isGoodEnoughToDig());
         }

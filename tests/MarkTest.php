@@ -128,6 +128,6 @@ final class MarkTest extends ApplicationTestCase
 
     private static function entry(Crawler $page, string $note): string
     {
-        return $page->filter('.entries > li')->reduce(static fn (Crawler $each) => str_contains($each->text(), $note))->text();
+        return $page->filter('.mark')->reduce(static fn (Crawler $each) => str_contains($each->text(), $note))->text();
     }
 }

@@ -63,7 +63,7 @@ final class WholeJobTest extends ApplicationTestCase
             'mark_form[atM]' => '12.3', 'mark_form[depthsM][0]' => '1.28', 'mark_form[depthsM][2]' => '1.30',
             'mark_form[tieOneM]' => '2.1', 'mark_form[tieOneTo]' => 'gate',
         ]);
-        self::assertStringContainsString('1.29 m deep, spread 0.02 m', $this->browser->followRedirect()->filter('.entries')->text());
+        self::assertStringContainsString('1.29 m deep, spread 0.02 m', $this->browser->followRedirect()->filter('.marks')->text());
         $judge = $this->get('/jobs/'.$job->id.'/judge');
         self::assertSame('The line does not pass', $judge->filter('.verdict h2')->text());
         self::assertStringContainsString('26.0 m to 30.0 m from Yard by the store: not reached', $judge->filter('.stretches')->text());

@@ -1,6 +1,7 @@
 import * as components from './components.js';
 import {look} from './look.js';
 import {reel} from './reel.js';
+import {sitePlan} from './site.js';
 
 /* A whole page that was refused or is not there is shown as it came; a part of one leaves the screen as it is. */
 document.addEventListener('htmx:beforeSwap', (event) => {
@@ -29,5 +30,5 @@ delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    Object.entries({...components, look, reel}).forEach(([name, component]) => window.Alpine.data(name, component));
+    Object.entries({...components, look, reel, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
 });

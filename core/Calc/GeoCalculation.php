@@ -6,8 +6,8 @@ namespace Jurvex\Core\Calc;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
-use Jurvex\Core\Mark\Place;
-use Jurvex\Core\Mark\Site;
+use Jurvex\Core\Site\OnEarth;
+use Jurvex\Core\Site\Place;
 
 /** A place on the site's plan as latitude and longitude. */
 final class GeoCalculation implements Calculation
@@ -23,8 +23,8 @@ final class GeoCalculation implements Calculation
         if (90.0 === abs($latitude)) {
             throw BadInput::outOfRange($input->at('latitude'), -90, 90);
         }
-        $site = new Site($latitude, $input->number('longitude', -180, 180), $input->number('bearing_deg', -360, 360));
+        $site = new OnEarth($latitude, $input->number('longitude', -180, 180), $input->number('bearing_deg', -360, 360));
 
-        return $site->onEarth(new Place($input->number('x_m'), $input->number('y_m')));
+        return $site->of(new Place($input->number('x_m'), $input->number('y_m')));
     }
 }

@@ -7,10 +7,10 @@ namespace Jurvex\Core\Calc;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Mark\LineCheck;
-use Jurvex\Core\Mark\Place;
-use Jurvex\Core\Mark\PlacedMark;
 use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Site\Place;
+use Jurvex\Core\Site\PlacedMark;
 
 /** Whether marks on the ground lie as a straight pipe would have them, and which one is odd. */
 final class LineCheckCalculation implements Calculation

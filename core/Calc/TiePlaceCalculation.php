@@ -6,11 +6,11 @@ namespace Jurvex\Core\Calc;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
-use Jurvex\Core\Mark\Place;
-use Jurvex\Core\Mark\Side;
-use Jurvex\Core\Mark\Tie;
-use Jurvex\Core\Mark\TiedPlace;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Site\Place;
+use Jurvex\Core\Site\Side;
+use Jurvex\Core\Site\Tie;
+use Jurvex\Core\Site\TiedPlace;
 
 /** Where two or more taped distances from fixed points put a mark. */
 final class TiePlaceCalculation implements Calculation

@@ -6,6 +6,8 @@ namespace Jurvex\Core\Mark;
 
 use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Site\Place;
+use Jurvex\Core\Site\PlacedMark;
 
 /**
  * Marks of a straight piece of pipe laid on the ground: a rigid fit, turned and moved and not stretched, of their distances along

@@ -10,6 +10,9 @@ use App\Record\FlowResult;
 use App\Record\FlowTest;
 use App\Record\FlowTestDetails;
 use App\Record\Ground;
+use App\Record\HeightBy;
+use App\Record\HeightDetails;
+use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\Leave;
 use App\Record\LoggedFinding;
@@ -29,6 +32,7 @@ use App\Record\PictureReader;
 use App\Record\Property;
 use App\Record\Run;
 use App\Record\RunDetails;
+use App\Record\Signal;
 use App\Record\Supports;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
@@ -50,6 +54,7 @@ use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Site\TapedTo;
 
 /**
  * Jobs of the demo with their entries, made as a technician's day would make them.
@@ -230,17 +235,27 @@ final readonly class DemoEntries
         return $joints;
     }
 
-    /** @param list<float> $depths */
-    public function mark(
-        Run $run, float $at, array $depths, Ground $ground, float $tieOne, string $from, float $tieTwo, string $andFrom,
-    ): void {
+    /**
+     * @param list<float> $depths
+     * @param list<TapedTo> $taped two or three
+     */
+    public function mark(Run $run, float $at, array $depths, Ground $ground, string $letter, array $taped): void
+    {
         $details = new MarkDetails();
-        [
-            $details->atM, $details->depthsM, $details->ground, $details->tieOneM, $details->tieOneTo,
-            $details->tieTwoM, $details->tieTwoTo,
-        ] = [$at, $depths, $ground, $tieOne, $from, $tieTwo, $andFrom];
-        $details->overHead = OverHead::Nothing;
-        $details->paint = Paint::Cross;
+        [$details->atM, $details->depthsM, $details->ground, $details->letter] = [$at, $depths, $ground, $letter];
+        [$details->tieOneM, $details->tieOneTo] = [$taped[0]->taped->metres, $taped[0]->name];
+        [$details->tieTwoM, $details->tieTwoTo] = [$taped[1]->taped->metres, $taped[1]->name];
+        if (isset($taped[2])) {
+            [$details->tieThreeM, $details->tieThreeTo] = [$taped[2]->taped->metres, $taped[2]->name];
+        }
+        [$details->overHead, $details->signal, $details->paint] = [OverHead::Nothing, Signal::Steady, Paint::Cross];
         $this->manager->persist(new Mark(Id::fresh(), $run, $this->now->modify('-30 minutes'), $details));
+    }
+
+    public function height(Job $job, string $from, string $to, float $up, HeightBy $how): void
+    {
+        $details = new HeightDetails();
+        [$details->fromPoint, $details->toPoint, $details->upM, $details->how] = [$from, $to, $up, $how];
+        $this->manager->persist(new HeightMeasured(Id::fresh(), $job, $this->now->modify('-25 minutes'), $details));
     }
 }

@@ -8,11 +8,13 @@ use App\Firm\Firm;
 use App\Record\Cleared;
 use App\Record\FlowResult;
 use App\Record\Ground;
+use App\Record\HeightBy;
 use App\Record\Job;
 use App\Record\Leave;
 use App\Record\Opening;
 use App\Record\OpeningKind;
 use App\Record\OpeningState;
+use App\Record\Run;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
@@ -99,14 +101,30 @@ final readonly class PotteryStudio
             ],
             EndReason::CannotPass, 26.9,
         );
-        $this->demo->mark($after, 9.4, [1.27, 1.28, 1.28], Ground::Slab, 2.10, 'kiln shed corner', 3.45, 'drain pipe');
-        $this->demo->mark($after, 13.1, [1.30, 1.31, 1.32], Ground::Slab, 4.62, 'kiln shed corner', 2.08, 'gate post');
-        $this->demo->mark($after, 24.8, [1.60, 1.62, 1.63], Ground::Lawn, 5.90, 'gate post', 3.30, 'lamp post');
+        $this->markIt($job, $after);
         $job->outcome()->advise(
             'Renew the clay pipe at 24.8 m and take the low spot out in the same visit. Until then keep glaze slops out of the sink.',
             'Cut roots',
             $firm->today($this->demo->now)->modify('+9 months'),
         );
+    }
+
+    private function markIt(Job $job, Run $run): void
+    {
+        $site = DemoSite::potteryStudio();
+        $job->property()->drawSite($site->plan);
+        $this->demo->mark(
+            $run, 9.4, [1.27, 1.28, 1.28], Ground::Slab, 'A', $site->taped(9.4, 'Kiln shed corner', 'Studio SE corner', 'Gate post'),
+        );
+        $this->demo->mark(
+            $run, 13.1, [1.28, 1.28, 1.29], Ground::Slab, 'B', $site->taped(13.1, 'Kiln shed corner', 'Gate post', 'Studio SE corner'),
+        );
+        $this->demo->mark(
+            $run, 24.8, [1.60, 1.62, 1.63], Ground::Lawn, 'C', $site->taped(24.8, 'Gate post', 'Lamp post', 'Plum tree'),
+        );
+        $this->demo->height($job, 'Crest', 'B', -0.14, HeightBy::Laser);
+        $this->demo->height($job, 'A', 'Crest', 0.14, HeightBy::Laser);
+        $this->demo->height($job, 'B', 'C', 0.21, HeightBy::Laser);
     }
 
     /** @return list<Found> what both looks saw */

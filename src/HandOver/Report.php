@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Record\Job;
-use App\Record\Mark;
 use App\Work\ClearedProof;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
+use App\Work\MarkedGround;
 use App\Work\RingLeft;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
@@ -27,14 +27,14 @@ final readonly class Report
      * @param LineRecord $record of the property from all its looks: what is said of the line rests on it
      * @param list<JudgedRun> $runs of the job, in the order in which they were made
      * @param array<string, Ribbon> $ribbons by run
-     * @param list<Mark> $marks
+     * @param ?MarkedGround $marked none where nothing was marked
      * @param array<string, RingLeft> $rings what the cutters left on the wall, by pass
      * @param ?ClearedProof $cleared none where no tool was in the line
      * @param list<string> $why it stopped, as far as anything shows it
      * @param string $useAdvice how to use it from now on
      */
     public function __construct(
-        public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public array $marks,
+        public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public ?MarkedGround $marked,
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
     ) {
         $this->notable = $record->notable();

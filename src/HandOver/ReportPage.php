@@ -6,6 +6,7 @@ namespace App\HandOver;
 
 use App\Record\Opening;
 use App\Screen\AdviceText;
+use App\Screen\MarkedGroundText;
 use App\Screen\OutsideText;
 use App\Screen\PortionText;
 
@@ -22,6 +23,7 @@ final readonly class ReportPage
      * @param list<Opening> $access openings that need something done
      * @param list<AdviceText> $accessAdvice what is wrong with the openings by the line map
      * @param list<OutsideText> $outside pipes that were seen from outside
+     * @param ?MarkedGroundText $marks none where nothing was marked
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
      * @param string $assets what stands before an asset's address, for printing without a server
@@ -29,7 +31,7 @@ final readonly class ReportPage
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
         public array $sentences, public int $more, public array $access, public array $accessAdvice, public array $outside,
-        public ?string $pdf,
+        public ?MarkedGroundText $marks, public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
     ) {

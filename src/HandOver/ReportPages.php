@@ -8,6 +8,7 @@ use App\Screen\AdviceTexts;
 use App\Screen\FindingText;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
+use App\Screen\MarkTexts;
 use App\Screen\OutsideText;
 use App\Screen\OutsideTexts;
 use App\Support\Wording\WordsExtension;
@@ -28,7 +29,7 @@ final readonly class ReportPages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
-        private AdviceTexts $advice, private OutsideTexts $outside,
+        private AdviceTexts $advice, private OutsideTexts $outside, private MarkTexts $marks,
     ) {
     }
 
@@ -50,7 +51,8 @@ final readonly class ReportPages
             array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
             $looks, $sentences, \count($told) - \count($sentences), $report->job->poorOpenings(),
-            $this->advice->findings($report->job, $report->units), $outside, $pdf, $isSignedIn, $assets,
+            $this->advice->findings($report->job, $report->units), $outside,
+            null === $report->marked ? null : $this->marks->ground($report->marked, $report->units), $pdf, $isSignedIn, $assets,
         );
     }
 

@@ -13,6 +13,7 @@ use App\Work\Causes;
 use App\Work\ClearingPlans;
 use App\Work\JudgedRun;
 use App\Work\LineRecords;
+use App\Work\MarkedGrounds;
 use App\Work\RingsLeft;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -22,7 +23,7 @@ final readonly class Reports
     public function __construct(
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
-        private Causes $causes, private CauseTexts $causeTexts,
+        private Causes $causes, private CauseTexts $causeTexts, private MarkedGrounds $grounds,
     ) {
     }
 
@@ -41,8 +42,10 @@ final readonly class Reports
 
         $causes = $this->causes->of($job, $record);
 
+        $marked = [] === $marks ? null : $this->grounds->of($job, $record);
+
         return new Report(
-            $job, $record, $runs, $ribbons, $marks, $units, $cleared, $this->rings->of($job, $record),
+            $job, $record, $runs, $ribbons, $marked, $units, $cleared, $this->rings->of($job, $record),
             $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
         );
     }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Mark;
 
+use App\Firm\Account;
 use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
 use App\Record\MarkRepository;
 use App\Record\Run;
 use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\ScreenWidth;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -21,19 +26,25 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/mark', requirements: ['id' => Id::PATTERN])]
 final class MarkController extends JobController
 {
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly MarkPages $pages,
+    ) {
+        parent::__construct($screens, $manager, $clock);
+    }
+
     #[Route('', name: 'mark', methods: 'GET')]
-    public function marks(Job $job, Request $request): Response
+    public function marks(Job $job, Request $request, Account $account): Response
     {
         $details = new MarkDetails();
         $at = $request->query->getString('at');
         $details->atM = is_numeric($at) && $at >= 0 ? (float) $at : null;
 
-        return $this->show($job, $request, ['form' => $this->form($job, Id::fresh(), $details, $request), 'editing' => null]);
+        return $this->page($job, $request, $account, $this->form($job, Id::fresh(), $details, $request));
     }
 
     /** Adds a mark on the run that is on the ribbon, or corrects one; the screen has made the identifier. */
     #[Route('/{id}', name: 'mark_entry', methods: ['GET', 'POST'])]
-    public function mark(Job $job, string $id, Request $request, MarkRepository $marks): Response
+    public function mark(Job $job, string $id, Request $request, Account $account, MarkRepository $marks): Response
     {
         $mark = $marks->onJob($id, $job);
         $runs = $job->runs();
@@ -43,7 +54,7 @@ final class MarkController extends JobController
         $details = null === $mark ? new MarkDetails() : clone $mark->details();
         $form = $this->form($job, $id, $details, $request);
         if (!SentForm::isAccepted($form, $request)) {
-            return $this->show($job, $request, ['form' => $form, 'editing' => $mark]);
+            return $this->page($job, $request, $account, $form, $mark);
         }
         $mark ??= new Mark($id, $run, $this->now(), $details);
         $mark->describe($details);
@@ -60,6 +71,15 @@ final class MarkController extends JobController
         $this->store();
 
         return $this->backToStage($job);
+    }
+
+    private function page(Job $job, Request $request, Account $account, FormInterface $form, ?Mark $editing = null): Response
+    {
+        $screen = $this->screen($job, $request);
+
+        $page = $this->pages->of($screen, $account->units(), ScreenWidth::isNarrow($request), $editing);
+
+        return $this->shown($screen, ['form' => $form, 'page' => $page], 'mark/mark.html.twig');
     }
 
     private function form(Job $job, string $id, MarkDetails $details, Request $request): FormInterface

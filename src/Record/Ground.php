@@ -12,4 +12,9 @@ enum Ground: string
     case Drive = 'drive';
     case Road = 'road';
     case Indoors = 'indoors';
+
+    public function isIndoors(): bool
+    {
+        return self::Indoors === $this;
+    }
 }

@@ -73,13 +73,16 @@ class Mark implements JobEntry
         return array_values(array_filter(self::TOLD, static fn (DepthDoubt $doubt) => \in_array($doubt, $doubts, true)));
     }
 
-    public function marked(): MarkedDepth
+    /**
+     * @param ?float $ground height of the ground in metres; none where nothing links it to the other mark
+     * @param float $error of that height, in metres
+     */
+    public function marked(?float $ground, float $error): MarkedDepth
     {
         $depth = $this->depth();
 
         return new MarkedDepth(
-            Length::metres($this->details->atM ?? 0.0), $depth->median(), $depth->spread(), $this->details->groundM,
-            Length::metres(MarkedDepth::GROUND_ERROR_M),
+            Length::metres($this->details->atM ?? 0.0), $depth->median(), $depth->spread(), $ground, Length::metres($error),
         );
     }
 

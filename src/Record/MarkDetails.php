@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Site\Side;
+use Jurvex\Core\Site\TapedTo;
 use Symfony\Component\Validator\Constraints as Assert;
 
 #[ORM\Embeddable]
@@ -20,14 +23,27 @@ class MarkDetails
     #[Assert\Count(min: 1, minMessage: 'error.depth_missing', max: 12, maxMessage: 'error.depth_many')]
     public array $depthsM = [];
 
-    #[ORM\Column(enumType: OverHead::class)]
-    public OverHead $overHead = OverHead::Nothing;
+    /** None where nobody said. */
+    #[ORM\Column(enumType: OverHead::class, nullable: true)]
+    public ?OverHead $overHead = null;
+
+    /** None where nobody said. */
+    #[ORM\Column(enumType: Signal::class, nullable: true)]
+    public ?Signal $signal = null;
 
     #[ORM\Column(enumType: Paint::class)]
     public Paint $paint = Paint::Cross;
 
-    #[ORM\Column(enumType: Ground::class)]
-    public Ground $ground = Ground::Lawn;
+    #[ORM\Column(length: 4, options: ['default' => ''])]
+    #[Assert\Length(max: 4, maxMessage: 'error.too_long')]
+    public string $letter = '';
+
+    #[ORM\Column(enumType: PaintColour::class, nullable: true)]
+    public ?PaintColour $colour = null;
+
+    /** None where nobody said. */
+    #[ORM\Column(enumType: Ground::class, nullable: true)]
+    public ?Ground $ground = null;
 
     #[ORM\Column(nullable: true)]
     public ?float $tieOneM = null;
@@ -42,6 +58,17 @@ class MarkDetails
     #[ORM\Column(length: 120)]
     #[Assert\Length(max: 120, maxMessage: 'error.too_long')]
     public string $tieTwoTo = '';
+
+    #[ORM\Column(nullable: true)]
+    public ?float $tieThreeM = null;
+
+    #[ORM\Column(length: 120, options: ['default' => ''])]
+    #[Assert\Length(max: 120, maxMessage: 'error.too_long')]
+    public string $tieThreeTo = '';
+
+    /** Looking from the first fixed thing to the second; none where nobody said. */
+    #[ORM\Column(enumType: Side::class, nullable: true)]
+    public ?Side $tieSide = null;
 
     /** Height of the ground over any zero, the same for all marks of the site; none while nobody measured it. */
     #[ORM\Column(nullable: true)]
@@ -60,4 +87,16 @@ class MarkDetails
     #[ORM\Column(type: 'text')]
     #[Assert\Length(max: 4000, maxMessage: 'error.too_long')]
     public string $note = '';
+
+    /** @return list<TapedTo> what was taped, in the order of the ties */
+    public function taped(): array
+    {
+        $ties = [[$this->tieOneTo, $this->tieOneM], [$this->tieTwoTo, $this->tieTwoM], [$this->tieThreeTo, $this->tieThreeM]];
+        $taped = [];
+        foreach ($ties as [$name, $metres]) {
+            null === $metres || '' === trim($name) || $taped[] = new TapedTo(trim($name), Length::metres($metres));
+        }
+
+        return $taped;
+    }
 }

@@ -7,6 +7,7 @@ namespace App\Record;
 use App\Firm\Firm;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Site\SitePlan;
 use Jurvex\Core\Sketch\Sketch;
 
 /** A place with drains, which outlives its jobs: its line map stays with it. */
@@ -27,6 +28,10 @@ class Property
     /** @var list<string> proposals of runs that somebody has turned down */
     #[ORM\Column(type: 'json')]
     private array $turnedDown = [];
+
+    /** @var array<mixed> what stays on the site, as plain values; nothing before anything is drawn */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $sitePlan = [];
 
     private ?Sketch $sketch = null;
 
@@ -95,6 +100,21 @@ class Property
     public function map(): array
     {
         return $this->map;
+    }
+
+    public function hasSitePlan(): bool
+    {
+        return [] !== $this->sitePlan;
+    }
+
+    public function sitePlan(): SitePlan
+    {
+        return $this->hasSitePlan() ? SitePlan::read(new Input($this->sitePlan)) : SitePlan::bare();
+    }
+
+    public function drawSite(SitePlan $plan): void
+    {
+        $this->sitePlan = $plan->plain();
     }
 
     public function turnDown(string $proposal): void

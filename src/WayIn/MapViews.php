@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\WayIn;
 
 use App\Screen\MapWords;
+use App\Screen\ScreenWidth;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Plan\Plan;
 use Jurvex\Core\Sketch\Pipe;
@@ -19,8 +20,6 @@ final readonly class MapViews
     /** A name may take this share of the width, at so many units a letter. */
     private const LABEL_SHARE = 0.28;
     private const LETTER = 7.4;
-    /** Set by the page's script, which alone knows how wide the screen is. */
-    private const COOKIE = 'narrow';
 
     public function __construct(private MapWords $words)
     {
@@ -28,7 +27,7 @@ final readonly class MapViews
 
     public static function widthFor(Request $request): float
     {
-        return '1' === $request->cookies->get(self::COOKIE) ? self::NARROW : self::WIDE;
+        return ScreenWidth::isNarrow($request) ? self::NARROW : self::WIDE;
     }
 
     /** @return array<string, string> of nodes and pipes */

@@ -12,7 +12,6 @@ use Jurvex\Core\Looks\LaidRun;
 use Jurvex\Core\Looks\Portion;
 use Jurvex\Core\Looks\UnitedFinding;
 use Jurvex\Core\Looks\UnitedLine;
-use Jurvex\Core\Sketch\RunWay;
 use Psr\Clock\ClockInterface;
 
 /** Unites all looks at a property. */
@@ -81,13 +80,11 @@ final readonly class LineRecords
     private static function laid(JudgedRun $line): LaidRun
     {
         $run = $line->run;
-        $node = $run->opening->node() ?? '';
-        $sketch = $run->job->property()->sketch();
-        $isMapped = isset($sketch->nodes[$node]);
+        $way = MappedRuns::wayOf($run);
 
         return LaidRun::along(
-            $run->id, (float) $run->startedAt->format('U.u'), $isMapped ? $node : $run->opening->id, $line->record,
-            $isMapped ? RunWay::along($sketch, $node, $line->record->travel, MappedRuns::leadOf($run)) : null,
+            $run->id, (float) $run->startedAt->format('U.u'), (null === $way ? null : $run->opening->node()) ?? $run->opening->id,
+            $line->record, $way,
         );
     }
 

@@ -86,6 +86,15 @@ final readonly class MappedRuns
         return Zero::Rim === $run->details()->zero ? $run->opening->details()->dropM : 0.0;
     }
 
+    /** The way that a run took; none while its opening is not on the map. */
+    public static function wayOf(Run $run): ?RunWay
+    {
+        $node = $run->opening->node() ?? '';
+        $sketch = $run->job->property()->sketch();
+
+        return isset($sketch->nodes[$node]) ? RunWay::along($sketch, $node, $run->details()->travel, self::leadOf($run)) : null;
+    }
+
     /** The way that a tool takes from an opening; none while the opening is not on the map. */
     public static function wayFrom(?Opening $opening): ?RunWay
     {

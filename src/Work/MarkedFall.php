@@ -4,21 +4,24 @@ declare(strict_types=1);
 
 namespace App\Work;
 
-use App\Record\Mark;
-use Jurvex\Core\Camera\MinimumFall;
+use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Mark\MarkFall;
-use Jurvex\Core\Measure\Bore;
 use Jurvex\Core\Measure\Grade;
-use Jurvex\Core\Run\Travel;
 
 /** The fall of the pipe between two marks that follow each other on a run. */
 final readonly class MarkedFall
 {
-    /** Nearer than this nothing lies between them. */
-    private const LEAST_M = 0.2;
+    private const EQUAL_M = 0.02;
 
-    private function __construct(public Mark $upper, public Mark $lower, public MarkFall $fall, public Grade $minimum)
-    {
+    /**
+     * @param ?float $rise metres of ground from the upper mark up to the lower one; none where nothing links them
+     * @param ?Crest $crest the highest point of the ground between them that was measured, where it stands over both
+     * @param ?Finding $explains water that stands between them or beside one of them, where the pipe shows no fall
+     */
+    public function __construct(
+        public MarkOnSite $upper, public MarkOnSite $lower, public MarkFall $fall, public Grade $minimum, public ?float $rise,
+        public ?Crest $crest, public ?Finding $explains,
+    ) {
     }
 
     public function verdict(): string
@@ -26,27 +29,21 @@ final readonly class MarkedFall
         return $this->fall->verdict($this->minimum->inPercent());
     }
 
-    /**
-     * @param list<Mark> $marks
-     *
-     * @return list<self> by run and place
-     */
-    public static function all(array $marks): array
+    /** Under level ground, as far as a tape tells. */
+    public function isEquallyDeep(): bool
     {
-        usort($marks, static fn (Mark $a, Mark $b) => [$a->run->id, $a->details()->atM] <=> [$b->run->id, $b->details()->atM]);
-        $falls = [];
-        foreach ($marks as $i => $mark) {
-            $next = $marks[$i + 1] ?? null;
-            if (null === $next || $next->run !== $mark->run || $next->details()->atM - $mark->details()->atM < self::LEAST_M) {
-                continue;
-            }
-            $details = $mark->run->details();
-            [$upper, $lower] = Travel::Downstream === $details->travel ? [$mark, $next] : [$next, $mark];
-            $falls[] = new self(
-                $upper, $lower, MarkFall::between($upper->marked(), $lower->marked()), MinimumFall::of(Bore::orUsual($details->boreMm)),
-            );
-        }
+        $apart = abs($this->upper->mark->depth()->median()->metres - $this->lower->mark->depth()->median()->metres);
 
-        return $falls;
+        return null !== $this->rise && abs($this->rise) <= self::EQUAL_M && $apart <= self::EQUAL_M;
+    }
+
+    public function near(): MarkOnSite
+    {
+        return $this->upper->along() <= $this->lower->along() ? $this->upper : $this->lower;
+    }
+
+    public function far(): MarkOnSite
+    {
+        return $this->near() === $this->upper ? $this->lower : $this->upper;
     }
 }

@@ -8,6 +8,7 @@ use App\Firm\Firm;
 use App\Record\CallSheet;
 use App\Record\Correction;
 use App\Record\FlowTest;
+use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
@@ -29,7 +30,7 @@ final readonly class JobFileReader
 {
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
-        LoggedFinding::class, Mark::class, OutsidePipe::class, OwnOpinion::class, Correction::class,
+        LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class, Correction::class,
     ];
 
     public function __construct(
@@ -81,9 +82,10 @@ final readonly class JobFileReader
         if ($known->firm !== $firm) {
             throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
         }
-        // The line map is the property's: other jobs may have altered it since.
+        // The maps are the property's: other jobs may have altered them since.
+        $propertys = ['line_map' => null, 'site_plan' => null];
         $here = json_decode((new SpilledJson($this->writer->write($known)))->json, true, JobFileSchema::DEPTH, \JSON_THROW_ON_ERROR);
-        if (!self::saysTheSame(array_diff_key((array) $here, ['line_map' => null]), array_diff_key($given, ['line_map' => null]))) {
+        if (!self::saysTheSame(array_diff_key((array) $here, $propertys), array_diff_key($given, $propertys))) {
             throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
         }
 
@@ -115,6 +117,7 @@ final readonly class JobFileReader
         $property = $this->properties->at($firm, $call->place);
         $section = new JobSection($intake);
         $section->map($document->object('line_map'), $property);
+        $section->site($document->object('site_plan'), $property);
         $job = $section->read($given, $property, $call);
         $clearing = new ClearingSection($intake);
         $clearing->openings($document, $job);
@@ -123,6 +126,7 @@ final readonly class JobFileReader
         $runs = new RunsSection($intake, new FindingsSection($intake, $this->manager->getConnection()), $this->manager->getConnection());
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
         $runs->outside($document, $job);
+        $runs->heights($document, $job);
         array_map(static fn (Row $row) => self::correction($row, $job, $intake), $document->rows('corrections'));
 
         return $job;

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace App\HandOver\JobFile;
 
 use App\Record\Correction;
-use App\Record\DangerSaid;
 use App\Record\FindingRepository;
 use App\Record\FlowTest;
-use App\Record\GateLine;
+use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
@@ -16,12 +15,9 @@ use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
-use App\Record\PreUseCheck;
 use App\Record\Run;
 use App\Record\StuckTool;
-use App\Record\TestMade;
 use Doctrine\ORM\EntityManagerInterface;
-use Jurvex\Core\Triage\Answer;
 
 /**
  * Writes a job's whole record as one JSON document (public/schema/job.schema.json), what was withdrawn and corrected
@@ -82,6 +78,8 @@ final readonly class JobFileWriter
             'passes' => array_map($this->pass(...), $this->all(Pass::class, $job)),
             'flow_tests' => array_map($this->flowTest(...), $this->all(FlowTest::class, $job)),
             'stuck_tools' => array_map(self::stuckTool(...), $this->all(StuckTool::class, $job)),
+            'site_plan' => $job->property()->hasSitePlan() ? $job->property()->sitePlan()->plain() : null,
+            'heights' => array_map($this->height(...), $this->all(HeightMeasured::class, $job)),
             'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),
@@ -99,69 +97,11 @@ final readonly class JobFileWriter
             'chosen_opening' => $job->chosenOpening()?->id,
             'zero' => $job->zero()->value,
             'zero_note' => $job->zeroNote(),
-            ...self::outcome($job),
-            ...self::evidence($job),
+            ...JobValues::outcome($job),
+            ...JobValues::evidence($job),
             'clearing' => $this->details->plain($job->clearing()),
-            'practice' => self::practice($job),
+            'practice' => JobValues::practice($job),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function outcome(Job $job): array
-    {
-        $outcome = $job->outcome();
-
-        return [
-            'cleared' => $outcome->cleared()?->value,
-            'cleared_note' => $outcome->clearedNote(),
-            'cause' => $outcome->cause()?->value,
-            'use_advice' => $outcome->useAdvice(),
-            'seen_around' => $outcome->seenAround(),
-            'water_school' => $outcome->waterSchool()?->value,
-            'roots_school' => $outcome->rootsSchool()?->value,
-            'advice' => $outcome->advice(),
-            'upkeep' => $outcome->upkeep(),
-            'upkeep_due_on' => $outcome->upkeepDueOn()?->format('Y-m-d'),
-            'handed_over_at' => self::time($outcome->handedOverAt()),
-            'look_closed_because' => $outcome->lookClosedBecause(),
-        ];
-    }
-
-    /** @return array<string, list<array<string, mixed>>> */
-    private static function evidence(Job $job): array
-    {
-        $site = $job->site();
-        $seen = $site->seen();
-
-        return [
-            'seen' => array_map(
-                static fn (string|int $node, Answer $answer) => ['node' => (string) $node, 'seen' => $answer->value],
-                array_keys($seen),
-                array_values($seen),
-            ),
-            'gates' => array_map(static fn (GateLine $said) => [
-                'machine' => $said->machine->value, 'line' => $said->line, 'by' => $said->by(), 'at' => self::time($said->at()),
-            ], $site->confirmedLines()),
-            'checks' => array_map(static fn (PreUseCheck $said) => [
-                'machine' => $said->machine->value, 'line' => $said->line, 'good' => $said->isGood(), 'reason' => $said->reason(),
-                'by' => $said->by(), 'at' => self::time($said->at()),
-            ], $site->checks()),
-            'made_tests' => array_map(static fn (TestMade $test) => [
-                'run' => $test->run, 'watched' => $test->watched, 'seen' => $test->answer()->value, 'by' => $test->by(),
-                'at' => self::time($test->at()),
-            ], $site->tests()),
-            'dangers' => array_values(array_map(static fn (DangerSaid $said) => [
-                'sign' => $said->sign->value, 'state' => $said->state()->value, 'by' => $said->by(), 'at' => self::time($said->at()),
-            ], $site->dangers())),
-        ];
-    }
-
-    /** @return ?array<string, mixed> */
-    private static function practice(Job $job): ?array
-    {
-        $plain = $job->practice()?->plain();
-
-        return null === $plain ? null : [...$plain, 'points' => (object) $plain['points']];
     }
 
     /** @return array<string, mixed> */
@@ -189,6 +129,15 @@ final readonly class JobFileWriter
         return [
             'id' => $test->id, 'logged_at' => self::time($test->loggedAt), 'withdrawn_at' => self::time($test->withdrawnAt()),
             ...$this->details->plain($test->details()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function height(HeightMeasured $height): array
+    {
+        return [
+            'id' => $height->id, 'logged_at' => self::time($height->loggedAt), 'withdrawn_at' => self::time($height->withdrawnAt()),
+            ...$this->details->plain($height->details()),
         ];
     }
 
@@ -305,7 +254,7 @@ final readonly class JobFileWriter
         return $ids;
     }
 
-    private static function time(?\DateTimeImmutable $time): ?string
+    public static function time(?\DateTimeImmutable $time): ?string
     {
         return $time?->format(\DATE_ATOM);
     }

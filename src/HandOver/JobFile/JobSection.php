@@ -17,6 +17,7 @@ use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\School;
 use Jurvex\Core\Practice\Difficulty;
+use Jurvex\Core\Site\SitePlan;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Triage\Answer;
 use Jurvex\Core\Triage\DangerSign;
@@ -56,6 +57,18 @@ final readonly class JobSection
         $sketch = $this->intake->attempt('line_map', static fn () => Sketch::read(new Input($map->values)));
         if (null !== $sketch && !$property->hasMap()) {
             $property->draw($sketch);
+        }
+    }
+
+    /** Takes the plan of the site for a property that has none yet. */
+    public function site(?Row $plan, Property $property): void
+    {
+        if (null === $plan) {
+            return;
+        }
+        $site = $this->intake->attempt('site_plan', static fn () => SitePlan::read(new Input($plan->values)));
+        if (null !== $site && !$property->hasSitePlan()) {
+            $property->drawSite($site);
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\HandOver\JobFile;
 
+use App\Record\HeightDetails;
+use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
@@ -16,7 +18,10 @@ use Doctrine\DBAL\Connection;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
 
-/** The camera's runs, with their readings and marks, and pipes seen from outside; the findings are a section of their own. */
+/**
+ * The camera's runs, with their readings and marks, pipes seen from outside and heights of the ground; the findings are a section of
+ * their own.
+ */
 final readonly class RunsSection
 {
     public function __construct(private Intake $intake, private FindingsSection $findings, private Connection $connection)
@@ -28,6 +33,15 @@ final readonly class RunsSection
         foreach ($document->rows('outside_pipes') as $row) {
             $details = $this->intake->details($row, OutsidePipeDetails::class);
             $this->intake->addWithdrawable(new OutsidePipe($this->intake->id($row), $job, $row->time('logged_at'), $details), $row);
+        }
+    }
+
+    public function heights(Row $document, Job $job): void
+    {
+        foreach ($document->rows('heights') as $row) {
+            $details = $this->intake->details($row, HeightDetails::class);
+            $height = new HeightMeasured($this->intake->id($row), $job, $row->time('logged_at'), $details);
+            $this->intake->addWithdrawable($height, $row);
         }
     }
 

@@ -22,6 +22,12 @@ final class Formatter implements RuntimeExtensionInterface
         return UnitSystem::Metric === $units ? $this->number($metres, 2, 1).' m' : $this->feetAndInches($metres);
     }
 
+    /** A height over or under nought: `+0.3 m`, `−1' 2"`. */
+    public function height(float $metres, UnitSystem $units): string
+    {
+        return (abs($metres) < 0.005 ? '' : ($metres < 0 ? '−' : '+')).$this->distance(abs($metres), $units);
+    }
+
     /** The same without its unit where the unit stands beside it. */
     public function bareDistance(float $metres, UnitSystem $units): string
     {

@@ -23,6 +23,7 @@ final class UnitsExtension extends AbstractExtension
     {
         return [
             new TwigFilter('distance', [Formatter::class, 'distance']),
+            new TwigFilter('height', [Formatter::class, 'height']),
             new TwigFilter('bare_distance', [Formatter::class, 'bareDistance']),
             new TwigFilter('small', [Formatter::class, 'small']),
             new TwigFilter('bare_small', [Formatter::class, 'bareSmall']),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jurvex\Core\Mark;
+namespace Jurvex\Core\Site;
 
 use Jurvex\Core\Measure\Length;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jurvex\Core\Mark;
+namespace Jurvex\Core\Site;
 
 /** Of the line from the first fixed point to the second, looking along it. */
 enum Side: string

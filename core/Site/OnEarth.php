@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Jurvex\Core\Mark;
+namespace Jurvex\Core\Site;
 
 /** Where a plan of the site lies on the earth: its origin, and the bearing of its y axis. */
-final readonly class Site
+final readonly class OnEarth
 {
     /** WGS 84: half the equator's diameter in metres, and the square of the eccentricity. */
     private const EQUATOR_M = 6378137.0;
@@ -25,7 +25,7 @@ final readonly class Site
      *
      * @return array{latitude: float, longitude: float} in degrees
      */
-    public function onEarth(Place $place): array
+    public function of(Place $place): array
     {
         [$sin, $cos] = [sin(deg2rad($this->bearing)), cos(deg2rad($this->bearing))];
         $north = $place->y * $cos - $place->x * $sin;

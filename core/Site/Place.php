@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Jurvex\Core\Mark;
+namespace Jurvex\Core\Site;
 
 /** A place on a plan of the site, in metres. */
 final readonly class Place

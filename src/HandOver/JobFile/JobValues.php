@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\JobFile;
+
+use App\Record\DangerSaid;
+use App\Record\GateLine;
+use App\Record\Job;
+use App\Record\PreUseCheck;
+use App\Record\TestMade;
+use Jurvex\Core\Triage\Answer;
+
+/** What a job file says of the job itself: its outcome, the evidence on site, practice. */
+final readonly class JobValues
+{
+    /** @return array<string, mixed> */
+    public static function outcome(Job $job): array
+    {
+        $outcome = $job->outcome();
+
+        return [
+            'cleared' => $outcome->cleared()?->value,
+            'cleared_note' => $outcome->clearedNote(),
+            'cause' => $outcome->cause()?->value,
+            'use_advice' => $outcome->useAdvice(),
+            'seen_around' => $outcome->seenAround(),
+            'water_school' => $outcome->waterSchool()?->value,
+            'roots_school' => $outcome->rootsSchool()?->value,
+            'advice' => $outcome->advice(),
+            'upkeep' => $outcome->upkeep(),
+            'upkeep_due_on' => $outcome->upkeepDueOn()?->format('Y-m-d'),
+            'handed_over_at' => JobFileWriter::time($outcome->handedOverAt()),
+            'look_closed_because' => $outcome->lookClosedBecause(),
+        ];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> */
+    public static function evidence(Job $job): array
+    {
+        $site = $job->site();
+        $seen = $site->seen();
+
+        return [
+            'seen' => array_map(
+                static fn (string|int $node, Answer $answer) => ['node' => (string) $node, 'seen' => $answer->value],
+                array_keys($seen),
+                array_values($seen),
+            ),
+            'gates' => array_map(static fn (GateLine $said) => [
+                'machine' => $said->machine->value, 'line' => $said->line, 'by' => $said->by(), 'at' => JobFileWriter::time($said->at()),
+            ], $site->confirmedLines()),
+            'checks' => array_map(static fn (PreUseCheck $said) => [
+                'machine' => $said->machine->value, 'line' => $said->line, 'good' => $said->isGood(), 'reason' => $said->reason(),
+                'by' => $said->by(), 'at' => JobFileWriter::time($said->at()),
+            ], $site->checks()),
+            'made_tests' => array_map(static fn (TestMade $test) => [
+                'run' => $test->run, 'watched' => $test->watched, 'seen' => $test->answer()->value, 'by' => $test->by(),
+                'at' => JobFileWriter::time($test->at()),
+            ], $site->tests()),
+            'dangers' => array_values(array_map(static fn (DangerSaid $said) => [
+                'sign' => $said->sign->value, 'state' => $said->state()->value, 'by' => $said->by(),
+                'at' => JobFileWriter::time($said->at()),
+            ], $site->dangers())),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    public static function practice(Job $job): ?array
+    {
+        $plain = $job->practice()?->plain();
+
+        return null === $plain ? null : [...$plain, 'points' => (object) $plain['points']];
+    }
+}

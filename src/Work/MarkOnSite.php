@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Mark;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Site\PlacedMark;
+use Jurvex\Core\Site\Placing;
+
+/** A mark with what it is called and where its tapes put it on the plan of the site. */
+final readonly class MarkOnSite
+{
+    public function __construct(public Mark $mark, public string $label, public Placing $placing)
+    {
+    }
+
+    public function along(): float
+    {
+        return $this->mark->details()->atM ?? 0.0;
+    }
+
+    public function placed(): ?PlacedMark
+    {
+        return null === $this->placing->tied ? null : new PlacedMark(Length::metres($this->along()), $this->placing->tied->place);
+    }
+}
