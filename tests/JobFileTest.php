@@ -239,6 +239,7 @@ final class JobFileTest extends ApplicationTestCase
             "DELETE FROM seen_place WHERE job_id = '{$job->id}'", "DELETE FROM test_made WHERE job_id = '{$job->id}'",
             "DELETE FROM danger_said WHERE job_id = '{$job->id}'", "DELETE FROM gate_line WHERE job_id = '{$job->id}'",
             "DELETE FROM height_measured WHERE job_id = '{$job->id}'",
+            "DELETE FROM repair_said WHERE job_id = '{$job->id}'", "DELETE FROM second_opinion WHERE job_id = '{$job->id}'",
             "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'",
             "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM outside_pipe WHERE job_id = '{$job->id}'",
             "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {

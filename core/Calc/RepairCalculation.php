@@ -6,13 +6,10 @@ namespace Jurvex\Core\Calc;
 
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
-use Jurvex\Core\Mend\DiggingPrices;
 use Jurvex\Core\Mend\Ground;
 use Jurvex\Core\Mend\Line;
-use Jurvex\Core\Mend\Margin;
 use Jurvex\Core\Mend\Option;
 use Jurvex\Core\Mend\Options;
-use Jurvex\Core\Mend\Price;
 use Jurvex\Core\Mend\PriceBook;
 use Jurvex\Core\Mend\Repair;
 use Jurvex\Core\Mend\Work;
@@ -36,7 +33,7 @@ final class RepairCalculation implements Calculation
             throw new BadInput('unknown_value', $input->at('repairs'));
         }
         $line = new Line($length, $ground, self::places($input, 'tie_ins_m', $length), self::places($input, 'cuts_m', $length));
-        $options = new Options($repairs, $line, self::prices($prices));
+        $options = new Options($repairs, $line, PriceBook::read($prices));
 
         return ['options' => array_map(static fn (Option $option) => self::plain($option, $order), [
             'digs' => $options->digs(), 'lining' => $options->lining(), 'renewing' => $options->renewing(), 'any' => $options->any(),
@@ -106,49 +103,5 @@ final class RepairCalculation implements Calculation
         return array_map(
             static fn (int|string $place) => $places->number((string) $place, 0, $length), array_keys($input->map($key)),
         );
-    }
-
-    private static function prices(Input $prices): PriceBook
-    {
-        $margin = static fn (Input $of) => new Margin($of->number('extra_m', 0), $of->number('least_m', 0));
-        [$dig, $liner] = [$prices->object('dig'), $prices->object('liner')];
-
-        return new PriceBook(
-            self::digging($dig), $margin($dig), self::price($liner, 'start'), self::price($liner, 'per_m'), self::price($liner, 'reopen'),
-            $margin($liner), self::digging($prices->object('renew')),
-        );
-    }
-
-    private static function digging(Input $of): DiggingPrices
-    {
-        $surfaces = new Input($of->map('surface_per_m'), $of->at('surface_per_m'));
-
-        return new DiggingPrices(
-            self::price($of, 'start'), self::price($of, 'per_m'), self::price($of, 'per_m_depth'),
-            self::surfaces($of->map('surface_per_m'), $surfaces),
-        );
-    }
-
-    /**
-     * @param array<mixed> $given
-     *
-     * @return array<string, Price>
-     */
-    private static function surfaces(array $given, Input $surfaces): array
-    {
-        $prices = [];
-        foreach (array_keys($given) as $surface) {
-            $prices[(string) $surface] = self::price($surfaces, (string) $surface);
-        }
-
-        return $prices;
-    }
-
-    private static function price(Input $of, string $key): Price
-    {
-        $range = new Input($of->map($key), $of->at($key));
-        $low = $range->number('0', 0);
-
-        return new Price($low, $range->number('1', $low));
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Mend;
 
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+
 /** What it costs to dig to the pipe, by length, depth and what lies over it. */
 final readonly class DiggingPrices
 {
@@ -11,6 +14,18 @@ final readonly class DiggingPrices
     public function __construct(
         public Price $start, private Price $perMetre, private Price $perMetreOfDepth, private array $surfaces,
     ) {
+    }
+
+    /** @throws BadInput for what is missing or cannot be, at its place */
+    public static function read(Input $of): self
+    {
+        $surfaces = new Input($of->map('surface_per_m'), $of->at('surface_per_m'));
+        $prices = [];
+        foreach (array_keys($of->map('surface_per_m')) as $surface) {
+            $prices[(string) $surface] = Price::read($surfaces, (string) $surface);
+        }
+
+        return new self(Price::read($of, 'start'), Price::read($of, 'per_m'), Price::read($of, 'per_m_depth'), $prices);
     }
 
     public function knows(string $surface): bool

@@ -14,4 +14,9 @@ final readonly class Option
     {
         $this->price = array_reduce($works, static fn (Price $sum, Work $work) => $sum->plus($work->price), Price::nothing());
     }
+
+    public function uses(Method $method): bool
+    {
+        return [] !== array_filter($this->works, static fn (Work $work) => $method === $work->method);
+    }
 }

@@ -49,6 +49,12 @@ final readonly class Options
         return $this->cheapest($this->repairs, Method::cases());
     }
 
+    /** The cheapest mix where no liner goes in. */
+    public function opened(): Option
+    {
+        return $this->cheapest($this->repairs, [Method::Dig, Method::Renew]);
+    }
+
     /**
      * @param list<Repair> $repairs by their starts
      * @param list<Method> $methods that may be used

@@ -4,11 +4,23 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Mend;
 
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Input\Input;
+
 /** A price with its range. */
 final readonly class Price
 {
     public function __construct(public float $low, public float $high)
     {
+    }
+
+    /** @throws BadInput where it is no [low, high] */
+    public static function read(Input $of, string $key): self
+    {
+        $range = new Input($of->map($key), $of->at($key));
+        $low = $range->number('0', 0);
+
+        return new self($low, $range->number('1', $low));
     }
 
     public static function nothing(): self

@@ -7,6 +7,9 @@ namespace Jurvex\Core\Site;
 /** A line over the ground through its marks: places of it are straight between one mark and the next. */
 final readonly class GroundLine
 {
+    /** A dig begins a little before the mark: so far the line is taken to go on straight. */
+    private const BEYOND_M = 2.0;
+
     /** @var list<array{float, Place}> metres along the line and where that is, in order */
     private array $known;
 
@@ -24,22 +27,39 @@ final readonly class GroundLine
         return array_column($this->known, 1);
     }
 
-    /** @return ?Place none before the first and after the last mark */
+    /** @return ?Place none farther than a little before the first and after the last mark */
     public function at(float $along): ?Place
     {
+        $count = \count($this->known);
+        foreach ([[0, 1], [$count - 1, $count - 2]] as [$end, $next]) {
+            $beyond = $count < 2 ? 0.0 : ($along - $this->known[$end][0]) * ($this->known[$end][0] <=> $this->known[$next][0]);
+            if ($beyond > 0 && $beyond <= self::BEYOND_M) {
+                return self::between($this->known[$end], $this->known[$next], $along);
+            }
+        }
         foreach ($this->known as $i => [$to, $end]) {
             [$from, $start] = $this->known[$i - 1] ?? [$to, $end];
             if ($along >= $from - 1e-9 && $along <= $to + 1e-9) {
-                $share = $to > $from ? ($along - $from) / ($to - $from) : 0.0;
-
-                return new Place($start->x + $share * ($end->x - $start->x), $start->y + $share * ($end->y - $start->y));
+                return self::between([$from, $start], [$to, $end], $along);
             }
         }
 
         return null;
     }
 
-    /** @return list<Place> of a stretch, with the marks in it; nothing where either end is not between two marks */
+    /**
+     * @param array{float, Place} $one
+     * @param array{float, Place} $other
+     */
+    private static function between(array $one, array $other, float $along): Place
+    {
+        [[$from, $start], [$to, $end]] = [$one, $other];
+        $share = $to === $from ? 0.0 : ($along - $from) / ($to - $from);
+
+        return new Place($start->x + $share * ($end->x - $start->x), $start->y + $share * ($end->y - $start->y));
+    }
+
+    /** @return list<Place> of a stretch, with the marks in it; nothing where either end has no place */
     public function within(float $from, float $to): array
     {
         [$start, $end] = [$this->at($from), $this->at($to)];

@@ -6,6 +6,7 @@ namespace App\Day;
 
 use App\Firm\Account;
 use App\Record\JobRepository;
+use App\Record\SecondOpinionRepository;
 use App\Work\UnfinishedLooks;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -21,6 +22,7 @@ final class DayController extends AbstractController
     #[Route('/', name: 'day', methods: 'GET')]
     public function day(
         Account $account, JobRepository $jobs, UnfinishedLooks $unfinished, Request $request, ClockInterface $clock,
+        SecondOpinionRepository $seconds,
     ): Response {
         $firm = $account->firm;
         $today = $firm->today($clock->now());
@@ -33,6 +35,7 @@ final class DayController extends AbstractController
             'jobs' => $jobs->onDay($firm, $today),
             'unfinished' => $unfinished->of($firm),
             'due' => $jobs->upkeepDue($firm, $today->modify(self::UPKEEP_AHEAD)),
+            'asked' => $this->isGranted('ROLE_OFFICE') ? $seconds->asked($firm) : [],
             'others' => $jobs->openBesides($firm, $today),
         ]);
     }

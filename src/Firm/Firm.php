@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Mend\FirmPrices;
 use Jurvex\Core\Sketch\AccessRules;
 use Jurvex\Core\Triage\Tables;
 
@@ -44,6 +45,14 @@ class Firm
     /** @var array<mixed> tables of triage, where they differ from the usual ones */
     #[ORM\Column(type: 'json', options: ['default' => '[]'])]
     private array $triageTables = [];
+
+    /** @var array<mixed> prices, where they differ from the starting values */
+    #[ORM\Column(type: 'json', options: ['default' => '[]'])]
+    private array $prices = [];
+
+    /** Stands before every price. */
+    #[ORM\Column(length: 4, options: ['default' => '€'])]
+    private string $currency = '€';
 
     /** Whether it is made up, with all its jobs: only there, and in practice, machines and reels may be simulated. */
     #[ORM\Column(options: ['default' => false])]
@@ -140,6 +149,40 @@ class Firm
     {
         ClearTables::read(new Input($tables));
         $this->clearTables = $tables;
+    }
+
+    public function prices(): FirmPrices
+    {
+        return FirmPrices::of($this->prices);
+    }
+
+    /** Whether nobody has put a price of its own in. */
+    public function hasStartingPrices(): bool
+    {
+        return [] === $this->prices;
+    }
+
+    /** @return array<mixed> what differs from the starting values */
+    public function ownPrices(): array
+    {
+        return $this->prices;
+    }
+
+    public function currency(): string
+    {
+        return $this->currency;
+    }
+
+    /**
+     * @param array<mixed> $prices what differs from the starting values
+     *
+     * @throws \Jurvex\Core\Input\BadInput for a price that cannot be
+     */
+    public function price(array $prices, string $currency): void
+    {
+        FirmPrices::of($prices);
+        $this->prices = $prices;
+        $this->currency = mb_substr(trim($currency), 0, 4);
     }
 
     /** The day that it is where the firm works, as midnight UTC of that date. */

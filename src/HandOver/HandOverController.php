@@ -7,9 +7,11 @@ namespace App\HandOver;
 use App\Firm\Account;
 use App\Record\Job;
 use App\Record\Run;
+use App\Record\Shared;
 use App\Record\ShareLink;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
+use App\Screen\ShareLinks;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
@@ -71,12 +73,13 @@ final class HandOverController extends JobController
     }
 
     #[Route('/links/{id}', name: 'share', methods: 'POST')]
-    public function share(Job $job, string $id): Response
+    public function share(Job $job, string $id, Request $request): Response
     {
         $link = $this->manager->find(ShareLink::class, $id);
         if (null === $link) {
-            $this->store(new ShareLink($id, $job, $this->now()));
-            $this->audit->note('shared', ['job' => $job->id, 'link' => $id]);
+            $what = Shared::tryFrom($request->request->getString('what')) ?? Shared::Report;
+            $this->store(new ShareLink($id, $job, $this->now(), $what));
+            $this->audit->note('shared', ['job' => $job->id, 'link' => $id, 'what' => $what->value]);
         } elseif ($link->job !== $job) {
             throw $this->createNotFoundException();
         }

@@ -10,6 +10,7 @@ use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
 use App\Work\MarkedGround;
+use App\Work\MendPlan;
 use App\Work\RingLeft;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
@@ -29,12 +30,14 @@ final readonly class Report
      * @param array<string, Ribbon> $ribbons by run
      * @param ?MarkedGround $marked none where nothing was marked
      * @param array<string, RingLeft> $rings what the cutters left on the wall, by pass
+     * @param list<MendPlan> $mends how what is judged to be mended can be
      * @param ?ClearedProof $cleared none where no tool was in the line
      * @param list<string> $why it stopped, as far as anything shows it
      * @param string $useAdvice how to use it from now on
      */
     public function __construct(
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public ?MarkedGround $marked,
+        public array $mends,
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
     ) {
         $this->notable = $record->notable();

@@ -8,6 +8,8 @@ use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
 use App\Record\Photo;
+use App\Record\Shared;
+use App\Screen\ShareLinks;
 use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
@@ -103,7 +105,7 @@ final class ReportController extends AbstractController
 
     private function jobOf(string $token, ShareLinks $links): Job
     {
-        return $links->find($token)->job ?? throw $this->createNotFoundException('error.no_such_link');
+        return $links->find($token, Shared::Report)->job ?? throw $this->createNotFoundException('error.no_such_link');
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\HandOver;
 use App\Record\Opening;
 use App\Screen\AdviceText;
 use App\Screen\MarkedGroundText;
+use App\Screen\MendText;
 use App\Screen\OutsideText;
 use App\Screen\PortionText;
 
@@ -24,6 +25,7 @@ final readonly class ReportPage
      * @param list<AdviceText> $accessAdvice what is wrong with the openings by the line map
      * @param list<OutsideText> $outside pipes that were seen from outside
      * @param ?MarkedGroundText $marks none where nothing was marked
+     * @param list<MendText> $mends the ways to mend it
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
      * @param string $assets what stands before an asset's address, for printing without a server
@@ -31,7 +33,7 @@ final readonly class ReportPage
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
         public array $sentences, public int $more, public array $access, public array $accessAdvice, public array $outside,
-        public ?MarkedGroundText $marks, public ?string $pdf,
+        public ?MarkedGroundText $marks, public array $mends, public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
     ) {

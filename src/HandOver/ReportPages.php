@@ -9,11 +9,13 @@ use App\Screen\FindingText;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
 use App\Screen\MarkTexts;
+use App\Screen\MendTexts;
 use App\Screen\OutsideText;
 use App\Screen\OutsideTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
+use App\Work\MendPlan;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
@@ -30,6 +32,7 @@ final readonly class ReportPages
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
         private AdviceTexts $advice, private OutsideTexts $outside, private MarkTexts $marks,
+        private MendTexts $mends,
     ) {
     }
 
@@ -52,7 +55,9 @@ final readonly class ReportPages
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
             $looks, $sentences, \count($told) - \count($sentences), $report->job->poorOpenings(),
             $this->advice->findings($report->job, $report->units), $outside,
-            null === $report->marked ? null : $this->marks->ground($report->marked, $report->units), $pdf, $isSignedIn, $assets,
+            null === $report->marked ? null : $this->marks->ground($report->marked, $report->units),
+            array_map(fn (MendPlan $plan) => $this->mends->of($plan, $report->job, $report->units), $report->mends),
+            $pdf, $isSignedIn, $assets,
         );
     }
 

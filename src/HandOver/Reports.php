@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Record\Job;
+use App\Record\Mark;
 use App\Record\MarkRepository;
 use App\Record\Photo;
 use App\Screen\CauseTexts;
@@ -14,6 +15,7 @@ use App\Work\ClearingPlans;
 use App\Work\JudgedRun;
 use App\Work\LineRecords;
 use App\Work\MarkedGrounds;
+use App\Work\MendPlans;
 use App\Work\RingsLeft;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -24,14 +26,16 @@ final readonly class Reports
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
         private Causes $causes, private CauseTexts $causeTexts, private MarkedGrounds $grounds,
+        private MendPlans $mends,
     ) {
     }
 
     public function of(Job $job): Report
     {
         $units = $job->call()->reportUnits;
-        $marks = $this->marks->ofJob($job);
         $record = $this->records->of($job);
+        $all = $this->marks->ofRuns(array_map('strval', array_keys($record->runs)));
+        $marks = array_values(array_filter($all, static fn (Mark $mark) => $mark->run->job === $job));
         $runs = $ribbons = [];
         foreach ($job->runs() as $run) {
             $runs[] = $record->runs[$run->id];
@@ -42,10 +46,11 @@ final readonly class Reports
 
         $causes = $this->causes->of($job, $record);
 
-        $marked = [] === $marks ? null : $this->grounds->of($job, $record);
+        $marked = [] === $marks ? null : $this->grounds->of($job, $record, $marks);
 
         return new Report(
-            $job, $record, $runs, $ribbons, $marked, $units, $cleared, $this->rings->of($job, $record),
+            $job, $record, $runs, $ribbons, $marked, $this->mends->of($job, $record, $all), $units,
+            $cleared, $this->rings->of($job, $record),
             $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
         );
     }

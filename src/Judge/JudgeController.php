@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\FindingRepository;
 use App\Record\Job;
 use App\Record\OwnOpinion;
+use App\Record\SecondOpinionRepository;
 use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
@@ -66,14 +67,16 @@ final class JudgeController extends JobController
 
     /** The form of one finding, when it is opened. */
     #[Route('/findings/{finding}/opinion', name: 'opinion_form', methods: 'GET')]
-    public function form(Job $job, string $finding, FindingRepository $findings, JudgedRuns $runs): Response
-    {
+    public function form(
+        Job $job, string $finding, FindingRepository $findings, JudgedRuns $runs, SecondOpinionRepository $seconds,
+    ): Response {
         $logged = $findings->atPropertyOf($finding, $job) ?? throw $this->createNotFoundException();
         $line = $runs->judge($logged->run);
         $judged = $line->judgements[$finding] ?? throw $this->createNotFoundException();
 
         return $this->render('judge/opinion.html.twig', [
             'job' => $job, 'finding' => $finding, 'isOwn' => null !== $judged->override, 'refused' => null,
+            'seconds' => $seconds->ofJob($job)[$finding] ?? [],
         ]);
     }
 

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Record\Opening;
+use App\Record\SecondOpinion;
+use App\Screen\MendText;
 use App\Screen\OutsideText;
 use App\Screen\PortionText;
 use App\Screen\StretchText;
@@ -25,13 +27,15 @@ final readonly class JudgePage
      * @param list<string> $doubts questions that only the technician can answer
      * @param list<Opening> $access openings that need something done
      * @param list<OutsideText> $outside pipes that were seen from outside
+     * @param list<MendText> $mends how the line can be mended; none for a run alone
+     * @param array<string, list<SecondOpinion>> $seconds asked of the office, by finding
      * @param string $opened the finding that is open, with its form; empty for none
      * @param ?RefusedOpinion $refused what was sent and not taken
      */
     public function __construct(
         public Verdict $verdict, public ?JudgedRun $alone, public array $portions, public array $stretches, public array $schools,
         public array $findings, public int $more, public array $gone, public array $doubts, public array $access,
-        public array $outside, public string $opened,
+        public array $outside, public array $mends, public array $seconds, public string $opened,
         public ?RefusedOpinion $refused,
     ) {
     }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Record\Job;
+use App\Record\SecondOpinionRepository;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
+use App\Screen\MendTexts;
 use App\Screen\OutsideTexts;
 use App\Screen\StretchTexts;
 use App\Support\Wording\WordsExtension;
@@ -14,6 +16,8 @@ use App\Work\Doubt;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
+use App\Work\MendPlan;
+use App\Work\MendPlans;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\UnitSystem;
@@ -27,7 +31,8 @@ final readonly class JudgePages
 
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
-        private StretchTexts $stretches, private OutsideTexts $outside,
+        private StretchTexts $stretches, private OutsideTexts $outside, private MendPlans $mends, private MendTexts $mendTexts,
+        private SecondOpinionRepository $seconds,
     ) {
     }
 
@@ -60,7 +65,9 @@ final readonly class JudgePages
             $verdict, null, $this->line->portions($record, $units), [], self::schools($job), $findings, \count($ranked) - \count($findings),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $units), $record->gone),
             array_map(fn (Doubt $doubt) => $this->line->doubt($doubt, $units), $record->doubts()), $job->poorOpenings(),
-            $this->outside->all($job, $units), $opened, $refused,
+            $this->outside->all($job, $units),
+            array_map(fn (MendPlan $plan) => $this->mendTexts->of($plan, $job, $units), $this->mends->of($job, $record)),
+            $this->seconds->ofJob($job), $opened, $refused,
         );
     }
 
@@ -83,7 +90,8 @@ final readonly class JudgePages
 
         return new JudgePage(
             $verdict->whole(), $line, [], $this->stretches->of($verdict->stretches, $units), self::schools($job),
-            $findings, \count($ranked) - \count($findings), [], [], $job->poorOpenings(), [], $opened, $refused,
+            $findings, \count($ranked) - \count($findings), [], [], $job->poorOpenings(), [], [],
+            $this->seconds->ofJob($job), $opened, $refused,
         );
     }
 

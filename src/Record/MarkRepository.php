@@ -26,6 +26,21 @@ final class MarkRepository extends ServiceEntityRepository
         return $marks;
     }
 
+    /**
+     * @param list<string> $runs
+     *
+     * @return list<Mark> in order along each run
+     */
+    public function ofRuns(array $runs): array
+    {
+        /** @var list<Mark> $marks */
+        $marks = $this->createQueryBuilder('mark')->join('mark.run', 'run')
+            ->where('mark.run IN (:runs) AND mark.withdrawnAt IS NULL')->setParameter('runs', $runs)
+            ->orderBy('run.startedAt')->addOrderBy('mark.details.atM')->addOrderBy('mark.id')->getQuery()->getResult();
+
+        return $marks;
+    }
+
     public function onJob(string $id, Job $job): ?Mark
     {
         $mark = $this->find($id);

@@ -7,6 +7,7 @@ namespace App\Record;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\Cause;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Mend\Way;
 
 /** What a job has come to: cleared or not, the schools that judge it, the advice, the next upkeep, the hand-over. */
 #[ORM\Embeddable]
@@ -52,6 +53,29 @@ class Outcome
     /** How to use the line from now on, in the technician's words; nothing is the house's words for the cause. */
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     private string $useAdvice = '';
+
+    /** Which way to mend the technician recommends; none where nobody has said. */
+    #[ORM\Column(enumType: Way::class, nullable: true)]
+    private ?Way $recommended = null;
+
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    private string $recommendedBecause = '';
+
+    public function recommend(?Way $way, string $because): void
+    {
+        $this->recommended = $way;
+        $this->recommendedBecause = $because;
+    }
+
+    public function recommended(): ?Way
+    {
+        return $this->recommended;
+    }
+
+    public function recommendedBecause(): string
+    {
+        return $this->recommendedBecause;
+    }
 
     public function sayWhy(?Cause $cause, string $useAdvice): void
     {

@@ -6,7 +6,10 @@ namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
 
-/** Lets anybody who holds its address read one job's report, until it is revoked. The address itself is not stored: see ShareLinks. */
+/**
+ * Lets anybody who holds its address read one job's report or dig sheet, until it is revoked. The address itself is not stored:
+ * see ShareLinks.
+ */
 #[ORM\Entity]
 class ShareLink
 {
@@ -20,6 +23,8 @@ class ShareLink
         public readonly Job $job,
         #[ORM\Column]
         public readonly \DateTimeImmutable $madeAt,
+        #[ORM\Column(enumType: Shared::class, options: ['default' => 'report'])]
+        public readonly Shared $what = Shared::Report,
     ) {
     }
 

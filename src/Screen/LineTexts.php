@@ -166,6 +166,12 @@ final readonly class LineTexts implements RuntimeExtensionInterface
         ]);
     }
 
+    /** The opening and the way that a portion is told by. */
+    public function from(Run $run): string
+    {
+        return $this->translator->trans('line.portion_'.$run->details()->travel->value, ['%opening%' => $run->opening->details()->place]);
+    }
+
     /** A place on a run, with the opening and the way. */
     public function on(Run $run, float $metres, UnitSystem $units): string
     {

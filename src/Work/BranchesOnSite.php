@@ -20,7 +20,7 @@ use Jurvex\Core\Sketch\Sketch;
 final readonly class BranchesOnSite
 {
     /** The camera and the map mean the same tie-in. */
-    private const SAME_M = 0.5;
+    public const SAME_M = 0.5;
 
     /**
      * @param list<MarkOnSite> $marks of the run

@@ -43,10 +43,11 @@ final readonly class MarkedGrounds
     {
     }
 
-    public function of(Job $job, LineRecord $record): MarkedGround
+    /** @param ?list<Mark> $marks of the job, where they are known already */
+    public function of(Job $job, LineRecord $record, ?array $marks = null): MarkedGround
     {
         $plan = $job->property()->sitePlan();
-        $marks = self::onSite($this->marks->ofJob($job), $plan);
+        $marks = self::onSite($marks ?? $this->marks->ofJob($job), $plan);
         $heights = $this->manager->getRepository(HeightMeasured::class)->findBy(['job' => $job, 'withdrawnAt' => null], ['id' => 'ASC']);
         $levelling = self::levelling($marks, $heights);
         $byRun = [];

@@ -18,7 +18,9 @@ use App\Record\OwnOpinion;
 use App\Record\Pass;
 use App\Record\PropertyRepository;
 use App\Record\ReadingBatch;
+use App\Record\RepairSaid;
 use App\Record\Run;
+use App\Record\SecondOpinion;
 use App\Record\StuckTool;
 use App\Support\Files\FileError;
 use App\Support\Files\RefusedFile;
@@ -30,7 +32,8 @@ final readonly class JobFileReader
 {
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
-        LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class, Correction::class,
+        LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
+        RepairSaid::class, SecondOpinion::class, Correction::class,
     ];
 
     public function __construct(
@@ -127,6 +130,7 @@ final readonly class JobFileReader
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
         $runs->outside($document, $job);
         $runs->heights($document, $job);
+        (new MendSection($intake))->read($document, $given, $job);
         array_map(static fn (Row $row) => self::correction($row, $job, $intake), $document->rows('corrections'));
 
         return $job;

@@ -15,7 +15,9 @@ use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
 use App\Record\Pass;
+use App\Record\RepairSaid;
 use App\Record\Run;
+use App\Record\SecondOpinion;
 use App\Record\StuckTool;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -80,6 +82,8 @@ final readonly class JobFileWriter
             'stuck_tools' => array_map(self::stuckTool(...), $this->all(StuckTool::class, $job)),
             'site_plan' => $job->property()->hasSitePlan() ? $job->property()->sitePlan()->plain() : null,
             'heights' => array_map($this->height(...), $this->all(HeightMeasured::class, $job)),
+            'repairs' => array_map($this->repair(...), $this->all(RepairSaid::class, $job)),
+            'second_opinions' => array_map(JobValues::second(...), $this->all(SecondOpinion::class, $job)),
             'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),
@@ -139,6 +143,12 @@ final readonly class JobFileWriter
             'id' => $height->id, 'logged_at' => self::time($height->loggedAt), 'withdrawn_at' => self::time($height->withdrawnAt()),
             ...$this->details->plain($height->details()),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private function repair(RepairSaid $said): array
+    {
+        return ['id' => $said->id, 'finding_id' => $said->findingId, ...$this->details->plain($said->details())];
     }
 
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use App\Record\DangerSaid;
 use App\Record\GateLine;
 use App\Record\Job;
 use App\Record\PreUseCheck;
+use App\Record\SecondOpinion;
 use App\Record\TestMade;
 use Jurvex\Core\Triage\Answer;
 
@@ -24,6 +25,8 @@ final readonly class JobValues
             'cleared_note' => $outcome->clearedNote(),
             'cause' => $outcome->cause()?->value,
             'use_advice' => $outcome->useAdvice(),
+            'recommended' => $outcome->recommended()?->value,
+            'recommended_because' => $outcome->recommendedBecause(),
             'seen_around' => $outcome->seenAround(),
             'water_school' => $outcome->waterSchool()?->value,
             'roots_school' => $outcome->rootsSchool()?->value,
@@ -71,5 +74,18 @@ final readonly class JobValues
         $plain = $job->practice()?->plain();
 
         return null === $plain ? null : [...$plain, 'points' => (object) $plain['points']];
+    }
+
+    /** @return array<string, mixed> */
+    public static function second(SecondOpinion $second): array
+    {
+        return [
+            'id' => $second->id, 'finding_id' => $second->findingId, 'question' => $second->question, 'asked' => $second->asked?->value,
+            'asked_by' => $second->askedBy, 'asked_at' => JobFileWriter::time($second->askedAt), 'need' => $second->need()?->value,
+            'reason' => $second->reason(), 'answered_by' => $second->answeredBy(),
+            'answered_at' => JobFileWriter::time($second->answeredAt()), 'decided' => $second->decided()?->value,
+            'decided_by' => $second->decidedBy(), 'decided_because' => $second->decidedBecause(),
+            'decided_at' => JobFileWriter::time($second->decidedAt()),
+        ];
     }
 }

@@ -22,6 +22,13 @@ final class Formatter implements RuntimeExtensionInterface
         return UnitSystem::Metric === $units ? $this->number($metres, 2, 1).' m' : $this->feetAndInches($metres);
     }
 
+    /** Of earth: `7.3 m³`, `9.5 cubic yards`. */
+    public function bulk(float $cubicMetres, UnitSystem $units): string
+    {
+        return UnitSystem::Metric === $units
+            ? $this->number($cubicMetres, 1, 1).' m³' : $this->number($cubicMetres / Length::feet(3.0)->metres ** 3, 1, 1).' cubic yards';
+    }
+
     /** A height over or under nought: `+0.3 m`, `−1' 2"`. */
     public function height(float $metres, UnitSystem $units): string
     {

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\HandOver;
+namespace App\Screen;
 
+use App\Record\Shared;
 use App\Record\ShareLink;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Uid\Uuid;
@@ -27,8 +28,8 @@ final readonly class ShareLinks
         return self::written($id.$this->signature($id));
     }
 
-    /** The link of an address, if it is genuine and was not revoked. */
-    public function find(string $token): ?ShareLink
+    /** The link of an address, if it is genuine, is to this and was not revoked. */
+    public function find(string $token, Shared $what): ?ShareLink
     {
         $bytes = base64_decode(strtr($token, '-_', '+/'), true);
         if (false === $bytes
@@ -40,7 +41,7 @@ final readonly class ShareLinks
         }
         $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());
 
-        return null === $link?->revokedAt() ? $link : null;
+        return null === $link?->revokedAt() && $what === $link?->what ? $link : null;
     }
 
     private static function written(string $bytes): string

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Mend;
+
+/** What must be done before a liner can go in. */
+enum LiningFirst: string
+{
+    case CutRoots = 'cut_roots';
+    case Clean = 'clean';
+    case LookAtTheRest = 'look_at_the_rest';
+    case NewOpening = 'new_opening';
+}

@@ -1,0 +1,304 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Screen;
+
+use App\Record\Job;
+use App\Record\Mark;
+use App\Support\Units\Formatter;
+use App\Support\Wording\DateExtension;
+use App\Support\Wording\WordsExtension;
+use App\Work\LineFinding;
+use App\Work\LineRepair;
+use App\Work\MendPlan;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Mend\Item;
+use Jurvex\Core\Mend\LiningBar;
+use Jurvex\Core\Mend\LiningFirst;
+use Jurvex\Core\Mend\Method;
+use Jurvex\Core\Mend\Offer;
+use Jurvex\Core\Mend\Price;
+use Jurvex\Core\Mend\PricedItem;
+use Jurvex\Core\Mend\PricedWork;
+use Jurvex\Core\Mend\Way;
+use Jurvex\Core\Run\SightSpan;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** Puts repairs and the ways to mend them into words. */
+final readonly class MendTexts
+{
+    /** Prices are told to this. */
+    private const ROUND = 10;
+    /** A depth located farther away than this is told to be so. */
+    private const FAR_M = 5.0;
+
+    public function __construct(
+        private Formatter $formatter, private TranslatorInterface $translator, private WordsExtension $words,
+        private LineTexts $line, private DateExtension $dates,
+    ) {
+    }
+
+    public function of(MendPlan $plan, Job $job, UnitSystem $units): MendText
+    {
+        $currency = $job->firm->currency();
+        $repairs = array_map(fn (LineRepair $each) => $this->repair($plan, $each, $currency, $units), $plan->repairs);
+        $offers = [];
+        foreach ($plan->offers as $code => $offer) {
+            $offers[] = $this->offer($plan, $offer, $job, self::like($plan, $code, $offer), $units);
+        }
+
+        return new MendText(
+            $plan, $this->line->from($plan->run), $repairs,
+            array_map(fn (LineRepair $each) => $this->repair($plan, $each, $currency, $units), $plan->leftOut), $offers,
+            $this->rests($plan, $job, $units), $job->outcome()->recommendedBecause(),
+        );
+    }
+
+    /** @return string an earlier way that comes to the same works; empty for none */
+    private static function like(MendPlan $plan, string $code, Offer $offer): string
+    {
+        foreach ($plan->offers as $other => $earlier) {
+            if ($other === $code) {
+                break;
+            }
+            if ([] !== $offer->works && $offer->isLike($earlier)) {
+                return $other;
+            }
+        }
+
+        return '';
+    }
+
+    public function price(Price $price, string $currency): string
+    {
+        $round = static fn (float $value) => number_format(self::ROUND * round($value / self::ROUND));
+
+        return $currency.' '.$round($price->low).'–'.$round($price->high);
+    }
+
+    private function repair(MendPlan $plan, LineRepair $repair, string $currency, UnitSystem $units): RepairText
+    {
+        $names = array_map(
+            fn (Finding $each) => $this->words->words($each->kind, 'kind').' '.$this->extent($each, $units), $repair->placed(),
+        );
+        $name = implode(', ', $names);
+        if ($repair->isUnsure()) {
+            $name = $this->translator->trans('mend.likely', ['%what%' => mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1)]);
+        }
+        $routes = [];
+        foreach ($plan->routes($repair) ?? [] as $code => $offer) {
+            $routes[] = new RouteText(
+                $code, $this->words->words($code, 'mend.route'),
+                null === $offer ? $this->translator->trans('mend.route_not_measured') : $this->price($offer->price, $currency),
+                $this->words->words($code, 'mend.route_beside'),
+            );
+        }
+
+        return new RepairText(
+            $repair->id(), $name, $this->span($repair->repair->from, $repair->repair->to, $units), $repair->need(),
+            $this->lining($plan, $repair), $routes,
+        );
+    }
+
+    /** @return list<string> */
+    private function lining(MendPlan $plan, LineRepair $repair): array
+    {
+        if ([] !== $repair->bars()) {
+            return array_map(fn (LiningBar $bar) => $this->words->words($bar, 'mend.bar'), $repair->bars());
+        }
+        $first = [...$repair->first(), ...$plan->needsOpening ? [LiningFirst::NewOpening] : []];
+
+        return [
+            $this->translator->trans('mend.can_line'),
+            ...array_map(fn (LiningFirst $what) => $this->words->words($what, 'mend.first'), $first),
+        ];
+    }
+
+    private function offer(MendPlan $plan, Offer $offer, Job $job, string $like, UnitSystem $units): OfferText
+    {
+        $currency = $job->firm->currency();
+        $done = array_values(array_filter(array_map($plan->repair(...), $offer->repairs())));
+        $left = array_values(array_filter($plan->repairs, static fn (LineRepair $each) => !\in_array($each, $done, true)));
+        $hours = [(int) round($offer->waterOff->low), (int) round($offer->waterOff->high)];
+
+        return new OfferText(
+            $offer, $this->words->words($offer->way, 'mend.way'),
+            [] === $offer->works ? '' : $this->price($offer->price, $currency),
+            array_merge(...array_map(fn (PricedWork $work) => $this->work($plan, $work, $currency, $units), $offer->works), ...[[]]),
+            array_map(fn (PricedItem $item) => $this->item($item, $currency, $units), $offer->items),
+            implode(', ', array_map(fn (LineRepair $each) => $this->named($each, $units), $done)),
+            Way::Leave === $offer->way ? $this->ifLeft($left, $job) : $this->left($plan, $left, $units),
+            $offer->dug() > 0 ? $this->formatter->distance($offer->dug(), $units) : '',
+            0 === $hours[1] ? '' : $this->translator->trans('mend.hours', ['%low%' => $hours[0], '%high%' => $hours[1]]),
+            $this->agree($offer, $done), $this->soon($done), '' === $like ? '' : $this->words->words($like, 'mend.way'),
+            $job->outcome()->recommended() === $offer->way,
+        );
+    }
+
+    private function named(LineRepair $repair, UnitSystem $units): string
+    {
+        return mb_strtolower($this->words->words($repair->finding()->kind, 'kind')).' '.$this->extent($repair->finding(), $units);
+    }
+
+    private function extent(Finding $finding, UnitSystem $units): string
+    {
+        return null === $finding->to
+            ? $this->formatter->distance($finding->from->metres, $units)
+            : $this->span($finding->from->metres, $finding->to->metres, $units);
+    }
+
+    /** @return list<string> the work, and what must come before a liner */
+    private function work(MendPlan $plan, PricedWork $each, string $currency, UnitSystem $units): array
+    {
+        $work = $each->work;
+        $said = [$this->translator->trans('mend.work.'.(null === $each->underFloor ? $work->method->value : 'outside'), [
+            '%span%' => $this->span($work->from, $work->to, $units), '%length%' => $this->formatter->distance($each->length(), $units),
+            '%depth%' => $this->formatter->distance(round($each->depth, 1), $units),
+            '%under%' => implode(', ', array_map($this->surface(...), $each->surfaces)),
+            '%metres%' => $this->formatter->distance($each->underFloor ?? 0.0, $units), '%price%' => $this->price($each->price, $currency),
+            '%what%' => implode(', ', array_map(fn (LineRepair $repair) => $this->named($repair, $units), $plan->of($each))),
+        ])];
+        if (Method::Liner === $work->method) {
+            $first = array_merge(...array_map(static fn (LineRepair $repair) => $repair->first(), $plan->of($each)), ...[[]]);
+            foreach (array_unique($first, \SORT_REGULAR) as $what) {
+                $said[] = $this->words->words($what, 'mend.first');
+            }
+            foreach ($plan->portion->gaps as $gap) {
+                if ($gap->from->metres < $work->to && $gap->to->metres > $work->from) {
+                    $said[] = $this->unseen($gap, $units);
+                }
+            }
+        }
+
+        return $said;
+    }
+
+    private function surface(string $code): string
+    {
+        return mb_strtolower($this->words->words($code, 'ground'));
+    }
+
+    private function unseen(SightSpan $gap, UnitSystem $units): string
+    {
+        return $this->translator->trans('mend.unseen', ['%span%' => $this->span($gap->from->metres, $gap->to->metres, $units)]);
+    }
+
+    private function item(PricedItem $item, string $currency, UnitSystem $units): string
+    {
+        $count = Item::UnderFloor === $item->item ? $this->formatter->distance($item->count, $units) : (string) (int) $item->count;
+        $times = 1.0 === $item->count && Item::UnderFloor !== $item->item ? '' : ' × '.$count;
+
+        return $this->words->words($item->item, 'mend.item').$times.': '.$this->price($item->price, $currency);
+    }
+
+    /** @param list<LineRepair> $left */
+    private function left(MendPlan $plan, array $left, UnitSystem $units): string
+    {
+        return implode(', ', [
+            ...array_map(fn (LineRepair $each) => $this->named($each, $units), [...$left, ...$plan->leftOut]),
+            ...array_map(fn (LineFinding $each) => $this->upkeep($each, $units), $plan->upkeep),
+        ]);
+    }
+
+    /** What no repair puts right, with what it asks for. */
+    private function upkeep(LineFinding $each, UnitSystem $units): string
+    {
+        $need = $each->judgement->counts();
+
+        return mb_strtolower($this->words->words($each->finding->kind, 'kind')).' '.$this->extent($each->finding, $units)
+            .' ('.mb_strtolower(null === $need ? $this->words->words('look_again', 'need') : $this->words->words($need, 'need')).')';
+    }
+
+    /**
+     * What is known to happen; how fast was not worked out.
+     *
+     * @param list<LineRepair> $left
+     */
+    private function ifLeft(array $left, Job $job): string
+    {
+        $said = array_values(array_unique(array_map(
+            fn (LineRepair $each) => $this->words->words($each->finding()->kind->trouble(), 'mend.if_left'), $left,
+        )));
+        $isNow = [] !== array_filter($left, static fn (LineRepair $each) => Need::Now === $each->need());
+        if ($isNow) {
+            $said[] = $this->translator->trans('mend.left_now');
+        }
+        $due = $job->outcome()->upkeepDueOn();
+        $said[] = null === $due || '' === $job->outcome()->upkeep()
+            ? $this->translator->trans('mend.left_when')
+            : $this->translator->trans('mend.left_until', [
+                '%upkeep%' => $job->outcome()->upkeep(), '%date%' => $this->dates->when($due, 'MMMMy'),
+            ]);
+
+        return implode(' ', $said);
+    }
+
+    /**
+     * @param list<LineRepair> $done
+     *
+     * @return list<string>
+     */
+    private function agree(Offer $offer, array $done): array
+    {
+        $onOthers = [] !== array_filter($done, static fn (LineRepair $each) => true === $each->said?->details()->neighbour);
+        $who = [
+            'neighbour' => $onOthers, 'road' => $offer->has(Item::RoadPermit), 'code_office' => $offer->has(Item::CodeOffice),
+        ];
+
+        return array_map(fn (string $code) => $this->words->words($code, 'mend.agree'), array_keys(array_filter($who)));
+    }
+
+    /** @param list<LineRepair> $done */
+    private function soon(array $done): string
+    {
+        if ([] === $done) {
+            return '';
+        }
+        $isNow = [] !== array_filter($done, static fn (LineRepair $each) => Need::Now === $each->need());
+
+        return $this->translator->trans($isNow ? 'mend.soon_now' : 'mend.soon_mend');
+    }
+
+    /** @return list<string> */
+    private function rests(MendPlan $plan, Job $job, UnitSystem $units): array
+    {
+        $prices = $job->firm->prices();
+        $rests = [];
+        $depth = $this->formatter->distance($prices->usualDepth, $units);
+        $surface = $this->surface($prices->usualSurface);
+        if (null === $plan->over->toNearestDepth(0.0)) {
+            $rests[] = $this->translator->trans('mend.no_depth', ['%depth%' => $depth]);
+        } else {
+            foreach ($plan->repairs as $repair) {
+                $away = $plan->over->toNearestDepth(($repair->repair->from + $repair->repair->to) / 2) ?? 0.0;
+                if ($away > self::FAR_M) {
+                    $rests[] = $this->translator->trans('mend.far_depth', [
+                        '%what%' => $this->named($repair, $units), '%away%' => $this->formatter->distance(round($away, 1), $units),
+                    ]);
+                }
+            }
+        }
+        if (!$plan->over->knowsSurface()) {
+            $rests[] = $this->translator->trans('mend.no_surface', ['%surface%' => $surface]);
+        }
+        $poor = array_filter($plan->marks, static fn (Mark $mark) => !$mark->isGoodEnoughToDig());
+        if ([] !== $poor) {
+            $rests[] = $this->translator->trans('mend.poor_marks', ['%at%' => implode(', ', array_map(
+                fn (Mark $mark) => $this->formatter->distance($mark->details()->atM ?? 0.0, $units), $poor,
+            ))]);
+        }
+        if ($job->firm->hasStartingPrices()) {
+            $rests[] = $this->translator->trans('mend.starting_prices');
+        }
+
+        return $rests;
+    }
+
+    private function span(float $from, float $to, UnitSystem $units): string
+    {
+        return $this->formatter->bareDistance($from, $units).'–'.$this->formatter->distance($to, $units);
+    }
+}
