@@ -28,9 +28,9 @@ final readonly class DiggingPrices
         return new self(Price::read($of, 'start'), Price::read($of, 'per_m'), Price::read($of, 'per_m_depth'), $prices);
     }
 
-    public function knows(string $surface): bool
+    public function startingWith(Price $more): self
     {
-        return isset($this->surfaces[$surface]);
+        return new self($this->start->plus($more), $this->perMetre, $this->perMetreOfDepth, $this->surfaces);
     }
 
     public function metreUnder(Ground $ground): Price

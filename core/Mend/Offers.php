@@ -29,7 +29,8 @@ final readonly class Offers
     ) {
         $this->ground = $over->along($length);
         $this->line = new Line($length, $this->ground, $tieIns, $cuts);
-        $this->options = new Options($repairs, $this->line, $prices->book);
+        // A look before closing comes with each hole: what is cheapest must know of it.
+        $this->options = new Options($repairs, $this->line, $prices->book->withEachDig($prices->item(Item::LookBeforeClosing)));
     }
 
     public function of(Way $way): Offer
@@ -94,7 +95,9 @@ final readonly class Offers
         )]);
         $under = $this->underFloor($work);
         if (null === $under) {
-            return new PricedWork($work, $work->price, $this->surfaces($work), $depth, null);
+            $alone = Work::over($work->repairs, $work->method, $this->line, $this->prices->book);
+
+            return new PricedWork($work, $alone->price, $this->surfaces($work), $depth, null);
         }
         // The hole is outside the wall; what is under the floor is priced by the metre.
         $surface = $this->prices->usualSurface;

@@ -33,4 +33,13 @@ final readonly class PriceBook
             Price::read($liner, 'reopen'), $margin($liner), DiggingPrices::read($input->object('renew')),
         );
     }
+
+    /** With something that comes with every work that opens the ground. */
+    public function withEachDig(Price $more): self
+    {
+        return new self(
+            $this->dig->startingWith($more), $this->digMargin, $this->linerStart, $this->linerPerMetre, $this->reopen, $this->linerMargin,
+            $this->renew->startingWith($more),
+        );
+    }
 }

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Site;
+
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Site\BestTies;
+use Jurvex\Core\Site\DrawnMark;
+use Jurvex\Core\Site\DugBox;
+use Jurvex\Core\Site\FixedKind;
+use Jurvex\Core\Site\FixedThing;
+use Jurvex\Core\Site\GroundLine;
+use Jurvex\Core\Site\Place;
+use Jurvex\Core\Site\PlacedMark;
+use Jurvex\Core\Site\SiteDrawing;
+use Jurvex\Core\Site\SitePlan;
+use PHPUnit\Framework\TestCase;
+
+/** The plan of a site to scale, and the line and the digs on it. */
+final class SiteDrawingTest extends TestCase
+{
+    public function testEverythingIsDrawnToOneScaleWithinTheSheet(): void
+    {
+        mt_srand(3);
+        for ($round = 0; $round < 40; ++$round) {
+            $plan = SitePlan::bare();
+            for ($i = 0; $i < 6; ++$i) {
+                $place = new Place(mt_rand(-900, 900) / 10, mt_rand(-900, 900) / 10);
+                $plan = $plan->with(new FixedThing((string) $i, FixedKind::Post, 'post '.$i, $place));
+            }
+            $mark = new DrawnMark('m', 'A', new Place(mt_rand(-900, 900) / 10, 0.0), 0.5, true, false);
+            $drawing = new SiteDrawing($plan, [$mark], [], [], [], UnitSystem::Metric, 720.0, 520.0);
+            [$one, $other] = [$plan->things[0]->place, $plan->things[1]->place];
+            $drawn = hypot($drawing->x($one) - $drawing->x($other), $drawing->y($one) - $drawing->y($other));
+            self::assertEqualsWithDelta($one->to($other) * $drawing->perMetre, $drawn, 0.05);
+            foreach ([...array_map(static fn (FixedThing $thing) => $thing->place, $plan->things), $mark->place] as $place) {
+                self::assertTrue($drawing->x($place) > 0 && $drawing->x($place) < 720.0 && $drawing->y($place) > 0);
+                self::assertLessThan($drawing->height, $drawing->y($place));
+            }
+            self::assertLessThanOrEqual(520.001, $drawing->height);
+            self::assertGreaterThan($drawing->y(new Place(0.0, 1.0)), $drawing->y(new Place(0.0, 0.0)), 'up is up on paper');
+        }
+    }
+
+    public function testTheBarStandsForARoundLengthInThePersonsUnit(): void
+    {
+        foreach ([[UnitSystem::Metric, 1.0], [UnitSystem::FeetAndInches, 0.3048]] as [$units, $unit]) {
+            $drawing = new SiteDrawing(SitePlan::bare(), [], [], [], [], $units, 720.0, 520.0, 40.0);
+            $times = $drawing->bar->metres / $unit;
+            self::assertContains((int) round($times), [1, 2, 5, 10, 20]);
+            self::assertEqualsWithDelta(round($times), $times, 1e-9);
+            self::assertLessThan(720.0 / 3, $drawing->length($drawing->bar->metres));
+        }
+    }
+
+    public function testNorthTurnsAgainstTheBearingOfUp(): void
+    {
+        self::assertSame(-24.0, (new SiteDrawing(
+            SitePlan::bare()->lying(24.0, null, null), [], [], [], [], UnitSystem::Metric, 400.0, 300.0,
+        ))->north());
+    }
+
+    public function testALineIsStraightBetweenItsMarksAndALittleBeyond(): void
+    {
+        $line = new GroundLine([self::mark(20.0, 10.0, 10.0), self::mark(0.0, 0.0, 0.0), self::mark(10.0, 10.0, 0.0)]);
+        self::assertEquals(new Place(5.0, 0.0), $line->at(5.0));
+        self::assertEquals(new Place(10.0, 5.0), $line->at(15.0));
+        self::assertEquals(new Place(-1.0, 0.0), $line->at(-1.0));
+        self::assertEquals(new Place(10.0, 11.5), $line->at(21.5));
+        self::assertNull($line->at(23.0));
+        self::assertEquals([new Place(5.0, 0.0), new Place(10.0, 0.0), new Place(10.0, 5.0)], $line->within(5.0, 15.0));
+        self::assertSame([], $line->within(15.0, 40.0));
+        self::assertNull((new GroundLine([self::mark(5.0, 1.0, 1.0)]))->at(6.0), 'one mark gives no direction');
+    }
+
+    public function testADigIsAsWideAsItIsDug(): void
+    {
+        $box = DugBox::along('1', [new Place(0.0, 0.0), new Place(3.0, 4.0)], 0.9);
+        [$a, $b, $c, $d] = $box->corners;
+        self::assertEqualsWithDelta(5.0, $a->to($b), 1e-9);
+        self::assertEqualsWithDelta(0.9, $b->to($c), 1e-9);
+        self::assertEqualsWithDelta(0.9, $d->to($a), 1e-9);
+    }
+
+    public function testTapesToAPlaceAreShortAndMeetAtAGoodAngle(): void
+    {
+        $thing = static fn (string $name, float $x, float $y) => new FixedThing($name, FixedKind::Post, $name, new Place($x, $y));
+        $ties = BestTies::to(
+            new Place(0.0, 0.0), $thing('far', 40.0, 2.0), $thing('left', -4.0, 0.2), $thing('right', 4.0, 0.2), $thing('up', 0.2, 5.0),
+        );
+        $names = array_map(static fn ($tie) => $tie->name, $ties);
+        sort($names);
+        self::assertContains('up', $names);
+        self::assertNotContains('far', $names);
+        self::assertEqualsWithDelta(5.004, max([0.0, ...array_map(static fn ($tie) => $tie->taped->metres, $ties)]), 0.001);
+        self::assertCount(1, BestTies::to(new Place(0.0, 0.0), $thing('alone', 1.0, 1.0)));
+    }
+
+    private static function mark(float $along, float $x, float $y): PlacedMark
+    {
+        return new PlacedMark(Length::metres($along), new Place($x, $y));
+    }
+}
