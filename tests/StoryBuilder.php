@@ -34,6 +34,12 @@ final class StoryBuilder
     /** @var ?array<string, mixed> */
     private ?array $map = null;
 
+    /** @var list<array{id: string, kind: string, name: string, x_m: float, y_m: float}> */
+    private array $things = [];
+
+    /** @var list<array<string, mixed>> */
+    private array $heights = [];
+
     public function __construct(string $place, string $units = 'metric')
     {
         /** @var array{job: array<string, mixed>, openings: list<array<string, mixed>>, ...} $file */
@@ -92,15 +98,48 @@ final class StoryBuilder
         return $this;
     }
 
-    /** @param array<string, mixed> $more */
-    public function mark(array $more): self
+    /**
+     * On the last look; by tapes from what stands on the site, where a place is given.
+     *
+     * @param array<string, mixed> $more
+     * @param ?array{float, float} $place
+     */
+    public function mark(array $more, ?array $place = null): self
     {
-        $this->looks[array_key_last($this->looks) ?? throw new \LogicException('A mark belongs to a look.')]['marks'] = [
-            $more + [
-                'id' => Id::fresh(), 'logged_at' => '2026-03-02T10:00:00+00:00', 'withdrawn_at' => null, 'over_head' => 'nothing',
-                'paint' => 'cross', 'ground' => 'lawn', 'tie_one_m' => null, 'tie_one_to' => '', 'tie_two_m' => null, 'tie_two_to' => '',
-                'note' => '',
-            ],
+        $look = array_key_last($this->looks) ?? throw new \LogicException('A mark belongs to a look.');
+        foreach (['one', 'two', 'three'] as $i => $tie) {
+            $thing = null === $place ? null : $this->things[$i] ?? null;
+            if (null !== $thing) {
+                $more += [
+                    'tie_'.$tie.'_to' => $thing['name'],
+                    'tie_'.$tie.'_m' => round(hypot($thing['x_m'] - $place[0], $thing['y_m'] - $place[1]), 2),
+                ];
+            }
+        }
+        /** @var list<array<string, mixed>> $marks */
+        $marks = $this->looks[$look]['marks'];
+        $this->looks[$look]['marks'] = [...$marks, $more + [
+            'id' => Id::fresh(), 'logged_at' => '2026-03-02T10:00:00+00:00', 'withdrawn_at' => null, 'over_head' => 'nothing',
+            'paint' => 'cross', 'ground' => 'lawn', 'tie_one_m' => null, 'tie_one_to' => '', 'tie_two_m' => null, 'tie_two_to' => '',
+            'note' => '',
+        ]];
+
+        return $this;
+    }
+
+    /** Something on the site that stays; marks are taped from the first three. */
+    public function stands(string $name, float $x, float $y, string $kind = 'post'): self
+    {
+        $this->things[] = ['id' => Id::fresh(), 'kind' => $kind, 'name' => $name, 'x_m' => $x, 'y_m' => $y];
+
+        return $this;
+    }
+
+    public function height(string $from, string $to, float $up, string $how = 'laser'): self
+    {
+        $this->heights[] = [
+            'id' => Id::fresh(), 'logged_at' => '2026-03-02T10:00:00+00:00', 'withdrawn_at' => null, 'from_point' => $from,
+            'to_point' => $to, 'up_m' => $up, 'how' => $how,
         ];
 
         return $this;
@@ -169,7 +208,8 @@ final class StoryBuilder
     {
         return json_encode([
             'job' => $this->job, 'line_map' => $this->map, 'openings' => array_values($this->openings), 'passes' => $this->passes,
-            'runs' => $this->looks, 'outside_pipes' => $this->outside, 'corrections' => [],
+            'runs' => $this->looks, 'outside_pipes' => $this->outside, 'corrections' => [], 'heights' => $this->heights,
+            'site_plan' => [] === $this->things ? null : ['things' => $this->things],
         ] + $this->usual, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION);
     }
 

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Jurvex\Core\Mend;
 
 /**
- * What lies over a line, from what is known at some places: the surface of the nearest one, the depth straight between two of
- * them and level beyond the last. Where nothing is known, the house's usual values.
+ * What lies over a line, from what is known at some places: the surface of the nearest one that is not far, the depth straight
+ * between two of them and level beyond the last. Where nothing is known, the house's usual values.
  */
 final readonly class GroundOver
 {
     /** Within a piece as short as this the depth is taken as one. */
     private const STEP_M = 1.0;
+    /** Farther from where somebody said what the surface is, it may be another: a house value. */
+    public const NEAR_M = 5.0;
 
     /** @var list<KnownGround> in order */
     private array $known;
@@ -29,7 +31,10 @@ final readonly class GroundOver
         $cuts = [0.0, $length];
         foreach ($this->known as $i => $each) {
             $next = $this->known[$i + 1] ?? null;
-            array_push($cuts, $each->at, ...(null === $next ? [] : [($each->at + $next->at) / 2]));
+            array_push(
+                $cuts, $each->at, $each->at - self::NEAR_M, $each->at + self::NEAR_M,
+                ...(null === $next ? [] : [($each->at + $next->at) / 2]),
+            );
         }
         for ($at = self::STEP_M; $at < $length; $at += self::STEP_M) {
             $cuts[] = $at;
@@ -47,7 +52,11 @@ final readonly class GroundOver
 
     public function surface(float $at): string
     {
-        return $this->nearest($at, static fn (KnownGround $each) => null !== $each->surface)->surface ?? $this->usualSurface;
+        $nearest = $this->nearest($at, static fn (KnownGround $each) => null !== $each->surface);
+
+        $isNear = null !== $nearest && abs($nearest->at - $at) <= self::NEAR_M;
+
+        return $isNear && null !== $nearest->surface ? $nearest->surface : $this->usualSurface;
     }
 
     public function depth(float $at): float
@@ -74,10 +83,17 @@ final readonly class GroundOver
         return null === $nearest ? null : abs($nearest->at - $at);
     }
 
-    /** Whether anybody said what the surface is. */
-    public function knowsSurface(): bool
+    /** Whether somebody said near a stretch what the surface is, all along it. */
+    public function knowsSurface(float $from, float $to): bool
     {
-        return null !== $this->nearest(0.0, static fn (KnownGround $each) => null !== $each->surface);
+        for ($at = $from; $at < $to + self::STEP_M; $at += self::STEP_M) {
+            $nearest = $this->nearest(min($at, $to), static fn (KnownGround $each) => null !== $each->surface);
+            if (null === $nearest || abs($nearest->at - min($at, $to)) > self::NEAR_M) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @param \Closure(KnownGround): bool $counts */

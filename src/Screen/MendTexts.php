@@ -281,8 +281,13 @@ final readonly class MendTexts
                 }
             }
         }
-        if (!$plan->over->knowsSurface()) {
-            $rests[] = $this->translator->trans('mend.no_surface', ['%surface%' => $surface]);
+        $isUnknown = static fn (LineRepair $each) => !$plan->over->knowsSurface($each->repair->from, $each->repair->to);
+        $unknown = array_filter($plan->repairs, $isUnknown);
+        if ([] !== $unknown) {
+            $rests[] = $this->translator->trans('mend.no_surface', [
+                '%surface%' => $surface,
+                '%what%' => implode(', ', array_map(fn (LineRepair $each) => $this->named($each, $units), $unknown)),
+            ]);
         }
         $poor = array_filter($plan->marks, static fn (Mark $mark) => !$mark->isGoodEnoughToDig());
         if ([] !== $poor) {
