@@ -6,7 +6,10 @@ namespace App\Tests;
 
 use App\Record\Job;
 use App\Record\Run;
+use App\Support\Database\Id;
+use App\Work\HiddenGrounds;
 use App\Work\SimulatedLines;
+use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Measure\Length;
 
 /** Readings, recordings and practice, by the addresses that the bench uses. */
@@ -36,6 +39,7 @@ final class PracticeTest extends ApplicationTestCase
                     'facts' => array_map(strval(...), $finding->facts),
                 ]);
                 self::assertSame(201, $this->statusCode(), $this->page());
+                $isPerfect && $this->markBothEnds($run, $finding);
             }
             $this->send('/jobs/'.$run->job->id.'/look/runs/'.$run->id.'/end', [
                 'run_end_form' => ['reason' => 'main_reached', 'reachedM' => (string) $line->length->metres, 'note' => ''],
@@ -49,7 +53,12 @@ final class PracticeTest extends ApplicationTestCase
             );
             if ($isPerfect) {
                 self::assertStringContainsString('100 of 100', $page->filter('h1')->text());
+                self::assertStringContainsString('100 of 100 for the marks', $page->filter('.result')->text());
+                self::assertStringContainsString('marked well', $page->filter('.practice-marks')->text());
             } else {
+                self::assertMatchesRegularExpression(
+                    '/0 of 100 for the marks.*not marked \(the pipe is [\d.]+ m deep there\)/s', $page->filter('.result')->text(),
+                );
                 self::assertStringNotContainsString('100 of 100', $page->filter('h1')->text());
                 self::assertStringContainsString(
                     $line->record->findings[0]->from->metres.' m',
@@ -61,6 +70,20 @@ final class PracticeTest extends ApplicationTestCase
         self::assertStringNotContainsString('Practice line', $this->get('/')->filter('main')->text(), 'practice is no work');
         $this->send('/practice/begin', ['difficulty' => 'easy', 'seed' => 'x']);
         self::assertSame(422, $this->statusCode());
+    }
+
+    /** As a careful trainee would: as deep as it is, and what is over it is said. */
+    private function markBothEnds(Run $run, Finding $finding): void
+    {
+        $ground = self::getContainer()->get(HiddenGrounds::class)->of($run);
+        foreach (array_unique([$finding->from->metres, $finding->end()->metres]) as $at) {
+            $depth = (string) round($ground->depthAt($at), 2);
+            $this->send('/jobs/'.$run->job->id.'/mark/'.Id::fresh(), ['mark_form' => [
+                'atM' => (string) $at, 'depthsM' => [$depth, $depth, $depth], 'paint' => 'flag',
+                'overHead' => $ground->hasMetal($at) ? 'metal' : ($ground->isWet($at) ? 'water' : 'nothing'),
+            ]]);
+            self::assertLessThan(400, $this->statusCode());
+        }
     }
 
     private function practice(int $seed, string $difficulty): Run

@@ -1,4 +1,5 @@
 import * as components from './components.js';
+import {locator} from './locator.js';
 import {look} from './look.js';
 import {reel} from './reel.js';
 import {sitePlan} from './site.js';
@@ -30,5 +31,5 @@ delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    Object.entries({...components, look, reel, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
+    Object.entries({...components, locator, look, reel, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
 });

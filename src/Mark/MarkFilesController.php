@@ -10,6 +10,8 @@ use App\Screen\MarkTexts;
 use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Work\DigSheet;
+use App\Work\DigSheets;
 use App\Work\LineRecords;
 use App\Work\MarkedGround;
 use App\Work\MarkedGrounds;
@@ -27,7 +29,7 @@ final class MarkFilesController extends AbstractController
 
     public function __construct(
         private readonly MarkedGrounds $grounds, private readonly LineRecords $records, private readonly MarkTexts $texts,
-        private readonly Audit $audit,
+        private readonly Audit $audit, private readonly DigSheets $sheets,
     ) {
     }
 
@@ -64,10 +66,15 @@ final class MarkFilesController extends AbstractController
     #[Route('/marks.geojson', name: 'marks_geojson', methods: 'GET')]
     public function geo(Job $job): Response
     {
-        $ground = $this->ground($job, 'marks');
+        $this->audit->note('exported', ['job' => $job->id, 'what' => 'marks']);
+        $record = $this->records->of($job);
+        $ground = $this->grounds->of($job, $record);
+        $boxes = array_map(static fn (DigSheet $sheet) => $sheet->box, $this->sheets->of($job, $record, $ground));
         $earth = $ground->plan->earth ?? throw $this->createNotFoundException('error.no_earth');
 
-        return self::download(MarksGeoJson::write($ground, $earth, []), 'application/geo+json', $job, 'marks', 'geojson');
+        $content = MarksGeoJson::write($ground, $earth, array_values(array_filter($boxes)));
+
+        return self::download($content, 'application/geo+json', $job, 'marks', 'geojson');
     }
 
     private function ground(Job $job, string $what): MarkedGround

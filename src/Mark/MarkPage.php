@@ -23,6 +23,9 @@ final readonly class MarkPage
     /** @var list<string> what points of the ground are called that are no marks */
     public array $points;
 
+    /** Whether a locator that is not there can be read. */
+    public bool $hasLocator;
+
     /** Whether anybody said where the plan lies on the earth. */
     public bool $isOnEarth;
 
@@ -30,7 +33,9 @@ final readonly class MarkPage
     public function __construct(
         MarkedGround $ground, public MarkedGroundText $text, public ?SiteDrawing $drawing, public ?GroundProfile $profile = null,
         public ?Mark $editing = null,
+        bool $mayLocate = false,
     ) {
+        $this->hasLocator = $mayLocate;
         $this->things = $ground->plan->things;
         $this->heights = $ground->heights;
         $this->points = $ground->points();

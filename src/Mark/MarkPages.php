@@ -30,6 +30,7 @@ final readonly class MarkPages
         return new MarkPage(
             $ground, $this->texts->ground($ground, $units),
             $ground->plan->isBlank() ? null : $ground->drawing($units, self::width($isNarrow), self::TALLEST), null, $editing,
+            $screen->job->mayBeSimulated() && null !== $screen->line,
         );
     }
 

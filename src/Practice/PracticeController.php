@@ -8,9 +8,12 @@ use App\Firm\Account;
 use App\Record\CallSheet;
 use App\Record\Job;
 use App\Record\JobRepository;
+use App\Record\Mark;
+use App\Record\MarkRepository;
 use App\Record\Opening;
 use App\Record\OpeningDetails;
 use App\Record\OpeningKind;
+use App\Record\OverHead;
 use App\Record\Practice;
 use App\Record\Property;
 use App\Record\Run;
@@ -18,14 +21,20 @@ use App\Record\RunDetails;
 use App\Record\Why;
 use App\Record\Zero;
 use App\Support\Database\Id;
+use App\Work\HiddenGrounds;
 use App\Work\JudgedRuns;
 use App\Work\SimulatedLines;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Judge\Judge;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Mend\Mendable;
 use Jurvex\Core\Practice\Comparison;
 use Jurvex\Core\Practice\Difficulty;
 use Jurvex\Core\Practice\LineMaker;
+use Jurvex\Core\Practice\MarkScores;
 use Jurvex\Core\Practice\SimulatedReel;
+use Jurvex\Core\Practice\TriedMark;
 use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Ribbon\Ribbon;
@@ -49,6 +58,7 @@ final class PracticeController extends AbstractController
         private readonly JobRepository $jobs, private readonly EntityManagerInterface $manager,
         private readonly JudgedRuns $runs, private readonly SimulatedLines $lines,
         private readonly TranslatorInterface $translator, private readonly ClockInterface $clock,
+        private readonly HiddenGrounds $grounds, private readonly MarkRepository $allMarks,
     ) {
     }
 
@@ -155,13 +165,30 @@ final class PracticeController extends AbstractController
             $job->practise($practice);
             $this->manager->flush();
         }
+        $marks = $this->marks($run, $truth, $job);
         $draw = static fn (RunRecord $record, Track $track) => Ribbon::draw(
             $record, [], [], [], $account->units(), self::RIBBON_WIDTH, $track,
         );
 
         return $this->render('practice/result.html.twig', [
             'job' => $job, 'practice' => $practice, 'comparison' => $comparison, 'truth' => $draw($truth, $measured),
-            'own' => $draw($judged->record, $judged->track),
+            'own' => $draw($judged->record, $judged->track), 'marks' => $marks,
         ]);
+    }
+
+    private function marks(Run $run, RunRecord $truth, Job $job): MarkScores
+    {
+        $judgements = (new Judge($job->rules()))->judgeAll($truth);
+        $toMend = array_values(array_filter($truth->findings, static function (Finding $finding) use ($judgements, $job): bool {
+            $judged = $judgements[$finding->id] ?? null;
+
+            return null !== $judged && (new Mendable($finding, $judged, [], null, $job->rules()))->isRepair();
+        }));
+        $tried = array_map(static fn (Mark $mark) => new TriedMark(
+            $mark->details()->atM ?? 0.0, $mark->depth()->median()->metres, $mark->depth()->areEnough(),
+            OverHead::Water === $mark->details()->overHead, OverHead::Metal === $mark->details()->overHead,
+        ), $this->allMarks->ofRuns([$run->id]));
+
+        return new MarkScores($toMend, $tried, $this->grounds->of($run));
     }
 }

@@ -17,6 +17,8 @@ import {
 import {freshId} from '../../assets/scripts/ids.js';
 import {dropLiveReel, liveReel, setLiveReel} from '../../assets/scripts/live.js';
 import {parseReading, writeReading} from '../../assets/scripts/readings.js';
+import {firstFree} from '../../assets/scripts/locator.js';
+import {placeUnder, signedInUnits} from '../../assets/scripts/site.js';
 import {moved, rodAtRest, rowAt, said} from '../../assets/scripts/rod.js';
 import {stateOf, verdictOn} from '../../assets/scripts/verdicts.js';
 
@@ -185,4 +187,17 @@ test('one key goes round the answers, and what was kept is taken up again', () =
     const text = JSON.stringify([kept, {...kept, kind: 'gone_from_the_list'}, {kind: 'crack', from: '3'}]);
     assert.deepEqual(readKept(text, [{code: 'crack'}]), [kept]);
     for (const bad of [null, '', '{', '[null]']) assert.deepEqual(readKept(bad, []), []);
+});
+
+test('a tap on the plan is a place to the tenth of a metre, up is up, and heights may be under nought', () => {
+    const drawing = {left: '-4', top: '10', metre: '20'};
+    assert.deepEqual(placeUnder(drawing, 0, 0), {right: -4, up: 10});
+    assert.deepEqual(placeUnder(drawing, 102, 240), {right: 1.1, up: -2});
+    assert.deepEqual([signedInUnits(-0.3048, true), signedInUnits(1.5, false)], ['-1.00', '1.50']);
+});
+
+test('a reading goes into the first field that nothing was typed in', () => {
+    const fields = [{value: '1.2'}, {value: ' '}, {value: ''}];
+    assert.equal(firstFree(fields), fields[1]);
+    assert.equal(firstFree([{value: '1'}]), undefined);
 });
