@@ -144,7 +144,7 @@ final class MendStoriesTest extends ApplicationTestCase
         self::assertMatchesRegularExpression('/Lining.*Dig 7\.6–11\.4 m.*Liner 14\.4–16\.6 m.*New opening: € 650–1,100/', $said['options']);
         self::assertStringContainsString('Nobody located the line: it is priced as 1.2 m deep.', $said['report']);
         self::assertStringContainsString(
-            'Nobody said what lies over low spot 8.0–11.0 m, crack 15.0–16.0 m: it is priced as lawn.', $said['report'],
+            'Nobody said what the ground is over what is mended: it is priced as lawn.', $said['report'],
         );
         self::assertStringContainsString('If nothing is doneWater goes on standing in the low spot', $said['options']);
         // The dearest book of the firm, the recommendation, and a repair that is left out.

@@ -5,23 +5,28 @@ declare(strict_types=1);
 namespace Jurvex\Core\Mend;
 
 /** A line to be mended: what lies over it, what ties in, where it can be cut. */
-final readonly class Line
+final class Line
 {
     private const HAIR = 1e-9;
 
     /** @var list<float> in order, with both ends */
-    private array $cuts;
+    private readonly array $cuts;
+
+    /** @var \WeakMap<DiggingPrices, DigSums> what digging costs, by the prices */
+    private readonly \WeakMap $sums;
 
     /**
      * @param list<Ground> $ground over the whole line
      * @param list<float> $tieIns in metres
      * @param list<float> $cuts in metres, without the ends
      */
-    public function __construct(public float $length, private array $ground, private array $tieIns, array $cuts)
-    {
+    public function __construct(
+        public readonly float $length, private readonly array $ground, private readonly array $tieIns, array $cuts,
+    ) {
         $all = array_values(array_unique([0.0, ...$cuts, $length]));
         sort($all);
         $this->cuts = $all;
+        $this->sums = new \WeakMap();
     }
 
     /**
@@ -48,13 +53,9 @@ final readonly class Line
 
     public function digging(float $from, float $to, DiggingPrices $prices): Price
     {
-        $price = $prices->start;
-        foreach ($this->ground as $ground) {
-            $metres = $ground->within($from, $to);
-            $price = $metres > 0 ? $price->plus($prices->metreUnder($ground)->times($metres)) : $price;
-        }
+        $sums = $this->sums[$prices] ??= new DigSums($this->ground, $prices);
 
-        return $price;
+        return $prices->start->plus($sums->between($from, $to));
     }
 
     /** How many tie-ins lie in a stretch, its ends included. */

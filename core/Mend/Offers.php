@@ -10,8 +10,10 @@ final readonly class Offers
     public const INDOORS = 'indoors';
     public const ROAD = 'road';
 
-    private Options $options;
     private Line $line;
+    /** With what comes with every hole: what is cheapest must know of the look before it is closed. */
+    private PriceBook $book;
+    public Grouping $grouping;
 
     /** @var list<Ground> */
     private array $ground;
@@ -22,26 +24,31 @@ final readonly class Offers
      * @param list<float> $cuts where it can be cut
      * @param bool $needsOpening whether a liner has no way in
      * @param array<string, Approach> $approaches by repair; straight down where there is none
+     * @param ?Grouping $known of the same line, repairs and prices, where it was worked out before
      */
     public function __construct(
         private array $repairs, float $length, private GroundOver $over, array $tieIns, array $cuts, private FirmPrices $prices,
-        private bool $needsOpening = false, private array $approaches = [],
+        private bool $needsOpening = false, private array $approaches = [], ?Grouping $known = null,
     ) {
         $this->ground = $over->along($length);
         $this->line = new Line($length, $this->ground, $tieIns, $cuts);
-        // A look before closing comes with each hole: what is cheapest must know of it.
-        $this->options = new Options($repairs, $this->line, $prices->book->withEachDig($prices->item(Item::LookBeforeClosing)));
+        $this->book = $prices->book->withEachDig($prices->item(Item::LookBeforeClosing));
+        $this->grouping = $known ?? $this->worked();
     }
 
     public function of(Way $way): Offer
     {
-        return $this->priced($way, match ($way) {
-            Way::Digs => $this->options->digs(),
-            Way::Lining => $this->options->lining(),
-            Way::Renewing => $this->options->renewing(),
-            Way::Any => $this->any(),
-            Way::Leave => new Option([]),
-        });
+        return $this->priced($way, $this->grouping->option($way, $this->repairs, $this->line, $this->book));
+    }
+
+    private function worked(): Grouping
+    {
+        $options = new Options($this->repairs, $this->line, $this->book);
+
+        return Grouping::of([
+            Way::Digs->value => $options->digs(), Way::Lining->value => $options->lining(), Way::Renewing->value => $options->renewing(),
+            Way::Any->value => $this->any($options), Way::Leave->value => new Option([]),
+        ]);
     }
 
     /**
@@ -53,7 +60,7 @@ final readonly class Offers
     {
         $it = array_values(array_filter($this->repairs, static fn (Repair $each) => $each->id === $repair))[0] ?? null;
         $alone = null === $it ? null : Work::over([$it], Method::Dig, $this->line, $this->prices->book);
-        if (null === $alone || !\in_array(self::INDOORS, $this->surfaces($alone), true)) {
+        if (null === $alone || !\in_array(self::INDOORS, self::surfaces($this->groundOver($alone)), true)) {
             return null;
         }
         $approach = $this->approaches[$repair] ?? Approach::straightDown();
@@ -66,13 +73,13 @@ final readonly class Offers
     }
 
     /** A way in for a liner is paid once: the mix with liners and their way in, or the mix without. */
-    private function any(): Option
+    private function any(Options $options): Option
     {
-        $mix = $this->options->any();
+        $mix = $options->any();
         if (!$this->needsOpening || !$mix->uses(Method::Liner)) {
             return $mix;
         }
-        $opened = $this->options->opened();
+        $opened = $options->opened();
         $withWayIn = $mix->price->plus($this->prices->item(Item::NewOpening));
 
         return $withWayIn->weight() <= $opened->price->weight() ? $mix : $opened;
@@ -90,14 +97,14 @@ final readonly class Offers
 
     private function work(Work $work): PricedWork
     {
-        $depth = max([0.0, ...array_map(
-            static fn (Ground $ground) => $ground->within($work->from, $work->to) > 0 ? $ground->depth : 0.0, $this->ground,
-        )]);
-        $under = $this->underFloor($work);
+        $ground = $this->groundOver($work);
+        $depth = max([0.0, ...array_map(static fn (Ground $each) => $each->depth, $ground)]);
+        $surfaces = self::surfaces($ground);
+        $under = $this->underFloor($work, $surfaces);
         if (null === $under) {
             $alone = Work::over($work->repairs, $work->method, $this->line, $this->prices->book);
 
-            return new PricedWork($work, $alone->price, $this->surfaces($work), $depth, null);
+            return new PricedWork($work, $alone->price, $surfaces, $depth, null);
         }
         // The hole is outside the wall; what is under the floor is priced by the metre.
         $surface = $this->prices->usualSurface;
@@ -108,10 +115,14 @@ final readonly class Offers
         return new PricedWork($work, $hole, [$surface], $depth, $under);
     }
 
-    /** @return ?float metres in from the wall; none where it is reached from above */
-    private function underFloor(Work $work): ?float
+    /**
+     * @param list<string> $surfaces over it
+     *
+     * @return ?float metres in from the wall; none where it is reached from above
+     */
+    private function underFloor(Work $work, array $surfaces): ?float
     {
-        if (Method::Dig !== $work->method || !\in_array(self::INDOORS, $this->surfaces($work), true)) {
+        if (Method::Dig !== $work->method || !\in_array(self::INDOORS, $surfaces, true)) {
             return null;
         }
         $farthest = null;
@@ -126,12 +137,30 @@ final readonly class Offers
         return $farthest;
     }
 
-    /** @return list<string> */
-    private function surfaces(Work $work): array
+    /** @return list<Ground> in order */
+    private function groundOver(Work $work): array
     {
-        $over = array_filter($this->ground, static fn (Ground $ground) => $ground->within($work->from, $work->to) > 0);
+        [$low, $high] = [0, \count($this->ground) - 1];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $this->ground[$middle]->to <= $work->from ? $low = $middle + 1 : $high = $middle;
+        }
+        $over = [];
+        for ($i = $low; isset($this->ground[$i]) && $this->ground[$i]->from < $work->to; ++$i) {
+            $over[] = $this->ground[$i];
+        }
 
-        return array_values(array_unique(array_map(static fn (Ground $ground) => $ground->surface, $over)));
+        return $over;
+    }
+
+    /**
+     * @param list<Ground> $ground
+     *
+     * @return list<string> each once
+     */
+    private static function surfaces(array $ground): array
+    {
+        return array_values(array_unique(array_map(static fn (Ground $each) => $each->surface, $ground)));
     }
 
     /**

@@ -16,6 +16,9 @@ final class Openings
     /** @var list<float> where the piece of each repair ends */
     private readonly array $pieceEnds;
 
+    /** @var array<string, array<int, int>> rank of the last end that a work covers which goes to the end of a repair, by method */
+    private array $reaches = [];
+
     /** @param non-empty-list<Repair> $repairs by their starts */
     public function __construct(private readonly array $repairs, private readonly Line $line, private readonly PriceBook $prices)
     {
@@ -86,6 +89,9 @@ final class Openings
     /** Rank of the last end that a work covers which goes to the end of a repair. */
     private function reach(Method $method, int $last): int
     {
+        if (isset($this->reaches[$method->value][$last])) {
+            return $this->reaches[$method->value][$last];
+        }
         $reach = 0;
         foreach ($this->repairs as $i => $repair) {
             $isCovered = Method::Renew === $method
@@ -93,6 +99,6 @@ final class Openings
             $reach = $isCovered ? max($reach, $this->ranks[$i]) : $reach;
         }
 
-        return $reach;
+        return $this->reaches[$method->value][$last] = $reach;
     }
 }

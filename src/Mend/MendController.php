@@ -81,7 +81,7 @@ final class MendController extends JobController
         $plans = $this->plans->of($job, $screen->record);
 
         return $this->shown($screen, [
-            'plans' => array_map(fn (MendPlan $plan): MendText => $this->texts->of($plan, $job, $account->units()), $plans),
+            'plans' => array_map(fn (MendPlan $plan): MendText => $this->texts->of($plan, $job, $account->units(), true), $plans),
             'strips' => array_map(OptionStrips::of(...), $plans), 'form' => $form, 'opened' => $opened,
         ], 'mend/options.html.twig');
     }

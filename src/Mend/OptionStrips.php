@@ -6,7 +6,6 @@ namespace App\Mend;
 
 use App\Work\LineRepair;
 use App\Work\MendPlan;
-use Jurvex\Core\Mend\Offer;
 use Jurvex\Core\Mend\PricedWork;
 
 /** The line with what is to be mended, and below it each option's works to the same scale. */
@@ -31,11 +30,16 @@ final readonly class OptionStrips
         $length = max(0.1, $plan->portion->end->metres);
         $bar = static fn (string $method, float $from, float $to) => self::bar($method, $from, $to, $length);
 
+        $works = [];
+        foreach ($plan->offers() as $offer) {
+            $works[$offer->way->value] = array_map(
+                static fn (PricedWork $each) => $bar($each->work->method->value, $each->work->from, $each->work->to), $offer->works,
+            );
+        }
+
         return new self(
             array_map(static fn (LineRepair $each) => $bar('repair', $each->repair->from, $each->repair->to), $plan->repairs),
-            array_map(static fn (Offer $offer) => array_map(
-                static fn (PricedWork $each) => $bar($each->work->method->value, $each->work->from, $each->work->to), $offer->works,
-            ), $plan->offers),
+            $works,
             [0.0, $length / 4, $length / 2, 3 * $length / 4, $length], $length,
         );
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Screen;
 
-use App\Work\MendPlan;
-
 /** How the line from one opening one way can be mended, in words. */
 final readonly class MendText
 {
@@ -16,10 +14,11 @@ final readonly class MendText
      * @param list<OfferText> $offers
      * @param list<string> $rests what the prices rest on that nobody measured
      * @param string $because why the technician recommends it
+     * @param int $count how many repairs there are
      */
     public function __construct(
-        public MendPlan $plan, public string $from, public array $repairs, public array $leftOut, public array $offers,
-        public array $rests, public string $because,
+        public string $from, public array $repairs, public array $leftOut, public array $offers,
+        public array $rests, public string $because, private int $count,
     ) {
     }
 
@@ -28,12 +27,15 @@ final readonly class MendText
         return array_values(array_filter($this->offers, static fn (OfferText $offer) => $offer->isRecommended))[0] ?? null;
     }
 
-    /** @return array{OfferText, OfferText}|null the cheapest and the dearest that mend something */
-    public function range(): ?array
+    /** Whether anything is offered, here or on the page of its own. */
+    public function isOffered(): bool
     {
-        $mending = array_values(array_filter($this->offers, static fn (OfferText $offer) => [] !== $offer->works));
-        usort($mending, static fn (OfferText $a, OfferText $b) => $a->offer->price->weight() <=> $b->offer->price->weight());
+        return $this->count > 0;
+    }
 
-        return [] === $mending ? null : [$mending[0], $mending[\count($mending) - 1]];
+    /** @return int how many repairs are not told here */
+    public function untold(): int
+    {
+        return $this->count - \count($this->repairs);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Screen;
 
 use App\Record\Job;
-use App\Record\Mark;
 use App\Support\Units\Formatter;
 use App\Support\Wording\DateExtension;
 use App\Support\Wording\WordsExtension;
@@ -32,40 +31,45 @@ final readonly class MendTexts
 {
     /** Prices are told to this. */
     private const ROUND = 10;
-    /** A depth located farther away than this is told to be so. */
-    private const FAR_M = 5.0;
+    /** More than so many are told by their number where they are not the matter itself. */
+    private const MANY = 20;
 
     public function __construct(
         private Formatter $formatter, private TranslatorInterface $translator, private WordsExtension $words,
-        private LineTexts $line, private DateExtension $dates,
+        private LineTexts $line, private DateExtension $dates, private PriceRests $rests, private RepairNames $names,
     ) {
     }
 
-    public function of(MendPlan $plan, Job $job, UnitSystem $units): MendText
+    /** @param bool $all whether each of many repairs is told, and not only their number */
+    public function of(MendPlan $plan, Job $job, UnitSystem $units, bool $all = false): MendText
     {
         $currency = $job->firm->currency();
-        $repairs = array_map(fn (LineRepair $each) => $this->repair($plan, $each, $currency, $units), $plan->repairs);
-        $offers = [];
-        foreach ($plan->offers as $code => $offer) {
-            $offers[] = $this->offer($plan, $offer, $job, self::like($plan, $code, $offer), $units);
-        }
+        $isBrief = $plan->isLong() && !$all;
+        $repairs = array_map(fn (LineRepair $each) => $this->repair($plan, $each, $currency, $units), $isBrief ? [] : $plan->repairs);
+        $recommended = $job->outcome()->recommended();
+        $shown = $isBrief ? (null === $recommended ? [] : [$plan->offer($recommended)]) : $plan->offers();
+        $offers = array_map(fn (Offer $offer) => $this->offer($plan, $offer, $job, self::like($shown, $offer), $units), $shown);
 
         return new MendText(
-            $plan, $this->line->from($plan->run), $repairs,
+            $this->line->from($plan->run), $repairs,
             array_map(fn (LineRepair $each) => $this->repair($plan, $each, $currency, $units), $plan->leftOut), $offers,
-            $this->rests($plan, $job, $units), $job->outcome()->recommendedBecause(),
+            $isBrief ? [] : $this->rests->of($plan, $job, $units), $job->outcome()->recommendedBecause(), \count($plan->repairs),
         );
     }
 
-    /** @return string an earlier way that comes to the same works; empty for none */
-    private static function like(MendPlan $plan, string $code, Offer $offer): string
+    /**
+     * @param list<Offer> $shown
+     *
+     * @return string an earlier way that comes to the same works; empty for none
+     */
+    private static function like(array $shown, Offer $offer): string
     {
-        foreach ($plan->offers as $other => $earlier) {
-            if ($other === $code) {
+        foreach ($shown as $earlier) {
+            if ($earlier === $offer) {
                 break;
             }
             if ([] !== $offer->works && $offer->isLike($earlier)) {
-                return $other;
+                return $earlier->way->value;
             }
         }
 
@@ -82,7 +86,7 @@ final readonly class MendTexts
     private function repair(MendPlan $plan, LineRepair $repair, string $currency, UnitSystem $units): RepairText
     {
         $names = array_map(
-            fn (Finding $each) => $this->words->words($each->kind, 'kind').' '.$this->extent($each, $units), $repair->placed(),
+            fn (Finding $each) => $this->words->words($each->kind, 'kind').' '.$this->names->extent($each, $units), $repair->placed(),
         );
         $name = implode(', ', $names);
         if ($repair->isUnsure()) {
@@ -120,34 +124,21 @@ final readonly class MendTexts
     private function offer(MendPlan $plan, Offer $offer, Job $job, string $like, UnitSystem $units): OfferText
     {
         $currency = $job->firm->currency();
-        $done = array_values(array_filter(array_map($plan->repair(...), $offer->repairs())));
-        $left = array_values(array_filter($plan->repairs, static fn (LineRepair $each) => !\in_array($each, $done, true)));
+        [$done, $left] = [$plan->done($offer), $plan->undone($offer)];
         $hours = [(int) round($offer->waterOff->low), (int) round($offer->waterOff->high)];
 
         return new OfferText(
             $offer, $this->words->words($offer->way, 'mend.way'),
             [] === $offer->works ? '' : $this->price($offer->price, $currency),
-            array_merge(...array_map(fn (PricedWork $work) => $this->work($plan, $work, $currency, $units), $offer->works), ...[[]]),
+            $this->works($plan, $offer, $currency, $units),
             array_map(fn (PricedItem $item) => $this->item($item, $currency, $units), $offer->items),
-            implode(', ', array_map(fn (LineRepair $each) => $this->named($each, $units), $done)),
+            $this->names(array_map(fn (LineRepair $each) => fn () => $this->names->repair($each, $units), $done)),
             Way::Leave === $offer->way ? $this->ifLeft($left, $job) : $this->left($plan, $left, $units),
             $offer->dug() > 0 ? $this->formatter->distance($offer->dug(), $units) : '',
             0 === $hours[1] ? '' : $this->translator->trans('mend.hours', ['%low%' => $hours[0], '%high%' => $hours[1]]),
             $this->agree($offer, $done), $this->soon($done), '' === $like ? '' : $this->words->words($like, 'mend.way'),
             $job->outcome()->recommended() === $offer->way,
         );
-    }
-
-    private function named(LineRepair $repair, UnitSystem $units): string
-    {
-        return mb_strtolower($this->words->words($repair->finding()->kind, 'kind')).' '.$this->extent($repair->finding(), $units);
-    }
-
-    private function extent(Finding $finding, UnitSystem $units): string
-    {
-        return null === $finding->to
-            ? $this->formatter->distance($finding->from->metres, $units)
-            : $this->span($finding->from->metres, $finding->to->metres, $units);
     }
 
     /** @return list<string> the work, and what must come before a liner */
@@ -159,7 +150,7 @@ final readonly class MendTexts
             '%depth%' => $this->formatter->distance(round($each->depth, 1), $units),
             '%under%' => implode(', ', array_map($this->surface(...), $each->surfaces)),
             '%metres%' => $this->formatter->distance($each->underFloor ?? 0.0, $units), '%price%' => $this->price($each->price, $currency),
-            '%what%' => implode(', ', array_map(fn (LineRepair $repair) => $this->named($repair, $units), $plan->of($each))),
+            '%what%' => implode(', ', array_map(fn (LineRepair $repair) => $this->names->repair($repair, $units), $plan->of($each))),
         ])];
         if (Method::Liner === $work->method) {
             $first = array_merge(...array_map(static fn (LineRepair $repair) => $repair->first(), $plan->of($each)), ...[[]]);
@@ -197,10 +188,44 @@ final readonly class MendTexts
     /** @param list<LineRepair> $left */
     private function left(MendPlan $plan, array $left, UnitSystem $units): string
     {
-        return implode(', ', [
-            ...array_map(fn (LineRepair $each) => $this->named($each, $units), [...$left, ...$plan->leftOut]),
-            ...array_map(fn (LineFinding $each) => $this->upkeep($each, $units), $plan->upkeep),
+        return $this->names([
+            ...array_map(fn (LineRepair $each) => fn () => $this->names->repair($each, $units), [...$left, ...$plan->leftOut]),
+            ...array_map(fn (LineFinding $each) => fn () => $this->upkeep($each, $units), $plan->upkeep),
         ]);
+    }
+
+    /**
+     * @param list<\Closure(): string> $names
+     *
+     * @return string their number where there are many
+     */
+    private function names(array $names): string
+    {
+        return \count($names) > self::MANY
+            ? $this->translator->trans('mend.many', ['%count%' => \count($names)])
+            : implode(', ', array_map(static fn (\Closure $name) => $name(), $names));
+    }
+
+    /** @return list<string> a line for each work, or for each kind of work where there are many */
+    private function works(MendPlan $plan, Offer $offer, string $currency, UnitSystem $units): array
+    {
+        if (\count($offer->works) <= self::MANY) {
+            $each = array_map(fn (PricedWork $work) => $this->work($plan, $work, $currency, $units), $offer->works);
+
+            return array_merge(...$each, ...[[]]);
+        }
+        $said = [];
+        foreach (Method::cases() as $method) {
+            $of = array_filter($offer->works, static fn (PricedWork $work) => $method === $work->work->method);
+            $price = array_reduce($of, static fn (Price $sum, PricedWork $work) => $sum->plus($work->price), Price::nothing());
+            $length = array_sum(array_map(static fn (PricedWork $work) => $work->length(), $of));
+            [] === $of || $said[] = $this->translator->trans('mend.many_'.$method->value, [
+                '%count%' => \count($of), '%price%' => $this->price($price, $currency),
+                '%length%' => $this->formatter->distance($length, $units),
+            ]);
+        }
+
+        return $said;
     }
 
     /** What no repair puts right, with what it asks for. */
@@ -208,7 +233,7 @@ final readonly class MendTexts
     {
         $need = $each->judgement->counts();
 
-        return mb_strtolower($this->words->words($each->finding->kind, 'kind')).' '.$this->extent($each->finding, $units)
+        return mb_strtolower($this->words->words($each->finding->kind, 'kind')).' '.$this->names->extent($each->finding, $units)
             .' ('.mb_strtolower(null === $need ? $this->words->words('look_again', 'need') : $this->words->words($need, 'need')).')';
     }
 
@@ -260,46 +285,6 @@ final readonly class MendTexts
         $isNow = [] !== array_filter($done, static fn (LineRepair $each) => Need::Now === $each->need());
 
         return $this->translator->trans($isNow ? 'mend.soon_now' : 'mend.soon_mend');
-    }
-
-    /** @return list<string> */
-    private function rests(MendPlan $plan, Job $job, UnitSystem $units): array
-    {
-        $prices = $job->firm->prices();
-        $rests = [];
-        $depth = $this->formatter->distance($prices->usualDepth, $units);
-        $surface = $this->surface($prices->usualSurface);
-        if (null === $plan->over->toNearestDepth(0.0)) {
-            $rests[] = $this->translator->trans('mend.no_depth', ['%depth%' => $depth]);
-        } else {
-            foreach ($plan->repairs as $repair) {
-                $away = $plan->over->toNearestDepth(($repair->repair->from + $repair->repair->to) / 2) ?? 0.0;
-                if ($away > self::FAR_M) {
-                    $rests[] = $this->translator->trans('mend.far_depth', [
-                        '%what%' => $this->named($repair, $units), '%away%' => $this->formatter->distance(round($away, 1), $units),
-                    ]);
-                }
-            }
-        }
-        $isUnknown = static fn (LineRepair $each) => !$plan->over->knowsSurface($each->repair->from, $each->repair->to);
-        $unknown = array_filter($plan->repairs, $isUnknown);
-        if ([] !== $unknown) {
-            $rests[] = $this->translator->trans('mend.no_surface', [
-                '%surface%' => $surface,
-                '%what%' => implode(', ', array_map(fn (LineRepair $each) => $this->named($each, $units), $unknown)),
-            ]);
-        }
-        $poor = array_filter($plan->marks, static fn (Mark $mark) => !$mark->isGoodEnoughToDig());
-        if ([] !== $poor) {
-            $rests[] = $this->translator->trans('mend.poor_marks', ['%at%' => implode(', ', array_map(
-                fn (Mark $mark) => $this->formatter->distance($mark->details()->atM ?? 0.0, $units), $poor,
-            ))]);
-        }
-        if ($job->firm->hasStartingPrices()) {
-            $rests[] = $this->translator->trans('mend.starting_prices');
-        }
-
-        return $rests;
     }
 
     private function span(float $from, float $to, UnitSystem $units): string

@@ -23,6 +23,9 @@ final readonly class LineRecord
     /** None when nothing was looked at. */
     public ?Verdict $verdict;
 
+    /** @var \WeakMap<Portion, list<Stretch>> worked out once for each portion */
+    private \WeakMap $stretches;
+
     /**
      * @param array<string, JudgedRun> $runs by run, oldest first
      * @param list<LineFinding> $findings that are there
@@ -31,6 +34,7 @@ final readonly class LineRecord
      */
     public function __construct(public array $runs, public array $findings, public array $gone, public array $portions)
     {
+        $this->stretches = new \WeakMap();
         $this->verdict = [] === $runs ? null : $this->whole();
     }
 
@@ -130,6 +134,12 @@ final readonly class LineRecord
 
     /** @return list<Stretch> of a portion, with what any look found on its way */
     public function stretchesOf(Portion $portion): array
+    {
+        return $this->stretches[$portion] ??= $this->divided($portion);
+    }
+
+    /** @return list<Stretch> */
+    private function divided(Portion $portion): array
     {
         $divisions = $found = [];
         foreach ($this->findings as $joint) {

@@ -19,6 +19,7 @@ use Jurvex\Core\Looks\Portion;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Mend\Approach;
 use Jurvex\Core\Mend\GroundOver;
+use Jurvex\Core\Mend\Grouping;
 use Jurvex\Core\Mend\KnownGround;
 use Jurvex\Core\Mend\Line;
 use Jurvex\Core\Mend\Mendable;
@@ -32,7 +33,7 @@ final readonly class MendPlans
     /** A liner comes through an opening of nearly the pipe's bore. */
     private const BORE_SHARE = 0.9;
 
-    public function __construct(private MarkRepository $marks, private EntityManagerInterface $manager)
+    public function __construct(private MarkRepository $marks, private EntityManagerInterface $manager, private Groupings $groupings)
     {
     }
 
@@ -118,11 +119,17 @@ final readonly class MendPlans
         foreach ($kept as $each) {
             $approaches[$each->id()] = $each->said?->approach() ?? Approach::straightDown();
         }
-        $offers = new Offers(
-            array_map(static fn (LineRepair $each) => $each->repair, $kept), $end, $over, self::tieIns($record, $portion), $cuts, $prices,
-            $needsOpening, $approaches,
-        );
+        $lined = array_map(static fn (LineRepair $each) => $each->repair, $kept);
+        $offers = function () use ($job, $record, $portion, $lined, $end, $over, $cuts, $prices, $needsOpening, $approaches): Offers {
+            $tieIns = self::tieIns($record, $portion);
 
+            return $this->groupings->kept(
+                $job->id.$portion->run->id, [$lined, $end, $over, $tieIns, $cuts, $job->firm->ownPrices(), $needsOpening],
+                static fn (?Grouping $known) => new Offers(
+                    $lined, $end, $over, $tieIns, $cuts, $prices, $needsOpening, $approaches, $known,
+                ),
+            );
+        };
         $leftOut = array_values(array_filter($repairs, static fn (LineRepair $each) => $each->isLeftOut()));
 
         return new MendPlan($portion, $run, $kept, $leftOut, $upkeep, $over, $marks, $needsOpening, $offers);
