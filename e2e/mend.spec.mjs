@@ -42,6 +42,7 @@ test.describe('on a phone', () => {
                 await expect(page.locator('#mark_form_depthsM_' + reading)).not.toHaveValue('');
             }
             await expect(page.locator('.locator-said')).toContainText('of 100');
+            await expect(page.locator('#mark-check')).toContainText('deep, spread');
             await choose('Nothing');
             await choose('Lawn');
             await button('North corner').tap();

@@ -53,11 +53,10 @@ await shot(ana, (await job(ana, 'Wash block')) + '/clear/plan', 'clear-plan', as
 });
 await shot(ana, pottery + '/clear/bench', 'jet-bench');
 await shot(ana, pottery + '/look', 'look');
-await shot(ana, pottery + '/look', 'look-finding', async () => {
-    for (const key of ['q', 'q', 'q', 'ArrowRight', 'ArrowRight', '5', '5']) await ana.keyboard.press(key);
-});
 await shot(ana, pottery + '/mark', 'mark');
 await shot(ana, pottery + '/judge', 'judge');
+await shot(ana, pottery + '/judge/options', 'options');
+await shot(ana, pottery + '/judge/dig-sheet', 'dig-sheet');
 await shot(ana, pottery + '/hand-over', 'hand-over');
 await shot(ana, pottery + '/report', 'report');
 const wash = await job(ana, 'Wash block');
@@ -143,9 +142,6 @@ await ana.getByRole('link', {name: 'See the truth'}).waitFor();
 await shot(ana, practised + '/practice', 'practice');
 
 const hand = await person('ana@tideway.example', phone);
-await shot(hand, (await job(hand, 'Wash block')) + '/way-in/stoppage', 'phone-stoppage', async () =>
-    hand.locator('.plan-sheet').evaluate((sheet) => sheet.scrollIntoView()),
-);
 await shot(hand, pottery + '/look', 'phone-look');
 
 const bo = await person('bo@lantern.example', laptop);

@@ -88,6 +88,27 @@ final class MarkTest extends ApplicationTestCase
         return $falls;
     }
 
+    public function testWhatTheReadingsShowIsToldBeforeTheMarkIsKept(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $this->get('/jobs/'.$job->id.'/mark');
+        $before = $this->manager()->getRepository(Mark::class)->count([]);
+        $check = function (array $fields) use ($job): string {
+            $this->send('/jobs/'.$job->id.'/mark/'.Id::fresh().'/check', ['mark_form' => $fields]);
+
+            return $this->page();
+        };
+        self::assertSame('', $check(['depthsM' => ['', '']]));
+        self::assertStringContainsString(
+            '1.21 m deep, spread 0.02 m · not good enough to dig: fewer than', $check(['depthsM' => ['1.2', '1.22']]),
+        );
+        $three = ['depthsM' => ['1.2', '1.22', '1.21'], 'overHead' => 'nothing'];
+        self::assertSame('1.21 m deep, spread 0.02 m · good enough to dig by', $check($three));
+        self::assertStringContainsString('metal is over the head', $check(['overHead' => 'metal'] + $three));
+        self::assertSame($before, $this->manager()->getRepository(Mark::class)->count([]), 'nothing is stored');
+    }
+
     public function testAMarkThatNobodyMayDigByNamesEachReason(): void
     {
         $this->signIn();

@@ -22,6 +22,9 @@ export const locator = () => ({
         const reading = await answer.json();
         this.said = reading.said || reading.error || '';
         const free = firstFree([...document.querySelectorAll(fields)]);
-        if (reading.depth && free) free.value = reading.depth;
+        if (!reading.depth || !free) return;
+        free.value = reading.depth;
+        // What the readings show so far is asked for as if they had been typed.
+        free.dispatchEvent(new Event('located', {bubbles: true}));
     },
 });

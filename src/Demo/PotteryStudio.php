@@ -20,6 +20,7 @@ use App\Record\WaterAtOpening;
 use App\Record\Why;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Mend\Way;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Triage\Answer;
 
@@ -102,6 +103,9 @@ final readonly class PotteryStudio
             EndReason::CannotPass, 26.9,
         );
         $this->markIt($job, $after);
+        $job->outcome()->recommend(
+            Way::Digs, 'The low spot is one hole of four and a half metres under the slab; the roots are cut until then.',
+        );
         $job->outcome()->advise(
             'Renew the clay pipe at 24.8 m and take the low spot out in the same visit. Until then keep glaze slops out of the sink.',
             'Cut roots',

@@ -12,6 +12,7 @@ use App\Record\MarkRepository;
 use App\Record\Run;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
+use App\Screen\MarkTexts;
 use App\Screen\ScreenWidth;
 use App\Screen\Stage;
 use App\Support\Database\Id;
@@ -61,6 +62,20 @@ final class MarkController extends JobController
         $this->store($mark);
 
         return $this->backToStage($job);
+    }
+
+    /** What the readings show so far, while they are typed; nothing is stored. */
+    #[Route('/{id}/check', name: 'mark_check', methods: 'POST')]
+    public function check(Job $job, string $id, Request $request, Account $account, MarkTexts $texts): Response
+    {
+        $runs = $job->runs();
+        $details = new MarkDetails();
+        $this->form($job, $id, $details, $request)->handleRequest($request);
+        $run = end($runs);
+        $said = false === $run || [] === $details->depthsM
+            ? '' : $texts->checked(new Mark($id, $run, $this->now(), $details), $account->units());
+
+        return new Response(htmlspecialchars($said));
     }
 
     #[Route('/{id}/withdraw', name: 'mark_withdraw', methods: 'POST')]

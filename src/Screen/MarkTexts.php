@@ -49,6 +49,19 @@ final readonly class MarkTexts
         );
     }
 
+    /** What its readings show, before it is kept. */
+    public function checked(Mark $mark, UnitSystem $units): string
+    {
+        return $this->depth($mark, $units).' · '.$this->told($mark, $units);
+    }
+
+    private function depth(Mark $mark, UnitSystem $units): string
+    {
+        return $this->said('depth', $units, [
+            '%depth%' => $mark->depth()->median()->metres, '%spread%' => $mark->depth()->spread()->metres,
+        ]);
+    }
+
     private function mark(MarkOnSite $on, bool $isOdd, UnitSystem $units): MarkText
     {
         $mark = $on->mark;
@@ -59,9 +72,7 @@ final readonly class MarkTexts
 
         return new MarkText(
             $mark->id, $on->label, $this->line->on($mark->run, $on->along(), $units),
-            $this->said('depth', $units, [
-                '%depth%' => $mark->depth()->median()->metres, '%spread%' => $mark->depth()->spread()->metres,
-            ]),
+            $this->depth($mark, $units),
             $this->told($mark, $units), $this->painted($details), implode(', ', $taped), $this->placed($on, $units), $details->note,
             $mark->isGoodEnoughToDig(), $isOdd,
         );
