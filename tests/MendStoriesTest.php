@@ -108,6 +108,7 @@ final class MendStoriesTest extends ApplicationTestCase
     {
         $worn = [
             'kind' => 'worn_invert', 'from_m' => 3.0, 'to_m' => 19.0, 'size' => 40.0, 'unit' => 'percent', 'facts' => ['wear' => 'gone'],
+            'sureness' => 'likely',
         ];
         $wall = ['kind' => 'transition', 'from_m' => 2.0, 'size' => 100.0, 'unit' => 'mm', 'facts' => ['material_after' => 'cast_iron']];
         $story = (new StoryBuilder('Wall to main, Story Row', 'feet'))->opening('Hall', ['size_mm' => 100.0])
@@ -119,6 +120,9 @@ final class MendStoriesTest extends ApplicationTestCase
         self::assertStringContainsString("Renew 6' 7\"–65' 7\"", $said['options']);
         self::assertStringContainsString('whoever is in charge of the road (permit)', $said['options']);
         self::assertStringContainsString('Road permit', $said['options']);
+        foreach (['options', 'report', 'judge'] as $page) {
+            self::assertStringContainsString('for likely worn invert', $said[$page], 'likely is carried into every sentence');
+        }
         self::assertStringContainsString('Where the bottom is worn through, water runs into the ground.', $said['options']);
         self::assertStringContainsString("up to 6' 11\" deep, under lawn, road", $said['options']);
         self::assertStringContainsString('No ground is opened by the way', $said['dig'], 'a liner is the cheapest');

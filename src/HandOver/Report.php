@@ -17,10 +17,14 @@ use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Ribbon\Ribbon;
+use Jurvex\Core\Site\SiteDrawing;
 
 /** All that a job's report rests on. */
 final readonly class Report
 {
+    private const SITE_WIDTH = 720.0;
+    private const SITE_TALLEST = 420.0;
+
     /** @var list<LineFinding> what a reader should know of, worst first */
     public array $notable;
 
@@ -41,6 +45,13 @@ final readonly class Report
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
     ) {
         $this->notable = $record->notable();
+    }
+
+    /** The plan of the site; none where nothing stands on it or nothing was marked. */
+    public function site(): ?SiteDrawing
+    {
+        return null === $this->marked || $this->marked->plan->isBlank()
+            ? null : $this->marked->drawing($this->units, self::SITE_WIDTH, self::SITE_TALLEST);
     }
 
     /** None when nothing was looked at. */

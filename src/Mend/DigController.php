@@ -9,6 +9,7 @@ use App\Record\Job;
 use App\Record\Shared;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
+use App\Screen\ScreenWidth;
 use App\Screen\ShareLinks;
 use App\Screen\Stage;
 use App\Support\Logging\Audit;
@@ -29,6 +30,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class DigController extends JobController
 {
     private const WIDTH = 720.0;
+    private const NARROW = 344.0;
     private const TALLEST = 420.0;
 
     public function __construct(
@@ -42,7 +44,7 @@ final class DigController extends JobController
     #[Route('/jobs/{job}/judge/dig-sheet', name: 'dig_sheet', methods: 'GET')]
     public function sheet(Job $job, Request $request, Account $account): Response
     {
-        return $this->show($job, $request, $this->pages($job, $account->units()), 'mend/dig.html.twig');
+        return $this->show($job, $request, $this->pages($job, $account->units(), ScreenWidth::isNarrow($request)), 'mend/dig.html.twig');
     }
 
     #[Route('/jobs/{job}/judge/dig-sheet.pdf', name: 'dig_sheet_pdf', methods: 'GET')]
@@ -75,7 +77,7 @@ final class DigController extends JobController
     }
 
     /** @return array<string, mixed> */
-    private function pages(Job $job, UnitSystem $units): array
+    private function pages(Job $job, UnitSystem $units, bool $isNarrow = false): array
     {
         $record = $this->records->of($job);
         $ground = $this->grounds->of($job, $record);
@@ -84,7 +86,9 @@ final class DigController extends JobController
 
         return [
             'sheets' => array_map(fn (DigSheet $sheet) => $this->texts->of($sheet, $units), $sheets), 'units' => $units,
-            'drawing' => $ground->plan->isBlank() ? null : $ground->drawing($units, self::WIDTH, self::TALLEST, $boxes),
+            'drawing' => $ground->plan->isBlank() ? null : $ground->drawing(
+                $units, $isNarrow ? self::NARROW : self::WIDTH, self::TALLEST, $boxes,
+            ),
         ];
     }
 

@@ -65,7 +65,7 @@ final readonly class DigTexts
             : $this->formatter->bareDistance($finding->from->metres, $units).'–'.$this->formatter->distance($finding->to->metres, $units);
         $what = $this->words->words($finding->kind, 'kind').' '.$place;
 
-        return $repair->isUnsure() ? $this->translator->trans('mend.likely', ['%what%' => mb_strtolower($what)]) : $what;
+        return $repair->isUnsure() ? $this->translator->trans('mend.likely.alone', ['%what%' => mb_strtolower($what)]) : $what;
     }
 
     private function depth(DigSheet $sheet, UnitSystem $units): string

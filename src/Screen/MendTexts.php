@@ -12,6 +12,7 @@ use App\Work\LineFinding;
 use App\Work\LineRepair;
 use App\Work\MendPlan;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Mend\Item;
@@ -90,7 +91,7 @@ final readonly class MendTexts
         );
         $name = implode(', ', $names);
         if ($repair->isUnsure()) {
-            $name = $this->translator->trans('mend.likely', ['%what%' => mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1)]);
+            $name = $this->translator->trans('mend.likely.alone', ['%what%' => mb_strtolower(mb_substr($name, 0, 1)).mb_substr($name, 1)]);
         }
         $routes = [];
         foreach ($plan->routes($repair) ?? [] as $code => $offer) {
@@ -232,9 +233,9 @@ final readonly class MendTexts
     private function upkeep(LineFinding $each, UnitSystem $units): string
     {
         $need = $each->judgement->counts();
+        $class = null === $need ? $this->words->words('look_again', 'need') : $this->words->words($need, 'need');
 
-        return mb_strtolower($this->words->words($each->finding->kind, 'kind')).' '.$this->names->extent($each->finding, $units)
-            .' ('.mb_strtolower(null === $need ? $this->words->words('look_again', 'need') : $this->words->words($need, 'need')).')';
+        return $this->names->finding($each->finding, Sureness::Clear !== $each->finding->sureness, $units).' ('.mb_strtolower($class).')';
     }
 
     /**

@@ -17,9 +17,17 @@ final readonly class RepairNames
     {
     }
 
+    /** Likely, where nobody is certain of it. */
     public function repair(LineRepair $repair, UnitSystem $units): string
     {
-        return mb_strtolower($this->words->words($repair->finding()->kind, 'kind')).' '.$this->extent($repair->finding(), $units);
+        return $this->finding($repair->finding(), $repair->isUnsure(), $units);
+    }
+
+    public function finding(Finding $finding, bool $isUnsure, UnitSystem $units): string
+    {
+        $name = mb_strtolower($this->words->words($finding->kind, 'kind')).' '.$this->extent($finding, $units);
+
+        return $isUnsure ? $this->words->words('within', 'mend.likely').' '.$name : $name;
     }
 
     public function extent(Finding $finding, UnitSystem $units): string

@@ -22,6 +22,8 @@ final readonly class DigSheets
 {
     /** A crossing so near to the hole is in the way. */
     private const BESIDE_M = 0.5;
+    /** A mark farther away helps nobody to find the dig, where there are others. */
+    private const NEAR_M = 5.0;
     /** No depth is surer than this. */
     private const LEAST_ERROR_M = 0.05;
 
@@ -65,7 +67,7 @@ final readonly class DigSheets
         );
     }
 
-    /** @return list<Mark> in the dig, and the nearest before and after it */
+    /** @return list<Mark> in the dig, and the nearest before and after it; where there are any in it, only those near by */
     private static function near(MendPlan $plan, float $from, float $to): array
     {
         $near = [];
@@ -79,7 +81,10 @@ final readonly class DigSheets
             };
         }
 
-        return array_values(array_filter([$before, ...$near, $after]));
+        $isFar = static fn (?Mark $mark) => null !== $mark && [] !== $near
+            && max($from - ($mark->details()->atM ?? 0.0), ($mark->details()->atM ?? 0.0) - $to) > self::NEAR_M;
+
+        return array_values(array_filter([$isFar($before) ? null : $before, ...$near, $isFar($after) ? null : $after]));
     }
 
     /** @return list<CrossingAt> */
