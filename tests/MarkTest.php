@@ -88,6 +88,40 @@ final class MarkTest extends ApplicationTestCase
         return $falls;
     }
 
+    public function testAMarkHasAPictureThatIsInTheJobFileAndWhatIsNoneIsRefused(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $mark = $this->manager()->getRepository(Mark::class)->findOneBy(['run' => $this->lastRun($job)], ['id' => 'ASC']);
+        self::assertNotNull($mark);
+        $address = '/jobs/'.$job->id.'/mark/'.$mark->id;
+        $this->get($address);
+        $this->send($address.'/photo', [], ['photo' => $this->upload('no picture at all')]);
+        self::assertNotSame('', $this->get($address)->filter('.file-in .error')->text());
+        foreach ([40, 60] as $width) {
+            $this->send($address.'/photo', [], ['photo' => $this->upload(self::picture($width))]);
+        }
+        self::assertCount(1, $this->get('/jobs/'.$job->id.'/mark')->filter('.mark-photo'));
+        $this->browser->request('GET', $address.'/photo');
+        $size = getimagesizefromstring((string) $this->browser->getInternalResponse()->getContent());
+        self::assertSame(60, $size[0] ?? 0, 'the new one took the place of the one before');
+        $this->browser->request('GET', '/jobs/'.$job->id.'/job.json');
+        $file = (array) json_decode((string) $this->browser->getInternalResponse()->getContent(), true, 64, \JSON_THROW_ON_ERROR);
+        /** @var list<array{marks: list<array{id: string, photo: ?string}>}> $runs */
+        $runs = $file['runs'];
+        $photos = array_column(array_merge(...array_column($runs, 'marks')), 'photo', 'id');
+        self::assertStringStartsWith('/9j/', (string) $photos[$mark->id]);
+    }
+
+    private static function picture(int $width): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), 30);
+        ob_start();
+        imagejpeg($image);
+
+        return (string) ob_get_clean();
+    }
+
     public function testWhatTheReadingsShowIsToldBeforeTheMarkIsKept(): void
     {
         $this->signIn();

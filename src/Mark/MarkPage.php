@@ -23,18 +23,25 @@ final readonly class MarkPage
     /** @var list<string> what points of the ground are called that are no marks */
     public array $points;
 
+    /** @var list<string> marks that have a picture */
+    public array $pictured;
+
     /** Whether a locator that is not there can be read. */
     public bool $hasLocator;
 
     /** Whether anybody said where the plan lies on the earth. */
     public bool $isOnEarth;
 
-    /** @param ?SiteDrawing $drawing none while nothing that stays is drawn */
+    /**
+     * @param ?SiteDrawing $drawing none while nothing that stays is drawn
+     * @param list<string> $pictured marks that have a picture
+     */
     public function __construct(
         MarkedGround $ground, public MarkedGroundText $text, public ?SiteDrawing $drawing, public ?GroundProfile $profile = null,
         public ?Mark $editing = null,
-        bool $mayLocate = false,
+        bool $mayLocate = false, array $pictured = [],
     ) {
+        $this->pictured = $pictured;
         $this->hasLocator = $mayLocate;
         $this->things = $ground->plan->things;
         $this->heights = $ground->heights;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Mark;
 
 use App\Record\Mark;
+use App\Record\MarkRepository;
 use App\Screen\JobScreen;
 use App\Screen\MarkTexts;
 use App\Work\MarkedGrounds;
@@ -19,7 +20,7 @@ final readonly class MarkPages
     /** While it is drawn there is room for what comes next. */
     private const ROOM_M = 18.0;
 
-    public function __construct(private MarkedGrounds $grounds, private MarkTexts $texts)
+    public function __construct(private MarkedGrounds $grounds, private MarkTexts $texts, private MarkRepository $marks)
     {
     }
 
@@ -31,6 +32,7 @@ final readonly class MarkPages
             $ground, $this->texts->ground($ground, $units),
             $ground->plan->isBlank() ? null : $ground->drawing($units, self::width($isNarrow), self::TALLEST), null, $editing,
             $screen->job->mayBeSimulated() && null !== $screen->line,
+            $this->marks->pictured($screen->job),
         );
     }
 

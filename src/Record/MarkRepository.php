@@ -41,6 +41,18 @@ final class MarkRepository extends ServiceEntityRepository
         return $marks;
     }
 
+    /** @return list<string> marks that have a picture */
+    public function pictured(Job $job): array
+    {
+        /** @var list<string> $ids */
+        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
+            'SELECT p.finding_id FROM photo p JOIN mark m ON m.id = p.finding_id JOIN run r ON r.id = m.run_id WHERE r.job_id = ?',
+            [$job->id],
+        );
+
+        return $ids;
+    }
+
     public function onJob(string $id, Job $job): ?Mark
     {
         $mark = $this->find($id);

@@ -6,10 +6,7 @@ namespace App\HandOver\JobFile;
 
 use App\Record\LoggedFinding;
 use App\Record\OwnOpinion;
-use App\Record\PictureReader;
-use App\Record\RefusedPicture;
 use App\Record\Run;
-use Doctrine\DBAL\Connection;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\Need;
@@ -17,7 +14,7 @@ use Jurvex\Core\Judge\Need;
 /** The findings of a run, with the technician's own opinions and the pictures. */
 final readonly class FindingsSection
 {
-    public function __construct(private Intake $intake, private Connection $connection)
+    public function __construct(private Intake $intake, private Pictures $pictures)
     {
     }
 
@@ -40,7 +37,7 @@ final readonly class FindingsSection
             $this->intake->addWithdrawable($logged, $row);
             $here[$logged->id] = true;
             $this->opinions($row, $logged);
-            $this->picture($row, $logged);
+            $this->pictures->take($row, $logged->id);
         }
     }
 
@@ -52,25 +49,6 @@ final readonly class FindingsSection
                 $each->text('by'), $each->time('at'),
             );
             $this->intake->addWithdrawable($opinion, $each);
-        }
-    }
-
-    private function picture(Row $row, LoggedFinding $logged): void
-    {
-        if (null === $row->optionalText('photo')) {
-            return;
-        }
-        try {
-            $picture = PictureReader::fromJobFile($logged->id, $row->longText('photo'));
-            $values = ['finding_id' => $logged->id, 'width' => $picture->width, 'height' => $picture->height];
-            $isAsItCame = $picture->jpeg === $row->longText('photo');
-            $this->intake->later(function () use ($row, $values, $isAsItCame): void {
-                $given = $row->longText('photo');
-                $jpeg = $isAsItCame ? $given : PictureReader::fromJobFile($values['finding_id'], $given)->jpeg;
-                $this->connection->insert('photo', [...$values, 'jpeg' => $jpeg]);
-            });
-        } catch (RefusedPicture $refused) {
-            $this->intake->refuse($row->below('photo'), $refused->reason);
         }
     }
 }

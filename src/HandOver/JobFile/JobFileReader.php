@@ -126,7 +126,8 @@ final readonly class JobFileReader
         $clearing->openings($document, $job);
         $intake->opening($given, 'chosen_opening');
         $clearing->read($document, $job);
-        $runs = new RunsSection($intake, new FindingsSection($intake, $this->manager->getConnection()), $this->manager->getConnection());
+        $pictures = new Pictures($intake, $this->manager->getConnection());
+        $runs = new RunsSection($intake, new FindingsSection($intake, $pictures), $pictures, $this->manager->getConnection());
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
         $runs->outside($document, $job);
         $runs->heights($document, $job);

@@ -183,6 +183,9 @@ final readonly class JobFileWriter
     /** @return array<string, mixed> */
     private function run(Run $run): array
     {
+        $query = 'SELECT p.finding_id FROM photo p JOIN mark m ON m.id = p.finding_id WHERE m.run_id = ?';
+        $pictured = array_flip($this->ids($query, $run->id));
+
         return [
             'id' => $run->id,
             'opening' => $run->opening->id,
@@ -202,7 +205,7 @@ final readonly class JobFileWriter
             'findings' => $this->findings($run),
             'marks' => array_map(fn (Mark $mark) => [
                 'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()),
-                ...$this->details->plain($mark->details()),
+                ...$this->details->plain($mark->details()), 'photo' => isset($pictured[$mark->id]) ? "\0photo:".$mark->id : null,
             ], $this->manager->getRepository(Mark::class)->findBy(['run' => $run], ['id' => 'ASC'])),
         ];
     }

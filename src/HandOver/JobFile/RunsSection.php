@@ -24,8 +24,9 @@ use Jurvex\Core\Run\EndReason;
  */
 final readonly class RunsSection
 {
-    public function __construct(private Intake $intake, private FindingsSection $findings, private Connection $connection)
-    {
+    public function __construct(
+        private Intake $intake, private FindingsSection $findings, private Pictures $pictures, private Connection $connection,
+    ) {
     }
 
     public function outside(Row $document, Job $job): void
@@ -74,6 +75,7 @@ final readonly class RunsSection
                 $this->intake->id($each), $run, $each->time('logged_at'), $this->intake->details($each, MarkDetails::class),
             );
             $this->intake->addWithdrawable($mark, $each);
+            $this->pictures->take($each, $mark->id);
         }
     }
 
