@@ -111,7 +111,8 @@ final class SiteTest extends ApplicationTestCase
         $reading = json_decode($read('at=9.4&turn=1'), true, 8, \JSON_THROW_ON_ERROR);
         self::assertMatchesRegularExpression('/^1\.[123]\d? m$/', $reading['depth'], 'it agrees with what was located: 1.28 m');
         self::assertSame($read('at=9.4&turn=1'), $read('at=9.4&turn=1'));
-        self::assertNotSame($read('at=9.4&turn=1'), $read('at=9.4&turn=2'));
+        $many = array_map(static fn (int $turn) => $read('at=9.4&turn='.$turn), range(1, 12));
+        self::assertGreaterThan(1, \count(array_unique($many)), 'readings spread');
         self::assertStringContainsString('First say where', $read('at=&turn=1'));
         self::assertSame(422, $this->statusCode());
         self::assertCount(1, $this->get('/jobs/'.$job->id.'/mark')->filter('.locator'));
