@@ -168,6 +168,8 @@ final class MendStoriesTest extends ApplicationTestCase
         $page = $this->text($this->browser->followRedirect()->filter('#bench'));
         self::assertStringContainsString('left out of the options', $page);
         self::assertStringNotContainsString('Liner 14', $page);
+        $this->browser->submit($this->get('/settings/prices')->selectButton('Save')->form(['prices[dig][extra_m]' => '0.44']));
+        self::assertSame('0.44', $this->get('/settings/prices')->filter('#prices-dig-extra_m')->attr('value'));
         // What was refused stays as it was typed.
         $refused = $this->browser->submit($this->get('/settings/prices')->selectButton('Save')->form(['prices[dig][start][0]' => '9000']));
         self::assertSame(422, $this->statusCode());

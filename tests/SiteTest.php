@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Record\Property;
 use App\Support\Database\Id;
 use Jurvex\Core\Site\FixedThing;
+use Symfony\Component\DomCrawler\Crawler;
 
 /** The plan of a site, kept with the property; marks as files; the locator that is not there. */
 final class SiteTest extends ApplicationTestCase
@@ -89,8 +90,8 @@ final class SiteTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         $ground = $this->get('/jobs/'.$job->id.'/mark/ground');
-        self::assertStringContainsString('Between them the ground stands 0.14 m higher (crest).', $ground->filter('#numbers')->text());
-        self::assertStringContainsString('crest +0.14 m', $ground->filter('.site-plan')->text());
+        self::assertStringContainsString('Between them the ground stands 0.14 m higher (Crest).', $ground->filter('#numbers')->text());
+        self::assertStringContainsString('Crest +0.14 m', $ground->filter('.site-plan')->text());
         $address = '/jobs/'.$job->id.'/mark/ground/'.Id::fresh();
         $height = ['fromPoint' => 'b', 'toPoint' => ' A ', 'upM' => '-0.2', 'how' => 'sloped_tape'];
         $this->send($address, ['height_form' => $height]);
@@ -100,6 +101,11 @@ final class SiteTest extends ApplicationTestCase
         self::assertStringContainsString('The ground heights contradict each other by', $page->filter('#numbers')->text());
         $this->send('/jobs/'.$job->id.'/mark/ground/'.Id::fresh(), ['height_form' => ['toPoint' => 'a', 'fromPoint' => 'A'] + $height]);
         self::assertStringContainsString('Two different points.', $this->page());
+        $this->send('/jobs/'.$job->id.'/mark/'.Id::fresh(), [
+            'mark_form' => ['atM' => '3', 'depthsM' => ['1'], 'paint' => 'cross', 'letter' => 'A'],
+        ]);
+        $letters = $this->get('/jobs/'.$job->id.'/mark')->filter('.mark-letter')->each(static fn (Crawler $each) => $each->text());
+        self::assertSame(['A2', 'A', 'B', 'C'], $letters, 'painted twice, it is told apart');
     }
 
     public function testTheLocatorThatIsNotThereReadsOnlyWhereEverythingIsMadeUp(): void

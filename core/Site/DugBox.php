@@ -7,7 +7,7 @@ namespace Jurvex\Core\Site;
 /** The ground that a dig opens: a box along the line. */
 final readonly class DugBox
 {
-    /** @param list<Place> $corners in order around it */
+    /** @param list<Place> $corners around it, against the clock */
     private function __construct(public string $id, public array $corners)
     {
     }
@@ -28,6 +28,6 @@ final readonly class DugBox
             $other[] = new Place($place->x + $y * $width / 2, $place->y - $x * $width / 2);
         }
 
-        return new self($id, [...$one, ...array_reverse($other)]);
+        return new self($id, [...$other, ...array_reverse($one)]);
     }
 }

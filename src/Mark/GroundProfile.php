@@ -43,7 +43,7 @@ final readonly class GroundProfile
             $between = self::between($ground, $key, HeightMeasured::key($next->label));
             foreach ($between as $j => $point) {
                 $at = $mark->along() + ($next->along() - $mark->along()) * ($j + 1) / (\count($between) + 1);
-                $levels[] = [$at, $ground->levelling->up($first, $point) ?? 0.0, $point];
+                $levels[] = [$at, $ground->levelling->up($first, $point) ?? 0.0, $ground->name($point)];
             }
         }
 

@@ -165,7 +165,7 @@ final readonly class PriceFields
         return $own;
     }
 
-    /** As far as a field shows it. */
+    /** As far as a field shows it, in whatever unit. */
     private static function isSame(mixed $value, mixed $starting): bool
     {
         if (\is_array($value) && \is_array($starting)) {
@@ -173,7 +173,7 @@ final readonly class PriceFields
                 && [] === array_filter(array_keys($value), static fn (int|string $i) => !self::isSame($value[$i], $starting[$i] ?? null));
         }
 
-        return is_numeric($value) && is_numeric($starting) && abs($value - $starting) < 0.05;
+        return is_numeric($value) && is_numeric($starting) && abs($value - $starting) <= 0.002 + 0.001 * abs((float) $starting);
     }
 
     /**

@@ -17,6 +17,9 @@ use Jurvex\Core\Site\SitePlan;
 /** What a job's marks say together: where they are on the ground, whether they agree, how the pipe falls between them. */
 final readonly class MarkedGround
 {
+    /** @var array<string, string> what points of the ground are called, by key */
+    private array $names;
+
     /**
      * @param list<MarkOnSite> $marks in order along each run
      * @param list<MarkedPiece> $pieces straight ones with two placed marks and more
@@ -28,6 +31,7 @@ final readonly class MarkedGround
         public SitePlan $plan, public array $marks, public array $pieces, public array $falls, public array $heights,
         public Levelling $levelling, private array $branches,
     ) {
+        $this->names = self::names($heights);
     }
 
     /** @return list<string> marks that those beside them do not agree with */
@@ -42,14 +46,31 @@ final readonly class MarkedGround
     public function points(): array
     {
         $marks = array_map(static fn (MarkOnSite $mark) => HeightMeasured::key($mark->label), $this->marks);
-        $points = [];
-        foreach ($this->heights as $height) {
+
+        return array_values(array_diff_key($this->names, array_flip($marks)));
+    }
+
+    /** What a point of the ground is called, as it was typed. */
+    public function name(string $key): string
+    {
+        return $this->names[$key] ?? $key;
+    }
+
+    /**
+     * @param list<HeightMeasured> $heights
+     *
+     * @return array<string, string> as they were typed last, by key
+     */
+    public static function names(array $heights): array
+    {
+        $names = [];
+        foreach ($heights as $height) {
             foreach ([$height->details()->fromPoint, $height->details()->toPoint] as $point) {
-                $points[HeightMeasured::key($point)] = trim($point);
+                $names[HeightMeasured::key($point)] = trim($point);
             }
         }
 
-        return array_values(array_diff_key($points, array_flip($marks)));
+        return $names;
     }
 
     /** @return array<string, GroundLine> through the placed marks, by run */

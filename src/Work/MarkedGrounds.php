@@ -54,12 +54,13 @@ final readonly class MarkedGrounds
         foreach ($marks as $mark) {
             $byRun[$mark->mark->run->id][] = $mark;
         }
+        $names = MarkedGround::names($heights);
         $pieces = $falls = $branches = [];
         foreach ($byRun as $id => $of) {
             $run = $of[0]->mark->run;
             $way = MappedRuns::wayOf($run);
             array_push($pieces, ...self::pieces($run, $of, $record->runs[$id]->record, $way));
-            array_push($falls, ...self::falls($run, $of, $record->runs[$id]->record, $levelling));
+            array_push($falls, ...self::falls($run, $of, $record->runs[$id]->record, $levelling, $names));
             $branches[$id] = BranchesOnSite::of($run->job->property()->sketch(), $of, $record->runs[$id]->record, $way);
         }
 
@@ -77,13 +78,16 @@ final readonly class MarkedGrounds
         $next = 'A';
         $byTime = $marks;
         usort($byTime, static fn (Mark $a, Mark $b) => $a->id <=> $b->id);
-        $labels = [];
+        $labels = $times = [];
         foreach ($byTime as $mark) {
             $own = trim($mark->details()->letter);
             while ('' === $own && \in_array($next, $taken, true)) {
                 ++$next;
             }
-            $labels[$mark->id] = '' === $own ? $next++ : $own;
+            $label = '' === $own ? $next++ : $own;
+            // Painted twice, the second one is told apart from the first.
+            $times[$label] = ($times[$label] ?? 0) + 1;
+            $labels[$mark->id] = $label.(1 === $times[$label] ? '' : $times[$label]);
         }
 
         return array_map(static function (Mark $mark) use ($plan, $labels): MarkOnSite {
@@ -162,25 +166,27 @@ final readonly class MarkedGrounds
 
     /**
      * @param list<MarkOnSite> $marks of the run
+     * @param array<string, string> $names of points as they were typed
      *
      * @return list<MarkedFall>
      */
-    private static function falls(Run $run, array $marks, RunRecord $record, Levelling $levelling): array
+    private static function falls(Run $run, array $marks, RunRecord $record, Levelling $levelling, array $names): array
     {
         $falls = [];
         foreach ($marks as $i => $near) {
             $far = $marks[$i + 1] ?? null;
             if (null !== $far && $far->along() - $near->along() >= self::LEAST_M) {
                 [$upper, $lower] = Travel::Downstream === $run->details()->travel ? [$near, $far] : [$far, $near];
-                $falls[] = self::fall($upper, $lower, $record, $levelling, MinimumFall::of(Bore::orUsual($run->details()->boreMm)));
+                $falls[] = self::fall($upper, $lower, $record, $levelling, MinimumFall::of(Bore::orUsual($run->details()->boreMm)), $names);
             }
         }
 
         return $falls;
     }
 
+    /** @param array<string, string> $names of points as they were typed */
     private static function fall(
-        MarkOnSite $upper, MarkOnSite $lower, RunRecord $record, Levelling $levelling, Grade $minimum,
+        MarkOnSite $upper, MarkOnSite $lower, RunRecord $record, Levelling $levelling, Grade $minimum, array $names,
     ): MarkedFall {
         [$one, $other] = [HeightMeasured::key($upper->label), HeightMeasured::key($lower->label)];
         $rise = $levelling->up($one, $other);
@@ -192,18 +198,19 @@ final readonly class MarkedGrounds
         $isLevel = null !== $fall->fall && $fall->fall <= self::NO_FALL_SHARE * $minimum->inPercent();
 
         return new MarkedFall(
-            $upper, $lower, $fall, $minimum, $rise, null === $rise ? null : self::crest($levelling, $one, $other, max(0.0, $rise)),
+            $upper, $lower, $fall, $minimum, $rise, null === $rise ? null : self::crest($levelling, $one, $other, max(0.0, $rise), $names),
             $isLevel ? self::waterBeside($record, $upper->along(), $lower->along()) : null,
         );
     }
 
-    private static function crest(Levelling $levelling, string $one, string $other, float $higher): ?Crest
+    /** @param array<string, string> $names of points as they were typed */
+    private static function crest(Levelling $levelling, string $one, string $other, float $higher, array $names): ?Crest
     {
         $crest = null;
         foreach ($levelling->between($one, $other) as $point) {
             $over = ($levelling->up($one, $point) ?? 0.0) - $higher;
             if (self::ZERO !== $point && $over >= Crest::LEAST_M && $over > ($crest->over ?? 0.0)) {
-                $crest = new Crest($point, $over);
+                $crest = new Crest($names[$point] ?? $point, $over);
             }
         }
 

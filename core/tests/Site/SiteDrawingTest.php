@@ -82,6 +82,7 @@ final class SiteDrawingTest extends TestCase
         self::assertEqualsWithDelta(5.0, $a->to($b), 1e-9);
         self::assertEqualsWithDelta(0.9, $b->to($c), 1e-9);
         self::assertEqualsWithDelta(0.9, $d->to($a), 1e-9);
+        self::assertGreaterThan(0, ($b->x - $a->x) * ($c->y - $a->y) - ($b->y - $a->y) * ($c->x - $a->x), 'against the clock');
     }
 
     public function testTapesToAPlaceAreShortAndMeetAtAGoodAngle(): void
