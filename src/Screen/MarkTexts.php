@@ -44,7 +44,10 @@ final readonly class MarkTexts
         }
 
         return new MarkedGroundText(
-            array_map(fn (MarkOnSite $mark) => $this->mark($mark, \in_array($mark->mark->id, $odd, true), $units), $ground->marks),
+            array_map(
+                fn (MarkOnSite $mark) => $this->mark($mark, \in_array($mark->mark->id, $odd, true), !$ground->plan->isBlank(), $units),
+                $ground->marks,
+            ),
             $lines, $falls,
         );
     }
@@ -62,7 +65,8 @@ final readonly class MarkTexts
         ]);
     }
 
-    private function mark(MarkOnSite $on, bool $isOdd, UnitSystem $units): MarkText
+    /** @param bool $hasPlan whether anything that stays is drawn: without it nobody asks for a place on it */
+    private function mark(MarkOnSite $on, bool $isOdd, bool $hasPlan, UnitSystem $units): MarkText
     {
         $mark = $on->mark;
         $details = $mark->details();
@@ -73,7 +77,8 @@ final readonly class MarkTexts
         return new MarkText(
             $mark->id, $on->label, $this->line->on($mark->run, $on->along(), $units),
             $this->depth($mark, $units),
-            $this->told($mark, $units), $this->painted($details), implode(', ', $taped), $this->placed($on, $units), $details->note,
+            $this->told($mark, $units), $this->painted($details), implode(', ', $taped), $hasPlan ? $this->placed($on, $units) : '',
+            $details->note,
             $mark->isGoodEnoughToDig(), $isOdd,
         );
     }
