@@ -6,6 +6,7 @@ namespace App\Mend;
 
 use App\Record\Mark;
 use App\Screen\LineTexts;
+use App\Screen\RepairNames;
 use App\Support\Units\Formatter;
 use App\Support\Wording\WordsExtension;
 use App\Work\CrossingAt;
@@ -22,6 +23,7 @@ final readonly class DigTexts
 {
     public function __construct(
         private Formatter $formatter, private TranslatorInterface $translator, private WordsExtension $words, private LineTexts $line,
+        private RepairNames $names,
     ) {
     }
 
@@ -30,7 +32,7 @@ final readonly class DigTexts
         $work = $sheet->work->work;
         $distance = fn (float $metres) => $this->formatter->distance($metres, $units);
         $facts = [
-            'what' => implode(', ', array_map(fn (LineRepair $each) => $this->repair($each, $units), $sheet->repairs)),
+            'what' => implode(', ', array_map(fn (LineRepair $each) => $this->names->repair($each, $units), $sheet->repairs)),
             'where' => $this->said('where_is', [
                 '%from%' => $distance($work->from), '%to%' => $distance($work->to),
                 '%line%' => WordsExtension::lowered($this->line->from($sheet->plan->run)),
@@ -56,16 +58,6 @@ final readonly class DigTexts
             array_filter($facts, static fn (string $said) => '' !== $said), $this->ends($sheet, $units),
             array_map(fn (Mark $mark) => $this->mark($mark, $units), $sheet->marks), $this->cautions($sheet, $units),
         );
-    }
-
-    private function repair(LineRepair $repair, UnitSystem $units): string
-    {
-        $finding = $repair->finding();
-        $place = null === $finding->to ? $this->formatter->distance($finding->from->metres, $units)
-            : $this->formatter->bareDistance($finding->from->metres, $units).'–'.$this->formatter->distance($finding->to->metres, $units);
-        $what = $this->words->words($finding->kind, 'kind').' '.$place;
-
-        return $repair->isUnsure() ? $this->translator->trans('mend.likely.alone', ['%what%' => mb_strtolower($what)]) : $what;
     }
 
     private function depth(DigSheet $sheet, UnitSystem $units): string
