@@ -25,6 +25,7 @@ use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Mend\FirmPrices;
 use Jurvex\Core\Practice\Difficulty;
 use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Reading;
@@ -53,6 +54,11 @@ final class HouseValuesTest extends TestCase
             }
         }
         Kept::assertSame('buildings', $kept);
+    }
+
+    public function testThePriceBookBeginsWithItsStartingValues(): void
+    {
+        Kept::assertSame('prices', FirmPrices::USUAL);
     }
 
     public function testTheTablesOfTriageSumToOneAndWeighWhatIsLongBentWeakAndWasStoppedBefore(): void

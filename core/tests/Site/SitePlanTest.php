@@ -102,9 +102,12 @@ final class SitePlanTest extends TestCase
     public function testTwoThingsOfOneNameAndHalfAPlaceOnTheEarthAreRefused(): void
     {
         foreach ([
-            'twice' => static fn () => self::plan()->with(new FixedThing('9', FixedKind::Tree, ' gate', new Place(0.0, 0.0))),
-            'missing' => static fn () => self::plan()->lying(null, 44.0, -28.0),
-        ] as $reason => $change) {
+            ['twice', static fn () => self::plan()->with(new FixedThing('9', FixedKind::Tree, ' gate', new Place(0.0, 0.0)))],
+            ['missing', static fn () => self::plan()->lying(null, 44.0, -28.0)],
+            ['missing', static fn () => self::plan()->lying(90.0, 44.0, null)],
+            ['missing', static fn () => self::plan()->lying(90.0, null, -28.0)],
+            ['too_long', static fn () => FixedThing::read(new Input(['name' => str_repeat('x', 81)] + self::plan()->things[0]->plain()))],
+        ] as [$reason, $change]) {
             try {
                 $change();
                 self::fail($reason);
