@@ -161,6 +161,12 @@ final class KnownPipeTest extends TestCase
         return Planner::plans(self::situation($more), Machine::Cable);
     }
 
+    public function testAWayIsSteepFromTenPercentOnAndNotWhereNobodyMeasured(): void
+    {
+        $isSteep = static fn (?float $percent) => self::situation(['steepest' => $percent])->isSteep();
+        self::assertSame([false, false, true], array_map($isSteep, [null, 9.9, 10.0]));
+    }
+
     /** @param array<string, mixed> $more */
     private static function situation(array $more): Situation
     {

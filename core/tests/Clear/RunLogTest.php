@@ -44,6 +44,18 @@ final class RunLogTest extends TestCase
         );
     }
 
+    public function testTheHoseIsTurnedFiveTenAndFiveSoThatNoTwistIsLeft(): void
+    {
+        $entries = [];
+        $turns = [];
+        for ($set = 0; $set < 4; ++$set) {
+            $turns[] = $next = self::log(3.0, ...$entries)->nextTurns();
+            $kind = $next > 0 ? EntryKind::TurnRight : EntryKind::TurnLeft;
+            $entries[] = new LogEntry($kind, 10.0 * $set, null, (string) abs($next));
+        }
+        self::assertSame([5, -10, 5, 5], $turns);
+    }
+
     public function testTheMarkBehindTheNozzleIsSaidOnTheWayBackOnly(): void
     {
         self::assertFalse(self::log(1.0, self::at(10, 3.0))->nearsOpening());

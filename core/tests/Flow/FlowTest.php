@@ -75,6 +75,15 @@ final class FlowTest extends TestCase
         self::assertEqualsWithDelta(0.5, $rough->capacity() / $flat->capacity(), 1e-9, 'twice as rough, half the flow');
     }
 
+    public function testAPipeThatIsFullGoesAtWhatItsBoreMakesOfTheFlow(): void
+    {
+        $pipe = new Manning(Length::millimetres(100), 0.0001, 0.013);
+        $area = \M_PI * 0.1 ** 2 / 4;
+        self::assertGreaterThan($pipe->capacity(), 0.6 * $area, 'more than it holds');
+        self::assertTrue($pipe->carries(0.601 * $area, 0.6));
+        self::assertFalse($pipe->carries(0.599 * $area, 0.6));
+    }
+
     public function testTheLensTellsShareOfBoreAndOfArea(): void
     {
         $at = static fn (float $on, float $bore = 100.0) => new LensWater(

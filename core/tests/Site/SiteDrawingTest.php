@@ -85,6 +85,12 @@ final class SiteDrawingTest extends TestCase
         self::assertGreaterThan(0, ($b->x - $a->x) * ($c->y - $a->y) - ($b->y - $a->y) * ($c->x - $a->x), 'against the clock');
     }
 
+    public function testADigOfAMetreIsLaidAlongItsOwnLine(): void
+    {
+        [$a, $b] = DugBox::along('1', [new Place(0.0, 0.0), new Place(0.0, 1.0)], 0.6)->corners;
+        self::assertEqualsWithDelta([0.3, 0.0, 0.3, 1.0], [$a->x, $a->y, $b->x, $b->y], 1e-9);
+    }
+
     public function testTapesToAPlaceAreShortAndMeetAtAGoodAngle(): void
     {
         $thing = static fn (string $name, float $x, float $y) => new FixedThing($name, FixedKind::Post, $name, new Place($x, $y));
