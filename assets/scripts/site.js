@@ -1,4 +1,5 @@
 import {inUnits} from './distances.js';
+import {firstFree} from './locator.js';
 
 /** A place on the plan, to the tenth of a metre, for a click at a point of its drawing. */
 export const placeUnder = (drawing, x, y) => ({
@@ -27,7 +28,7 @@ export const sitePlan = () => ({
     tie(event) {
         const thing = event.target.closest('[data-thing]');
         const fields = [...document.querySelectorAll('[data-tie]')];
-        const free = fields.find((field) => field.value.trim() === '');
+        const free = firstFree(fields);
         if (!thing || !free || fields.some((field) => field.value === thing.dataset.thing)) return;
         free.value = thing.dataset.thing;
         free.closest('.two').querySelector('input[id$="M"]').focus();

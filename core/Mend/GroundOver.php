@@ -13,7 +13,7 @@ final readonly class GroundOver
     /** Within a piece as short as this the depth is taken as one. */
     private const STEP_M = 1.0;
     /** Farther from where somebody said what the surface is, it may be another: a house value. */
-    public const NEAR_M = 5.0;
+    private const NEAR_M = 5.0;
 
     /** @var list<KnownGround> in order */
     private array $known;

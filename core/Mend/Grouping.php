@@ -35,8 +35,12 @@ final readonly class Grouping
         return [] === array_diff($ways, array_keys($works)) ? new self($works) : null;
     }
 
-    /** @param list<Repair> $repairs all of the line */
-    public function option(Way $way, array $repairs, Line $line, PriceBook $prices): Option
+    /**
+     * @param list<Repair> $repairs all of the line
+     *
+     * @return list<Work> by their place
+     */
+    public function works(Way $way, array $repairs, Line $line, PriceBook $prices): array
     {
         $byId = array_column($repairs, null, 'id');
         $works = [];
@@ -47,6 +51,6 @@ final readonly class Grouping
             }
         }
 
-        return new Option($works);
+        return $works;
     }
 }

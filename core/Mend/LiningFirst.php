@@ -9,6 +9,5 @@ enum LiningFirst: string
 {
     case CutRoots = 'cut_roots';
     case Clean = 'clean';
-    case LookAtTheRest = 'look_at_the_rest';
     case NewOpening = 'new_opening';
 }

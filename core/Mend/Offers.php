@@ -11,8 +11,6 @@ final readonly class Offers
     public const ROAD = 'road';
 
     private Line $line;
-    /** With what comes with every hole: what is cheapest must know of the look before it is closed. */
-    private PriceBook $book;
     public Grouping $grouping;
 
     /** @var list<Ground> */
@@ -32,18 +30,19 @@ final readonly class Offers
     ) {
         $this->ground = $over->along($length);
         $this->line = new Line($length, $this->ground, $tieIns, $cuts);
-        $this->book = $prices->book->withEachDig($prices->item(Item::LookBeforeClosing));
         $this->grouping = $known ?? $this->worked();
     }
 
     public function of(Way $way): Offer
     {
-        return $this->priced($way, $this->grouping->option($way, $this->repairs, $this->line, $this->book));
+        return $this->priced($way, $this->grouping->works($way, $this->repairs, $this->line, $this->prices->book));
     }
 
     private function worked(): Grouping
     {
-        $options = new Options($this->repairs, $this->line, $this->book);
+        // A look before closing comes with every hole: what is cheapest must know of it.
+        $book = $this->prices->book->withEachDig($this->prices->item(Item::LookBeforeClosing));
+        $options = new Options($this->repairs, $this->line, $book);
 
         return Grouping::of([
             Way::Digs->value => $options->digs(), Way::Lining->value => $options->lining(), Way::Renewing->value => $options->renewing(),
@@ -67,7 +66,7 @@ final readonly class Offers
         $priced = fn (bool $fromOutside) => (new self(
             [], $this->line->length, $this->over, [], [], $this->prices, false,
             [$repair => new Approach($approach->underFloor, $fromOutside, $approach->fixture)],
-        ))->priced(Way::Digs, new Option([$alone]));
+        ))->priced(Way::Digs, [$alone]);
 
         return ['floor' => $priced(false), 'outside' => null === $approach->underFloor ? null : $priced(true)];
     }
@@ -85,14 +84,15 @@ final readonly class Offers
         return $withWayIn->weight() <= $opened->price->weight() ? $mix : $opened;
     }
 
-    private function priced(Way $way, Option $option): Offer
+    /** @param list<Work> $of by their place */
+    private function priced(Way $way, array $of): Offer
     {
-        $works = array_map($this->work(...), $option->works);
+        $works = array_map($this->work(...), $of);
         $waterOff = array_reduce(
             $works, fn (Price $sum, PricedWork $work) => $sum->plus($this->prices->waterOff($work->work->method)), Price::nothing(),
         );
 
-        return new Offer($way, $works, [] === $works ? [] : $this->items($works, $option), $waterOff);
+        return new Offer($way, $works, [] === $works ? [] : $this->items($works), $waterOff);
     }
 
     private function work(Work $work): PricedWork
@@ -102,9 +102,7 @@ final readonly class Offers
         $surfaces = self::surfaces($ground);
         $under = $this->underFloor($work, $surfaces);
         if (null === $under) {
-            $alone = Work::over($work->repairs, $work->method, $this->line, $this->prices->book);
-
-            return new PricedWork($work, $alone->price, $surfaces, $depth, null);
+            return new PricedWork($work, $work->price, $surfaces, $depth, null);
         }
         // The hole is outside the wall; what is under the floor is priced by the metre.
         $surface = $this->prices->usualSurface;
@@ -168,7 +166,7 @@ final readonly class Offers
      *
      * @return list<PricedItem>
      */
-    private function items(array $works, Option $option): array
+    private function items(array $works): array
     {
         $count = static fn (\Closure $is) => (float) \count(array_filter($works, $is));
         $needsFixture = fn (PricedWork $work) => $work->isUnder(self::INDOORS) && [] !== array_filter(
@@ -176,7 +174,7 @@ final readonly class Offers
         );
         $counts = [
             [Item::CallOut, 1.0],
-            [Item::NewOpening, $this->needsOpening && $option->uses(Method::Liner) ? 1.0 : 0.0],
+            [Item::NewOpening, $this->needsOpening ? min(1.0, $count(static fn (PricedWork $work) => !$work->isDug())) : 0.0],
             [Item::Floor, $count(static fn (PricedWork $work) => $work->isUnder(self::INDOORS))],
             [Item::Fixture, $count($needsFixture)],
             [Item::UnderFloor, array_sum(array_map(static fn (PricedWork $work) => $work->underFloor ?? 0.0, $works))],

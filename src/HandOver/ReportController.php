@@ -13,11 +13,11 @@ use App\Screen\ShareLinks;
 use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Support\Web\Download;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The report as page and PDF, for the firm and for whoever holds a share link; and the job's files. */
@@ -57,7 +57,7 @@ final class ReportController extends AbstractController
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'job file']);
 
-        return self::download($writer->write($job), 'application/json', self::fileName($job, 'json'));
+        return Download::file($writer->write($job), 'application/json', self::fileName($job, 'json'));
     }
 
     #[Route('/jobs/{job}/findings.csv', name: 'findings_csv', methods: 'GET')]
@@ -65,7 +65,7 @@ final class ReportController extends AbstractController
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'findings']);
 
-        return self::download($csv->export($job), 'text/csv; charset=UTF-8', self::fileName($job, 'csv'));
+        return Download::file($csv->export($job), 'text/csv; charset=UTF-8', self::fileName($job, 'csv'));
     }
 
     #[Route('/r/{token}', name: 'shared_report', methods: 'GET')]
@@ -78,7 +78,7 @@ final class ReportController extends AbstractController
             'token' => $token, 'id' => $finding,
         ]));
 
-        return self::unlisted($this->shown(
+        return Download::unlisted($this->shown(
             $this->pages->of($report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false),
         ));
     }
@@ -89,7 +89,7 @@ final class ReportController extends AbstractController
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
 
-        return self::unlisted($this->printed($job, $printer));
+        return Download::unlisted($this->printed($job, $printer));
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
@@ -100,7 +100,7 @@ final class ReportController extends AbstractController
         $finding = $findings->find($id);
         $photo = $finding?->run->job === $job && null === $finding->withdrawnAt() ? $manager->find(Photo::class, $id) : null;
 
-        return self::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
+        return Download::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
     }
 
     private function jobOf(string $token, ShareLinks $links): Job
@@ -138,7 +138,7 @@ final class ReportController extends AbstractController
         );
         $html = $this->renderView(self::TEMPLATE, ['page' => $page]);
         try {
-            return self::download($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
+            return Download::file($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
         } catch (PrintFailed) {
             return $this->render('error/plain.html.twig', ['code' => 503, 'message' => 'error.pdf_failed'], new Response(status: 503));
         }
@@ -147,29 +147,5 @@ final class ReportController extends AbstractController
     private static function fileName(Job $job, string $ending): string
     {
         return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
-    }
-
-    /** @param string|resource $content */
-    private static function download(
-        mixed $content, string $type, string $name, string $disposition = HeaderUtils::DISPOSITION_ATTACHMENT,
-    ): Response {
-        $headers = [
-            'Content-Type' => $type,
-            'Content-Disposition' => HeaderUtils::makeDisposition($disposition, $name),
-            'Cache-Control' => 'private, no-store',
-        ];
-
-        return \is_string($content)
-            ? new Response($content, 200, $headers)
-            : new StreamedResponse(static fn () => fpassthru($content), 200, $headers);
-    }
-
-    private static function unlisted(Response $response): Response
-    {
-        $response->headers->set('X-Robots-Tag', 'noindex, nofollow');
-        $response->headers->set('Referrer-Policy', 'no-referrer');
-        $response->headers->set('Cache-Control', 'private, no-store');
-
-        return $response;
     }
 }

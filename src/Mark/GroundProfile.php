@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Mark;
 
-use App\Record\HeightMeasured;
 use App\Record\Run;
 use App\Work\MarkedGround;
+use App\Work\MarkedGrounds;
 use App\Work\MarkOnSite;
 
 /** The ground over a run's marks as it was measured, and the pipe below; heights many times over their length. */
@@ -24,23 +24,23 @@ final readonly class GroundProfile
     public static function of(MarkedGround $ground, ?Run $run, float $width): ?self
     {
         $marks = array_values(array_filter($ground->marks, static fn (MarkOnSite $mark) => $mark->mark->run === $run));
-        $first = HeightMeasured::key($marks[0]->label ?? '');
+        $first = ($marks[0] ?? null)?->point() ?? '';
         $marks = array_values(array_filter(
-            $marks, static fn (MarkOnSite $mark) => $ground->levelling->isLinked($first, HeightMeasured::key($mark->label)),
+            $marks, static fn (MarkOnSite $mark) => $ground->levelling->isLinked($first, $mark->point()),
         ));
         if (\count($marks) < 2) {
             return null;
         }
         $levels = [];
         foreach ($marks as $i => $mark) {
-            $key = HeightMeasured::key($mark->label);
+            $key = $mark->point();
             $height = $ground->levelling->up($first, $key) ?? 0.0;
             $levels[] = [$mark->along(), $height, $mark];
             $next = $marks[$i + 1] ?? null;
             if (null === $next) {
                 break;
             }
-            $between = self::between($ground, $key, HeightMeasured::key($next->label));
+            $between = self::between($ground, $key, $next->point());
             foreach ($between as $j => $point) {
                 $at = $mark->along() + ($next->along() - $mark->along()) * ($j + 1) / (\count($between) + 1);
                 $levels[] = [$at, $ground->levelling->up($first, $point) ?? 0.0, $ground->name($point)];
@@ -54,7 +54,7 @@ final readonly class GroundProfile
     private static function between(MarkedGround $ground, string $one, string $other): array
     {
         return array_values(array_filter(
-            $ground->levelling->between($one, $other), static fn (string $point) => '' !== trim($point, "\0"),
+            $ground->levelling->between($one, $other), static fn (string $point) => MarkedGrounds::ZERO !== $point,
         ));
     }
 

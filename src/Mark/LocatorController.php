@@ -6,7 +6,6 @@ namespace App\Mark;
 
 use App\Firm\Account;
 use App\Record\Job;
-use App\Record\Run;
 use App\Support\Units\Formatter;
 use App\Work\HiddenGrounds;
 use Jurvex\Core\Measure\DistanceReader;
@@ -28,10 +27,8 @@ final class LocatorController extends AbstractController
     public function read(
         Job $job, Request $request, Account $account, HiddenGrounds $grounds, Formatter $formatter, TranslatorInterface $translator,
     ): Response {
-        $runs = $job->runs();
-        $wanted = $request->query->getString('run');
-        $run = array_values(array_filter($runs, static fn (Run $each) => $each->id === $wanted))[0] ?? end($runs);
-        if (false === $run || !$job->mayBeSimulated()) {
+        $run = $job->runOrLatest($request->query->getString('run'));
+        if (null === $run || !$job->mayBeSimulated()) {
             throw $this->createNotFoundException();
         }
         try {

@@ -9,7 +9,6 @@ use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
 use App\Record\MarkRepository;
-use App\Record\Run;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\MarkTexts;
@@ -48,10 +47,7 @@ final class MarkController extends JobController
     public function mark(Job $job, string $id, Request $request, Account $account, MarkRepository $marks): Response
     {
         $mark = $marks->onJob($id, $job);
-        $runs = $job->runs();
-        $shown = $request->query->getString('run');
-        $wanted = array_values(array_filter($runs, static fn (Run $each) => $each->id === $shown))[0] ?? end($runs);
-        $run = $mark->run ?? ($wanted ?: throw $this->createNotFoundException());
+        $run = $mark->run ?? $job->runOrLatest($request->query->getString('run')) ?? throw $this->createNotFoundException();
         $details = null === $mark ? new MarkDetails() : clone $mark->details();
         $form = $this->form($job, $id, $details, $request);
         if (!SentForm::isAccepted($form, $request)) {
@@ -68,11 +64,10 @@ final class MarkController extends JobController
     #[Route('/{id}/check', name: 'mark_check', methods: 'POST')]
     public function check(Job $job, string $id, Request $request, Account $account, MarkTexts $texts): Response
     {
-        $runs = $job->runs();
         $details = new MarkDetails();
         $this->form($job, $id, $details, $request)->handleRequest($request);
-        $run = end($runs);
-        $said = false === $run || [] === $details->depthsM
+        $run = $job->runOrLatest(null);
+        $said = null === $run || [] === $details->depthsM
             ? '' : $texts->checked(new Mark($id, $run, $this->now(), $details), $account->units());
 
         return new Response(htmlspecialchars($said));

@@ -10,13 +10,13 @@ use App\Screen\MarkTexts;
 use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Support\Web\Download;
 use App\Work\DigSheet;
 use App\Work\DigSheets;
 use App\Work\LineRecords;
 use App\Work\MarkedGround;
 use App\Work\MarkedGrounds;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
@@ -88,9 +88,6 @@ final class MarkFilesController extends AbstractController
     {
         $file = $name.'-'.trim((string) preg_replace('/[^a-z0-9]+/', '-', mb_strtolower($job->call()->number)), '-').'.'.$ending;
 
-        return new Response($content, Response::HTTP_OK, [
-            'Content-Type' => $type, 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $file),
-            'Cache-Control' => 'private, no-store',
-        ]);
+        return Download::file($content, $type, $file);
     }
 }

@@ -15,6 +15,7 @@ use App\Screen\Stage;
 use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Support\Web\Download;
 use App\Work\DigSheet;
 use App\Work\DigSheets;
 use App\Work\LineRecords;
@@ -22,6 +23,7 @@ use App\Work\MarkedGrounds;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Measure\UnitSystem;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -62,7 +64,7 @@ final class DigController extends JobController
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
         $pdf = $this->generateUrl('shared_dig_sheet_pdf', ['token' => $token]);
 
-        return self::unlisted($this->render('mend/dig_sheet.html.twig', [
+        return Download::unlisted($this->render('mend/dig_sheet.html.twig', [
             'job' => $job, 'at' => '', 'pdf' => $pdf, ...$this->pages($job, $job->call()->reportUnits),
         ]));
     }
@@ -73,7 +75,7 @@ final class DigController extends JobController
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
 
-        return self::unlisted($this->printed($job, $job->call()->reportUnits, $printer));
+        return Download::unlisted($this->printed($job, $job->call()->reportUnits, $printer));
     }
 
     /** @return array<string, mixed> */
@@ -98,10 +100,7 @@ final class DigController extends JobController
             'job' => $job, 'at' => 'file://'.$this->projectDir.'/public', 'pdf' => null, ...$this->pages($job, $units),
         ]);
         try {
-            return new Response($printer->pdf($html), 200, [
-                'Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="dig-sheet.pdf"',
-                'Cache-Control' => 'private, no-store',
-            ]);
+            return Download::file($printer->pdf($html), 'application/pdf', 'dig-sheet.pdf', HeaderUtils::DISPOSITION_INLINE);
         } catch (PrintFailed) {
             return $this->render('error/plain.html.twig', ['code' => 503, 'message' => 'error.pdf_failed'], new Response(status: 503));
         }
@@ -110,15 +109,6 @@ final class DigController extends JobController
     private function jobOf(string $token, ShareLinks $links): Job
     {
         return $links->find($token, Shared::DigSheet)->job ?? throw $this->createNotFoundException('error.no_such_link');
-    }
-
-    private static function unlisted(Response $response): Response
-    {
-        $response->headers->set('X-Robots-Tag', 'noindex, nofollow');
-        $response->headers->set('Referrer-Policy', 'no-referrer');
-        $response->headers->set('Cache-Control', 'private, no-store');
-
-        return $response;
     }
 
     protected function stage(): Stage

@@ -107,9 +107,7 @@ final readonly class DigTexts
         $ends = [];
         foreach (['start' => $sheet->startTies, 'end' => $sheet->endTies] as $end => $ties) {
             if (\count($ties) > 1) {
-                $ends[] = $this->said('from_ties_'.$end, ['%ties%' => implode(', ', array_map(fn (TapedTo $tie) => $this->translator->trans(
-                    'mark.tie', ['%taped%' => $this->formatter->distance(round($tie->taped->metres, 2), $units), '%from%' => $tie->name],
-                ), $ties))]);
+                $ends[] = $this->said('from_ties_'.$end, ['%ties%' => $this->taped($ties, $units)]);
             }
         }
 
@@ -118,15 +116,21 @@ final readonly class DigTexts
 
     private function mark(Mark $mark, UnitSystem $units): string
     {
-        $taped = array_map(fn (TapedTo $tie) => $this->translator->trans(
-            'mark.tie', ['%taped%' => $this->formatter->distance($tie->taped->metres, $units), '%from%' => $tie->name],
-        ), $mark->details()->taped());
+        $taped = $this->taped($mark->details()->taped(), $units);
 
         return $this->said('mark', [
             '%letter%' => $mark->details()->letter, '%at%' => $this->formatter->distance($mark->details()->atM ?? 0.0, $units),
             '%depth%' => $this->formatter->distance($mark->depth()->median()->metres, $units),
             '%paint%' => mb_strtolower($this->words->words($mark->details()->paint, 'paint')),
-        ]).([] === $taped ? '' : ' '.implode(', ', $taped).'.');
+        ]).('' === $taped ? '' : ' '.$taped.'.');
+    }
+
+    /** @param list<TapedTo> $ties */
+    private function taped(array $ties, UnitSystem $units): string
+    {
+        return implode(', ', array_map(fn (TapedTo $tie) => $this->translator->trans(
+            'mark.tie', ['%taped%' => $this->formatter->distance(round($tie->taped->metres, 2), $units), '%from%' => $tie->name],
+        ), $ties));
     }
 
     /** @return list<string> */

@@ -287,4 +287,12 @@ class Job implements JobEntry
     {
         return array_values($this->runs->toArray());
     }
+
+    /** The run that somebody wants to see: the latest where it is none of the job's, none where there is none. */
+    public function runOrLatest(?string $id): ?Run
+    {
+        $runs = $this->runs();
+
+        return array_values(array_filter($runs, static fn (Run $run) => $run->id === $id))[0] ?? ($runs[\count($runs) - 1] ?? null);
+    }
 }

@@ -38,9 +38,9 @@ final readonly class JobScreens
     public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null): JobScreen
     {
         $runs = $job->runs();
-        $wanted = array_values(array_filter($runs, static fn (Run $run) => $run->id === $runId))[0] ?? end($runs);
+        $wanted = $job->runOrLatest($runId);
         $record = $this->records->of($job);
-        $line = false === $wanted ? null : $record->runs[$wanted->id];
+        $line = null === $wanted ? null : $record->runs[$wanted->id];
         $marks = $this->marks->ofJob($job);
         $expected ??= null === $line ? self::expected($job) : null;
 

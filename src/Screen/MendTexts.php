@@ -77,7 +77,7 @@ final readonly class MendTexts
         return '';
     }
 
-    public function price(Price $price, string $currency): string
+    private function price(Price $price, string $currency): string
     {
         $round = static fn (float $value) => number_format(self::ROUND * round($value / self::ROUND));
 

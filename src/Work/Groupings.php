@@ -6,15 +6,14 @@ namespace App\Work;
 
 use Jurvex\Core\Mend\Grouping;
 use Jurvex\Core\Mend\Offers;
-use Symfony\Contracts\Cache\CacheInterface;
-use Symfony\Contracts\Cache\ItemInterface;
+use Psr\Cache\CacheItemPoolInterface;
 
 /** Keeps which repairs are done by one work, one for each line: worked out anew when anything that it rests on has changed. */
 final readonly class Groupings
 {
     private const DAYS_S = 7 * 86400;
 
-    public function __construct(private CacheInterface $cache)
+    public function __construct(private CacheItemPoolInterface $cache)
     {
     }
 
@@ -24,26 +23,16 @@ final readonly class Groupings
      */
     public function kept(string $line, array $restsOn, \Closure $offers): Offers
     {
-        $key = 'mend.'.$line;
+        $item = $this->cache->getItem('mend.'.$line);
         $print = hash('xxh128', serialize($restsOn));
-        $made = null;
-        /** @var array{print: string, works: array<string, list<array{string, list<string>}>>} $kept */
-        $kept = $this->cache->get($key, static function (ItemInterface $item) use ($offers, $print, &$made): array {
-            $item->expiresAfter(self::DAYS_S);
-            $made = $offers(null);
-
-            return ['print' => $print, 'works' => $made->grouping->works];
-        });
-        if (null !== $made) {
-            return $made;
-        }
-        $known = $print === $kept['print'] ? Grouping::read($kept['works']) : null;
+        /** @var ?array{print: string, works: array<string, list<array{string, list<string>}>>} $kept */
+        $kept = $item->get();
+        $known = null === $kept || $print !== $kept['print'] ? null : Grouping::read($kept['works']);
+        $made = $offers($known);
         if (null === $known) {
-            $this->cache->delete($key);
-
-            return $this->kept($line, $restsOn, $offers);
+            $this->cache->save($item->set(['print' => $print, 'works' => $made->grouping->works])->expiresAfter(self::DAYS_S));
         }
 
-        return $offers($known);
+        return $made;
     }
 }

@@ -46,11 +46,6 @@ final readonly class LineRepair
         return true === $this->said?->details()->leftOut;
     }
 
-    public function isStretch(): bool
-    {
-        return $this->mendables[0]->isStretch();
-    }
-
     /** Whether nobody is certain of any of it. */
     public function isUnsure(): bool
     {

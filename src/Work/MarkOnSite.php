@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Record\HeightMeasured;
 use App\Record\Mark;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Site\PlacedMark;
@@ -19,6 +20,12 @@ final readonly class MarkOnSite
     public function along(): float
     {
         return $this->mark->details()->atM ?? 0.0;
+    }
+
+    /** As a point of the ground, by which heights are measured to it. */
+    public function point(): string
+    {
+        return HeightMeasured::key($this->label);
     }
 
     public function placed(): ?PlacedMark

@@ -45,7 +45,7 @@ final readonly class MarkedGround
     /** @return list<string> what points of the ground are called that are no marks */
     public function points(): array
     {
-        $marks = array_map(static fn (MarkOnSite $mark) => HeightMeasured::key($mark->label), $this->marks);
+        $marks = array_map(static fn (MarkOnSite $mark) => $mark->point(), $this->marks);
 
         return array_values(array_diff_key($this->names, array_flip($marks)));
     }

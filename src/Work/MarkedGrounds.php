@@ -37,7 +37,7 @@ final readonly class MarkedGrounds
     /** Less of the fall that a pipe needs is as good as none. */
     private const NO_FALL_SHARE = 0.1;
     /** Over which a height of its own was given. No point that somebody names is called so. */
-    private const ZERO = "\0";
+    public const ZERO = "\0";
 
     public function __construct(private MarkRepository $marks, private EntityManagerInterface $manager)
     {
@@ -109,7 +109,7 @@ final readonly class MarkedGrounds
         $steps = array_map(static fn (HeightMeasured $height) => $height->step(), $heights);
         foreach ($marks as $mark) {
             $own = $mark->mark->details()->groundM;
-            null === $own || $steps[] = new HeightStep(self::ZERO, HeightMeasured::key($mark->label), $own, MarkedDepth::GROUND_ERROR_M);
+            null === $own || $steps[] = new HeightStep(self::ZERO, $mark->point(), $own, MarkedDepth::GROUND_ERROR_M);
         }
 
         return new Levelling(...$steps);
@@ -188,7 +188,7 @@ final readonly class MarkedGrounds
     private static function fall(
         MarkOnSite $upper, MarkOnSite $lower, RunRecord $record, Levelling $levelling, Grade $minimum, array $names,
     ): MarkedFall {
-        [$one, $other] = [HeightMeasured::key($upper->label), HeightMeasured::key($lower->label)];
+        [$one, $other] = [$upper->point(), $lower->point()];
         $rise = $levelling->up($one, $other);
         // Half of the square of the error to each of the two.
         $error = null === $rise ? MarkedDepth::GROUND_ERROR_M : $levelling->error($one, $other) / \M_SQRT2;
