@@ -134,7 +134,8 @@ final class AccessTest extends ApplicationTestCase
         $run = $this->lastRun($job);
         $values = [
             'job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(),
-            'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet',
+            'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet', 'before' => Id::fresh(), 'after' => Id::fresh(),
+            'property' => $job->property()->id,
         ];
         $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];

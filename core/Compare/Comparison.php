@@ -32,10 +32,13 @@ final readonly class Comparison
         $this->fates = $fates;
     }
 
-    /** @param ?HandPairs $hand what a person says of the pairs, before anything is worked out */
-    public static function of(Seen $before, Seen $after, ?HandPairs $hand = null): self
+    /**
+     * @param ?HandPairs $hand what a person says of the pairs, before anything is worked out
+     * @param ?Fit $fit as it was found before; none has it found
+     */
+    public static function of(Seen $before, Seen $after, ?HandPairs $hand = null, ?Fit $fit = null): self
     {
-        return new self($before, $after, FitFinder::find($before, $after), $hand ?? HandPairs::none());
+        return new self($before, $after, $fit ?? FitFinder::find($before, $after), $hand ?? HandPairs::none());
     }
 
     /** @return array<int, int> which finding after is which before, by the one before: the nearest first, then by their starts */

@@ -6,11 +6,20 @@ namespace Jurvex\Core\Compare;
 
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Coverage;
+use Jurvex\Core\Run\RunRecord;
+use Jurvex\Core\Run\SightSpan;
 
 /** What one look saw of a line, by its own counter. */
 final readonly class Seen
 {
+    /** Two entries so near to each other are of one joint. */
+    private const ONE_FEATURE_M = 0.1;
+    /** Counters are off by so much at zero and at the end. */
+    private const AROUND_M = 0.3;
+
     /**
      * @param list<Feature> $features in any order
      * @param list<Finding> $findings
@@ -18,6 +27,30 @@ final readonly class Seen
      */
     public function __construct(public array $features, public array $findings, public array $unseen)
     {
+    }
+
+    /** By the record of a run: what stays and what may come and go, and what it did not see well or not reach. */
+    public static function by(RunRecord $run): self
+    {
+        $features = $findings = $last = [];
+        foreach ($run->findings as $finding) {
+            $kind = FeatureKind::of($finding);
+            // Several troubles of one joint are one joint.
+            if (null !== $kind && $finding->from->metres - ($last[$kind->value] ?? -\INF) > self::ONE_FEATURE_M) {
+                $features[] = new Feature($kind, $last[$kind->value] = $finding->from->metres);
+            }
+            if (!$finding->kind->isPlain() && !\in_array($finding->kind, [Kind::TieIn, Kind::CannotGoFurther], true)) {
+                $findings[] = $finding;
+            }
+        }
+        $unseen = array_map(
+            static fn (SightSpan $gap) => new Extent($gap->from->metres, $gap->to->metres), Coverage::of($run)->gaps(),
+        );
+        // Nobody knows what lies before its zero and beyond its end.
+        $unseen[] = new Extent(-\INF, -self::AROUND_M);
+        $unseen[] = new Extent($run->reached->metres + self::AROUND_M, \INF);
+
+        return new self($features, $findings, $unseen);
     }
 
     public static function extentOf(Finding $finding): Extent
@@ -50,7 +83,7 @@ final readonly class Seen
 
                 return $each->at(Length::metres($from), null === $each->to ? null : Length::metres($to));
             }, $this->findings),
-            array_map(static fn (Extent $gap) => new Extent(...$turned($gap->from, $gap->to)), $this->unseen),
+            array_map(static fn (Extent $gap) => new Extent($length - $gap->to, $length - $gap->from), $this->unseen),
         );
     }
 }

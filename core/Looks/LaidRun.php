@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Looks;
 
+use Jurvex\Core\Compare\Fit;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\Coverage;
@@ -31,24 +32,27 @@ final readonly class LaidRun
      * Pipes whose place is not measured or seen by anybody are the opening's own: from the other end they would lie elsewhere.
      *
      * @param ?RunWay $way none where the opening is not on the map
+     * @param ?Fit $counter from the distances of the look that the line is told by to this run's own; none where they are the same
      */
-    public static function along(string $id, float $at, string $from, RunRecord $record, ?RunWay $way): self
+    public static function along(string $id, float $at, string $from, RunRecord $record, ?RunWay $way, ?Fit $counter = null): self
     {
+        $counter ??= Fit::by(0.0, 1.0);
         $own = $from.'/'.$record->travel->value;
         $pieces = [];
         $end = $way->spans[0]->from ?? 0.0;
         if ($end > 0) {
-            $pieces[] = new LaidPiece($own.'/drop', 0.0, $end, true);
+            $pieces[] = new LaidPiece($own.'/drop', $counter->carried(0.0), $counter->carried($end), true, stretch: $counter->stretch);
         }
         $isSure = true;
         foreach ($way->spans ?? [] as $span) {
             $isSure = $isSure && !$span->pipe->length->source->isWeakerThan(Source::Measured);
             $pieces[] = new LaidPiece(
-                $isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $span->from, $span->to, $span->down, $isSure, $span->ends,
+                $isSure ? $span->pipe->id : $span->pipe->id.'/'.$own, $counter->carried($span->from), $counter->carried($span->to),
+                $span->down, $isSure, $span->ends, $counter->stretch,
             );
             $end = $span->to;
         }
-        $pieces[] = new LaidPiece($own, $end, \INF, true);
+        $pieces[] = new LaidPiece($own, $counter->carried($end), \INF, true, stretch: $counter->stretch);
 
         return new self($id, $at, $from, $record, $pieces);
     }
@@ -128,7 +132,7 @@ final readonly class LaidRun
         $piece = $this->pieces[$on];
         $beside = $this->beside($on, $start, min($finding->end()->metres, $piece->to));
         $from = $piece->onPipe($start);
-        if ($from === $start && $finding->end()->metres <= $piece->to && $piece->down) {
+        if ($from === $start && 1.0 === $piece->stretch && $finding->end()->metres <= $piece->to && $piece->down) {
             return new PlacedFinding($piece->pipe, $finding, $beside);
         }
         if (null === $finding->to) {
@@ -153,7 +157,7 @@ final readonly class LaidRun
         foreach ([$on - 1 => $from - $piece->from, $on + 1 => $piece->to - $to] as $i => $apart) {
             $next = $this->pieces[$i] ?? null;
             if (null !== $next && $next->isSure && $piece->isSure && $next->down === $piece->down && $apart <= UnitedLine::SAME_PLACE_M) {
-                $near[$next->pipe] = $piece->down ? $piece->from - $next->from : $next->to - $piece->to;
+                $near[$next->pipe] = ($piece->down ? $piece->from - $next->from : $next->to - $piece->to) / $piece->stretch;
             }
         }
 

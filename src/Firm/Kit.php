@@ -10,8 +10,12 @@ use Jurvex\Core\Reach\Rig;
 /** The kit of a firm. */
 final readonly class Kit
 {
+    /** @var \WeakMap<Firm, list<KitTool>> asked for once: many pieces of one screen go by the kit */
+    private \WeakMap $known;
+
     public function __construct(private EntityManagerInterface $manager)
     {
+        $this->known = new \WeakMap();
     }
 
     /** @return list<KitTool> fit for use, in the order in which they were entered */
@@ -23,7 +27,8 @@ final readonly class Kit
     /** @return list<KitTool> those that wait for repair too */
     public function all(Firm $firm): array
     {
-        return $this->manager->getRepository(KitTool::class)->findBy(['firm' => $firm, 'withdrawnAt' => null], ['id' => 'ASC']);
+        return $this->known[$firm] ??= $this->manager->getRepository(KitTool::class)
+            ->findBy(['firm' => $firm, 'withdrawnAt' => null], ['id' => 'ASC']);
     }
 
     public function tool(Firm $firm, string $id): ?KitTool

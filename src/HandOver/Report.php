@@ -9,6 +9,7 @@ use App\Work\ClearedProof;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
+use App\Work\LookPair;
 use App\Work\MarkedGround;
 use App\Work\MendPlan;
 use App\Work\RingLeft;
@@ -38,13 +39,30 @@ final readonly class Report
      * @param ?ClearedProof $cleared none where no tool was in the line
      * @param list<string> $why it stopped, as far as anything shows it
      * @param string $useAdvice how to use it from now on
+     * @param list<LookPair> $pairs the job's looks over the ones before them
+     * @param array<string, list<Ribbon>> $pairRibbons before and after, by the run after
      */
     public function __construct(
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public ?MarkedGround $marked,
         public array $mends,
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
+        public array $pairs = [], public array $pairRibbons = [],
     ) {
         $this->notable = $record->notable();
+    }
+
+    /** @return list<JudgedRun> the job's own, and the earlier ones that they are laid over */
+    public function looks(): array
+    {
+        $looks = [];
+        foreach ($this->runs as $line) {
+            $looks[$line->run->id] = $line;
+        }
+        foreach ($this->pairs as $pair) {
+            $looks[$pair->before->run->id] = $pair->before;
+        }
+
+        return array_values($looks);
     }
 
     /** The plan of the site; none where nothing stands on it or nothing was marked. */

@@ -8,6 +8,7 @@ use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
 use App\Record\Photo;
+use App\Record\Run;
 use App\Record\Shared;
 use App\Screen\ShareLinks;
 use App\Support\Logging\Audit;
@@ -37,8 +38,8 @@ final class ReportController extends AbstractController
     public function report(Job $job): Response
     {
         $report = $this->reports->of($job);
-        $photos = self::photos($report, fn (string $run, string $finding) => $this->generateUrl('photo', [
-            'job' => $job->id, 'run' => $run, 'id' => $finding,
+        $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('photo', [
+            'job' => $run->job->id, 'run' => $run->id, 'id' => $finding,
         ]));
 
         return $this->shown($this->pages->of($report, $photos, $this->generateUrl('report_pdf', ['job' => $job->id]), true));
@@ -74,7 +75,7 @@ final class ReportController extends AbstractController
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id]);
         $report = $this->reports->of($job);
-        $photos = self::photos($report, fn (string $run, string $finding) => $this->generateUrl('shared_photo', [
+        $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('shared_photo', [
             'token' => $token, 'id' => $finding,
         ]));
 
@@ -98,7 +99,9 @@ final class ReportController extends AbstractController
     ): Response {
         $job = $this->jobOf($token, $links);
         $finding = $findings->find($id);
-        $photo = $finding?->run->job === $job && null === $finding->withdrawnAt() ? $manager->find(Photo::class, $id) : null;
+        // The report shows an earlier look at the property beside the job's own.
+        $isTold = null !== $finding && null === $finding->withdrawnAt() && $finding->run->job->property() === $job->property();
+        $photo = $isTold && $finding->run->startedAt <= $job->lastLookedAt() ? $manager->find(Photo::class, $id) : null;
 
         return Download::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
     }
@@ -109,16 +112,16 @@ final class ReportController extends AbstractController
     }
 
     /**
-     * @param \Closure(string, string): string $address of a run's picture of a finding
+     * @param \Closure(Run, string): string $address of a run's picture of a finding
      *
      * @return array<string, string> addresses by finding
      */
     private static function photos(Report $report, \Closure $address): array
     {
         $photos = [];
-        foreach ($report->runs as $line) {
+        foreach ($report->looks() as $line) {
             foreach ($line->photographed as $finding) {
-                $photos[$finding] = $address($line->run->id, $finding);
+                $photos[$finding] = $address($line->run, $finding);
             }
         }
 

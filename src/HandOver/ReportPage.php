@@ -6,6 +6,7 @@ namespace App\HandOver;
 
 use App\Record\Opening;
 use App\Screen\AdviceText;
+use App\Screen\CompareText;
 use App\Screen\MarkedGroundText;
 use App\Screen\MendText;
 use App\Screen\OutsideText;
@@ -26,6 +27,8 @@ final readonly class ReportPage
      * @param list<OutsideText> $outside pipes that were seen from outside
      * @param ?MarkedGroundText $marks none where nothing was marked
      * @param list<MendText> $mends the ways to mend it
+     * @param list<CompareText> $compared the job's looks over the ones before them
+     * @param array<string, string> $photos addresses by finding
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
      * @param string $assets what stands before an asset's address, for printing without a server
@@ -33,9 +36,15 @@ final readonly class ReportPage
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
         public array $sentences, public int $more, public array $access, public array $accessAdvice, public array $outside,
-        public ?MarkedGroundText $marks, public array $mends, public ?string $pdf,
+        public ?MarkedGroundText $marks, public array $mends, public array $compared, public array $photos, public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
     ) {
+    }
+
+    /** @return list<string> what clearing has done, by the looks before and after it */
+    public function results(): array
+    {
+        return array_values(array_filter(array_map(static fn (CompareText $text) => $text->result, $this->compared)));
     }
 }

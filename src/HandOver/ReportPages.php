@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Screen\AdviceTexts;
+use App\Screen\CompareTexts;
 use App\Screen\FindingText;
 use App\Screen\FindingTexts;
 use App\Screen\LineTexts;
@@ -15,6 +16,7 @@ use App\Screen\OutsideTexts;
 use App\Support\Wording\WordsExtension;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
+use App\Work\LookPair;
 use App\Work\MendPlan;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
@@ -32,7 +34,7 @@ final readonly class ReportPages
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
         private AdviceTexts $advice, private OutsideTexts $outside, private MarkTexts $marks,
-        private MendTexts $mends,
+        private MendTexts $mends, private CompareTexts $compares,
     ) {
     }
 
@@ -57,6 +59,7 @@ final readonly class ReportPages
             $this->advice->findings($report->job, $report->units), $outside,
             null === $report->marked ? null : $this->marks->ground($report->marked, $report->units),
             array_map(fn (MendPlan $plan) => $this->mends->of($plan, $report->job, $report->units), $report->mends),
+            array_map(fn (LookPair $pair) => $this->compares->of($pair, $report->units), $report->pairs), $photos,
             $pdf, $isSignedIn, $assets,
         );
     }

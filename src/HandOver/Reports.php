@@ -12,6 +12,7 @@ use App\Screen\CauseTexts;
 use App\Screen\JobScreens;
 use App\Work\Causes;
 use App\Work\ClearingPlans;
+use App\Work\Comparisons;
 use App\Work\JudgedRun;
 use App\Work\LineRecords;
 use App\Work\MarkedGrounds;
@@ -26,7 +27,7 @@ final readonly class Reports
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
         private Causes $causes, private CauseTexts $causeTexts, private MarkedGrounds $grounds,
-        private MendPlans $mends,
+        private MendPlans $mends, private Comparisons $comparisons,
     ) {
     }
 
@@ -48,17 +49,25 @@ final readonly class Reports
 
         $marked = [] === $marks ? null : $this->grounds->of($job, $record, $marks);
 
+        $pairs = $this->comparisons->of($job, $record);
+        foreach ($pairs as $pair) {
+            $pairRibbons[$pair->after->run->id] = [
+                $this->screens->ribbon($pair->before->run->job, $pair->before, [], $units),
+                $this->screens->ribbon($job, $pair->after, [], $units),
+            ];
+        }
+
         return new Report(
             $job, $record, $runs, $ribbons, $marked, $this->mends->of($job, $record, $all), $units,
             $cleared, $this->rings->of($job, $record),
-            $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
+            $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes), $pairs, $pairRibbons ?? [],
         );
     }
 
     /** @return array<string, string> the pictures as data addresses, by finding */
     public function embeddedPhotos(Report $report): array
     {
-        $ids = array_merge(...array_map(static fn (JudgedRun $line) => $line->photographed, $report->runs), ...[[]]);
+        $ids = array_merge(...array_map(static fn (JudgedRun $line) => $line->photographed, $report->looks()), ...[[]]);
         $embedded = [];
         foreach ($this->manager->getRepository(Photo::class)->findBy(['findingId' => $ids]) as $photo) {
             $embedded[$photo->findingId] = 'data:image/jpeg;base64,'.$photo->jpeg;

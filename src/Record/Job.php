@@ -178,13 +178,13 @@ class Job implements JobEntry
         $this->practice = $practice->plain();
     }
 
-    /** None for work that is real. */
     /** Whether a reel or a machine may be simulated here; on a real job none is. */
     public function mayBeSimulated(): bool
     {
         return null !== $this->practice || $this->firm->isMadeUp();
     }
 
+    /** None for work that is real. */
     public function practice(): ?Practice
     {
         return null === $this->practice ? null : Practice::read($this->practice);
@@ -286,6 +286,14 @@ class Job implements JobEntry
     public function runs(): array
     {
         return array_values($this->runs->toArray());
+    }
+
+    /** When its last look began; none where it has not looked. */
+    public function lastLookedAt(): ?\DateTimeImmutable
+    {
+        $runs = $this->runs();
+
+        return [] === $runs ? null : $runs[\count($runs) - 1]->startedAt;
     }
 
     /** The run that somebody wants to see: the latest where it is none of the job's, none where there is none. */

@@ -14,6 +14,7 @@ use App\Work\Doubt;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
 use App\Work\LineRecord;
+use App\Work\LookPair;
 use App\Work\Sighting;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Finding;
@@ -176,6 +177,12 @@ final readonly class LineTexts implements RuntimeExtensionInterface
     public function on(Run $run, float $metres, UnitSystem $units): string
     {
         return $this->along($this->formatter->distance($metres, $units), $run);
+    }
+
+    /** A place on one of two looks: with opening and way only where these are not the same. */
+    public function withIn(LookPair $pair, Run $run, float $metres, UnitSystem $units): string
+    {
+        return $pair->isFromOnePlace() ? $this->formatter->distance($metres, $units) : $this->on($run, $metres, $units);
     }
 
     private function sighting(Finding $finding, Run $run, UnitSystem $units): string

@@ -7,6 +7,10 @@ namespace App\Work;
 use App\Record\Job;
 use App\Record\Run;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Compare\Fit;
+use Jurvex\Core\Compare\OtherCounter;
+use Jurvex\Core\Compare\Seen;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Looks\LaidRun;
 use Jurvex\Core\Looks\Portion;
@@ -17,8 +21,9 @@ use Psr\Clock\ClockInterface;
 /** Unites all looks at a property. */
 final readonly class LineRecords
 {
-    public function __construct(private EntityManagerInterface $manager, private JudgedRuns $judged, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $manager, private JudgedRuns $judged, private ClockInterface $clock, private Fits $fits,
+    ) {
     }
 
     /** As it was known at the end of a job: with every earlier look at the property, and none that came after the job's last. */
@@ -38,10 +43,12 @@ final readonly class LineRecords
 
     private function united(Job $job, \DateTimeImmutable $until): LineRecord
     {
-        $lines = $laid = $portions = [];
+        $lines = $laid = $portions = $told = [];
         foreach ($this->runs($job, $until) as $run) {
-            $lines[$run->id] = $this->judged->judge($run, $job->rules());
-            $laid[] = self::laid($lines[$run->id]);
+            $line = $lines[$run->id] = $this->judged->judge($run, $job->rules());
+            $portion = Comparisons::portion($run);
+            $laid[] = self::laid($line, $this->counter($told[$portion] ?? null, $line));
+            $told[$portion] ??= [] === $line->record->findings ? null : $line;
         }
         $line = new UnitedLine(array_map(static fn (LaidRun $run) => $run->look(), $laid));
         foreach ($laid as $run) {
@@ -56,7 +63,12 @@ final readonly class LineRecords
         $there = $gone = [];
         foreach ($line->findings as $thing) {
             $finding = self::finding($thing, $sightings, $lines);
-            null === $finding->goneSince ? $there[] = $finding : $gone[] = $finding;
+            // What does not move is not gone where somebody did not log it again.
+            if (null === $finding->goneSince) {
+                $there[] = $finding;
+            } elseif (!$finding->finding->kind->isPlain() && Kind::TieIn !== $finding->finding->kind) {
+                $gone[] = $finding;
+            }
         }
 
         return new LineRecord(
@@ -77,14 +89,26 @@ final readonly class LineRecords
         return $runs;
     }
 
-    private static function laid(JudgedRun $line): LaidRun
+    /** How a look counts otherwise than the first one from the same opening the same way; none where nothing proves that. */
+    private function counter(?JudgedRun $first, JudgedRun $line): ?Fit
+    {
+        if (null === $first) {
+            return null;
+        }
+        [$before, $after] = [Seen::by($first->record), Seen::by($line->record)];
+        $fit = $this->fits->of($before, $after);
+
+        return OtherCounter::isProved($before, $after, $fit, $line->record->reached->metres) ? $fit : null;
+    }
+
+    private static function laid(JudgedRun $line, ?Fit $counter): LaidRun
     {
         $run = $line->run;
         $way = MappedRuns::wayOf($run);
 
         return LaidRun::along(
             $run->id, (float) $run->startedAt->format('U.u'), (null === $way ? null : $run->opening->node()) ?? $run->opening->id,
-            $line->record, $way,
+            $line->record, $way, $counter,
         );
     }
 

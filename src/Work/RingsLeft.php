@@ -30,14 +30,20 @@ final readonly class RingsLeft
         }
         $rings = [];
         foreach ($job->passes() as $pass) {
-            $head = Tool::Cable === $pass->details()->tool ? $this->head($job, $pass->details()->head) : null;
-            $bore = self::widest($record, $pass);
-            if (null !== $head?->diameterMm && null !== $bore && $head->diameterMm < $bore->inMillimetres()) {
-                $rings[$pass->id] = new RingLeft(Length::millimetres($head->diameterMm), $bore);
-            }
+            $rings[$pass->id] = $this->ofPass($pass, $record);
         }
 
-        return $rings;
+        return array_filter($rings, static fn (?RingLeft $ring) => null !== $ring);
+    }
+
+    /** None where width or bore is not known, or the one is not under the other. */
+    public function ofPass(Pass $pass, RunRecord $record): ?RingLeft
+    {
+        $head = Tool::Cable === $pass->details()->tool ? $this->head($pass->job, $pass->details()->head) : null;
+        $bore = self::widest($record, $pass);
+
+        return null !== $head?->diameterMm && null !== $bore && $head->diameterMm < $bore->inMillimetres()
+            ? new RingLeft(Length::millimetres($head->diameterMm), $bore) : null;
     }
 
     private function head(Job $job, string $name): ?ToolHead

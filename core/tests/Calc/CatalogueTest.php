@@ -116,7 +116,8 @@ final class CatalogueTest extends TestCase
             self::assertEqualsWithDelta(
                 $expected,
                 $found,
-                self::TOLERANCES[$at] ?? (str_ends_with($at, 'reach_m') || str_ends_with($at, 'reached_m') ? 1e-5 : 1e-6 * max(1, abs($expected))),
+                self::TOLERANCES[$at]
+                    ?? (str_ends_with($at, 'reach_m') || str_ends_with($at, 'reached_m') ? 1e-5 : 1e-6 * max(1, abs($expected))),
                 $at,
             );
         } else {

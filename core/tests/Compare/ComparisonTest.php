@@ -77,11 +77,12 @@ final class ComparisonTest extends TestCase
         ];
         $features = self::line($seed)->features;
         $one = new Seen($features, [
-            self::finding('a', Kind::Crack, 4.0), self::finding('b', Kind::RootClump, 9.0, 40.0), self::finding('c', Kind::Grease, 13.0, 10.0),
-            self::finding('d', Kind::Hole, 21.0),
+            self::finding('a', Kind::Crack, 4.0), self::finding('b', Kind::RootClump, 9.0, 40.0),
+            self::finding('c', Kind::Grease, 13.0, 10.0), self::finding('d', Kind::Hole, 21.0),
         ], []);
         $other = new Seen($features, [
-            self::finding('e', Kind::RootThreads, 9.2, 10.0), self::finding('f', Kind::Scale, 13.1, 40.0), self::finding('g', Kind::Crack, 17.0),
+            self::finding('e', Kind::RootThreads, 9.2, 10.0), self::finding('f', Kind::Scale, 13.1, 40.0),
+            self::finding('g', Kind::Crack, 17.0),
         ], [new Extent(20.0, 30.0)]);
         $told = static function (Seen $before, Seen $after): array {
             $fates = [];
@@ -130,7 +131,9 @@ final class ComparisonTest extends TestCase
 
     public function testEvenJointsFitManyWaysAndTheBendsDecide(): void
     {
-        $joints = static fn (int $first) => array_map(static fn (int $i) => new Feature(FeatureKind::Joint, $first + 1.5 * $i), range(0, 20));
+        $joints = static fn (int $first) => array_map(
+            static fn (int $i) => new Feature(FeatureKind::Joint, $first + 1.5 * $i), range(0, 20),
+        );
         $before = [...$joints(1), new Feature(FeatureKind::Bend, 6.6), new Feature(FeatureKind::Tap, 31.3)];
         $after = [...$joints(4), new Feature(FeatureKind::Bend, 11.1), new Feature(FeatureKind::Tap, 35.8)];
 
@@ -145,10 +148,11 @@ final class ComparisonTest extends TestCase
 
     public function testWithoutWhatStaysDistancesAreTakenAsTheyAre(): void
     {
-        $fit = FitFinder::find(new Seen([new Feature(FeatureKind::Tap, 5.0)], [], []), new Seen([new Feature(FeatureKind::Bend, 7.0)], [], []));
+        $seen = static fn (FeatureKind $kind, float $at) => new Seen([new Feature($kind, $at)], [], []);
+        $fit = FitFinder::find($seen(FeatureKind::Tap, 5.0), $seen(FeatureKind::Bend, 7.0));
         self::assertSame([0.0, 1.0, []], [$fit->shift, $fit->stretch, $fit->pairs]);
 
-        $one = FitFinder::find(new Seen([new Feature(FeatureKind::Tap, 5.0)], [], []), new Seen([new Feature(FeatureKind::Tap, 7.0)], [], []));
+        $one = FitFinder::find($seen(FeatureKind::Tap, 5.0), $seen(FeatureKind::Tap, 7.0));
         self::assertEqualsWithDelta([2.0, 1.0], [$one->shift, $one->stretch], 1e-9);
     }
 

@@ -14,6 +14,7 @@ use App\Record\Mark;
 use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
+use App\Record\PairSaid;
 use App\Record\Pass;
 use App\Record\RepairSaid;
 use App\Record\Run;
@@ -84,6 +85,7 @@ final readonly class JobFileWriter
             'heights' => array_map($this->height(...), $this->all(HeightMeasured::class, $job)),
             'repairs' => array_map($this->repair(...), $this->all(RepairSaid::class, $job)),
             'second_opinions' => array_map(JobValues::second(...), $this->all(SecondOpinion::class, $job)),
+            'pairs' => array_map(JobValues::pair(...), $this->all(PairSaid::class, $job)),
             'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),

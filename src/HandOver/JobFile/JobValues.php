@@ -7,6 +7,7 @@ namespace App\HandOver\JobFile;
 use App\Record\DangerSaid;
 use App\Record\GateLine;
 use App\Record\Job;
+use App\Record\PairSaid;
 use App\Record\PreUseCheck;
 use App\Record\SecondOpinion;
 use App\Record\TestMade;
@@ -87,5 +88,11 @@ final readonly class JobValues
             'decided_by' => $second->decidedBy(), 'decided_because' => $second->decidedBecause(),
             'decided_at' => JobFileWriter::time($second->decidedAt()),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function pair(PairSaid $said): array
+    {
+        return ['id' => $said->id, 'before_id' => $said->beforeId, 'after_id' => $said->afterId, 'is_same' => $said->isSame()];
     }
 }

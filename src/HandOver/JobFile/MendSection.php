@@ -6,13 +6,14 @@ namespace App\HandOver\JobFile;
 
 use App\Record\Decided;
 use App\Record\Job;
+use App\Record\PairSaid;
 use App\Record\RepairDetails;
 use App\Record\RepairSaid;
 use App\Record\SecondOpinion;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Mend\Way;
 
-/** What is said of repairs, which way is recommended, and second opinions. */
+/** What is said of repairs, which way is recommended, second opinions, and pairs of findings of two looks. */
 final readonly class MendSection
 {
     public function __construct(private Intake $intake)
@@ -25,6 +26,11 @@ final readonly class MendSection
         foreach ($document->rows('repairs') as $row) {
             $details = $this->intake->details($row, RepairDetails::class);
             $this->intake->add(new RepairSaid($this->intake->id($row), $job, $row->text('finding_id'), $details));
+        }
+        foreach ($document->rows('pairs') as $row) {
+            $this->intake->add(new PairSaid(
+                $this->intake->id($row), $job, $row->text('before_id'), $row->text('after_id'), true === $row->flag('is_same'),
+            ));
         }
         array_map(fn (Row $row) => $this->second($row, $job), $document->rows('second_opinions'));
     }
