@@ -135,7 +135,7 @@ final class AccessTest extends ApplicationTestCase
         $values = [
             'job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(),
             'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet', 'before' => Id::fresh(), 'after' => Id::fresh(),
-            'property' => $job->property()->id,
+            'property' => $job->property()->id, 'act' => 'end',
         ];
         $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];

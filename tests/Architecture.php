@@ -14,7 +14,10 @@ use PHPat\Test\PHPat;
 final class Architecture
 {
     private const FLOORS = ['Support', 'Firm', 'Record', 'Work', 'Screen'];
-    private const STAGES = ['Call', 'WayIn', 'Clear', 'Look', 'Mark', 'Judge', 'Mend', 'HandOver', 'Day', 'Office', 'Practice', 'Demo'];
+    private const STAGES = [
+        'Call', 'WayIn', 'Clear', 'Look', 'Mark', 'Judge', 'Mend', 'HandOver', 'Compare', 'Upkeep', 'Day', 'Office',
+        'Practice', 'Demo',
+    ];
 
     #[TestRule]
     public function theCoreKnowsNoFrameworkNoDatabaseAndNoApplication(): Rule

@@ -247,7 +247,7 @@ final class WholeJobTest extends ApplicationTestCase
         $this->manager()->flush();
         foreach ($pages as $i => $page) {
             self::assertGreaterThan(2, $before[$i]);
-            self::assertLessThanOrEqual(25, $before[$i], $page);
+            self::assertLessThanOrEqual(27, $before[$i], $page);
             self::assertLessThanOrEqual($before[$i], $count($page), $page);
         }
     }

@@ -35,6 +35,7 @@ use App\Record\RunDetails;
 use App\Record\Signal;
 use App\Record\Supports;
 use App\Record\Tool;
+use App\Record\UpkeepPlan;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
 use App\Record\Zero;
@@ -55,6 +56,7 @@ use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Site\TapedTo;
+use Jurvex\Core\Upkeep\UpkeepWork;
 
 /**
  * Jobs of the demo with their entries, made as a technician's day would make them.
@@ -77,9 +79,14 @@ final readonly class DemoEntries
     ) {
     }
 
-    /** @param array<string, mixed> $more fields of the call sheet */
-    public function job(Firm $firm, string $number, Why $why, string $place, string $customer, int $inDays, int $turn, array $more): Job
-    {
+    /**
+     * @param array<string, mixed> $more fields of the call sheet
+     * @param ?Property $property where there were jobs before; none for a new one
+     */
+    public function job(
+        Firm $firm, string $number, Why $why, string $place, string $customer, int $inDays, int $turn, array $more,
+        ?Property $property = null,
+    ): Job {
         $sheet = new CallSheet();
         $sheet->number = $number;
         $sheet->why = $why;
@@ -91,7 +98,7 @@ final readonly class DemoEntries
             $sheet->{$field} = $value;
         }
         $job = new Job(
-            Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet,
+            Id::fresh(), $property ?? new Property(Id::fresh(), $firm, $sheet->place), $sheet,
             $this->now->modify(min($inDays, 0) - 1 .' days'), $firm->name,
         );
         $this->manager->persist($job);
@@ -140,6 +147,12 @@ final readonly class DemoEntries
             $details->tool, $details->head, $details->inM, $details->felt, $details->water, $details->cameBack,
         ] = [$tool, $head, $inM, $felt, $water, $cameBack];
         $this->manager->persist(new Pass(Id::fresh(), $job, $opening, $this->now->modify($when), $details));
+    }
+
+    public function plan(Property $property, UpkeepWork $work, int $everyMonths, int $inDays, string $note): void
+    {
+        $due = $property->firm->today($this->now)->modify($inDays.' days');
+        $this->manager->persist(new UpkeepPlan(Id::fresh(), $property, $work, $everyMonths, $due, $note));
     }
 
     public function test(Job $job, string $when, float $minutes, FlowResult $result, string $note): void

@@ -44,6 +44,7 @@ final readonly class DemoWorld
         (new PotteryStudio($demo))->build($tideway);
         (new TidewayJobs($demo))->build($tideway);
         (new LongLooks($demo))->build($tideway);
+        (new YearsJobs($demo))->build($tideway);
         // Its own prices, in its own currency; the other firm still has the starting values.
         $lantern->price(['dig' => ['start' => [520, 880]], 'items' => ['call_out' => [95, 150]]], '$');
         (new LanternJobs($demo))->build($lantern);

@@ -54,6 +54,22 @@ class Firm
     #[ORM\Column(length: 4, options: ['default' => '€'])]
     private string $currency = '€';
 
+    /** So long after a job a stoppage at the same place is the firm's to put right. */
+    #[ORM\Column(options: ['default' => 6])]
+    private int $guaranteeMonths = 6;
+
+    /** Grows when the calendar's address is made anew: older addresses end. */
+    #[ORM\Column(options: ['default' => 1])]
+    private int $calendarTurn = 1;
+
+    /** As it stands on reports. */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    private string $address = '';
+
+    /** A picture as base64; nothing where there is none. */
+    #[ORM\Column(type: 'text', options: ['default' => ''])]
+    private string $logo = '';
+
     /** Whether it is made up, with all its jobs: only there, and in practice, machines and reels may be simulated. */
     #[ORM\Column(options: ['default' => false])]
     private bool $demo = false;
@@ -74,6 +90,43 @@ class Firm
         $firm->demo = true;
 
         return $firm;
+    }
+
+    /** @param string $logo a JPEG as base64; nothing takes it away */
+    public function standOnReports(string $address, string $logo): void
+    {
+        $this->address = $address;
+        $this->logo = $logo;
+    }
+
+    public function address(): string
+    {
+        return $this->address;
+    }
+
+    public function logo(): string
+    {
+        return $this->logo;
+    }
+
+    public function guarantee(int $months): void
+    {
+        $this->guaranteeMonths = $months;
+    }
+
+    public function guaranteeMonths(): int
+    {
+        return $this->guaranteeMonths;
+    }
+
+    public function turnCalendar(): void
+    {
+        ++$this->calendarTurn;
+    }
+
+    public function calendarTurn(): int
+    {
+        return $this->calendarTurn;
     }
 
     public function isMadeUp(): bool

@@ -12,6 +12,7 @@ use App\Work\LineRecord;
 use App\Work\LookPair;
 use App\Work\MarkedGround;
 use App\Work\MendPlan;
+use App\Work\PlaceHistory;
 use App\Work\RingLeft;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
@@ -39,6 +40,7 @@ final readonly class Report
      * @param ?ClearedProof $cleared none where no tool was in the line
      * @param list<string> $why it stopped, as far as anything shows it
      * @param string $useAdvice how to use it from now on
+     * @param list<PlaceHistory> $histories what grows, as far as looks on several days tell
      * @param list<LookPair> $pairs the job's looks over the ones before them
      * @param array<string, list<Ribbon>> $pairRibbons before and after, by the run after
      */
@@ -46,6 +48,7 @@ final readonly class Report
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public ?MarkedGround $marked,
         public array $mends,
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
+        public array $histories = [],
         public array $pairs = [], public array $pairRibbons = [],
     ) {
         $this->notable = $record->notable();

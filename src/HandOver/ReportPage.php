@@ -27,6 +27,7 @@ final readonly class ReportPage
      * @param list<OutsideText> $outside pipes that were seen from outside
      * @param ?MarkedGroundText $marks none where nothing was marked
      * @param list<MendText> $mends the ways to mend it
+     * @param list<string> $wait what happens if nothing is done now
      * @param list<CompareText> $compared the job's looks over the ones before them
      * @param array<string, string> $photos addresses by finding
      * @param ?string $pdf address of the same as PDF
@@ -36,7 +37,8 @@ final readonly class ReportPage
     public function __construct(
         public Report $report, public array $portions, public array $findings, public array $gone, public array $looks,
         public array $sentences, public int $more, public array $access, public array $accessAdvice, public array $outside,
-        public ?MarkedGroundText $marks, public array $mends, public array $compared, public array $photos, public ?string $pdf,
+        public ?MarkedGroundText $marks, public array $mends, public array $wait,
+        public array $compared, public array $photos, public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
     ) {

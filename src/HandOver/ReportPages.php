@@ -34,7 +34,7 @@ final readonly class ReportPages
     public function __construct(
         private FindingTexts $texts, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
         private AdviceTexts $advice, private OutsideTexts $outside, private MarkTexts $marks,
-        private MendTexts $mends, private CompareTexts $compares,
+        private MendTexts $mends, private CompareTexts $compares, private WaitTexts $waits,
     ) {
     }
 
@@ -59,6 +59,7 @@ final readonly class ReportPages
             $this->advice->findings($report->job, $report->units), $outside,
             null === $report->marked ? null : $this->marks->ground($report->marked, $report->units),
             array_map(fn (MendPlan $plan) => $this->mends->of($plan, $report->job, $report->units), $report->mends),
+            $this->waits->of($report),
             array_map(fn (LookPair $pair) => $this->compares->of($pair, $report->units), $report->pairs), $photos,
             $pdf, $isSignedIn, $assets,
         );

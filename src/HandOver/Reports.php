@@ -17,6 +17,7 @@ use App\Work\JudgedRun;
 use App\Work\LineRecords;
 use App\Work\MarkedGrounds;
 use App\Work\MendPlans;
+use App\Work\PlaceHistories;
 use App\Work\RingsLeft;
 use Doctrine\ORM\EntityManagerInterface;
 
@@ -27,7 +28,7 @@ final readonly class Reports
         private LineRecords $records, private MarkRepository $marks, private JobScreens $screens,
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
         private Causes $causes, private CauseTexts $causeTexts, private MarkedGrounds $grounds,
-        private MendPlans $mends, private Comparisons $comparisons,
+        private MendPlans $mends, private Comparisons $comparisons, private PlaceHistories $histories,
     ) {
     }
 
@@ -60,7 +61,8 @@ final readonly class Reports
         return new Report(
             $job, $record, $runs, $ribbons, $marked, $this->mends->of($job, $record, $all), $units,
             $cleared, $this->rings->of($job, $record),
-            $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes), $pairs, $pairRibbons ?? [],
+            $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
+            $this->histories->of($job->property(), $record), $pairs, $pairRibbons ?? [],
         );
     }
 

@@ -136,6 +136,12 @@ final class JobRepository extends ServiceEntityRepository
         return $jobs;
     }
 
+    /** @return list<Job> at a property, newest first */
+    public function ofProperty(Property $property): array
+    {
+        return $this->findBy(['property' => $property, 'practice' => null], ['openedAt' => 'DESC', 'id' => 'DESC']);
+    }
+
     /** The firm's own number for its next job: the year and how many before. */
     public function nextNumber(Firm $firm, \DateTimeImmutable $day): string
     {

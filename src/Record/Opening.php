@@ -46,6 +46,15 @@ class Opening implements JobEntry
         return $this->node;
     }
 
+    /** By which it is known again on another visit: where it is; its own identifier where two of the job are called alike. */
+    public function name(): string
+    {
+        $key = Property::key($this->details->place);
+        $alike = array_filter($this->job->openings(), static fn (self $each) => Property::key($each->details->place) === $key);
+
+        return \count($alike) > 1 ? $this->id : $key;
+    }
+
     public function details(): OpeningDetails
     {
         return $this->details;

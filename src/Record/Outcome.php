@@ -61,6 +61,30 @@ class Outcome
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     private string $recommendedBecause = '';
 
+    /** @var list<ClosingStep> what of the closing list at the site is done */
+    #[ORM\Column(type: 'json', enumType: ClosingStep::class, options: ['default' => '[]'])]
+    private array $closing = [];
+
+    /** @param list<ClosingStep> $done */
+    public function close(array $done): void
+    {
+        $this->closing = $done;
+    }
+
+    /** @return list<ClosingStep> */
+    public function closing(): array
+    {
+        return $this->closing;
+    }
+
+    /** @return list<ClosingStep> what of the closing list is open */
+    public function openAtTheSite(): array
+    {
+        return array_values(array_filter(
+            ClosingStep::cases(), fn (ClosingStep $step) => !\in_array($step, $this->closing, true),
+        ));
+    }
+
     public function recommend(?Way $way, string $because): void
     {
         $this->recommended = $way;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Job;
+use App\Record\Opening;
 use App\Record\PairSaid;
-use App\Record\Property;
 use App\Record\Run;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Compare\Comparison;
@@ -85,7 +85,13 @@ final readonly class Comparisons
     /** Runs from one opening one way, the same on every visit. */
     public static function portion(Run $run): string
     {
-        return ($run->opening->node() ?? Property::key($run->opening->details()->place)).'/'.$run->details()->travel->value;
+        return self::opening($run->opening).'/'.$run->details()->travel->value;
+    }
+
+    /** An opening, the same on every visit: by the map, else by its name. */
+    public static function opening(Opening $opening): string
+    {
+        return $opening->node() ?? $opening->name();
     }
 
     /** How their distances go together where both ways come through one pipe, and all before it is measured or seen. */

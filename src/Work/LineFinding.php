@@ -81,7 +81,7 @@ final readonly class LineFinding
     private function ways(): array
     {
         return array_map(
-            static fn (Sighting $seen) => $seen->line->run->opening->id.$seen->line->run->details()->travel->value, $this->sightings,
+            static fn (Sighting $seen) => Comparisons::portion($seen->line->run), $this->sightings,
         );
     }
 

@@ -107,7 +107,7 @@ final readonly class LineRecords
         $way = MappedRuns::wayOf($run);
 
         return LaidRun::along(
-            $run->id, (float) $run->startedAt->format('U.u'), (null === $way ? null : $run->opening->node()) ?? $run->opening->id,
+            $run->id, (float) $run->startedAt->format('U.u'), (null === $way ? null : $run->opening->node()) ?? $run->opening->name(),
             $line->record, $way, $counter,
         );
     }

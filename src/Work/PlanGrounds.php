@@ -103,7 +103,8 @@ final readonly class PlanGrounds
         }
         $sketch = $job->property()->sketch();
         $laid = LaidRun::along(
-            'plan', 0.0, null === $way ? $opening->id : $opening->node() ?? '', new RunRecord([], Material::Unknown, null, $travel), $way,
+            'plan', 0.0, null === $way ? $opening->name() : $opening->node() ?? '',
+            new RunRecord([], Material::Unknown, null, $travel), $way,
         );
         $known = [];
         foreach ($record->findings as $joint) {

@@ -15,12 +15,14 @@ use App\Record\Mark;
 use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
+use App\Record\PairSaid;
 use App\Record\Pass;
 use App\Record\PropertyRepository;
 use App\Record\ReadingBatch;
 use App\Record\RepairSaid;
 use App\Record\Run;
 use App\Record\SecondOpinion;
+use App\Record\SentLetter;
 use App\Record\StuckTool;
 use App\Support\Files\FileError;
 use App\Support\Files\RefusedFile;
@@ -33,7 +35,7 @@ final readonly class JobFileReader
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
         LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
-        RepairSaid::class, SecondOpinion::class, Correction::class,
+        RepairSaid::class, PairSaid::class, SentLetter::class, SecondOpinion::class, Correction::class,
     ];
 
     public function __construct(
@@ -86,7 +88,7 @@ final readonly class JobFileReader
             throw new RefusedFile([new FileError('job.id', 'job_file.id_taken')]);
         }
         // The maps are the property's: other jobs may have altered them since.
-        $propertys = ['line_map' => null, 'site_plan' => null];
+        $propertys = ['line_map' => null, 'site_plan' => null, 'upkeep_plans' => null];
         $here = json_decode((new SpilledJson($this->writer->write($known)))->json, true, JobFileSchema::DEPTH, \JSON_THROW_ON_ERROR);
         if (!self::saysTheSame(array_diff_key((array) $here, $propertys), array_diff_key($given, $propertys))) {
             throw new RefusedFile([new FileError('job.id', 'job_file.already_here')]);
@@ -132,6 +134,7 @@ final readonly class JobFileReader
         $runs->outside($document, $job);
         $runs->heights($document, $job);
         (new MendSection($intake))->read($document, $given, $job);
+        (new UpkeepSection($intake, $this->manager))->read($document, $given, $job);
         array_map(static fn (Row $row) => self::correction($row, $job, $intake), $document->rows('corrections'));
 
         return $job;

@@ -19,7 +19,9 @@ use App\Record\Pass;
 use App\Record\RepairSaid;
 use App\Record\Run;
 use App\Record\SecondOpinion;
+use App\Record\SentLetter;
 use App\Record\StuckTool;
+use App\Record\UpkeepPlan;
 use Doctrine\ORM\EntityManagerInterface;
 
 /**
@@ -86,6 +88,11 @@ final readonly class JobFileWriter
             'repairs' => array_map($this->repair(...), $this->all(RepairSaid::class, $job)),
             'second_opinions' => array_map(JobValues::second(...), $this->all(SecondOpinion::class, $job)),
             'pairs' => array_map(JobValues::pair(...), $this->all(PairSaid::class, $job)),
+            'sent' => array_map(JobValues::letter(...), $this->all(SentLetter::class, $job)),
+            'upkeep_plans' => array_map(
+                JobValues::plan(...),
+                $this->manager->getRepository(UpkeepPlan::class)->findBy(['property' => $job->property()], ['id' => 'ASC']),
+            ),
             'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),

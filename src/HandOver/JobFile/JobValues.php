@@ -4,13 +4,16 @@ declare(strict_types=1);
 
 namespace App\HandOver\JobFile;
 
+use App\Record\ClosingStep;
 use App\Record\DangerSaid;
 use App\Record\GateLine;
 use App\Record\Job;
 use App\Record\PairSaid;
 use App\Record\PreUseCheck;
 use App\Record\SecondOpinion;
+use App\Record\SentLetter;
 use App\Record\TestMade;
+use App\Record\UpkeepPlan;
 use Jurvex\Core\Triage\Answer;
 
 /** What a job file says of the job itself: its outcome, the evidence on site, practice. */
@@ -36,6 +39,7 @@ final readonly class JobValues
             'upkeep_due_on' => $outcome->upkeepDueOn()?->format('Y-m-d'),
             'handed_over_at' => JobFileWriter::time($outcome->handedOverAt()),
             'look_closed_because' => $outcome->lookClosedBecause(),
+            'closing' => array_map(static fn (ClosingStep $step) => $step->value, $outcome->closing()),
         ];
     }
 
@@ -87,6 +91,24 @@ final readonly class JobValues
             'answered_at' => JobFileWriter::time($second->answeredAt()), 'decided' => $second->decided()?->value,
             'decided_by' => $second->decidedBy(), 'decided_because' => $second->decidedBecause(),
             'decided_at' => JobFileWriter::time($second->decidedAt()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function letter(SentLetter $letter): array
+    {
+        return [
+            'id' => $letter->id, 'to' => $letter->to, 'subject' => $letter->subject, 'text' => $letter->text, 'by' => $letter->by,
+            'sent_at' => JobFileWriter::time($letter->sentAt), 'with_pdf' => $letter->withPdf,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function plan(UpkeepPlan $plan): array
+    {
+        return [
+            'id' => $plan->id, 'work' => $plan->work()->value, 'every_months' => $plan->everyMonths(),
+            'due_on' => $plan->dueOn()->format('Y-m-d'), 'note' => $plan->note(), 'ended_at' => JobFileWriter::time($plan->endedAt()),
         ];
     }
 

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Upkeep;
+
+use App\Firm\Account;
+use App\Record\CallSheet;
+use App\Record\Job;
+use App\Record\JobRepository;
+use App\Record\Pass;
+use App\Record\Property;
+use App\Record\UpkeepPlan;
+use App\Record\Why;
+use App\Support\Wording\WordsExtension;
+use App\Work\Sketching;
+use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** Opens a job at a known property with all that is known: who, the map and its openings, the kit of last time, what is open. */
+final readonly class Bookings
+{
+    private const LONGEST = 4000;
+
+    public function __construct(
+        private EntityManagerInterface $manager, private JobRepository $jobs, private ClockInterface $clock, private Sketching $sketching,
+        private PropertyPages $pages, private TranslatorInterface $translator, private WordsExtension $words,
+    ) {
+    }
+
+    /** @return ?Job the same again where it was booked already; none where the identifier is taken or the plan is not of the property */
+    public function book(Property $property, string $id, Account $account, string $planId): ?Job
+    {
+        $known = $this->jobs->find($id);
+        if (null !== $known) {
+            return $known->property() === $property ? $known : null;
+        }
+        $plan = '' === $planId ? null : $this->manager->find(UpkeepPlan::class, $planId);
+        if ('' !== $planId && $plan?->property !== $property) {
+            return null;
+        }
+        $now = $this->clock->now();
+        $sheet = $this->sheet($property, $account, $plan);
+        $job = new Job($id, $property, $sheet, $now, $account->firm->name);
+        $last = $this->jobs->ofProperty($property)[0] ?? null;
+        if (null !== $last) {
+            $job->planClearing($last->clearing());
+        }
+        $plan?->seenTo($sheet->plannedOn ?? $account->firm->today($now));
+        $this->manager->persist($job);
+        $this->manager->flush();
+        $this->sketching->takeOpenings($job, $property->sketch());
+
+        return $job;
+    }
+
+    private function sheet(Property $property, Account $account, ?UpkeepPlan $plan): CallSheet
+    {
+        $last = $this->jobs->ofProperty($property)[0] ?? null;
+        $page = $this->pages->of($property, $account->units());
+        $today = $account->firm->today($this->clock->now());
+        $sheet = new CallSheet();
+        $sheet->why = Why::FollowUp;
+        $sheet->place = $property->place();
+        $sheet->customer = $last?->call()->customer ?? '';
+        $sheet->contact = $last?->call()->contact ?? '';
+        $sheet->yearBuilt = $last?->call()->yearBuilt;
+        $sheet->reportUnits = $last?->call()->reportUnits ?? $account->units();
+        $sheet->number = $this->jobs->nextNumber($account->firm, $today);
+        $sheet->plannedOn = max($today, $plan?->dueOn() ?? $page->proposal?->from->setTime(0, 0) ?? $today);
+        $sheet->ordered = null === $plan ? '' : trim($this->words->words($plan->work(), 'upkeep_work').'. '.$plan->note());
+        $sheet->bring = null === $last ? '' : implode(', ', array_unique(array_map(
+            static fn (Pass $pass) => $pass->details()->head, $last->passes(),
+        )));
+        $sheet->notes = mb_substr($this->open($page), 0, self::LONGEST);
+
+        return $sheet;
+    }
+
+    /** What nobody has seen, and why now. */
+    private function open(PropertyPage $page): string
+    {
+        $open = array_filter([$page->next]);
+        foreach ($page->portions as $portion) {
+            array_push($open, ...$portion->unseen);
+        }
+
+        return implode("\n", [] === $open ? [] : [$this->translator->trans('upkeep.known'), ...$open]);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Record\Job;
+use App\Record\Property;
+use App\Record\UpkeepPlan;
+use App\Support\Database\Id;
+
+/** A property over the years: what grows and when it is at its limit, upkeep on a cycle, the next visit. */
+final class YearsTest extends ApplicationTestCase
+{
+    public function testThreeYearlyLooksAtOneJointTellWhenItIsFull(): void
+    {
+        $story = null;
+        foreach ([['2024-03-02', 10.0, 0.0], ['2025-03-02', 20.0, 0.7], ['2026-03-02', 30.0, 0.0]] as [$day, $share, $zero]) {
+            $story = (new StoryBuilder('Yearly, Story Row'))->opening('Yard')->look('Yard', [
+                ...array_map(static fn (int $i) => ['kind' => 'sound_joint', 'from_m' => 1.2 + 1.5 * $i + $zero], range(0, 14)),
+                ['kind' => 'bend', 'from_m' => 9.6 + $zero, 'size' => 45.0, 'unit' => 'degrees'],
+                ['kind' => 'tie_in', 'from_m' => 4.9 + $zero],
+                ['kind' => 'root_cords', 'from_m' => 14.7 + $zero, 'size' => $share, 'unit' => 'percent', 'at_joint' => true],
+            ], 23.0 + $zero, more: ['started_at' => $day.'T09:00:00+00:00', 'ended_at' => $day.'T09:40:00+00:00']);
+            $this->take($story);
+        }
+        // Ten percent a year; 5 % either way over three years is 3.5 % a year: 28 months at the most likely, 50 % in March 2028.
+        $told = $this->property('Yearly, Story Row');
+        self::assertStringContainsString('2 Mar 2024: 10 % · 2 Mar 2025: 20 % · 2 Mar 2026: 30 %', $told);
+        self::assertStringContainsString(
+            'it grows by 10 % of the bore a year, give or take 4 %, and takes 50 % of it in March 2028, between May 2027 and', $told,
+        );
+        $report = $this->get('/jobs/'.($story->id ?? '').'/report')->filter('.first-page')->text();
+        self::assertStringContainsString('takes 50 % of it in March 2028', $report);
+    }
+
+    public function testWhatWasCutInBetweenBeginsAnewAndOneLookGoesByTheHousesCycle(): void
+    {
+        $roots = static fn (float $share) => [
+            ['kind' => 'root_cords', 'from_m' => 14.7, 'size' => $share, 'unit' => 'percent', 'at_joint' => true],
+        ];
+        $this->take((new StoryBuilder('Cut anew, Story Row'))->opening('Yard')->look('Yard', $roots(40.0), 23.0)
+            ->look('Yard', $roots(12.0), 23.0, more: [
+                'started_at' => '2026-08-02T09:00:00+00:00', 'ended_at' => '2026-08-02T09:40:00+00:00',
+            ])
+            ->pass('Yard', [
+                'tool' => 'cable', 'head' => 'Large blade', 'in_m' => 20.0, 'out_m' => 0.0, 'logged_at' => '2026-08-01T09:00:00+00:00',
+            ]));
+        $told = $this->property('Cut anew, Story Row');
+
+        self::assertStringContainsString('Not two looks with a size since it was worked on (1 Aug 2026): nothing is known of growth.', $told);
+        self::assertStringContainsString('Cutting between May 2027 and August 2027. By the house\'s cycle for root cords, 14.7 m', $told);
+    }
+
+    public function testUpkeepIsPlannedSeenToBookedAndEnded(): void
+    {
+        $this->signIn();
+        $property = $this->at('Smokehouse, 3 Kiln Close');
+        $address = '/properties/'.$property->id;
+        $this->get($address);
+        $id = Id::fresh();
+        $plan = ['work' => 'jetting', 'everyMonths' => '', 'dueOn' => '2031-05-04', 'note' => 'By the gate'];
+        $this->send($address.'/plans/'.$id, ['plan_form' => $plan]);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('By the gate', $this->page());
+        foreach ([1, 2] as $ignored) {
+            $this->send($address.'/plans/'.$id, ['plan_form' => ['everyMonths' => '6'] + $plan]);
+        }
+        self::assertStringContainsString('every 6 months · due 4 May 2031', $this->get($address)->text(normalizeWhitespace: true));
+
+        $booked = Id::fresh();
+        $this->send($address.'/book/'.$booked, ['plan' => $id]);
+        $job = $this->manager()->find(Job::class, $booked) ?? self::fail();
+        self::assertSame(
+            [$property->id, 'Kiln Close Smokers', '2031-05-04', 'Jetting. By the gate'],
+            [$job->property()->id, $job->call()->customer, $job->call()->plannedOn?->format('Y-m-d'), $job->call()->ordered],
+        );
+        self::assertStringContainsString('takes 50 % of it', $job->call()->notes);
+        self::assertSame('2031-11-04', $this->manager()->find(UpkeepPlan::class, $id)?->dueOn()->format('Y-m-d'));
+        $this->send($address.'/plans/'.$id.'/end', []);
+        self::assertStringNotContainsString('By the gate', $this->get($address)->text());
+    }
+
+    private function take(StoryBuilder $story): void
+    {
+        $this->signIn();
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
+        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+    }
+
+    private function at(string $place): Property
+    {
+        return $this->manager()->getRepository(Property::class)->findOneBy(['placeKey' => Property::key($place)]) ?? self::fail();
+    }
+
+    private function property(string $place): string
+    {
+        return $this->get('/properties/'.$this->at($place)->id)->filter('#bench')->text(normalizeWhitespace: true);
+    }
+}
