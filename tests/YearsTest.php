@@ -48,7 +48,7 @@ final class YearsTest extends ApplicationTestCase
             ]));
         $told = $this->property('Cut anew, Story Row');
 
-        self::assertStringContainsString('Not two looks with a size since it was worked on (1 Aug 2026): nothing is known of growth.', $told);
+        self::assertStringContainsString('Not two looks with a size since it was worked on (1 Aug 2026): nothing is known', $told);
         self::assertStringContainsString('Cutting between May 2027 and August 2027. By the house\'s cycle for root cords, 14.7 m', $told);
     }
 

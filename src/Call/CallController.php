@@ -13,6 +13,7 @@ use App\Screen\JobController;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use App\Work\Guarantees;
 use App\Work\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -63,7 +64,7 @@ final class CallController extends JobController
     }
 
     #[Route('/jobs/{job}', name: 'call', methods: ['GET', 'POST'])]
-    public function call(Job $job, Request $request, PropertyRepository $properties): Response
+    public function call(Job $job, Request $request, PropertyRepository $properties, Guarantees $guarantees): Response
     {
         $sheet = clone $job->call();
         $form = $this->createForm(CallForm::class, $sheet);
@@ -75,7 +76,11 @@ final class CallController extends JobController
             return $this->backToStage($job);
         }
 
-        return $this->show($job, $request, ['form' => $form]);
+        $before = $guarantees->of($job);
+
+        return $this->show($job, $request, [
+            'form' => $form, 'guarantee' => $before, 'clearedAt' => null === $before ? null : Guarantees::clearedAt($before),
+        ]);
     }
 
     protected function stage(): Stage

@@ -7,6 +7,7 @@ namespace App\Day;
 use App\Firm\Account;
 use App\Record\JobRepository;
 use App\Record\SecondOpinionRepository;
+use App\Record\UpkeepPlanRepository;
 use App\Work\UnfinishedLooks;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -18,11 +19,12 @@ use Symfony\Component\Routing\Attribute\Route;
 final class DayController extends AbstractController
 {
     private const UPKEEP_AHEAD = '+30 days';
+    private const MOST_DUE = 20;
 
     #[Route('/', name: 'day', methods: 'GET')]
     public function day(
         Account $account, JobRepository $jobs, UnfinishedLooks $unfinished, Request $request, ClockInterface $clock,
-        SecondOpinionRepository $seconds,
+        SecondOpinionRepository $seconds, UpkeepPlanRepository $plans,
     ): Response {
         $firm = $account->firm;
         $today = $firm->today($clock->now());
@@ -34,7 +36,7 @@ final class DayController extends AbstractController
             'found' => '' === $words ? null : $jobs->search($firm, $words),
             'jobs' => $jobs->onDay($firm, $today),
             'unfinished' => $unfinished->of($firm),
-            'due' => $jobs->upkeepDue($firm, $today->modify(self::UPKEEP_AHEAD)),
+            'due' => $plans->due($firm, $today->modify(self::UPKEEP_AHEAD), self::MOST_DUE),
             'asked' => $this->isGranted('ROLE_OFFICE') ? $seconds->asked($firm) : [],
             'others' => $jobs->openBesides($firm, $today),
         ]);

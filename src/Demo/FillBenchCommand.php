@@ -42,6 +42,8 @@ final class FillBenchCommand extends Command
     private const FINDINGS = 50;
     private const LONG_RUN = 300;
     private const RUNS = 5;
+    /** Of the property that is looked at over the years. */
+    private const LOOKS = 20;
     private const LONGEST_RUN = 5000;
     private const PACK = 10;
     private const READINGS = 10_000;
@@ -72,6 +74,7 @@ final class FillBenchCommand extends Command
         $of = $this->manager->getReference(Firm::class, $firm->id) ?? $firm;
         $longest = $this->jobWithRun($of, self::JOBS + 2, self::LONGEST_RUN);
         $looked = $this->jobWithRun($of, self::JOBS + 3, intdiv(self::LONG_RUN, self::RUNS), self::RUNS);
+        $years = $this->jobWithRun($of, self::JOBS + 4, self::FINDINGS, self::LOOKS);
         $this->manager->flush();
         foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
             $this->tracks->take($long, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
@@ -85,11 +88,13 @@ final class FillBenchCommand extends Command
             'five-runs' => ['judge', $looked->job], 'map' => ['way_in', $mapped],
             'stoppage' => ['stoppage', $mapped], 'jet' => ['jet_bench', $long->job], 'plan' => ['clear_plan', $mapped],
             'jet-map' => ['jet_bench', $mapped],
+            'due' => ['due', null],
             'judge5000' => ['judge', $longest->job], 'report5000' => ['report', $longest->job],
         ];
         foreach ($pages as $name => [$route, $job]) {
             $output->writeln($name.' '.$this->urls->generate($route, null === $job ? [] : ['job' => $job->id]));
         }
+        $output->writeln('property '.$this->urls->generate('property', ['property' => $years->job->property()->id]));
         $output->writeln('batch '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/readings/');
         $output->writeln('store '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/findings/');
 
@@ -115,7 +120,7 @@ final class FillBenchCommand extends Command
         [$setUp->material, $setUp->boreMm, $setUp->expectedM] = [Material::Clay, 100.0, 60.0];
         array_map($this->manager->persist(...), [$job, $opening]);
         for ($look = 1; $look <= $runs; ++$look) {
-            $run = new Run(Id::fresh(), $job, $opening, $now->modify('+'.$look.' minutes'), $setUp);
+            $run = new Run(Id::fresh(), $job, $opening, $now->modify($look - $runs.' months'), $setUp);
             $run->end(0 === $number % 3 ? EndReason::CannotPass : EndReason::MainReached, 58.0, '', $now);
             $this->manager->persist($run);
             foreach ($this->findings($findings) as $finding) {

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Firm\Account;
+use App\Record\ClosingStep;
 use App\Record\Job;
 use App\Record\Run;
+use App\Record\SentLetter;
 use App\Record\Shared;
 use App\Record\ShareLink;
 use App\Screen\JobController;
@@ -19,6 +21,7 @@ use App\Support\Form\SentForm;
 use App\Support\Logging\Audit;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
+use Symfony\Component\Form\FormError;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -28,9 +31,12 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/jobs/{job}/hand-over', requirements: ['id' => Id::PATTERN])]
 final class HandOverController extends JobController
 {
+    /** A link that should end later than this has no end. */
+    private const MOST_DAYS = 3650;
+
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ShareLinks $links,
-        private readonly Audit $audit,
+        private readonly Audit $audit, private readonly Letters $letters,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -72,13 +78,30 @@ final class HandOverController extends JobController
         return $this->backToStage($job);
     }
 
+    /** What of the closing list at the site is done. */
+    #[Route('/closing', name: 'closing', methods: 'POST')]
+    public function closing(Job $job, Request $request): Response
+    {
+        $done = array_map(
+            static fn (mixed $code) => ClosingStep::tryFrom(\is_string($code) ? $code : ''), $request->request->all('done'),
+        );
+        $job->outcome()->close(array_values(array_filter(
+            ClosingStep::cases(), static fn (ClosingStep $step) => \in_array($step, $done, true),
+        )));
+        $this->store();
+
+        return $this->backToStage($job);
+    }
+
     #[Route('/links/{id}', name: 'share', methods: 'POST')]
     public function share(Job $job, string $id, Request $request): Response
     {
         $link = $this->manager->find(ShareLink::class, $id);
         if (null === $link) {
             $what = Shared::tryFrom($request->request->getString('what')) ?? Shared::Report;
-            $this->store(new ShareLink($id, $job, $this->now(), $what));
+            $days = $request->request->getInt('days');
+            $ends = $days > 0 ? $job->firm->today($this->now())->add(new \DateInterval('P'.min($days, self::MOST_DAYS).'D')) : null;
+            $this->store(new ShareLink($id, $job, $this->now(), $what, $ends));
             $this->audit->note('shared', ['job' => $job->id, 'link' => $id, 'what' => $what->value]);
         } elseif ($link->job !== $job) {
             throw $this->createNotFoundException();
@@ -97,6 +120,29 @@ final class HandOverController extends JobController
         $link->revoke($this->now());
         $this->store();
         $this->audit->note('link_revoked', ['job' => $job->id, 'link' => $id]);
+
+        return $this->backToStage($job);
+    }
+
+    /** Writes to the customer, with the link and, where it is wanted, the PDF; what was sent is kept. Sent twice it goes once. */
+    #[Route('/letters/{id}', name: 'letter', methods: 'POST')]
+    public function letter(Job $job, string $id, Account $account, Request $request): Response
+    {
+        $known = $this->manager->find(SentLetter::class, $id);
+        if (null !== $known) {
+            return $known->job === $job ? $this->backToStage($job) : throw $this->createNotFoundException();
+        }
+        $values = $this->letters->begun($job);
+        $form = $this->createForm(LetterForm::class, $values, ['action' => $request->getPathInfo()]);
+        $isSent = SentForm::isAccepted($form, $request) && $this->letters->send($job, $id, $values, $account);
+        if (!$isSent) {
+            if ($form->isValid()) {
+                $form->addError(new FormError('error.mail_failed'));
+            }
+
+            return $this->bench($job, $request, AdviceForm::sheetOf($job), ['letter' => $form]);
+        }
+        $this->audit->note('sent', ['job' => $job->id, 'letter' => $id]);
 
         return $this->backToStage($job);
     }
@@ -135,7 +181,11 @@ final class HandOverController extends JobController
 
         return $this->show($job, $request, [
             'form' => $this->createForm(AdviceForm::class, $sheet, ['action' => $this->generateUrl('advice', ['job' => $job->id])]),
-            'links' => $links, 'refused' => [], ...$parameters,
+            'links' => $links, 'refused' => [], 'today' => $job->firm->today($this->now()),
+            'letter' => $this->createForm(LetterForm::class, $this->letters->begun($job), [
+                'action' => $this->generateUrl('letter', ['job' => $job->id, 'id' => Id::fresh()]),
+            ]),
+            'sent' => $this->manager->getRepository(SentLetter::class)->findBy(['job' => $job], ['id' => 'DESC']), ...$parameters,
         ]);
     }
 

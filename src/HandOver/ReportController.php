@@ -12,45 +12,46 @@ use App\Record\Run;
 use App\Record\Shared;
 use App\Screen\ShareLinks;
 use App\Support\Logging\Audit;
-use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
 use App\Support\Web\Download;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
 
 /** The report as page and PDF, for the firm and for whoever holds a share link; and the job's files. */
 final class ReportController extends AbstractController
 {
-    private const TEMPLATE = 'hand_over/report.html.twig';
-
     public function __construct(
         private readonly Reports $reports,
         private readonly ReportPages $pages,
-        private readonly string $projectDir,
         private readonly Audit $audit,
+        private readonly ReportPrinter $printer,
     ) {
     }
 
     #[Route('/jobs/{job}/report', name: 'report', methods: 'GET')]
-    public function report(Job $job): Response
+    public function report(Job $job, Request $request): Response
     {
+        $short = $request->query->getBoolean('short');
         $report = $this->reports->of($job);
         $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('photo', [
             'job' => $run->job->id, 'run' => $run->id, 'id' => $finding,
         ]));
 
-        return $this->shown($this->pages->of($report, $photos, $this->generateUrl('report_pdf', ['job' => $job->id]), true));
+        $pdf = $this->generateUrl('report_pdf', ['job' => $job->id] + ($short ? ['short' => 1] : []));
+
+        return $this->shown($this->pages->of($report, $photos, $pdf, true, short: $short));
     }
 
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
-    public function pdf(Job $job, Chromium $printer): Response
+    public function pdf(Job $job, Request $request): Response
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'report']);
 
-        return $this->printed($job, $printer);
+        return $this->printed($job, $request->query->getBoolean('short'));
     }
 
     #[Route('/jobs/{job}/job.json', name: 'job_file', methods: 'GET')]
@@ -58,7 +59,7 @@ final class ReportController extends AbstractController
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'job file']);
 
-        return Download::file($writer->write($job), 'application/json', self::fileName($job, 'json'));
+        return Download::file($writer->write($job), 'application/json', ReportPrinter::fileName($job, 'json'));
     }
 
     #[Route('/jobs/{job}/findings.csv', name: 'findings_csv', methods: 'GET')]
@@ -66,13 +67,15 @@ final class ReportController extends AbstractController
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'findings']);
 
-        return Download::file($csv->export($job), 'text/csv; charset=UTF-8', self::fileName($job, 'csv'));
+        return Download::file($csv->export($job), 'text/csv; charset=UTF-8', ReportPrinter::fileName($job, 'csv'));
     }
 
     #[Route('/r/{token}', name: 'shared_report', methods: 'GET')]
-    public function shared(string $token, ShareLinks $links): Response
+    public function shared(string $token, ShareLinks $links, Request $request): Response
     {
-        $job = $this->jobOf($token, $links);
+        $link = $links->find($token, Shared::Report) ?? throw $this->createNotFoundException('error.no_such_link');
+        $job = $link->job;
+        $links->opened($link);
         $this->audit->note('link_opened', ['job' => $job->id]);
         $report = $this->reports->of($job);
         $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('shared_photo', [
@@ -80,17 +83,20 @@ final class ReportController extends AbstractController
         ]));
 
         return Download::unlisted($this->shown(
-            $this->pages->of($report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false),
+            $this->pages->of(
+                $report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false,
+                short: $request->query->getBoolean('short'),
+            ),
         ));
     }
 
     #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
-    public function sharedPdf(string $token, ShareLinks $links, Chromium $printer): Response
+    public function sharedPdf(string $token, ShareLinks $links): Response
     {
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
 
-        return Download::unlisted($this->printed($job, $printer));
+        return Download::unlisted($this->printed($job, false));
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
@@ -130,25 +136,18 @@ final class ReportController extends AbstractController
 
     private function shown(ReportPage $page): Response
     {
-        return $this->render(self::TEMPLATE, ['page' => $page]);
+        return $this->render(ReportPrinter::TEMPLATE, ['page' => $page]);
     }
 
-    private function printed(Job $job, Chromium $printer): Response
+    private function printed(Job $job, bool $short): Response
     {
-        $report = $this->reports->of($job);
-        $page = $this->pages->of(
-            $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public',
-        );
-        $html = $this->renderView(self::TEMPLATE, ['page' => $page]);
         try {
-            return Download::file($printer->pdf($html), 'application/pdf', self::fileName($job, 'pdf'), HeaderUtils::DISPOSITION_INLINE);
+            return Download::file(
+                $this->printer->pdf($job, $short), 'application/pdf', ReportPrinter::fileName($job, 'pdf'),
+                HeaderUtils::DISPOSITION_INLINE,
+            );
         } catch (PrintFailed) {
             return $this->render('error/plain.html.twig', ['code' => 503, 'message' => 'error.pdf_failed'], new Response(status: 503));
         }
-    }
-
-    private static function fileName(Job $job, string $ending): string
-    {
-        return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
     }
 }

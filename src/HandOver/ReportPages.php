@@ -39,8 +39,9 @@ final readonly class ReportPages
     }
 
     /** @param array<string, string> $photos addresses by finding */
-    public function of(Report $report, array $photos, ?string $pdf, bool $isSignedIn, string $assets = ''): ReportPage
-    {
+    public function of(
+        Report $report, array $photos, ?string $pdf, bool $isSignedIn, string $assets = '', bool $short = false,
+    ): ReportPage {
         $record = $report->record;
         $looks = array_map(fn (JudgedRun $line) => $this->look($line, $report), $report->runs);
         $texts = array_merge(...array_map(static fn (ReportLook $look) => array_column($look->findings, null, 'id'), $looks), ...[[]]);
@@ -61,7 +62,7 @@ final readonly class ReportPages
             array_map(fn (MendPlan $plan) => $this->mends->of($plan, $report->job, $report->units), $report->mends),
             $this->waits->of($report),
             array_map(fn (LookPair $pair) => $this->compares->of($pair, $report->units), $report->pairs), $photos,
-            $pdf, $isSignedIn, $assets,
+            $pdf, $isSignedIn, $assets, $short,
         );
     }
 

@@ -95,21 +95,6 @@ final class JobRepository extends ServiceEntityRepository
         return $ids;
     }
 
-    /**
-     * Soonest first.
-     *
-     * @return list<DueUpkeep>
-     */
-    public function upkeepDue(Firm $firm, \DateTimeImmutable $until): array
-    {
-        /** @var list<DueUpkeep> $rows */
-        $rows = $this->rows($firm, 'NEW App\Record\DueUpkeep(job.id, job.call.place, job.outcome.upkeep, job.outcome.upkeepDueOn)')
-            ->andWhere('job.outcome.upkeepDueOn <= :until')->setParameter('until', $until, 'date_immutable')
-            ->orderBy('job.outcome.upkeepDueOn', 'ASC')->getQuery()->getResult();
-
-        return $rows;
-    }
-
     /** @return list<Job> whose place, customer or number has the words in it, newest first */
     public function search(Firm $firm, string $words): array
     {
@@ -132,6 +117,18 @@ final class JobRepository extends ServiceEntityRepository
         /** @var list<Job> $jobs */
         $jobs = $this->createQueryBuilder('job')->where('job.firm = :firm AND job.practice IS NOT NULL')
             ->setParameter('firm', $firm->id)->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
+    }
+
+    /** @return list<Job> planned on a day or after, the soonest first */
+    public function plannedFrom(Firm $firm, \DateTimeImmutable $day, int $most): array
+    {
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND job.practice IS NULL AND job.call.plannedOn >= :day')
+            ->setParameter('firm', $firm->id)->setParameter('day', $day, 'date_immutable')
+            ->orderBy('job.call.plannedOn', 'ASC')->addOrderBy('job.id', 'ASC')->setMaxResults($most)->getQuery()->getResult();
 
         return $jobs;
     }

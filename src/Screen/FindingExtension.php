@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Screen;
 
+use App\Record\ClosingStep;
 use Jurvex\Core\Judge\Need;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -25,6 +26,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('judged_limits', [FindingTexts::class, 'limits']),
             new TwigFunction('need_sign', [NeedSigns::class, 'of'], ['is_safe' => ['html']]),
             new TwigFunction('enum_needs', [Need::class, 'cases']),
+            new TwigFunction('enum_closing', [ClosingStep::class, 'cases']),
             new TwigFunction('outside_told', [OutsideTexts::class, 'of']),
             new TwigFunction('ribbon_words', [RibbonWords::class, 'of']),
         ];

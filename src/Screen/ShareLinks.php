@@ -7,6 +7,7 @@ namespace App\Screen;
 use App\Record\Shared;
 use App\Record\ShareLink;
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /**
@@ -17,7 +18,7 @@ final readonly class ShareLinks
 {
     private const SIGNATURE_BYTES = 24;
 
-    public function __construct(private EntityManagerInterface $manager, private string $secret)
+    public function __construct(private EntityManagerInterface $manager, private string $secret, private ClockInterface $clock)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class ShareLinks
         return self::written($id.$this->signature($id));
     }
 
-    /** The link of an address, if it is genuine, is to this and was not revoked. */
+    /** The link of an address, if it is genuine, is to this, has not ended and was not revoked. */
     public function find(string $token, Shared $what): ?ShareLink
     {
         $bytes = base64_decode(strtr($token, '-_', '+/'), true);
@@ -41,7 +42,16 @@ final readonly class ShareLinks
         }
         $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());
 
-        return null === $link?->revokedAt() && $what === $link?->what ? $link : null;
+        $isOpen = null !== $link && null === $link->revokedAt() && !$link->hasEnded($link->job->firm->today($this->clock->now()));
+
+        return $isOpen && $what === $link->what ? $link : null;
+    }
+
+    /** Counts that somebody has opened it. */
+    public function opened(ShareLink $link): void
+    {
+        $link->open($this->clock->now());
+        $this->manager->flush();
     }
 
     private static function written(string $bytes): string

@@ -22,7 +22,9 @@ final readonly class Chromium
     /** @throws PrintFailed */
     public function pdf(string $html): string
     {
-        return $this->printed('page.html', $html, '%PDF', ['--no-pdf-header-footer', '--print-to-pdf=%folder%/out']);
+        return $this->printed('page.html', $html, '%PDF', [
+            '--no-pdf-header-footer', '--export-tagged-pdf', '--generate-pdf-document-outline', '--print-to-pdf=%folder%/out',
+        ]);
     }
 
     /**

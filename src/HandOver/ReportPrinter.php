@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use App\Record\Job;
+use App\Support\Print\Chromium;
+use App\Support\Print\PrintFailed;
+use Twig\Environment;
+
+/** Prints a job's report. */
+final readonly class ReportPrinter
+{
+    public const TEMPLATE = 'hand_over/report.html.twig';
+
+    public function __construct(
+        private Reports $reports, private ReportPages $pages, private Environment $twig, private Chromium $printer,
+        private string $projectDir,
+    ) {
+    }
+
+    /**
+     * @param bool $short whether only its first page is wanted
+     *
+     * @throws PrintFailed
+     */
+    public function pdf(Job $job, bool $short = false): string
+    {
+        $report = $this->reports->of($job);
+        $page = $this->pages->of(
+            $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public', $short,
+        );
+
+        return $this->printer->pdf($this->twig->render(self::TEMPLATE, ['page' => $page]));
+    }
+
+    public static function fileName(Job $job, string $ending): string
+    {
+        return 'job-'.(preg_replace('/[^A-Za-z0-9-]+/', '-', $job->call()->number) ?: $job->id).'.'.$ending;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Work;
+
+use App\Record\Cleared;
+use App\Record\Job;
+use App\Record\JobRepository;
+use App\Record\Why;
+
+/** Whether a stoppage comes at a property that the firm cleared not long ago. */
+final readonly class Guarantees
+{
+    public function __construct(private JobRepository $jobs)
+    {
+    }
+
+    /** @return ?Job the last one that cleared the line there within the firm's time before; none for a call of another kind */
+    public function of(Job $job): ?Job
+    {
+        if (!\in_array($job->call()->why, [Why::Stoppage, Why::RepeatStoppage], true)) {
+            return null;
+        }
+        $since = $job->openedAt->modify('-'.$job->firm->guaranteeMonths().' months');
+        foreach ($this->jobs->ofProperty($job->property()) as $other) {
+            $isBefore = $other !== $job && $other->openedAt < $job->openedAt && self::clearedAt($other) >= $since;
+            if ($isBefore && \in_array($other->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true)) {
+                return $other;
+            }
+        }
+
+        return null;
+    }
+
+    /** When a job cleared: by its last pass, else when it was opened. */
+    public static function clearedAt(Job $job): \DateTimeImmutable
+    {
+        $passes = $job->passes();
+
+        return [] === $passes ? $job->openedAt : $passes[\count($passes) - 1]->loggedAt;
+    }
+}

@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\Record\Job;
+use App\Record\SentLetter;
+use App\Record\ShareLink;
+use App\Support\Database\Id;
+use Symfony\Component\Mime\Email;
+
+/** What goes out: letters, links, everything in one file, the office's list and calendar. */
+final class HandOverTest extends ApplicationTestCase
+{
+    public function testALetterGoesOnceWithLinkAndPdfAndIsKept(): void
+    {
+        $this->signIn('office@tideway.example');
+        $job = $this->job('Café');
+        $this->get('/jobs/'.$job->id.'/hand-over');
+        $address = '/jobs/'.$job->id.'/hand-over/letters/'.$id = Id::fresh();
+        $this->send($address, ['letter_form' => ['to' => 'nobody', 'subject' => 'Your line', 'text' => 'All is well.']]);
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('An address like name@firm.example.', $this->page());
+        self::assertStringContainsString('All is well.', $this->page());
+        $fields = ['letter_form' => ['to' => 'cafe@steps.example', 'subject' => 'Your line', 'text' => 'All is well.', 'withPdf' => '1']];
+        $this->send($address, $fields);
+        self::assertSame(303, $this->statusCode());
+        $mail = self::getMailerMessage();
+        self::assertInstanceOf(Email::class, $mail);
+        self::assertSame(['cafe@steps.example', 'Your line'], [$mail->getTo()[0]->getAddress(), $mail->getSubject()]);
+        self::assertStringStartsWith('%PDF', $mail->getAttachments()[0]->getBody());
+        $link = preg_match('~https?://[^/]+(/r/\S+)~', (string) $mail->getTextBody(), $found) ? $found[1] : self::fail();
+        $this->send($address, $fields);
+        self::assertEmailCount(0, message: 'Sent twice it goes once.');
+
+        $kept = $this->manager()->find(SentLetter::class, $id) ?? self::fail();
+        self::assertSame($mail->getTextBody(), $kept->text);
+        self::assertStringContainsString('cafe@steps.example · Your line · PDF', $this->get('/jobs/'.$job->id.'/hand-over')->text());
+        $this->browser->restart();
+        self::assertStringContainsString('Café, 9 Lantern Steps', $this->get($link)->text());
+    }
+
+    public function testALinkEndsAfterItsDayAndCountsWhoOpensIt(): void
+    {
+        $this->signIn();
+        $job = $this->job('Café');
+        $this->get('/jobs/'.$job->id.'/hand-over');
+        $this->send('/jobs/'.$job->id.'/hand-over/links/'.$id = Id::fresh(), ['days' => '30']);
+        $address = $this->get('/jobs/'.$job->id.'/hand-over')->filter('a.share-address')->first()->attr('href') ?? '';
+        $this->get($address);
+        $this->get($address);
+        self::assertSame(200, $this->statusCode());
+        self::assertStringContainsString('opened 2 times', $this->get('/jobs/'.$job->id.'/hand-over')->text(normalizeWhitespace: true));
+
+        $link = $this->manager()->find(ShareLink::class, $id) ?? self::fail();
+        self::assertSame($job->firm->today(new \DateTimeImmutable('+30 days'))->format('Y-m-d'), $link->endsOn?->format('Y-m-d'));
+        $this->manager()->getConnection()->executeStatement("UPDATE share_link SET ends_on = '2026-01-31' WHERE id = ?", [$id]);
+        $this->manager()->clear();
+        $this->get($address);
+        self::assertSame(404, $this->statusCode());
+        $page = $this->get('/jobs/'.$job->id.'/hand-over')->text(normalizeWhitespace: true);
+        self::assertStringContainsString('ended on 31 Jan 2026', $page);
+    }
+
+    public function testEverythingInOneZipComesBackFromIt(): void
+    {
+        $this->signIn();
+        $job = $this->job('Café');
+        $this->get('/jobs/'.$job->id.'/hand-over');
+        $this->send('/jobs/'.$job->id.'/hand-over/closing', ['done' => ['sealed', 'kit', 'nonsense']]);
+        $this->browser->request('GET', '/jobs/'.$job->id.'/everything.zip');
+        $bytes = $this->browser->getInternalResponse()->getContent();
+        file_put_contents($path = sys_get_temp_dir().'/jurvex-test-'.Id::fresh().'.zip', $bytes);
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($path));
+        foreach (['job.json', 'findings.csv', 'report.pdf', 'look-1/ribbon.svg', 'look-2/readings.csv', 'look-2/findings.vtt'] as $name) {
+            self::assertNotFalse($zip->locateName($name), $name);
+        }
+        self::assertStringStartsWith('<svg', trim((string) $zip->getFromName('look-1/ribbon.svg')));
+        self::assertStringContainsString('Not noted at the site: that the fixtures', $this->get('/jobs/'.$job->id.'/report')->text());
+
+        // The other firm takes it in, under other identifiers, and has the same findings.
+        $renamed = (string) preg_replace_callback(
+            '/[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-/', static fn (array $id) => substr($id[0], 0, -5).'7abc-',
+            (string) $zip->getFromName('job.json'),
+        );
+        $zip->addFromString('job.json', strtr($renamed, ['"26-0398"' => '"Z-1"']));
+        $zip->close();
+        $this->signIn('bo@lantern.example');
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload((string) file_get_contents($path), 'everything.zip')]);
+        unlink($path);
+        self::assertSame(303, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $taken = $this->manager()->getRepository(Job::class)->findOneBy(['call.number' => 'Z-1']) ?? self::fail();
+        self::assertSame(['sealed', 'kit'], array_map(static fn (\BackedEnum $step) => $step->value, $taken->outcome()->closing()));
+        self::assertStringContainsString('1 of 2 root joints gone', $this->get('/jobs/'.$taken->id.'/report')->text());
+
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload("PK\x03\x04 and nothing in it", 'empty.zip')]);
+        self::assertStringContainsString('There is no job file in this zip.', $this->page());
+    }
+
+    public function testTheOfficeSeesWhatIsDueWithLastTimesKitAndOthersReadItAsACalendar(): void
+    {
+        $this->signIn('office@tideway.example');
+        $due = $this->get('/due');
+        $row = $due->filter('tr:contains("Smokehouse")')->text(normalizeWhitespace: true);
+        foreach (['Cutting: Both root joints', 'Wide blade', 'Cleanout at the rack'] as $told) {
+            self::assertStringContainsString($told, $row);
+        }
+        self::assertStringContainsString('"Smokehouse, 3 Kiln Close",Cutting', $this->content('/due.csv'));
+        $address = parse_url($due->filter('a[href*=".ics"]')->attr('href') ?? '', \PHP_URL_PATH);
+        self::assertIsString($address);
+        $this->browser->restart();
+        $calendar = $this->content($address);
+        self::assertSame(substr_count($calendar, 'BEGIN:VEVENT'), substr_count($calendar, 'END:VEVENT'));
+        self::assertStringContainsString("SUMMARY:Cutting: Smokehouse\\, 3 Kiln Close\r\n", $calendar);
+        foreach (explode("\r\n", $calendar) as $line) {
+            self::assertLessThanOrEqual(75, \strlen($line));
+        }
+        $this->get(substr($address, 0, -6).'00.ics');
+        self::assertSame(404, $this->statusCode());
+        $this->signIn('office@tideway.example');
+        $this->get('/due');
+        $this->send('/calendar/new-address', []);
+        $this->get($address);
+        self::assertSame(404, $this->statusCode(), 'A new address ends the old one.');
+    }
+
+    public function testAStoppageSoonAfterAClearingIsShownAtTheCallAndCounted(): void
+    {
+        $this->signIn('office@tideway.example');
+        $property = $this->job('Café')->property()->id;
+        $this->get('/properties/'.$property);
+        $this->send('/properties/'.$property.'/book/'.$id = Id::fresh(), []);
+        self::assertStringNotContainsString('Cleared here not long ago', $this->get('/jobs/'.$id)->text());
+        $this->manager()->getConnection()->executeStatement("UPDATE job SET why = 'stoppage' WHERE id = ?", [$id]);
+        $call = $this->get('/jobs/'.$id)->filter('#bench')->text(normalizeWhitespace: true);
+        self::assertStringContainsString('Cleared here not long ago.', $call);
+        self::assertStringContainsString('within the firm\'s 6 months: 26-0398', $call);
+        self::assertStringContainsString('Cause not said1', $this->get('/numbers')->text(normalizeWhitespace: true));
+
+        $this->get('/settings');
+        $this->send('/settings/firm', ['address' => "4 Rope Court\nHarbour", 'guarantee' => '0'], ['logo' => $this->picture()]);
+        self::assertStringNotContainsString('Cleared here not long ago', $this->get('/jobs/'.$id)->text());
+        $head = $this->get('/jobs/'.$this->job('Pottery')->id.'/report')->filter('.report-head');
+        self::assertStringContainsString('4 Rope Court', $head->text());
+        self::assertCount(1, $head->filter('img.report-logo'));
+    }
+
+    private function content(string $address): string
+    {
+        $this->browser->request('GET', $address);
+
+        return $this->browser->getInternalResponse()->getContent();
+    }
+
+    private function picture(): \Symfony\Component\HttpFoundation\File\UploadedFile
+    {
+        $image = imagecreatetruecolor(40, 20);
+        ob_start();
+        imagepng($image);
+
+        return $this->upload((string) ob_get_clean());
+    }
+}
