@@ -26,6 +26,7 @@ for (const theme of ['Daylight', 'Basement']) {
             '/settings/prices',
             '/practice',
             '/import',
+            '/due',
             job,
             ...[
                 'way-in',
@@ -44,9 +45,13 @@ for (const theme of ['Daylight', 'Basement']) {
                 'judge/options',
                 'judge/dig-sheet',
                 'hand-over',
+                'hand-over/before-after',
                 'report',
             ].map((stage) => job + '/' + stage),
         ];
+        await page.goto(job);
+        pages.push(await page.locator('.bar-place').getAttribute('href'));
+        if (theme === 'Daylight') pages.push('/numbers');
         for (const address of pages) {
             await page.goto(address);
             if (address.endsWith('/look')) {

@@ -117,6 +117,10 @@ test('a whole job on a laptop by keyboard alone, from the call to the report', a
     await press(page, 'Hand over');
     await type(page, 'advice_form_advice', 'Renew the joint at 5.4 m.');
     await press(page, 'Save');
+    // The letter goes with the link and the PDF, and what was sent is kept.
+    await type(page, 'letter_form_to', 'store@capstan.example');
+    await press(page, 'Send');
+    await expect(page.locator('.links')).toContainText(['store@capstan.example · Your drain report: Rope store, 9 Capstan Yard · PDF']);
     await press(page, 'Read the report');
     const report = page.locator('.report');
     for (const words of [

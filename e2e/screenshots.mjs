@@ -25,6 +25,12 @@ async function job(page, place) {
     )[0];
 }
 
+/** Address of the property of a job. */
+async function place(page, address) {
+    await page.goto(server + address);
+    return page.locator('.bar-place').getAttribute('href');
+}
+
 async function shot(page, address, name, before = async () => {}) {
     await page.goto(address);
     await page.waitForLoadState('networkidle');
@@ -36,7 +42,7 @@ async function shot(page, address, name, before = async () => {}) {
 const ana = await person('ana@tideway.example', laptop);
 const pottery = await job(ana, 'Pottery');
 await shot(ana, '/', 'day');
-await shot(ana, '/jobs/new', 'call');
+await shot(ana, (await job(ana, 'Café')) + '/hand-over/before-after', 'before-after');
 await shot(ana, pottery + '/way-in?at=glaze', 'line-map');
 await shot(ana, pottery + '/way-in/stoppage', 'stoppage', async () => {
     for (const sign of await ana.locator('.dangers li').all())
@@ -51,7 +57,7 @@ await shot(ana, (await job(ana, 'Wash block')) + '/clear/plan', 'clear-plan', as
     await ana.getByRole('button', {name: 'Work out the plans'}).click();
     await ana.locator('.plan-given:not([open])').waitFor();
 });
-await shot(ana, pottery + '/clear/bench', 'jet-bench');
+await shot(ana, await place(ana, await job(ana, 'Smokehouse')), 'property');
 await shot(ana, pottery + '/look', 'look');
 await shot(ana, pottery + '/mark', 'mark');
 await shot(ana, pottery + '/judge', 'judge');

@@ -60,7 +60,14 @@ test('a whole job on a phone by touch', async ({page}) => {
     await stage('Judge');
     await expect(page.locator('.verdict')).toContainText('The line does not pass');
     await stage('Hand over');
+    for (const done of ['The opening is sealed and was tried', 'The recording is there']) await choose(done);
+    await tap(page.locator('form[action$="/closing"] button'));
+    await page.locator('#letter_form_to').fill('vik@olander.example');
+    await page.locator('.pick', {hasText: 'With the report as PDF'}).tap();
+    await tap(button('Send'));
+    await expect(page.locator('.links').first()).toContainText('vik@olander.example');
     await tap(page.getByRole('link', {name: 'Read the report'}));
+    await expect(page.locator('.report')).toContainText('Not noted at the site: that the fixtures were put back');
     await expect(page.locator('.report')).toContainText('Smokehouse, Herring Stairs');
     expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
     expect(heard).toEqual([]);

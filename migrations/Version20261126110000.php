@@ -21,8 +21,8 @@ final class Version20261126110000 extends AbstractMigration
                 .' is_same BOOLEAN NOT NULL, job_id VARCHAR(36) NOT NULL, PRIMARY KEY(id),'
                 .' CONSTRAINT FK_pair_job FOREIGN KEY (job_id) REFERENCES job (id) NOT DEFERRABLE INITIALLY IMMEDIATE)',
         );
-        $this->addSql('CREATE INDEX IDX_pair_job ON pair_said (job_id)');
-        $this->addSql('CREATE UNIQUE INDEX UNIQ_pair ON pair_said (job_id, before_id, after_id)');
+        $this->addSql('CREATE INDEX IDX_26135172BE04EA9 ON pair_said (job_id)');
+        $this->addSql('CREATE UNIQUE INDEX UNIQ_26135172BE04EA9BB97FBF852C54C ON pair_said (job_id, before_id, after_id)');
     }
 
     public function down(Schema $schema): void

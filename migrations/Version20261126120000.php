@@ -22,15 +22,15 @@ final class Version20261126120000 extends AbstractMigration
                 .' PRIMARY KEY(id), CONSTRAINT FK_plan_property FOREIGN KEY (property_id) REFERENCES property (id)'
                 .' NOT DEFERRABLE INITIALLY IMMEDIATE)',
         );
-        $this->addSql('CREATE INDEX IDX_plan_property ON upkeep_plan (property_id)');
-        $this->addSql('CREATE INDEX IDX_plan_due ON upkeep_plan (due_on)');
+        $this->addSql('CREATE INDEX IDX_C077C99B549213EC ON upkeep_plan (property_id)');
+        $this->addSql('CREATE INDEX IDX_C077C99B30E2D6DB ON upkeep_plan (due_on)');
         $this->addSql(
             'CREATE TABLE sent_letter (id VARCHAR(36) NOT NULL, "to" VARCHAR(200) NOT NULL, subject VARCHAR(200) NOT NULL,'
                 .' text CLOB NOT NULL, with_pdf BOOLEAN NOT NULL, "by" VARCHAR(200) NOT NULL, sent_at DATETIME NOT NULL,'
                 .' job_id VARCHAR(36) NOT NULL, PRIMARY KEY(id), CONSTRAINT FK_letter_job FOREIGN KEY (job_id) REFERENCES job (id)'
                 .' NOT DEFERRABLE INITIALLY IMMEDIATE)',
         );
-        $this->addSql('CREATE INDEX IDX_letter_job ON sent_letter (job_id)');
+        $this->addSql('CREATE INDEX IDX_6D6F5981BE04EA9 ON sent_letter (job_id)');
         $this->addSql("ALTER TABLE job ADD COLUMN closing CLOB DEFAULT '[]' NOT NULL");
         $this->addSql('ALTER TABLE share_link ADD COLUMN ends_on DATE DEFAULT NULL');
         $this->addSql('ALTER TABLE share_link ADD COLUMN opened INTEGER DEFAULT 0 NOT NULL');

@@ -76,10 +76,7 @@ final class FillBenchCommand extends Command
         $looked = $this->jobWithRun($of, self::JOBS + 3, intdiv(self::LONG_RUN, self::RUNS), self::RUNS);
         $years = $this->jobWithRun($of, self::JOBS + 4, self::FINDINGS, self::LOOKS);
         $this->manager->flush();
-        foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
-            $this->tracks->take($long, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
-            $this->manager->flush();
-        }
+        $this->fillReel($long);
         $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
         $this->manager->flush();
         $pages = [
@@ -99,6 +96,14 @@ final class FillBenchCommand extends Command
         $output->writeln('store '.$this->urls->generate('look', ['job' => $stored->job->id]).'/runs/'.$stored->id.'/findings/');
 
         return Command::SUCCESS;
+    }
+
+    private function fillReel(Run $run): void
+    {
+        foreach (array_chunk($this->readings(), self::BATCH) as $batch) {
+            $this->tracks->take($run, Id::fresh(), implode("\n", array_map(ReadingFormat::write(...), $batch)));
+            $this->manager->flush();
+        }
     }
 
     /** @param int $findings on each of its runs */
