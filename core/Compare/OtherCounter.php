@@ -18,6 +18,13 @@ final readonly class OtherCounter
     /** Less than this is the same place anyhow. */
     private const MATTERS_M = 0.3;
 
+    /** Whether so much pairs by the distances as they were read that nothing can prove them wrong: then no fit need be looked for. */
+    public static function isRuledOut(Seen $before, Seen $after): bool
+    {
+        return self::TIMES * \count((new Pairings($before->features, $after->features))->under(Fit::none()))
+            > min(\count($before->features), \count($after->features));
+    }
+
     /** @param float $reach how far the later look got, in metres */
     public static function isProved(Seen $before, Seen $after, Fit $fit, float $reach): bool
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Record;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\Persistence\ManagerRegistry;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\Input;
@@ -48,9 +49,52 @@ final class FindingRepository extends ServiceEntityRepository
      */
     public function recordAndPairs(Run $run): array
     {
+        return $this->recordsAndPairs([$run])[$run->id];
+    }
+
+    /**
+     * The same of several runs, asked for at once.
+     *
+     * @param list<Run> $runs
+     *
+     * @return array<string, array{RunRecord, Pairs}> by run
+     */
+    public function recordsAndPairs(array $runs): array
+    {
         $rows = $this->getEntityManager()->getConnection()->fetchAllAssociative(
-            'SELECT id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note, drawn_back
-               FROM logged_finding WHERE run_id = ? AND withdrawn_at IS NULL', [$run->id]);
+            'SELECT run_id, id, kind, from_m, to_m, deepest_m, sureness, clock_from, clock_to, size, unit, at_joint, facts, note,'
+                .' drawn_back FROM logged_finding WHERE run_id IN (?) AND withdrawn_at IS NULL',
+            [self::ids($runs)], [ArrayParameterType::STRING],
+        );
+        $of = [];
+        foreach ($rows as $row) {
+            $of[\is_string($row['run_id']) ? $row['run_id'] : ''][] = $row;
+        }
+        $records = [];
+        foreach ($runs as $run) {
+            $records[$run->id] = self::recorded($run, $of[$run->id] ?? []);
+        }
+
+        return $records;
+    }
+
+    /**
+     * @param list<Run> $runs
+     *
+     * @return list<string>
+     */
+    private static function ids(array $runs): array
+    {
+        return array_map(static fn (Run $run) => $run->id, $runs);
+    }
+
+    /**
+     * @param list<array<string, mixed>> $rows
+     *
+     * @return array{RunRecord, Pairs}
+     */
+    private static function recorded(Run $run, array $rows): array
+    {
         $details = $run->details();
         $findings = array_map(self::finding(...), $rows);
         $pairs = self::pairsOf($findings, $rows);
@@ -106,12 +150,27 @@ final class FindingRepository extends ServiceEntityRepository
     /** @return list<string> findings of the run that have a picture */
     public function photographed(Run $run): array
     {
-        /** @var list<string> $ids */
-        $ids = $this->getEntityManager()->getConnection()->fetchFirstColumn(
-            'SELECT photo.finding_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id'
-                .' WHERE f.run_id = ? AND f.withdrawn_at IS NULL', [$run->id]);
+        return $this->photographedOn([$run])[$run->id] ?? [];
+    }
 
-        return $ids;
+    /**
+     * @param list<Run> $runs
+     *
+     * @return array<string, list<string>> findings that have a picture, by run
+     */
+    public function photographedOn(array $runs): array
+    {
+        /** @var array<string, string> $rows */
+        $rows = $this->getEntityManager()->getConnection()->fetchAllKeyValue(
+            'SELECT photo.finding_id, f.run_id FROM photo JOIN logged_finding f ON f.id = photo.finding_id'
+                .' WHERE f.run_id IN (?) AND f.withdrawn_at IS NULL', [self::ids($runs)], [ArrayParameterType::STRING],
+        );
+        $of = [];
+        foreach ($rows as $finding => $run) {
+            $of[$run][] = (string) $finding;
+        }
+
+        return $of;
     }
 
     /** @param array<string, mixed> $row */

@@ -20,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What is due and what is planned: a list for the office, a table, and a calendar that other programs read by a secret address. */
 final class CalendarController extends AbstractController
 {
-    private const SHOWN = 200;
+    private const SHOWN = 60;
     private const MOST = 5000;
 
     public function __construct(

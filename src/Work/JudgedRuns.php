@@ -10,6 +10,7 @@ use App\Record\Run;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\Judge;
+use Jurvex\Core\Reel\Track;
 
 /** Judges runs by their job's rules, with the technician's own opinions beside. */
 final readonly class JudgedRuns
@@ -22,25 +23,52 @@ final readonly class JudgedRuns
     /** @param ?HouseRules $rules by which; none for those of the run's own job */
     public function judge(Run $run, ?HouseRules $rules = null): JudgedRun
     {
-        [$record, $pairs] = $this->findings->recordAndPairs($run);
-        $judgements = (new Judge($rules ?? $run->job->rules()))->judgeAll($record);
-        foreach ($this->opinions($run) as $opinion) {
-            if (isset($judgements[$opinion->findingId])) {
-                $judgements[$opinion->findingId] = $judgements[$opinion->findingId]->overriddenBy($opinion->asOverride());
-            }
-        }
-
-        return new JudgedRun($run, $record, $judgements, $this->findings->photographed($run), $this->tracks->of($run), $pairs);
+        return $this->all([$run], $rules ?? $run->job->rules())[$run->id];
     }
 
-    /** @return list<OwnOpinion> that count, oldest first */
-    private function opinions(Run $run): array
+    /**
+     * Several runs by the same rules, with what each rests on asked for at once.
+     *
+     * @param list<Run> $runs
+     *
+     * @return array<string, JudgedRun> by run, in their order
+     */
+    public function all(array $runs, HouseRules $rules): array
+    {
+        $judge = new Judge($rules);
+        $records = $this->findings->recordsAndPairs($runs);
+        $opinions = $this->opinions($runs);
+        $photographed = $this->findings->photographedOn($runs);
+        $tracks = $this->tracks->ofAll($runs);
+        $judged = [];
+        foreach ($runs as $run) {
+            [$record, $pairs] = $records[$run->id];
+            $judgements = $judge->judgeAll($record);
+            foreach ($opinions as $opinion) {
+                if (isset($judgements[$opinion->findingId])) {
+                    $judgements[$opinion->findingId] = $judgements[$opinion->findingId]->overriddenBy($opinion->asOverride());
+                }
+            }
+            $judged[$run->id] = new JudgedRun(
+                $run, $record, $judgements, $photographed[$run->id] ?? [], $tracks[$run->id] ?? Track::none(), $pairs,
+            );
+        }
+
+        return $judged;
+    }
+
+    /**
+     * @param list<Run> $runs
+     *
+     * @return list<OwnOpinion> that count, oldest first
+     */
+    private function opinions(array $runs): array
     {
         /** @var list<OwnOpinion> $opinions */
         $opinions = $this->manager->createQuery(
             'SELECT opinion FROM App\Record\OwnOpinion opinion JOIN App\Record\LoggedFinding finding WITH finding.id = opinion.findingId
-              WHERE finding.run = :run AND opinion.withdrawnAt IS NULL ORDER BY opinion.at ASC, opinion.id ASC')
-            ->setParameter('run', $run->id)->getResult();
+              WHERE finding.run IN (:runs) AND opinion.withdrawnAt IS NULL ORDER BY opinion.at ASC, opinion.id ASC')
+            ->setParameter('runs', array_map(static fn (Run $run) => $run->id, $runs))->getResult();
 
         return $opinions;
     }

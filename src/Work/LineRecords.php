@@ -43,12 +43,12 @@ final readonly class LineRecords
 
     private function united(Job $job, \DateTimeImmutable $until): LineRecord
     {
-        $lines = $laid = $portions = $told = [];
-        foreach ($this->runs($job, $until) as $run) {
-            $line = $lines[$run->id] = $this->judged->judge($run, $job->rules());
-            $portion = Comparisons::portion($run);
+        $laid = $portions = $told = [];
+        $lines = $this->judged->all($this->runs($job, $until), $job->rules());
+        foreach ($lines as $line) {
+            $portion = Comparisons::portion($line->run);
             $laid[] = self::laid($line, $this->counter($told[$portion] ?? null, $line));
-            $told[$portion] ??= [] === $line->record->findings ? null : $line;
+            $told[$portion] ??= [] === $line->record->findings ? null : Seen::by($line->record);
         }
         $line = new UnitedLine(array_map(static fn (LaidRun $run) => $run->look(), $laid));
         foreach ($laid as $run) {
@@ -90,12 +90,15 @@ final readonly class LineRecords
     }
 
     /** How a look counts otherwise than the first one from the same opening the same way; none where nothing proves that. */
-    private function counter(?JudgedRun $first, JudgedRun $line): ?Fit
+    private function counter(?Seen $before, JudgedRun $line): ?Fit
     {
-        if (null === $first) {
+        if (null === $before) {
             return null;
         }
-        [$before, $after] = [Seen::by($first->record), Seen::by($line->record)];
+        $after = Seen::by($line->record);
+        if (OtherCounter::isRuledOut($before, $after)) {
+            return null;
+        }
         $fit = $this->fits->of($before, $after);
 
         return OtherCounter::isProved($before, $after, $fit, $line->record->reached->metres) ? $fit : null;

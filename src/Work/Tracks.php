@@ -33,6 +33,22 @@ final readonly class Tracks
     }
 
     /**
+     * @param list<Run> $runs
+     *
+     * @return array<string, Track> by run that has readings
+     */
+    public function ofAll(array $runs): array
+    {
+        $ids = array_map(static fn (Run $run) => $run->id, $runs);
+        $tracks = [];
+        foreach ($this->manager->getRepository(RunTrack::class)->findBy(['runId' => $ids]) as $each) {
+            $tracks[$each->runId] = $each->track();
+        }
+
+        return $tracks;
+    }
+
+    /**
      * Stores a batch, one after the other for each run: what they come to is added up.
      *
      * @param resource $stream of lines in the open format

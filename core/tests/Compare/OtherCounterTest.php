@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Compare;
+
+use Jurvex\Core\Compare\Feature;
+use Jurvex\Core\Compare\FeatureKind;
+use Jurvex\Core\Compare\FitFinder;
+use Jurvex\Core\Compare\OtherCounter;
+use Jurvex\Core\Compare\Seen;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class OtherCounterTest extends TestCase
+{
+    /** @return array<string, array{float, float, int, bool}> shift, stretch, joints, and whether another counter is proved */
+    public static function looks(): array
+    {
+        return [
+            'the same' => [0.0, 1.0, 12, false], 'within what counters differ' => [0.25, 1.0, 12, false],
+            'another zero' => [0.8, 1.0, 12, true], 'another step' => [0.0, 1.04, 12, true],
+            'too few to prove it' => [0.8, 1.0, 4, false], 'five are enough' => [0.8, 1.0, 5, true],
+            'no zero lies so far off' => [3.4, 1.0, 12, false],
+        ];
+    }
+
+    #[DataProvider('looks')]
+    public function testAnotherCounterIsTakenOnlyWhereWhatStaysProvesIt(float $shift, float $stretch, int $joints, bool $isProved): void
+    {
+        // Pipes of no even length: nothing but the true fit pairs them.
+        $at = [1.1, 3.3, 4.6, 7.9, 10.2, 11.0, 14.3, 16.9, 18.0, 21.4, 24.1, 25.5];
+        $seen = static fn (float $by, float $times) => new Seen(array_map(
+            static fn (float $each) => new Feature(FeatureKind::Joint, $by + $times * $each), \array_slice($at, 0, $joints),
+        ), [], []);
+        [$before, $after] = [$seen(0.0, 1.0), $seen($shift, $stretch)];
+
+        self::assertSame($isProved, OtherCounter::isProved($before, $after, FitFinder::find($before, $after), 26.0 + $shift));
+        if ($isProved) {
+            self::assertFalse(OtherCounter::isRuledOut($before, $after));
+        }
+    }
+}
