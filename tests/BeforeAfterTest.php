@@ -113,6 +113,54 @@ final class BeforeAfterTest extends ApplicationTestCase
         self::assertSame(404, $this->statusCode());
     }
 
+    public function testAnyTwoLooksCanBeChosenAndTheOtherWayRoundEveryFateIsTurned(): void
+    {
+        $story = (new StoryBuilder('Chosen, Story Row'))->opening('Yard')
+            ->look('Yard', [...self::line(), self::roots(7.2, 60.0)], 23.0)
+            ->look('Yard', [...self::line(), self::roots(7.2, 20.0), ['kind' => 'hole', 'from_m' => 20.0]], 23.0)
+            ->look('Yard', [...self::line(), self::roots(7.2, 20.0), ['kind' => 'hole', 'from_m' => 20.0]], 23.0);
+        [, $page] = $this->told($story);
+        self::assertStringContainsString('2 the same', $page, 'the last two, where nobody chooses');
+
+        [$first, $second] = ($this->manager()->find(Job::class, $story->id) ?? self::fail())->runs();
+        $chosen = fn (string $before, string $after) => $this->get(
+            '/jobs/'.$story->id.'/hand-over/before-after?before='.$before.'&after='.$after,
+        )->filter('#bench')->text(normalizeWhitespace: true);
+        self::assertStringContainsString('1 less, 1 new', $chosen($first->id, $second->id));
+        self::assertStringContainsString('1 gone, 1 more', $chosen($second->id, $first->id));
+        self::assertStringContainsString('2 the same', $chosen($second->id, $second->id), 'a look is not laid over itself');
+        self::assertStringContainsString('2 the same', $chosen('nonsense', $second->id));
+    }
+
+    public function testWithoutAnythingThatStaysOppositeLooksAreNotPaired(): void
+    {
+        $story = (new StoryBuilder('Blind, Story Row'))->opening('Yard')->opening('Lane', ['faces' => 'upstream'])
+            ->look('Yard', [['kind' => 'crack', 'from_m' => 4.0]], 23.0)
+            ->look('Lane', [['kind' => 'crack', 'from_m' => 19.0]], 23.0, 'end_of_line', ['travel' => 'upstream']);
+        [$report, $page] = $this->told($story);
+        self::assertStringNotContainsString('Before and after', $report);
+        self::assertStringContainsString('No two looks here go over the same stretch as far as anything shows it.', $page);
+
+        [$first, $second] = ($this->manager()->find(Job::class, $story->id) ?? self::fail())->runs();
+        $address = '/jobs/'.$story->id.'/hand-over/before-after';
+        $told = $this->get($address.'?before='.$first->id.'&after='.$second->id)->filter('#bench')->text();
+        self::assertStringContainsString('what was found cannot be paired', $told);
+        self::assertStringNotContainsString('did not find it', $told);
+    }
+
+    public function testTheLineMapLaysThemOverEachOtherWhereNothingElseDoes(): void
+    {
+        $story = (new StoryBuilder('Mapped, Story Row'))->measuredLine('yard', 'lane', 20.0)
+            ->opening('Yard', ['node' => 'yard'])->opening('Lane', ['node' => 'lane', 'faces' => 'upstream'])
+            ->look('Yard', [['kind' => 'crack', 'from_m' => 8.0], ['kind' => 'hole', 'from_m' => 15.0]], 20.0, 'joins_another_run')
+            ->look('Lane', [['kind' => 'crack', 'from_m' => 12.0]], 20.0, 'end_of_line', ['travel' => 'upstream']);
+        foreach ($this->told($story) as $told) {
+            self::assertStringContainsString('they are laid over each other by the line map', $told);
+            self::assertStringContainsString('Crack, 12.0 m up from Lane There in both looks. ', $told);
+            self::assertStringContainsString('Hole, 15.0 m down from Yard The later look saw the place and did not find it.', $told);
+        }
+    }
+
     /** @return list<array<string, mixed>> what does not move, by a counter with another zero and another step */
     private static function line(float $shift = 0.0, float $stretch = 1.0): array
     {

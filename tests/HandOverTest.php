@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Record\Job;
 use App\Record\SentLetter;
 use App\Record\ShareLink;
+use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
 use Symfony\Component\Mime\Email;
 
@@ -39,6 +40,78 @@ final class HandOverTest extends ApplicationTestCase
         self::assertStringContainsString('cafe@steps.example · Your line · PDF', $this->get('/jobs/'.$job->id.'/hand-over')->text());
         $this->browser->restart();
         self::assertStringContainsString('Café, 9 Lantern Steps', $this->get($link)->text());
+    }
+
+    public function testALetterThatDoesNotGoKeepsNothingButWhatWasTyped(): void
+    {
+        $_ENV['MAILER_DSN'] = 'smtp://127.0.0.1:1';
+        try {
+            $this->signIn();
+            $job = $this->job('Café');
+            $this->get('/jobs/'.$job->id.'/hand-over');
+            $this->send('/jobs/'.$job->id.'/hand-over/letters/'.$id = Id::fresh(), [
+                'letter_form' => ['to' => 'cafe@steps.example', 'subject' => 'Your line', 'text' => 'Written with care.'],
+            ]);
+        } finally {
+            unset($_ENV['MAILER_DSN']);
+        }
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('It did not go. Nothing was sent and nothing is kept; try it again.', $this->page());
+        self::assertStringContainsString('Written with care.', $this->page());
+        self::assertNull($this->manager()->find(SentLetter::class, $id));
+        self::assertSame([], $this->manager()->getRepository(ShareLink::class)->findBy(['job' => $job]));
+    }
+
+    public function testTheShortReportIsTheFirstPageAndTheFullOneSaysWhatItHolds(): void
+    {
+        $this->signIn();
+        $job = $this->job('Café');
+        $full = $this->get('/jobs/'.$job->id.'/report');
+        $parts = $full->filter('.report-contents a')->extract(['href']);
+        self::assertSame(['#line', '#compared', '#clearing', '#limits', '#raw'], $parts);
+        foreach ($parts as $part) {
+            self::assertCount(1, $full->filter($part), $part);
+        }
+        $short = $this->get('/jobs/'.$job->id.'/report?short=1');
+        self::assertCount(1, $short->filter('.first-page'));
+        self::assertCount(1, $short->filter('.ribbon'), 'and the line as the last look drew it');
+        self::assertCount(0, $short->filter('.report-contents, #limits, #raw'));
+        $page = $short->filter('.first-page')->text(normalizeWhitespace: true);
+        foreach (['What was asked', 'What we found', 'What we advise', 'What if you wait', 'What we could not see'] as $question) {
+            self::assertStringContainsString($question, $page);
+        }
+        $this->browser->request('GET', '/jobs/'.$job->id.'/report.pdf?short=1');
+        $path = sys_get_temp_dir().'/jurvex-test-'.Id::fresh().'.pdf';
+        file_put_contents($path, $this->browser->getInternalResponse()->getContent());
+        $told = (string) shell_exec('pdfinfo '.escapeshellarg($path));
+        unlink($path);
+        self::assertMatchesRegularExpression('/Pages:\s+1\n/', $told);
+        self::assertMatchesRegularExpression('/Tagged:\s+yes/', $told);
+        self::assertMatchesRegularExpression('/A4/', $told);
+    }
+
+    /** What the property and the letters say goes with the job file, and a second job of it does not bring the plans twice. */
+    public function testPlansAndLettersGoWithTheJobFile(): void
+    {
+        $this->signIn('office@tideway.example');
+        $job = $this->job('Café');
+        $this->get('/jobs/'.$job->id.'/hand-over');
+        $this->send('/jobs/'.$job->id.'/hand-over/letters/'.Id::fresh(), [
+            'letter_form' => ['to' => 'cafe@steps.example', 'subject' => 'Your line', 'text' => 'All is well.'],
+        ]);
+        $file = $this->content('/jobs/'.$job->id.'/job.json');
+        /** @var array{sent: list<array<string, mixed>>, upkeep_plans: list<array<string, mixed>>} $document */
+        $document = json_decode($file, true, 64, \JSON_THROW_ON_ERROR);
+        self::assertSame(['cafe@steps.example', false], [$document['sent'][0]['to'], $document['sent'][0]['with_pdf']]);
+        self::assertSame(['jetting', 6], [$document['upkeep_plans'][0]['work'], $document['upkeep_plans'][0]['every_months']]);
+
+        // The same file once more is the same job, whatever became of the plans since.
+        $this->manager()->getConnection()->executeStatement("UPDATE upkeep_plan SET due_on = '2033-01-01'");
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload($file, 'job.json')]);
+        self::assertSame(303, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $plans = $this->manager()->getRepository(UpkeepPlan::class)->findBy(['property' => $job->property()->id]);
+        self::assertCount(1, $plans);
     }
 
     public function testALinkEndsAfterItsDayAndCountsWhoOpensIt(): void

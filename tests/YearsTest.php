@@ -8,6 +8,7 @@ use App\Record\Job;
 use App\Record\Property;
 use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** A property over the years: what grows and when it is at its limit, upkeep on a cycle, the next visit. */
 final class YearsTest extends ApplicationTestCase
@@ -79,6 +80,74 @@ final class YearsTest extends ApplicationTestCase
         self::assertSame('2031-11-04', $this->manager()->find(UpkeepPlan::class, $id)?->dueOn()->format('Y-m-d'));
         $this->send($address.'/plans/'.$id.'/end', []);
         self::assertStringNotContainsString('By the gate', $this->get($address)->text());
+    }
+
+    /** @return array<string, array{list<array<string, mixed>>, string}> what was found, and when to come again */
+    public static function cycles(): array
+    {
+        $percent = static fn (float $share) => ['size' => $share, 'unit' => 'percent'];
+
+        return [
+            'grease is jetted after three to six months' => [
+                [['kind' => 'grease', 'from_m' => 3.0, 'to_m' => 6.0] + $percent(15.0)], 'Jetting between June 2026 and September 2026.',
+            ],
+            'roots are cut after nine to twelve' => [
+                [['kind' => 'root_cords', 'from_m' => 3.0, 'at_joint' => true] + $percent(20.0)],
+                'Cutting between December 2026 and March 2027.',
+            ],
+            'what is watched is looked at after a year' => [
+                [['kind' => 'offset_joint', 'from_m' => 3.0] + $percent(5.0)], 'A look in March 2027.',
+            ],
+            'the soonest counts' => [
+                [
+                    ['kind' => 'offset_joint', 'from_m' => 3.0] + $percent(5.0), ['kind' => 'root_cords', 'from_m' => 9.0] + $percent(20.0),
+                    ['kind' => 'grease', 'from_m' => 12.0, 'to_m' => 13.0] + $percent(15.0),
+                ],
+                'Jetting between June 2026 and September 2026.',
+            ],
+            'a sound line asks for nothing' => [
+                [['kind' => 'sound_joint', 'from_m' => 3.0]], 'Nothing that was seen asks for a next time.',
+            ],
+            'what is to be mended waits for no cycle' => [
+                [['kind' => 'hole', 'from_m' => 3.0]], 'What is to be mended or looked at again comes first; it waits for no cycle.',
+            ],
+        ];
+    }
+
+    /** @param list<array<string, mixed>> $found */
+    #[DataProvider('cycles')]
+    public function testUntilTwoLooksTellAGrowthTheHousesCycleDoes(array $found, string $next): void
+    {
+        $this->take((new StoryBuilder('By the cycle, Story Row'))->opening('Yard')->look('Yard', $found, 23.0));
+        self::assertStringContainsString($next, $this->property('By the cycle, Story Row'));
+    }
+
+    /** @return array<string, array{list<float>, string}> shares a year apart, and what is said of them */
+    public static function growths(): array
+    {
+        return [
+            'as before' => [[20.0, 20.0], 'By the looks it does not grow.'],
+            'less than before' => [[20.0, 12.0], 'By the looks it does not grow.'],
+            'slowly' => [[20.0, 20.4], 'too slowly to take 50 % within any plan.'],
+            'within the error' => [[20.0, 25.0], 'it takes 50 % of the bore in March 2030, in '],
+            'for certain' => [[20.0, 35.0], 'takes 50 % of it in March 2026, between'],
+            'over the limit already' => [[20.0, 60.0], 'It takes 50 % of the bore or more already.'],
+        ];
+    }
+
+    /** @param list<float> $shares */
+    #[DataProvider('growths')]
+    public function testWhatIsSaidOfAGrowthIsWhatTheLooksProve(array $shares, string $said): void
+    {
+        $story = (new StoryBuilder('Growing, Story Row'))->opening('Yard');
+        foreach ($shares as $i => $share) {
+            $day = (2024 + $i).'-03-02T09:';
+            $story->look('Yard', [
+                ['kind' => 'root_cords', 'from_m' => 14.7, 'size' => $share, 'unit' => 'percent', 'at_joint' => true],
+            ], 23.0, more: ['started_at' => $day.'00:00+00:00', 'ended_at' => $day.'40:00+00:00']);
+        }
+        $this->take($story);
+        self::assertStringContainsString($said, $this->property('Growing, Story Row'));
     }
 
     private function take(StoryBuilder $story): void

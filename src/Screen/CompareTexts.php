@@ -117,7 +117,8 @@ final readonly class CompareTexts
             null === $each->before => Fate::Uncovered === $each->fate && $pair->wasUnseen($each) ? 'unseen_before' : $each->fate->value,
             null === $each->after => $each->fate->value.(null === $each->before->size ? '' : '_sized'),
             Fate::Same !== $each->fate => $each->fate->value,
-            null === $each->before->size || null === $each->after->size => 'there',
+            null === $each->before->size && null === $each->after->size => 'there',
+            null === $each->before->size || null === $each->after->size => 'one_sized',
             $each->before->size->unit !== $each->after->size->unit => 'other_unit',
             default => 'same',
         };

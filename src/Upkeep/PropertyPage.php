@@ -20,7 +20,7 @@ final readonly class PropertyPage
      * @param ?Verdict $verdict none where nobody has looked
      * @param list<PortionText> $portions the line as all looks united have it
      * @param list<HistoryText> $histories what grows, worst first
-     * @param string $next when it should be seen to next, and why; empty where nothing says so
+     * @param string $next when it should be seen to next, and why
      * @param list<UpkeepPlan> $plans that go on
      * @param list<EventText> $events newest first
      */

@@ -14,9 +14,12 @@ use App\Work\LineRecord;
 use App\Work\LineRecords;
 use App\Work\PlaceHistories;
 use App\Work\PlaceHistory;
+use App\Work\UpkeepProposal;
 use App\Work\UpkeepProposals;
+use Jurvex\Core\Judge\Verdict;
 use Jurvex\Core\Measure\UnitSystem;
 use Psr\Clock\ClockInterface;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /** Puts a property's page together from all its jobs. */
 final readonly class PropertyPages
@@ -24,6 +27,7 @@ final readonly class PropertyPages
     public function __construct(
         private JobRepository $jobs, private LineRecords $records, private PlaceHistories $histories, private UpkeepPlanRepository $plans,
         private HistoryTexts $texts, private LineTexts $line, private PropertyEvents $events, private ClockInterface $clock,
+        private TranslatorInterface $translator,
     ) {
     }
 
@@ -38,8 +42,17 @@ final readonly class PropertyPages
         return new PropertyPage(
             $property, $jobs[0] ?? null, $record->verdict, $this->line->portions($record, $units),
             array_map(fn (PlaceHistory $each): HistoryText => $this->texts->of($each, $record, $units), $histories),
-            $proposal, $this->texts->proposal($proposal, $record, $units), $this->plans->ofProperty($property),
+            $proposal, $this->next($proposal, $record, $units), $this->plans->ofProperty($property),
             $this->events->of($jobs, $record, $units),
         );
+    }
+
+    private function next(?UpkeepProposal $proposal, LineRecord $record, UnitSystem $units): string
+    {
+        return null !== $proposal ? $this->texts->proposal($proposal, $record, $units) : $this->translator->trans(match ($record->verdict) {
+            null => 'upkeep.look_first',
+            Verdict::Passes, Verdict::PassesWithUpkeep => 'upkeep.nothing_next',
+            default => 'upkeep.mend_first',
+        });
     }
 }
