@@ -21,8 +21,9 @@ final readonly class Approach
         return new self(null, false, false);
     }
 
-    public function isFromOutside(): bool
+    /** @return ?float metres in from the outside wall; none where it is reached through the floor, or nobody measured it */
+    public function fromOutside(): ?float
     {
-        return $this->fromOutside && null !== $this->underFloor;
+        return $this->fromOutside ? $this->underFloor : null;
     }
 }

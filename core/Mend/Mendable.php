@@ -88,7 +88,7 @@ final readonly class Mendable
             Kind::OutOfRound => $this->isOver($finding, 'ovality_mend_percent') ? LiningBar::Collapse : null,
             Kind::OffsetJoint => $this->isOver($finding, 'offset_convenience_percent') || $finding->says(Fact::CameraPassed, 'no')
                 ? LiningBar::Offset : null,
-            Kind::SeparatedJoint => ($finding->sizeIn(SizeUnit::Millimetres) ?? 0.0) > self::GAP_MM ? LiningBar::Apart : null,
+            Kind::SeparatedJoint => $finding->sizeIn(SizeUnit::Millimetres) > self::GAP_MM ? LiningBar::Apart : null,
             Kind::WrongFitting, Kind::StubbedHose => LiningBar::WrongConnection,
             Kind::CrossBore, Kind::ToolPart, Kind::BrokenCable, Kind::Stone, Kind::UnknownObject => LiningBar::InTheWay,
             default => null,

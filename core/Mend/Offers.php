@@ -126,10 +126,11 @@ final readonly class Offers
         $farthest = null;
         foreach ($work->repairs as $repair) {
             $approach = $this->approaches[$repair->id] ?? Approach::straightDown();
-            if (!$approach->isFromOutside()) {
+            $metres = $approach->fromOutside();
+            if (null === $metres) {
                 return null;
             }
-            $farthest = max($farthest ?? 0.0, $approach->underFloor ?? 0.0);
+            $farthest = max($farthest ?? $metres, $metres);
         }
 
         return $farthest;

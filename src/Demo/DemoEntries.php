@@ -42,6 +42,8 @@ use App\Record\Zero;
 use App\Support\Database\Id;
 use App\Work\Tracks;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
@@ -71,6 +73,7 @@ final readonly class DemoEntries
     private const EVERY_S = 0.5;
     private const SLACK = 0.01;
     private const NOISE_M = 0.004;
+    private const FLOW_L_MIN = 45.0;
 
     public function __construct(
         private EntityManagerInterface $manager,
@@ -146,6 +149,17 @@ final readonly class DemoEntries
         [
             $details->tool, $details->head, $details->inM, $details->felt, $details->water, $details->cameBack,
         ] = [$tool, $head, $inM, $felt, $water, $cameBack];
+        $this->manager->persist(new Pass(Id::fresh(), $job, $opening, $this->now->modify($when), $details));
+    }
+
+    /** A nozzle drawn back through a deposit, with all that the shop's own record asks for. */
+    public function worked(
+        Job $job, Opening $opening, string $when, string $head, Head $class, Blockage $blockage, float $from, float $to, float $minutes,
+    ): void {
+        $details = new PassDetails();
+        [$details->tool, $details->head, $details->headClass, $details->blockage] = [Tool::Jet, $head, $class, $blockage];
+        [$details->inM, $details->outM, $details->minutesBack, $details->flowLMin] = [$to, $from, $minutes, self::FLOW_L_MIN];
+        [$details->felt, $details->water] = [['drag', 'free'], WaterAtOpening::Gone];
         $this->manager->persist(new Pass(Id::fresh(), $job, $opening, $this->now->modify($when), $details));
     }
 

@@ -13,6 +13,8 @@ use App\Record\Property;
 use App\Record\Tool;
 use App\Record\WaterAtOpening;
 use App\Record\Why;
+use Jurvex\Core\Clear\Blockage;
+use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\EndReason;
@@ -75,12 +77,24 @@ final readonly class YearsJobs
         return [$job, $this->demo->opening($job, OpeningKind::Cleanout, 'Cleanout at the rack', 100, 0.6)];
     }
 
-    /** Looked at, jetted, looked at again on one day; the second camera was zeroed at the rim. */
+    /** Cleared in summer, stopped again; looked at, jetted, looked at again on one day, the second camera zeroed at the rim. */
     private function cafe(Firm $firm): void
     {
+        $before = $this->demo->job(
+            $firm, '26-0271', Why::Stoppage, 'Café, 9 Lantern Steps', 'Steps Café', -110, 1,
+            ['backsUp' => 'Kitchen sink.', 'ordered' => 'Clear it.', 'yearBuilt' => 1971],
+        );
+        $drain = $this->demo->opening($before, OpeningKind::FloorDrain, 'Floor drain in the kitchen', 100, 0.7);
+        $this->demo->worked($before, $drain, '-110 days', 'Braked spinner', Head::BrakedSpinner, Blockage::SoftGrease, 1.0, 4.4, 2.5);
+        $this->demo->worked(
+            $before, $drain, '-110 days +20 minutes', 'Free spinner', Head::FreeSpinner, Blockage::HardGrease, 0.5, 4.6, 8.0,
+        );
+        $before->outcome()->sayCleared(Cleared::Yes, '');
+        $before->outcome()->handOver($this->demo->now->modify('-110 days +3 hours'));
         $job = $this->demo->job(
             $firm, '26-0398', Why::RepeatStoppage, 'Café, 9 Lantern Steps', 'Steps Café', -20, 1,
             ['backsUp' => 'Kitchen sink and floor drain.', 'ordered' => 'Clear it and show that it is clear.', 'yearBuilt' => 1971],
+            $before->property(),
         );
         $opening = $this->demo->opening($job, OpeningKind::FloorDrain, 'Floor drain in the kitchen', 100, 0.7);
         $fixed = [
