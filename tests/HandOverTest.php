@@ -9,6 +9,7 @@ use App\Record\SentLetter;
 use App\Record\ShareLink;
 use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
+use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\Mime\Email;
 
 /** What goes out: letters, links, everything in one file, the office's list and calendar. */
@@ -72,6 +73,11 @@ final class HandOverTest extends ApplicationTestCase
         foreach ($parts as $part) {
             self::assertCount(1, $full->filter($part), $part);
         }
+        $kinds = static fn (Crawler $page): array => $page->filter('.report-finding h3')->extract(['_text']);
+        self::assertStringContainsString('Tie-in', (string) json_encode($kinds($full)[0]));
+        $worst = $this->browser->clickLink('Worst first');
+        self::assertStringContainsString('Root cords', (string) json_encode($kinds($worst)[0]));
+        self::assertEqualsCanonicalizing($kinds($full), $kinds($worst));
         $short = $this->get('/jobs/'.$job->id.'/report?short=1');
         self::assertCount(1, $short->filter('.first-page'));
         self::assertCount(1, $short->filter('.ribbon'), 'and the line as the last look drew it');

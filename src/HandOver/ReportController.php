@@ -35,15 +35,15 @@ final class ReportController extends AbstractController
     #[Route('/jobs/{job}/report', name: 'report', methods: 'GET')]
     public function report(Job $job, Request $request): Response
     {
-        $short = $request->query->getBoolean('short');
+        $form = ReportForm::asked($request);
         $report = $this->reports->of($job);
         $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('photo', [
             'job' => $run->job->id, 'run' => $run->id, 'id' => $finding,
         ]));
 
-        $pdf = $this->generateUrl('report_pdf', ['job' => $job->id] + ($short ? ['short' => 1] : []));
+        $pdf = $this->generateUrl('report_pdf', ['job' => $job->id] + $form->query());
 
-        return $this->shown($this->pages->of($report, $photos, $pdf, true, short: $short));
+        return $this->shown($this->pages->of($report, $photos, $pdf, true, form: $form));
     }
 
     #[Route('/jobs/{job}/report.pdf', name: 'report_pdf', methods: 'GET')]
@@ -51,7 +51,7 @@ final class ReportController extends AbstractController
     {
         $this->audit->note('exported', ['job' => $job->id, 'what' => 'report']);
 
-        return $this->printed($job, $request->query->getBoolean('short'));
+        return $this->printed($job, ReportForm::asked($request));
     }
 
     #[Route('/jobs/{job}/job.json', name: 'job_file', methods: 'GET')]
@@ -85,7 +85,7 @@ final class ReportController extends AbstractController
         return Download::unlisted($this->shown(
             $this->pages->of(
                 $report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false,
-                short: $request->query->getBoolean('short'),
+                form: ReportForm::asked($request),
             ),
         ));
     }
@@ -96,7 +96,7 @@ final class ReportController extends AbstractController
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
 
-        return Download::unlisted($this->printed($job, false));
+        return Download::unlisted($this->printed($job, new ReportForm()));
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
@@ -139,11 +139,11 @@ final class ReportController extends AbstractController
         return $this->render(ReportPrinter::TEMPLATE, ['page' => $page]);
     }
 
-    private function printed(Job $job, bool $short): Response
+    private function printed(Job $job, ReportForm $form): Response
     {
         try {
             return Download::file(
-                $this->printer->pdf($job, $short), 'application/pdf', ReportPrinter::fileName($job, 'pdf'),
+                $this->printer->pdf($job, $form), 'application/pdf', ReportPrinter::fileName($job, 'pdf'),
                 HeaderUtils::DISPOSITION_INLINE,
             );
         } catch (PrintFailed) {

@@ -32,7 +32,6 @@ final readonly class ReportPage
      * @param array<string, string> $photos addresses by finding
      * @param ?string $pdf address of the same as PDF
      * @param bool $isSignedIn whether the reader can go back to the job
-     * @param bool $isShort whether only the first page and the line are shown
      * @param string $assets what stands before an asset's address, for printing without a server
      */
     public function __construct(
@@ -42,7 +41,7 @@ final readonly class ReportPage
         public array $compared, public array $photos, public ?string $pdf,
         public bool $isSignedIn,
         public string $assets = '',
-        public bool $isShort = false,
+        public ReportForm $form = new ReportForm(),
     ) {
     }
 

@@ -40,7 +40,7 @@ final readonly class ReportPages
 
     /** @param array<string, string> $photos addresses by finding */
     public function of(
-        Report $report, array $photos, ?string $pdf, bool $isSignedIn, string $assets = '', bool $short = false,
+        Report $report, array $photos, ?string $pdf, bool $isSignedIn, string $assets = '', ReportForm $form = new ReportForm(),
     ): ReportPage {
         $record = $report->record;
         $looks = array_map(fn (JudgedRun $line) => $this->look($line, $report), $report->runs);
@@ -54,7 +54,10 @@ final readonly class ReportPages
 
         return new ReportPage(
             $report, $this->line->portions($record, $report->units),
-            array_map(fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts), $record->told()),
+            array_map(
+                fn (LineFinding $each) => $this->finding($each, $report, $photos, $texts),
+                $form->isWorstFirst ? $record->ranked() : $record->told(),
+            ),
             array_map(fn (LineFinding $each) => $this->line->gone($each, $record, $report->units), $record->gone),
             $looks, $sentences, \count($told) - \count($sentences), $report->job->poorOpenings(),
             $this->advice->findings($report->job, $report->units), $outside,
@@ -62,7 +65,7 @@ final readonly class ReportPages
             array_map(fn (MendPlan $plan) => $this->mends->of($plan, $report->job, $report->units), $report->mends),
             $this->waits->of($report),
             array_map(fn (LookPair $pair) => $this->compares->of($pair, $report->units), $report->pairs), $photos,
-            $pdf, $isSignedIn, $assets, $short,
+            $pdf, $isSignedIn, $assets, $form,
         );
     }
 

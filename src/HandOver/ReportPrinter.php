@@ -20,16 +20,12 @@ final readonly class ReportPrinter
     ) {
     }
 
-    /**
-     * @param bool $short whether only its first page is wanted
-     *
-     * @throws PrintFailed
-     */
-    public function pdf(Job $job, bool $short = false): string
+    /** @throws PrintFailed */
+    public function pdf(Job $job, ReportForm $form = new ReportForm()): string
     {
         $report = $this->reports->of($job);
         $page = $this->pages->of(
-            $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public', $short,
+            $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public', $form,
         );
 
         return $this->printer->pdf($this->twig->render(self::TEMPLATE, ['page' => $page]));

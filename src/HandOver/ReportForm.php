@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver;
+
+use Symfony\Component\HttpFoundation\Request;
+
+/** In what form a report is read: all of it or one page, its findings in their places or the worst first. */
+final readonly class ReportForm
+{
+    private const SHORT = 'short';
+    private const ORDER = 'order';
+    private const WORST = 'worst';
+
+    public function __construct(public bool $isShort = false, public bool $isWorstFirst = false)
+    {
+    }
+
+    public static function asked(Request $request): self
+    {
+        return new self($request->query->getBoolean(self::SHORT), self::WORST === $request->query->getString(self::ORDER));
+    }
+
+    /** @return array<string, string> what an address says for it */
+    public function query(): array
+    {
+        return ($this->isShort ? [self::SHORT => '1'] : []) + ($this->isWorstFirst ? [self::ORDER => self::WORST] : []);
+    }
+
+    public function otherLength(): self
+    {
+        return new self(!$this->isShort, $this->isWorstFirst);
+    }
+
+    public function otherOrder(): self
+    {
+        return new self($this->isShort, !$this->isWorstFirst);
+    }
+}
