@@ -132,6 +132,35 @@ final class BeforeAfterTest extends ApplicationTestCase
         self::assertStringContainsString('2 the same', $chosen('nonsense', $second->id));
     }
 
+    public function testThreeThingsThatStayProveAnotherZeroToTheWholeReport(): void
+    {
+        $stays = static fn (float $by) => [
+            ['kind' => 'tie_in', 'from_m' => 4.0 + $by], ['kind' => 'bend', 'from_m' => 9.5 + $by, 'size' => 45.0, 'unit' => 'degrees'],
+            ['kind' => 'tap', 'from_m' => 21.0 + $by],
+        ];
+        $report = $this->told((new StoryBuilder('Few, Story Row'))->opening('Yard')
+            ->look('Yard', [...$stays(0.0), self::roots(7.2, 40.0)], 21.0)
+            ->look('Yard', [...$stays(0.7), self::roots(7.9, 10.0)], 21.7))[0];
+
+        self::assertStringContainsString('Root cords, 7.9 m 40 % before, 10 % now.', $report);
+        self::assertStringNotContainsString('not there any more', $report);
+    }
+
+    /** The second counter was zeroed at the rim, 0.9 m above the foot where the first one was. */
+    public function testASaidZeroIsTakenIntoAccountWhereNothingElseTells(): void
+    {
+        foreach ([false, true] as $isMapped) {
+            $story = new StoryBuilder('Said zero, Story Row'.($isMapped ? ' with a map' : ''));
+            $story = $isMapped ? $story->measuredLine('yard', 'lane', 20.0) : $story;
+            $report = $this->told($story->opening('Yard', ['drop_m' => 0.9] + ($isMapped ? ['node' => 'yard'] : []))
+                ->look('Yard', [self::roots(7.2, 40.0)], 20.0, more: ['zero' => 'foot'])
+                ->look('Yard', [self::roots(8.1, 10.0)], 20.9, more: ['zero' => 'rim']))[0];
+
+            self::assertStringContainsString('Root cords, 8.1 m 40 % before, 10 % now.', $report);
+            self::assertStringNotContainsString('not there any more', $report);
+        }
+    }
+
     public function testWithoutAnythingThatStaysOppositeLooksAreNotPaired(): void
     {
         $story = (new StoryBuilder('Blind, Story Row'))->opening('Yard')->opening('Lane', ['faces' => 'upstream'])

@@ -53,6 +53,14 @@ final readonly class Seen
         return new self($features, $findings, $unseen);
     }
 
+    /** What stays alone, with every place so many metres nearer: as another zero would have it. */
+    public function featuresFrom(float $zero): self
+    {
+        return new self(
+            array_map(static fn (Feature $each) => new Feature($each->kind, $each->at - $zero), $this->features), [], [],
+        );
+    }
+
     public static function extentOf(Finding $finding): Extent
     {
         return new Extent($finding->from->metres, $finding->end()->metres);

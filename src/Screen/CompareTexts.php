@@ -56,7 +56,11 @@ final readonly class CompareTexts
         $fit = $pair->comparison->fit;
         if ([] === $fit->pairs) {
             return $this->translator->trans(
-                $pair->isByMap ? 'compare.fit_map' : ($pair->isTurned ? 'compare.fit_impossible' : 'compare.fit_none'),
+                'compare.fit_'.match (true) {
+                    $pair->isByMap => 'map',
+                    $pair->isTurned => 'impossible',
+                    default => 0.0 === $fit->shift ? 'none' : 'zero',
+                },
             );
         }
         $longer = round(100 * ($fit->stretch - 1), 1);

@@ -57,8 +57,16 @@ final readonly class Comparisons
         $byMap = [] === $fit->pairs ? self::byTheMap($before->run, $after->run, $before->record->reached->metres) : null;
 
         return new LookPair(
-            $before, $after, Comparison::of($seen, $other, $this->hand($after->run->job), $byMap ?? $fit), null !== $byMap, $isTurned,
+            $before, $after, Comparison::of($seen, $other, $this->hand($after->run->job), $byMap ?? $this->orByZero($fit, $before, $after)),
+            null !== $byMap, $isTurned,
         );
+    }
+
+    /** Where nothing pairs, from one opening one way the zeros that were said tell how distances go together. */
+    private function orByZero(Fit $fit, JudgedRun $before, JudgedRun $after): Fit
+    {
+        return [] === $fit->pairs && self::portion($before->run) === self::portion($after->run)
+            ? Fit::by(MappedRuns::leadOf($after->run) - MappedRuns::leadOf($before->run), 1.0) : $fit;
     }
 
     private function withTheOneBefore(JudgedRun $after, LineRecord $record): ?LookPair

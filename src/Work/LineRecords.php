@@ -48,7 +48,7 @@ final readonly class LineRecords
         foreach ($lines as $line) {
             $portion = Comparisons::portion($line->run);
             $laid[] = self::laid($line, $this->counter($told[$portion] ?? null, $line));
-            $told[$portion] ??= [] === $line->record->findings ? null : Seen::by($line->record);
+            $told[$portion] ??= [] === $line->record->findings ? null : self::fromTheFoot($line);
         }
         $line = new UnitedLine(array_map(static fn (LaidRun $run) => $run->look(), $laid));
         foreach ($laid as $run) {
@@ -89,25 +89,42 @@ final readonly class LineRecords
         return $runs;
     }
 
+    /** What stays, counted from the foot of the drop whatever the counter's zero was. */
+    private static function fromTheFoot(JudgedRun $line): Seen
+    {
+        return Seen::by($line->record)->featuresFrom(MappedRuns::leadOf($line->run));
+    }
+
     /** How a look counts otherwise than the first one from the same opening the same way; none where nothing proves that. */
     private function counter(?Seen $before, JudgedRun $line): ?Fit
     {
         if (null === $before) {
             return null;
         }
-        $after = Seen::by($line->record);
+        $after = self::fromTheFoot($line);
         if (OtherCounter::isRuledOut($before, $after)) {
             return null;
         }
         $fit = $this->fits->of($before, $after);
+        $reach = $line->record->reached->metres - MappedRuns::leadOf($line->run);
 
-        return OtherCounter::isProved($before, $after, $fit, $line->record->reached->metres) ? $fit : null;
+        return OtherCounter::isProved($before, $after, $fit, $reach) ? $fit : null;
+    }
+
+    /**
+     * A fit from the foot of the drop as one of readings. The spans of a way count from the run's own zero already; where there is no way
+     * distances count from the foot.
+     */
+    private static function byReading(Fit $fit, float $lead, bool $isFromTheFoot): Fit
+    {
+        return Fit::by($fit->shift + ($isFromTheFoot ? $lead : $lead * (1 - $fit->stretch)), $fit->stretch);
     }
 
     private static function laid(JudgedRun $line, ?Fit $counter): LaidRun
     {
         $run = $line->run;
         $way = MappedRuns::wayOf($run);
+        $counter = self::byReading($counter ?? Fit::none(), MappedRuns::leadOf($run), null === $way);
 
         return LaidRun::along(
             $run->id, (float) $run->startedAt->format('U.u'), (null === $way ? null : $run->opening->node()) ?? $run->opening->name(),

@@ -40,4 +40,24 @@ final class OtherCounterTest extends TestCase
             self::assertFalse(OtherCounter::isRuledOut($before, $after));
         }
     }
+
+    public function testOfSeveralKindsThreeAreEnough(): void
+    {
+        $seen = static function (float $by, FeatureKind ...$kinds): Seen {
+            $features = [];
+            foreach (array_values($kinds) as $i => $kind) {
+                $features[] = new Feature($kind, $by + [4.0, 9.5, 21.0][$i]);
+            }
+
+            return new Seen($features, [], []);
+        };
+        foreach ([
+            [true, [FeatureKind::TieIn, FeatureKind::Bend, FeatureKind::Tap]],
+            [true, [FeatureKind::TieIn, FeatureKind::TieIn, FeatureKind::Tap]],
+            [false, [FeatureKind::TieIn, FeatureKind::TieIn, FeatureKind::TieIn]], [false, [FeatureKind::TieIn, FeatureKind::Tap]],
+        ] as [$isProved, $kinds]) {
+            [$before, $after] = [$seen(0.0, ...$kinds), $seen(0.7, ...$kinds)];
+            self::assertSame($isProved, OtherCounter::isProved($before, $after, FitFinder::find($before, $after), 22.0));
+        }
+    }
 }
