@@ -113,6 +113,14 @@ abstract class ApplicationTestCase extends WebTestCase
         return \is_array($answer) ? $answer : [];
     }
 
+    /** Takes a story in as its job file, by whoever is signed in. */
+    protected function take(StoryBuilder $story): void
+    {
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
+        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+    }
+
     /** @param array<string, mixed> $fields */
     protected function fill(Crawler $page, string $button, array $fields): Crawler
     {

@@ -211,9 +211,7 @@ final class BeforeAfterTest extends ApplicationTestCase
     private function told(StoryBuilder $story): array
     {
         $this->signIn();
-        $this->get('/import');
-        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
-        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $this->take($story);
         $plain = static fn (string $text) => trim((string) preg_replace('/\s+/u', ' ', $text));
 
         return [

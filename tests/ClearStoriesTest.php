@@ -178,9 +178,7 @@ final class ClearStoriesTest extends ApplicationTestCase
     private function plan(StoryBuilder $story, array $bench = []): array
     {
         $this->signIn();
-        $this->get('/import');
-        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
-        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $this->take($story);
         $clear = '/jobs/'.$story->id.'/clear/';
         if ([] !== $bench) {
             $form = $this->get($clear.'bench')->selectButton('Save as our jetter')->form($bench)->getPhpValues();

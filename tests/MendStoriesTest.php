@@ -247,9 +247,7 @@ final class MendStoriesTest extends ApplicationTestCase
     private function told(StoryBuilder $story, string $who = 'ana@tideway.example'): array
     {
         $this->signIn($who);
-        $this->get('/import');
-        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
-        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $this->take($story);
         $job = '/jobs/'.$story->id;
 
         return [

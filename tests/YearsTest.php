@@ -15,6 +15,7 @@ final class YearsTest extends ApplicationTestCase
 {
     public function testThreeYearlyLooksAtOneJointTellWhenItIsFull(): void
     {
+        $this->signIn();
         $story = null;
         foreach ([['2024-03-02', 10.0, 0.0], ['2025-03-02', 20.0, 0.7], ['2026-03-02', 30.0, 0.0]] as [$day, $share, $zero]) {
             $story = (new StoryBuilder('Yearly, Story Row'))->opening('Yard')->look('Yard', [
@@ -40,6 +41,7 @@ final class YearsTest extends ApplicationTestCase
         $roots = static fn (float $share) => [
             ['kind' => 'root_cords', 'from_m' => 14.7, 'size' => $share, 'unit' => 'percent', 'at_joint' => true],
         ];
+        $this->signIn();
         $this->take((new StoryBuilder('Cut anew, Story Row'))->opening('Yard')->look('Yard', $roots(40.0), 23.0)
             ->look('Yard', $roots(12.0), 23.0, more: [
                 'started_at' => '2026-08-02T09:00:00+00:00', 'ended_at' => '2026-08-02T09:40:00+00:00',
@@ -118,6 +120,7 @@ final class YearsTest extends ApplicationTestCase
     #[DataProvider('cycles')]
     public function testUntilTwoLooksTellAGrowthTheHousesCycleDoes(array $found, string $next): void
     {
+        $this->signIn();
         $this->take((new StoryBuilder('By the cycle, Story Row'))->opening('Yard')->look('Yard', $found, 23.0));
         self::assertStringContainsString($next, $this->property('By the cycle, Story Row'));
     }
@@ -146,16 +149,9 @@ final class YearsTest extends ApplicationTestCase
                 ['kind' => 'root_cords', 'from_m' => 14.7, 'size' => $share, 'unit' => 'percent', 'at_joint' => true],
             ], 23.0, more: ['started_at' => $day.'00:00+00:00', 'ended_at' => $day.'40:00+00:00']);
         }
+        $this->signIn();
         $this->take($story);
         self::assertStringContainsString($said, $this->property('Growing, Story Row'));
-    }
-
-    private function take(StoryBuilder $story): void
-    {
-        $this->signIn();
-        $this->get('/import');
-        $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
-        self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
     }
 
     private function at(string $place): Property

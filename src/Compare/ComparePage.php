@@ -24,7 +24,7 @@ final readonly class ComparePage
     /** @return list<Thread> */
     public function threads(): array
     {
-        return null !== $this->text && isset($this->ribbons[0], $this->ribbons[1]) && $this->text->pair->isLaid()
+        return null !== $this->text && isset($this->ribbons[0], $this->ribbons[1])
             ? $this->text->pair->threads($this->ribbons[0], $this->ribbons[1]) : [];
     }
 

@@ -55,6 +55,12 @@ class Opening implements JobEntry
         return \count($alike) > 1 ? $this->id : $key;
     }
 
+    /** The same on every visit: by the map, else by its name. */
+    public function onEveryVisit(): string
+    {
+        return $this->node ?? $this->name();
+    }
+
     public function details(): OpeningDetails
     {
         return $this->details;

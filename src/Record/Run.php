@@ -60,6 +60,12 @@ class Run implements JobEntry
         $this->details = $details;
     }
 
+    /** Runs from one opening one way, the same on every visit. */
+    public function portion(): string
+    {
+        return $this->opening->onEveryVisit().'/'.$this->details->travel->value;
+    }
+
     public function details(): RunDetails
     {
         return $this->details;

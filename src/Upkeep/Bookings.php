@@ -41,11 +41,11 @@ final readonly class Bookings
             return null;
         }
         $now = $this->clock->now();
-        $sheet = $this->sheet($property, $account, $plan);
+        $page = $this->pages->of($property, $account->units());
+        $sheet = $this->sheet($page, $account, $plan);
         $job = new Job($id, $property, $sheet, $now, $account->firm->name);
-        $last = $this->jobs->ofProperty($property)[0] ?? null;
-        if (null !== $last) {
-            $job->planClearing($last->clearing());
+        if (null !== $page->newest) {
+            $job->planClearing($page->newest->clearing());
         }
         $plan?->seenTo($sheet->plannedOn ?? $account->firm->today($now));
         $this->manager->persist($job);
@@ -55,14 +55,13 @@ final readonly class Bookings
         return $job;
     }
 
-    private function sheet(Property $property, Account $account, ?UpkeepPlan $plan): CallSheet
+    private function sheet(PropertyPage $page, Account $account, ?UpkeepPlan $plan): CallSheet
     {
-        $last = $this->jobs->ofProperty($property)[0] ?? null;
-        $page = $this->pages->of($property, $account->units());
+        $last = $page->newest;
         $today = $account->firm->today($this->clock->now());
         $sheet = new CallSheet();
         $sheet->why = Why::FollowUp;
-        $sheet->place = $property->place();
+        $sheet->place = $page->property->place();
         $sheet->customer = $last?->call()->customer ?? '';
         $sheet->contact = $last?->call()->contact ?? '';
         $sheet->yearBuilt = $last?->call()->yearBuilt;
@@ -81,11 +80,11 @@ final readonly class Bookings
     /** What nobody has seen, and why now. */
     private function open(PropertyPage $page): string
     {
-        $open = array_filter([$page->next]);
+        $open = [$page->next];
         foreach ($page->portions as $portion) {
             array_push($open, ...$portion->unseen);
         }
 
-        return implode("\n", [] === $open ? [] : [$this->translator->trans('upkeep.known'), ...$open]);
+        return implode("\n", [$this->translator->trans('upkeep.known'), ...$open]);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Job;
-use App\Record\Opening;
 use App\Record\PairSaid;
 use App\Record\Run;
 use Doctrine\ORM\EntityManagerInterface;
@@ -39,7 +38,7 @@ final readonly class Comparisons
         $last = [];
         foreach ($job->runs() as $run) {
             if ([] !== $record->runs[$run->id]->record->findings) {
-                $last[self::portion($run)] = $record->runs[$run->id];
+                $last[$run->portion()] = $record->runs[$run->id];
             }
         }
         $pairs = array_map(fn (JudgedRun $after) => $this->withTheOneBefore($after, $record), array_values($last));
@@ -65,7 +64,7 @@ final readonly class Comparisons
     /** Where nothing pairs, from one opening one way the zeros that were said tell how distances go together. */
     private function orByZero(Fit $fit, JudgedRun $before, JudgedRun $after): Fit
     {
-        return [] === $fit->pairs && self::portion($before->run) === self::portion($after->run)
+        return [] === $fit->pairs && $before->run->portion() === $after->run->portion()
             ? Fit::by(MappedRuns::leadOf($after->run) - MappedRuns::leadOf($before->run), 1.0) : $fit;
     }
 
@@ -76,7 +75,7 @@ final readonly class Comparisons
                 && $each->run->startedAt <= $after->run->startedAt && null !== $each->run->endReason(),
         );
         foreach ($earlier as $before) {
-            if (self::portion($before->run) === self::portion($after->run)) {
+            if ($before->run->portion() === $after->run->portion()) {
                 return $this->between($before, $after);
             }
         }
@@ -88,18 +87,6 @@ final readonly class Comparisons
         }
 
         return null;
-    }
-
-    /** Runs from one opening one way, the same on every visit. */
-    public static function portion(Run $run): string
-    {
-        return self::opening($run->opening).'/'.$run->details()->travel->value;
-    }
-
-    /** An opening, the same on every visit: by the map, else by its name. */
-    public static function opening(Opening $opening): string
-    {
-        return $opening->node() ?? $opening->name();
     }
 
     /** How their distances go together where both ways come through one pipe, and all before it is measured or seen. */

@@ -43,7 +43,7 @@ final readonly class CutterBounds
     {
         foreach ($pair->after->record->findings as $finding) {
             if (\in_array($finding->kind->family(), [Family::Roots, Family::Deposit], true)
-                && null !== $pass->opening && Comparisons::opening($pass->opening) === Comparisons::opening($pair->after->run->opening)
+                && null !== $pass->opening && $pass->opening->onEveryVisit() === $pair->after->run->opening->onEveryVisit()
                 && $finding->from->metres >= $pass->details()->outM && $finding->from->metres <= ($pass->details()->inM ?? 0.0)
             ) {
                 return true;

@@ -24,8 +24,10 @@ final readonly class Guarantees
         }
         $since = $job->openedAt->modify('-'.$job->firm->guaranteeMonths().' months');
         foreach ($this->jobs->ofProperty($job->property()) as $other) {
-            $isBefore = $other !== $job && $other->openedAt < $job->openedAt && self::clearedAt($other) >= $since;
-            if ($isBefore && \in_array($other->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true)) {
+            $hasCleared = $other->openedAt < $job->openedAt
+                && \in_array($other->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true);
+            // Its passes are asked for only then.
+            if ($hasCleared && self::clearedAt($other) >= $since) {
                 return $other;
             }
         }

@@ -81,7 +81,7 @@ final readonly class LineFinding
     private function ways(): array
     {
         return array_map(
-            static fn (Sighting $seen) => Comparisons::portion($seen->line->run), $this->sightings,
+            static fn (Sighting $seen) => $seen->line->run->portion(), $this->sightings,
         );
     }
 

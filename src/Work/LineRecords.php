@@ -46,7 +46,7 @@ final readonly class LineRecords
         $laid = $portions = $told = [];
         $lines = $this->judged->all($this->runs($job, $until), $job->rules());
         foreach ($lines as $line) {
-            $portion = Comparisons::portion($line->run);
+            $portion = $line->run->portion();
             $laid[] = self::laid($line, $this->counter($told[$portion] ?? null, $line));
             $told[$portion] ??= [] === $line->record->findings ? null : self::fromTheFoot($line);
         }

@@ -41,7 +41,7 @@ final readonly class LookPair
     /** Whether both came from one opening one way. */
     public function isFromOnePlace(): bool
     {
-        return !$this->isTurned && Comparisons::portion($this->before->run) === Comparisons::portion($this->after->run);
+        return !$this->isTurned && $this->before->run->portion() === $this->after->run->portion();
     }
 
     /** Whether the two can be told from each other at all: by something that stays, by the map, or by one opening. */
@@ -57,9 +57,12 @@ final readonly class LookPair
             && $this->comparison->before->couldNotSee($this->comparison->fit->carriedBack($each->after->from->metres));
     }
 
-    /** @return list<Thread> from the ribbon of the look before to that of the look after */
+    /** @return list<Thread> from the ribbon of the look before to that of the look after; none where they cannot be told from each other */
     public function threads(Ribbon $top, Ribbon $foot): array
     {
+        if (!$this->isLaid()) {
+            return [];
+        }
         $threads = [];
         foreach ($this->comparison->fit->pairs as $pair) {
             $at = $this->isTurned ? $this->before->record->reached->metres - $pair->before->at : $pair->before->at;

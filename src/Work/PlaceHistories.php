@@ -91,7 +91,7 @@ final readonly class PlaceHistories
         $run = $sighting->line->run;
         $at = $sighting->finding->from->metres;
         foreach (array_reverse($passes) as $pass) {
-            $isFromHere = null !== $pass->opening && Comparisons::opening($pass->opening) === Comparisons::opening($run->opening);
+            $isFromHere = null !== $pass->opening && $pass->opening->onEveryVisit() === $run->opening->onEveryVisit();
             if ((!$before || $pass->loggedAt <= $run->startedAt) && (!$isFromHere || ($pass->details()->inM ?? 0.0) >= $at)) {
                 return $pass;
             }
