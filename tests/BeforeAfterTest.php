@@ -23,12 +23,16 @@ final class BeforeAfterTest extends ApplicationTestCase
             ], 23.0)
             ->look('Yard', [
                 ...self::line(0.8, 1.01), $roots(0.8 + 1.01 * 16.2, 15.0), ['kind' => 'crack', 'from_m' => 0.8 + 1.01 * 11.75],
+                $roots(0.8 + 1.01 * 20.7, 8.0),
             ], 24.0)
             ->pass('Yard', ['tool' => 'jet', 'in_m' => 23.0] + self::PASS);
         [$report, $page] = $this->told($story);
 
         foreach ([$report, $page] as $told) {
-            self::assertStringContainsString('3 of 4 root joints gone, 1 less than before; root cords of 15 % left at 17.16 m.', $told);
+            self::assertStringContainsString(
+                '3 of 4 root joints gone, 1 less than before; root cords of 15 % left at 17.16 m; root cords of 8 % at 21.71 m that'
+                    .' the look before did not show.', $told,
+            );
             self::assertStringContainsString('Crack, 12.67 m The earlier look had roots, a deposit or water there, which may', $told);
             self::assertStringContainsString('What the earlier look has at zero the later one has at 0.8 m.', $told);
             self::assertStringContainsString('Its counter counts 1 % more over the same length.', $told);
@@ -41,6 +45,19 @@ final class BeforeAfterTest extends ApplicationTestCase
         self::assertStringContainsString($sightings, $report);
     }
 
+    public function testPicturesOfOnePlaceStandSideBySide(): void
+    {
+        $this->signIn();
+        $job = $this->manager()->getRepository(Job::class)->findOneBy(['call.number' => '26-0398']) ?? self::fail();
+        $page = $this->get('/jobs/'.$job->id.'/hand-over/before-after');
+        $pictures = $page->filter('.fate:contains("Root cords") .fate-photos img');
+        self::assertCount(2, $pictures);
+        foreach ($pictures->extract(['src']) as $address) {
+            $this->browser->request('GET', (string) $address);
+            self::assertSame('image/jpeg', $this->browser->getResponse()->headers->get('Content-Type'));
+        }
+    }
+
     public function testACutterThatTheOpeningBoundsIsSaidToHaveLeftTheRest(): void
     {
         $story = (new StoryBuilder('Cut, Story Row', 'feet'))->opening('Yard', ['size_mm' => 80.0])
@@ -49,7 +66,7 @@ final class BeforeAfterTest extends ApplicationTestCase
             ->pass('Yard', ['tool' => 'cable', 'head' => 'Large blade', 'in_m' => 23.0] + self::PASS);
         $report = $this->told($story)[0];
 
-        self::assertStringContainsString('The root joint is not gone, 1 less than before; root cords of 15 % left at 53\' 2".', $report);
+        self::assertStringContainsString('The root joint is less than before; root cords of 15 % left at 53\' 2".', $report);
         self::assertStringContainsString(
             'was 3 in in a bore of 5 7/8 in, which sweeps 25 % of it, because the opening is only 3 1/8 in wide.',
             $report,

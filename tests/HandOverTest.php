@@ -9,6 +9,8 @@ use App\Record\SentLetter;
 use App\Record\ShareLink;
 use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\Mime\Email;
 
@@ -178,6 +180,66 @@ final class HandOverTest extends ApplicationTestCase
         $this->get('/import');
         $this->send('/import', [], ['file' => $this->upload("PK\x03\x04 and nothing in it", 'empty.zip')]);
         self::assertStringContainsString('There is no job file in this zip.', $this->page());
+    }
+
+    public function testWhatTakesLongIsMadeOnceByItselfAndFetchedWhenItIsThere(): void
+    {
+        $this->signIn();
+        $job = $this->cafe();
+        $this->get('/jobs/'.$job->id.'/hand-over');
+        $ask = '/jobs/'.$job->id.'/long-work/'.$id = Id::fresh();
+        $this->send($ask, ['kind' => 'import']);
+        self::assertSame(400, $this->statusCode());
+        $this->send($ask, ['kind' => 'pdf', 'short' => '1']);
+        $this->send($ask, ['kind' => 'pdf']);
+        self::assertResponseRedirects('/long-work/'.$id);
+        $page = $this->get('/long-work/'.$id);
+        self::assertStringContainsString('It waits for its turn.', $page->text());
+        self::assertCount(1, $page->filter('#long-work[hx-get] progress'));
+        $this->browser->request('GET', '/long-work/'.$id.'/file');
+        self::assertSame(404, $this->statusCode());
+
+        self::assertSame(1, $this->doWhatWaits());
+        $page = $this->get('/long-work/'.$id);
+        self::assertCount(0, $page->filter('[hx-trigger*=every]'));
+        self::assertStringStartsWith('%PDF', $this->content($page->filter('a.go')->attr('href') ?? ''));
+        self::assertStringContainsString('It is ready.', $this->get('/jobs/'.$job->id.'/hand-over')->filter('.file-made')->text());
+        unlink(\dirname(__DIR__).'/var/long-work/'.$id);
+        $this->signIn('bo@lantern.example');
+        foreach (['', '/file'] as $end) {
+            $this->browser->request('GET', '/long-work/'.$id.$end);
+            self::assertSame(404, $this->statusCode());
+        }
+    }
+
+    public function testABigJobFileIsTakenInByItselfOrRefusedWithWords(): void
+    {
+        $this->signIn();
+        $file = (string) file_get_contents(__DIR__.'/fixtures/job-version-1.json');
+        foreach (['{"version": 1, "nonsense": 3', $file] as $content) {
+            $this->get('/import');
+            // Space between is no content, but it makes a file big.
+            $this->send('/import', [], ['file' => $this->upload($content.str_repeat(' ', 1_000_000), 'job.json')]);
+            $address = (string) $this->browser->getResponse()->headers->get('Location');
+            self::assertStringStartsWith('/long-work/', $address);
+            self::assertSame(1, $this->doWhatWaits());
+            $this->get($address);
+            if ($content !== $file) {
+                self::assertStringContainsString('This is not a job file: it is no valid JSON.', $this->page());
+            }
+        }
+        self::assertStringStartsWith('/jobs/', (string) $this->browser->getResponse()->headers->get('Location'));
+    }
+
+    /** @return int how many waited */
+    private function doWhatWaits(): int
+    {
+        $manager = $this->manager();
+        $waiting = $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM messenger_messages');
+        $command = (new Application($this->browser->getKernel()))->find('jurvex:long-work');
+        self::assertSame(0, (new CommandTester($command))->execute([]));
+
+        return is_numeric($waiting) ? (int) $waiting : 0;
     }
 
     public function testTheOfficeSeesWhatIsDueWithLastTimesKitAndOthersReadItAsACalendar(): void

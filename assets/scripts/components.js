@@ -240,17 +240,3 @@ export const stopwatch = () => ({
         clearInterval(this.timer);
     },
 });
-
-/* A link that takes a while says so. */
-export const slow = () => ({
-    busy: false,
-    get idle() {
-        return !this.busy;
-    },
-    begin() {
-        this.busy = true;
-        setTimeout(() => {
-            this.busy = false;
-        }, 8000);
-    },
-});

@@ -56,12 +56,6 @@ final readonly class Growth
         return $this->error * self::YEAR_DAYS;
     }
 
-    /** Whether it grows for certain: its slowest slope is still over nothing. */
-    public function isSure(): bool
-    {
-        return $this->perDay > $this->error;
-    }
-
     /** The day at which it reaches a share; none when it does not grow. */
     public function reaches(float $limit): ?float
     {

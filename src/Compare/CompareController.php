@@ -44,12 +44,19 @@ final class CompareController extends JobController
             null === $shown ? [] : [$shown->before, $shown->after],
         );
 
-        return $this->shown($screen, ['page' => new ComparePage(
+        $page = new ComparePage(
             null === $shown ? null : $this->texts->of($shown, $account->units()), $ribbons,
             array_map(fn (JudgedRun $line) => $this->texts->look($line->run), array_filter(
                 $screen->record->runs, static fn (JudgedRun $line) => [] !== $line->record->findings,
             )),
-        )], 'compare/before_after.html.twig');
+        );
+        $photos = [];
+        foreach ($page->photographed() as $finding => $line) {
+            $at = ['job' => $line->run->job->id, 'run' => $line->run->id, 'id' => $finding];
+            $photos[$finding] = $this->generateUrl('photo', $at);
+        }
+
+        return $this->shown($screen, ['page' => $page, 'photos' => $photos], 'compare/before_after.html.twig');
     }
 
     /** Says that two findings are one thing, or that they are not. */

@@ -6,6 +6,7 @@ namespace App\Compare;
 
 use App\Screen\CompareText;
 use App\Screen\FateText;
+use App\Work\JudgedRun;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Ribbon\Thread;
 
@@ -26,6 +27,17 @@ final readonly class ComparePage
     {
         return null !== $this->text && isset($this->ribbons[0], $this->ribbons[1])
             ? $this->text->pair->threads($this->ribbons[0], $this->ribbons[1]) : [];
+    }
+
+    /** @return array<string, JudgedRun> by photographed finding of either look */
+    public function photographed(): array
+    {
+        $lines = [];
+        foreach (null === $this->text ? [] : [$this->text->pair->before, $this->text->pair->after] as $line) {
+            $lines += array_fill_keys($line->photographed, $line);
+        }
+
+        return $lines;
     }
 
     /** @return list<FateText> findings that only the later look has: what one before may be paired with by hand */

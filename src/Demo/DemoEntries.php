@@ -206,7 +206,8 @@ final readonly class DemoEntries
         $run->turnWater(false, $start->modify('+10 minutes'));
         $run->end($reason, $reachedM, '', $start->modify('+40 minutes'));
         foreach ($findings as $i => $finding) {
-            $this->log($run, $finding, $readings, isset($found[$i][2]['photo']));
+            $cords = $found[$i][2]['photo'] ?? 0;
+            $this->log($run, $finding, $readings, \is_int($cords) ? $cords : 0);
         }
 
         return $run;
@@ -226,16 +227,17 @@ final readonly class DemoEntries
      * Logged drawing back, when the head came by.
      *
      * @param list<Reading> $readings in and back
+     * @param int $cords roots in its picture; 0 for no picture
      */
-    private function log(Run $run, Finding $finding, array $readings, bool $hasPhoto): void
+    private function log(Run $run, Finding $finding, array $readings, int $cords): void
     {
         $at = self::cameBackTo($readings, $finding->from->metres);
         $this->manager->persist(new LoggedFinding(
             $finding->id, $run, $finding, $run->startedAt->modify('+'.(int) (600 + $at->seconds).' seconds'),
             round($finding->from->metres, 2), drawnBack: true, recordedS: $at->seconds,
         ));
-        if ($hasPhoto) {
-            $this->manager->persist(PictureReader::fromBytes($finding->id, DemoPicture::rootsInClay()));
+        if ($cords > 0) {
+            $this->manager->persist(PictureReader::fromBytes($finding->id, DemoPicture::rootsInClay($cords)));
         }
     }
 

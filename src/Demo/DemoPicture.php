@@ -10,8 +10,12 @@ final class DemoPicture
     private const WIDTH = 960;
     private const HEIGHT = 720;
 
-    /** @return string a JPEG: the view down a clay pipe with roots hanging from the crown */
-    public static function rootsInClay(): string
+    /**
+     * @param int $cords roots that hang from the crown
+     *
+     * @return string a JPEG: the view down a clay pipe with roots hanging from the crown
+     */
+    public static function rootsInClay(int $cords): string
     {
         $picture = imagecreatetruecolor(self::WIDTH, self::HEIGHT);
         \assert(false !== $picture);
@@ -29,10 +33,11 @@ final class DemoPicture
             imagefilledellipse($picture, $x, $y, $radius * 2, $radius * 2, $colour);
         }
         imagesetthickness($picture, 4);
-        for ($i = 0; $i < 26; ++$i) {
+        for ($i = 0; $i < $cords; ++$i) {
             $colour = (int) imagecolorallocate($picture, 150 + $i % 5 * 14, 132 + $i % 4 * 9, 84);
-            $start = $x - 130 + $i * 10;
-            imageline($picture, $start, $y - 190 + abs($i - 13) * 3, $start + ($i * 37 % 44) - 22, $y - 60 + ($i * 53 % 90), $colour);
+            $start = $x - 5 * $cords + $i * 10;
+            $top = $y - 190 + abs($i - intdiv($cords, 2)) * 3;
+            imageline($picture, $start, $top, $start + ($i * 37 % 44) - 22, $y - 60 + ($i * 53 % 90), $colour);
         }
         ob_start();
         imagejpeg($picture, null, 88);

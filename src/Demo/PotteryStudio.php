@@ -94,7 +94,7 @@ final readonly class PotteryStudio
                     'clock_from' => 6,
                     'facts' => ['facing' => 'with_flow', 'camera_passed' => 'yes'],
                 ]],
-                [Kind::RootClump, 24.8, ['size' => 55, 'clock_from' => 11, 'clock_to' => 2, 'at_joint' => true, 'photo' => true]],
+                [Kind::RootClump, 24.8, ['size' => 55, 'clock_from' => 11, 'clock_to' => 2, 'at_joint' => true, 'photo' => 26]],
                 [Kind::CannotGoFurther, 26.9, [
                     'facts' => ['cause' => 'rod_jammed'],
                     'note' => 'Rod jams on the way in; the yard main is 4.5 m on',

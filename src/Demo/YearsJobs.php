@@ -98,12 +98,12 @@ final readonly class YearsJobs
         );
         $opening = $this->demo->opening($job, OpeningKind::FloorDrain, 'Floor drain in the kitchen', 100, 0.7);
         $fixed = [
-            [Kind::TieIn, 3.2, ['size' => 52]], [Kind::Bend, 5.0, ['size' => 45]], [Kind::Transition, 7.9, [
-                'size' => 100, 'facts' => ['material_after' => 'clay'],
-            ]], ...$this->demo->joints(9.1, 16.3),
+            [Kind::TieIn, 3.2, ['size' => 52]], [Kind::Bend, 5.0, ['size' => 45]],
+            [Kind::Transition, 7.9, ['size' => 100, 'facts' => ['material_after' => 'clay']]], ...$this->demo->joints(9.1, 16.3),
         ];
         $this->demo->run($job, $opening, '-20 days -2 hours', Material::CastIron, 100, null, [
-            ...$fixed, [Kind::Grease, 1.0, ['to_m' => 4.4, 'size' => 35]], [Kind::RootCords, 11.5, ['size' => 40, 'at_joint' => true]],
+            ...$fixed, [Kind::Grease, 1.0, ['to_m' => 4.4, 'size' => 35]],
+            [Kind::RootCords, 11.5, ['size' => 40, 'at_joint' => true, 'photo' => 22]],
             [Kind::RootThreads, 13.9, ['size' => 12, 'at_joint' => true]], [Kind::Tap, 17.2, []],
         ], EndReason::MainReached, 17.2);
         $this->demo->pass(
@@ -111,7 +111,7 @@ final readonly class YearsJobs
         );
         $job->outcome()->sayCleared(Cleared::Yes, '');
         $this->demo->run($job, $opening, '-20 days', Material::CastIron, 100, null, [
-            ...self::moved($fixed, 0.7), [Kind::RootCords, 12.2, ['size' => 15, 'at_joint' => true]],
+            ...self::moved($fixed, 0.7), [Kind::RootCords, 12.2, ['size' => 15, 'at_joint' => true, 'photo' => 7]],
             [Kind::OffsetJoint, 14.6, ['size' => 9, 'facts' => ['facing' => 'with_flow', 'camera_passed' => 'yes']]], [Kind::Tap, 17.9, []],
         ], EndReason::MainReached, 17.9);
         $job->outcome()->advise('Catch the fat before it goes down; have the line jetted twice a year.', '', null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Firm\Account;
+use App\HandOver\LongWork\LongWorks;
 use App\Record\ClosingStep;
 use App\Record\Job;
 use App\Record\Run;
@@ -36,7 +37,7 @@ final class HandOverController extends JobController
 
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly ShareLinks $links,
-        private readonly Audit $audit, private readonly Letters $letters,
+        private readonly Audit $audit, private readonly Letters $letters, private readonly LongWorks $works,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -181,7 +182,7 @@ final class HandOverController extends JobController
 
         return $this->show($job, $request, [
             'form' => $this->createForm(AdviceForm::class, $sheet, ['action' => $this->generateUrl('advice', ['job' => $job->id])]),
-            'links' => $links, 'refused' => [], 'today' => $job->firm->today($this->now()),
+            'links' => $links, 'works' => $this->works->of($job), 'refused' => [], 'today' => $job->firm->today($this->now()),
             'letter' => $this->createForm(LetterForm::class, $this->letters->begun($job), [
                 'action' => $this->generateUrl('letter', ['job' => $job->id, 'id' => Id::fresh()]),
             ]),

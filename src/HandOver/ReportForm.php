@@ -19,7 +19,13 @@ final readonly class ReportForm
 
     public static function asked(Request $request): self
     {
-        return new self($request->query->getBoolean(self::SHORT), self::WORST === $request->query->getString(self::ORDER));
+        return self::of($request->query->all());
+    }
+
+    /** @param array<mixed> $query */
+    public static function of(array $query): self
+    {
+        return new self(filter_var($query[self::SHORT] ?? false, \FILTER_VALIDATE_BOOL), self::WORST === ($query[self::ORDER] ?? null));
     }
 
     /** @return array<string, string> what an address says for it */

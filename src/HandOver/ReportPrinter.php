@@ -23,12 +23,24 @@ final readonly class ReportPrinter
     /** @throws PrintFailed */
     public function pdf(Job $job, ReportForm $form = new ReportForm()): string
     {
+        return $this->print($this->page($job, $form));
+    }
+
+    /** @throws PrintFailed */
+    public function print(string $page): string
+    {
+        return $this->printer->pdf($page);
+    }
+
+    /** As a page that needs nothing from the server. */
+    public function page(Job $job, ReportForm $form): string
+    {
         $report = $this->reports->of($job);
         $page = $this->pages->of(
             $report, $this->reports->embeddedPhotos($report), null, false, 'file://'.$this->projectDir.'/public', $form,
         );
 
-        return $this->printer->pdf($this->twig->render(self::TEMPLATE, ['page' => $page]));
+        return $this->twig->render(self::TEMPLATE, ['page' => $page]);
     }
 
     public static function fileName(Job $job, string $ending): string

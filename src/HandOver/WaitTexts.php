@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Screen\HistoryTexts;
-use App\Screen\LineTexts;
-use App\Support\Wording\WordsExtension;
-use App\Work\PlaceHistory;
 use Jurvex\Core\Judge\Need;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -16,9 +13,8 @@ final readonly class WaitTexts
 {
     private const MOST = 3;
 
-    public function __construct(
-        private HistoryTexts $histories, private LineTexts $line, private WordsExtension $words, private TranslatorInterface $translator,
-    ) {
+    public function __construct(private HistoryTexts $histories, private TranslatorInterface $translator)
+    {
     }
 
     /** @return list<string> */
@@ -34,7 +30,10 @@ final readonly class WaitTexts
                 $said[$family] ??= $this->translator->trans('wait.'.$family);
             }
         }
-        $said = [...\array_slice(array_values($said), 0, self::MOST), ...$this->growing($report)];
+        $said = [
+            ...\array_slice(array_values($said), 0, self::MOST),
+            ...$this->histories->growing($report->histories, $report->record, $report->units),
+        ];
         if (Need::Now === $report->worstNeed()) {
             array_unshift($said, $this->translator->trans('wait.now'));
         }
@@ -43,19 +42,5 @@ final readonly class WaitTexts
         }
 
         return [] === $said ? [$this->translator->trans('wait.nothing')] : $said;
-    }
-
-    /** @return list<string> the soonest first */
-    private function growing(Report $report): array
-    {
-        $growing = array_filter(
-            $report->histories, static fn (PlaceHistory $each) => null !== $each->reaches() && !$each->isOverTheLimit(),
-        );
-        usort($growing, static fn (PlaceHistory $one, PlaceHistory $other) => $one->reaches() <=> $other->reaches());
-
-        return array_map(fn (PlaceHistory $each) => $this->translator->trans('wait.grows', [
-            '%what%' => $this->words->words($each->finding->finding->kind, 'kind'),
-            '%at%' => $this->line->place($each->finding, $report->record, $report->units),
-        ]).' '.$this->histories->growth($each), \array_slice($growing, 0, self::MOST));
     }
 }

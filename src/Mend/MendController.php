@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\Job;
 use App\Record\RepairDetails;
 use App\Record\RepairSaid;
+use App\Screen\HistoryTexts;
 use App\Screen\JobController;
 use App\Screen\JobScreen;
 use App\Screen\JobScreens;
@@ -16,9 +17,11 @@ use App\Screen\MendTexts;
 use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use App\Work\LineRecord;
 use App\Work\LineRepair;
 use App\Work\MendPlan;
 use App\Work\MendPlans;
+use App\Work\PlaceHistories;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Mend\Way;
 use Psr\Clock\ClockInterface;
@@ -33,7 +36,7 @@ final class MendController extends JobController
 {
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly MendPlans $plans,
-        private readonly MendTexts $texts,
+        private readonly MendTexts $texts, private readonly PlaceHistories $places, private readonly HistoryTexts $growth,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -82,8 +85,15 @@ final class MendController extends JobController
 
         return $this->shown($screen, [
             'plans' => array_map(fn (MendPlan $plan): MendText => $this->texts->of($plan, $job, $account->units(), true), $plans),
+            'grows' => $this->histories($job, $screen->record, $account),
             'strips' => array_map(OptionStrips::of(...), $plans), 'form' => $form, 'opened' => $opened,
         ], 'mend/options.html.twig');
+    }
+
+    /** @return list<string> */
+    private function histories(Job $job, LineRecord $record, Account $account): array
+    {
+        return $this->growth->growing($this->places->of($job->property(), $record), $record, $account->units());
     }
 
     private function form(Job $job, string $finding, RepairDetails $details, bool $isKnown): FormInterface

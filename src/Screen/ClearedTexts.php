@@ -21,7 +21,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final readonly class ClearedTexts
 {
     private const CLEARED = [Family::Roots, Family::Deposit, Family::Object];
-    /** So many of what is left are named with their places. */
+    /** So many of what is left, or was not seen before, are named with their places. */
     private const MOST_NAMED = 4;
 
     public function __construct(
@@ -69,46 +69,62 @@ final readonly class ClearedTexts
         if ([] === $was) {
             return '';
         }
-        $count = static fn (Fate $fate) => \count(array_filter($was, static fn (FateOf $each) => $each->fate === $fate));
         $isJoint = [] === array_filter($was, static fn (FateOf $each) => true !== $each->before?->atJoint);
-        $told = [$this->gone($count(Fate::Gone), \count($was), $this->translator->trans(
-            'cleared_result.'.$family->value.(Family::Roots === $family && $isJoint ? '_joints' : ''), ['count' => \count($was)],
-        ))];
-        foreach ([Fate::Less, Fate::Same, Fate::More] as $fate) {
-            if ($count($fate) > 0) {
-                $told[] = $this->translator->trans('cleared_result.'.$fate->value, ['count' => $count($fate)]);
-            }
-        }
+        $what = 'cleared_result.'.$family->value.(Family::Roots === $family && $isJoint ? '_joints' : '');
+        $told = $this->became(
+            array_values(array_map(static fn (FateOf $each) => $each->fate, $was)),
+            $this->translator->trans($what, ['count' => \count($was)]),
+        );
         if ($unseen > 0) {
             $told[] = $this->translator->trans('cleared_result.unseen', ['count' => $unseen]);
         }
-        $left = $this->left($pair, $family, $units);
+        $after = array_filter($of, static fn (FateOf $each) => null !== $each->after);
+        $left = $this->named($pair, array_filter($after, static fn (FateOf $each) => null !== $each->before), 'left', $units);
+        $new = $this->named($pair, array_filter($after, static fn (FateOf $each) => null === $each->before), 'new', $units);
 
-        return implode(', ', $told).('' === $left ? '.' : '; '.$left.'.');
+        return implode('; ', array_filter([implode(', ', $told), $left, $new], static fn (string $each) => '' !== $each)).'.';
     }
 
-    private function gone(int $gone, int $all, string $what): string
+    /**
+     * @param non-empty-list<Fate> $fates of what was there before and whose place was seen again
+     *
+     * @return non-empty-list<string>
+     */
+    private function became(array $fates, string $what): array
     {
-        $case = 1 === $all ? (1 === $gone ? 'one_gone' : 'one_left') : (0 === $gone ? 'none_gone' : 'some_gone');
+        if (1 === \count($fates)) {
+            return [$this->translator->trans('cleared_result.one_'.$fates[0]->value, ['%what%' => $what])];
+        }
+        $count = array_count_values(array_map(static fn (Fate $fate) => $fate->value, $fates));
+        $gone = $count[Fate::Gone->value] ?? 0;
+        $told = [$this->translator->trans(
+            0 === $gone ? 'cleared_result.none_gone' : 'cleared_result.some_gone',
+            ['%gone%' => $gone, '%all%' => \count($fates), '%what%' => $what],
+        )];
+        foreach ([Fate::Less, Fate::Same, Fate::More] as $fate) {
+            if (isset($count[$fate->value])) {
+                $told[] = $this->translator->trans('cleared_result.'.$fate->value, ['count' => $count[$fate->value]]);
+            }
+        }
 
-        return $this->translator->trans('cleared_result.'.$case, ['%gone%' => $gone, '%all%' => $all, '%what%' => $what]);
+        return $told;
     }
 
-    private function left(LookPair $pair, Family $family, UnitSystem $units): string
+    /** @param FateOf[] $fates of what the look after saw */
+    private function named(LookPair $pair, array $fates, string $how, UnitSystem $units): string
     {
-        $left = array_values(array_filter(
-            $pair->after->record->findings, static fn (Finding $each) => $each->kind->family() === $family,
-        ));
+        $seen = array_values(array_filter(array_map($pair->after(...), $fates)));
         $named = array_map(fn (Finding $each) => $this->translator->trans(
-            null === $each->size ? 'cleared_result.left_unsized' : 'cleared_result.left', [
+            'cleared_result.'.$how.(null === $each->size ? '_unsized' : ''), [
                 '%what%' => mb_strtolower($this->words->words($each->kind, 'kind')),
                 '%size%' => null === $each->size ? '' : $this->formatter->size($each->size, $units),
                 '%at%' => $this->line->withIn($pair, $pair->after->run, $each->from->metres, $units),
             ],
-        ), \array_slice($left, 0, self::MOST_NAMED));
-        $more = \count($left) - \count($named);
+        ), \array_slice($seen, 0, self::MOST_NAMED));
+        $more = \count($seen) - \count($named);
 
-        return implode(', ', $more > 0 ? [...$named, $this->translator->trans('cleared_result.more_left', ['count' => $more])] : $named);
+        return implode(', ', $more > 0
+            ? [...$named, $this->translator->trans('cleared_result.more_'.$how, ['count' => $more])] : $named);
     }
 
     private function because(CutterBound $bound, UnitSystem $units): string

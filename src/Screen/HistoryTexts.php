@@ -17,6 +17,8 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 /** Says what grows, how fast, and when it should be seen to. */
 final readonly class HistoryTexts
 {
+    private const MOST_GROWING = 3;
+
     public function __construct(
         private LineTexts $line, private DateExtension $dates, private WordsExtension $words, private TranslatorInterface $translator,
     ) {
@@ -49,6 +51,24 @@ final readonly class HistoryTexts
         return $when.' '.(null === $proposal->grows
             ? $this->translator->trans('upkeep.by_cycle', $parameters)
             : $this->translator->trans('upkeep.by_growth', $parameters).' '.$this->growth($proposal->grows));
+    }
+
+    /**
+     * What will be at its limit if nothing is done.
+     *
+     * @param list<PlaceHistory> $histories
+     *
+     * @return list<string> the soonest first
+     */
+    public function growing(array $histories, LineRecord $record, UnitSystem $units): array
+    {
+        $growing = array_filter($histories, static fn (PlaceHistory $each) => null !== $each->reaches() && !$each->isOverTheLimit());
+        usort($growing, static fn (PlaceHistory $one, PlaceHistory $other) => $one->reaches() <=> $other->reaches());
+
+        return array_map(fn (PlaceHistory $each) => $this->translator->trans('wait.grows', [
+            '%what%' => $this->words->words($each->finding->finding->kind, 'kind'),
+            '%at%' => $this->line->place($each->finding, $record, $units),
+        ]).' '.$this->growth($each), \array_slice($growing, 0, self::MOST_GROWING));
     }
 
     /** How fast it grows and when it is at the limit, as far as the looks tell. */

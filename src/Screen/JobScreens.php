@@ -89,7 +89,7 @@ final readonly class JobScreens
     {
         return Ribbon::draw(
             $line->record ?? new RunRecord([], Material::Unknown, null, Travel::Downstream),
-            $line->judgements ?? [],
+            $line?->judgements->all() ?? [],
             array_values(
                 array_map(
                     static fn (Mark $mark) => $mark->onTheLine(),

@@ -23,10 +23,12 @@ final readonly class PropertyPage
      * @param string $next when it should be seen to next, and why
      * @param list<UpkeepPlan> $plans that go on
      * @param list<EventText> $events newest first
+     * @param ?TimeLine $timeLine none where there is no time between anything
      */
     public function __construct(
         public Property $property, public ?Job $newest, public ?Verdict $verdict, public array $portions, public array $histories,
         public ?UpkeepProposal $proposal, public string $next, public array $plans, public array $events,
+        public ?TimeLine $timeLine,
     ) {
     }
 }

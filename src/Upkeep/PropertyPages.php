@@ -39,11 +39,14 @@ final readonly class PropertyPages
         $proposal = UpkeepProposals::of($record, $histories, $property->firm->today($this->clock->now()));
         usort($histories, static fn (PlaceHistory $one, PlaceHistory $other) => $other->newest() <=> $one->newest());
 
+        $events = $this->events->of($jobs, $record, $units);
+        $plans = $this->plans->ofProperty($property);
+
         return new PropertyPage(
             $property, $jobs[0] ?? null, $record->verdict, $this->line->portions($record, $units),
             array_map(fn (PlaceHistory $each): HistoryText => $this->texts->of($each, $record, $units), $histories),
-            $proposal, $this->next($proposal, $record, $units), $this->plans->ofProperty($property),
-            $this->events->of($jobs, $record, $units),
+            $proposal, $this->next($proposal, $record, $units), $plans, $events,
+            TimeLine::of($events, $plans, $property->firm->today($this->clock->now())),
         );
     }
 

@@ -41,8 +41,9 @@ final readonly class CutterBounds
 
     private static function leftSomething(LookPair $pair, Pass $pass): bool
     {
-        foreach ($pair->after->record->findings as $finding) {
-            if (\in_array($finding->kind->family(), [Family::Roots, Family::Deposit], true)
+        foreach ($pair->comparison->fates as $each) {
+            $finding = null === $each->before ? null : $pair->after($each);
+            if (null !== $finding && \in_array($finding->kind->family(), [Family::Roots, Family::Deposit], true)
                 && null !== $pass->opening && $pass->opening->onEveryVisit() === $pair->after->run->opening->onEveryVisit()
                 && $finding->from->metres >= $pass->details()->outM && $finding->from->metres <= ($pass->details()->inM ?? 0.0)
             ) {

@@ -7,7 +7,6 @@ namespace App\Work;
 use App\Record\Run;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\LineVerdict;
 use Jurvex\Core\Reel\Pairs;
 use Jurvex\Core\Reel\Track;
@@ -18,13 +17,12 @@ use Jurvex\Core\Run\RunRecord;
 final readonly class JudgedRun
 {
     /**
-     * @param array<string, Judgement> $judgements by finding
      * @param list<string> $photographed findings that have a picture
      * @param Track $track what the reel has read
      * @param Pairs $pairs what was logged on the way in and on the way back
      */
     public function __construct(
-        public Run $run, public RunRecord $record, public array $judgements, public array $photographed,
+        public Run $run, public RunRecord $record, public Judgements $judgements, public array $photographed,
         public Track $track, public Pairs $pairs,
     ) {
     }
@@ -32,7 +30,7 @@ final readonly class JudgedRun
     /** Of this run alone, whatever others saw. */
     public function verdict(): LineVerdict
     {
-        return LineVerdict::of($this->record, $this->judgements);
+        return LineVerdict::of($this->record, $this->judgements->all());
     }
 
     /** What of the line it saw. */

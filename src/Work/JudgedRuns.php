@@ -37,20 +37,18 @@ final readonly class JudgedRuns
     {
         $judge = new Judge($rules);
         $records = $this->findings->recordsAndPairs($runs);
-        $opinions = $this->opinions($runs);
+        $own = [];
+        foreach ($this->opinions($runs) as $opinion) {
+            $own[$opinion->findingId] = $opinion->asOverride();
+        }
         $photographed = $this->findings->photographedOn($runs);
         $tracks = $this->tracks->ofAll($runs);
         $judged = [];
         foreach ($runs as $run) {
             [$record, $pairs] = $records[$run->id];
-            $judgements = $judge->judgeAll($record);
-            foreach ($opinions as $opinion) {
-                if (isset($judgements[$opinion->findingId])) {
-                    $judgements[$opinion->findingId] = $judgements[$opinion->findingId]->overriddenBy($opinion->asOverride());
-                }
-            }
             $judged[$run->id] = new JudgedRun(
-                $run, $record, $judgements, $photographed[$run->id] ?? [], $tracks[$run->id] ?? Track::none(), $pairs,
+                $run, $record, new Judgements($judge, $record, $own), $photographed[$run->id] ?? [],
+                $tracks[$run->id] ?? Track::none(), $pairs,
             );
         }
 

@@ -207,7 +207,7 @@ final readonly class LineRecords
     {
         $judgement = $newest->line->judgements[$newest->finding->id];
         foreach ($sightings as $sighting) {
-            $own = $sighting->line->judgements[$sighting->finding->id]->override;
+            $own = $sighting->line->judgements->own($sighting->finding->id);
             $judgement = null === $own ? $judgement : $judgement->overriddenBy($own);
         }
 

@@ -32,6 +32,8 @@ use Symfony\Component\Validator\Validator\ValidatorInterface;
 /** Takes a job file into a firm: whole, or not at all. */
 final readonly class JobFileReader
 {
+    /** Read, checked against the schema, taken apart, stored. */
+    private const STEPS = 4;
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
         LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
@@ -52,13 +54,18 @@ final readonly class JobFileReader
      * A file of a job that is here already and says the same is passed over.
      *
      * @param resource $stream
+     * @param ?\Closure(int, int): void $hear called with how many steps of how many are done
      *
      * @throws RefusedFile when anything in it is wrong, or when the job is here already and says otherwise
      */
-    public function read($stream, Firm $firm): Job
+    public function read($stream, Firm $firm, ?\Closure $hear = null): Job
     {
+        $tell = static fn (int $done) => null === $hear ? null : $hear($done, self::STEPS);
+        $tell(0);
         $file = new SpilledJson($stream);
+        $tell(1);
         $document = new Row($this->schema->check($file->json), '', $file);
+        $tell(2);
         $given = $document->object('job') ?? new Row([], 'job');
         $known = $this->manager->find(Job::class, $given->text('id'));
         if (null !== $known) {
@@ -68,6 +75,7 @@ final readonly class JobFileReader
         $job = $this->job($document, $given, $firm, $intake);
         $this->refuseKnownIds($intake);
         $intake->end();
+        $tell(3);
         // The job points to its chosen opening, which points to the job: first all entries, then the choice.
         $this->manager->wrapInTransaction(function () use ($job, $given, $intake): void {
             array_map($this->manager->persist(...), $intake->entries());

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\LongWork;
+
+use App\Firm\Account;
+use App\HandOver\ReportForm;
+use App\HandOver\ReportPrinter;
+use App\Record\Job;
+use App\Record\LongKind;
+use App\Record\LongState;
+use App\Record\LongWork;
+use App\Support\Database\Id;
+use App\Support\Logging\Audit;
+use App\Support\Web\Download;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** Long work: asked for, watched or left, fetched. */
+#[Route(requirements: ['id' => Id::PATTERN])]
+final class LongWorkController extends AbstractController
+{
+    private const TYPES = ['pdf' => 'application/pdf', 'zip' => 'application/zip'];
+
+    public function __construct(private readonly LongWorks $works, private readonly EntityManagerInterface $manager)
+    {
+    }
+
+    #[Route('/jobs/{job}/long-work/{id}', name: 'long_work_ask', methods: 'POST')]
+    public function ask(Job $job, string $id, Account $account, Request $request): Response
+    {
+        $kind = LongKind::tryFrom($request->request->getString('kind'));
+        if (null === $kind?->ending()) {
+            throw new BadRequestHttpException();
+        }
+        $form = ReportForm::of($request->request->all())->query();
+        $this->works->ask($id, $kind, $account, $request->getSchemeAndHttpHost(), $job, $form);
+
+        return $this->redirectToRoute('long_work', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/long-work/{id}', name: 'long_work', methods: 'GET')]
+    public function show(string $id, Account $account): Response
+    {
+        $work = $this->of($id, $account);
+        $job = $work->job();
+        if (LongKind::Import === $work->kind && LongState::Done === $work->state() && null !== $job) {
+            return $this->redirectToRoute('call', ['job' => $job->id]);
+        }
+        if (LongState::Waiting === $work->state()) {
+            // Whoever was to see to it may have ended between two works.
+            $this->works->start();
+        }
+
+        return $this->render('hand_over/long_work.html.twig', ['work' => $work, 'isLost' => $this->works->isLost($work)]);
+    }
+
+    #[Route('/long-work/{id}/file', name: 'long_work_file', methods: 'GET')]
+    public function made(string $id, Account $account, Audit $audit): Response
+    {
+        $work = $this->of($id, $account);
+        $job = $work->job();
+        $ending = $work->kind->ending();
+        $file = @fopen($this->works->path($work), 'r');
+        if (LongState::Done !== $work->state() || null === $job || null === $ending || false === $file) {
+            throw $this->createNotFoundException('error.no_such_work');
+        }
+        $audit->note('exported', ['job' => $job->id, 'what' => $work->kind->value]);
+
+        return Download::file($file, self::TYPES[$ending], ReportPrinter::fileName($job, $ending));
+    }
+
+    private function of(string $id, Account $account): LongWork
+    {
+        $work = $this->manager->find(LongWork::class, $id);
+
+        return $work?->account->firm === $account->firm ? $work : throw $this->createNotFoundException('error.no_such_work');
+    }
+}

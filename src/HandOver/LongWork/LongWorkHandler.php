@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HandOver\LongWork;
+
+use App\HandOver\Everything;
+use App\HandOver\JobFile\JobFileReader;
+use App\HandOver\JobFile\JobFiles;
+use App\HandOver\ReportForm;
+use App\HandOver\ReportPrinter;
+use App\Record\Job;
+use App\Record\LongKind;
+use App\Record\LongWork;
+use App\Support\Files\RefusedFile;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\Persistence\ManagerRegistry;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\Filesystem\Filesystem;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
+use Symfony\Component\Security\Core\Authentication\Token\UsernamePasswordToken;
+
+/** Does one piece of long work as the person who asked for it. */
+#[AsMessageHandler]
+final readonly class LongWorkHandler
+{
+    private const PDF_STEPS = 2;
+
+    public function __construct(
+        private EntityManagerInterface $manager, private ManagerRegistry $registry, private LongWorks $works,
+        private ReportPrinter $printer, private Everything $everything, private JobFileReader $reader,
+        private TokenStorageInterface $tokens, private ClockInterface $clock,
+    ) {
+    }
+
+    public function __invoke(DoLongWork $message): void
+    {
+        $work = $this->manager->find(LongWork::class, $message->id);
+        if (null === $work || $work->state()->isOver()) {
+            return;
+        }
+        $before = $this->tokens->getToken();
+        $this->tokens->setToken(new UsernamePasswordToken($work->account, 'main', $work->account->getRoles()));
+        try {
+            $made = $this->made($work)?->id;
+            $this->settle($message, fn (LongWork $work) => $work->finish(
+                null === $made ? null : $this->manager->find(Job::class, $made), $this->clock->now(),
+            ));
+        } catch (RefusedFile $refused) {
+            $this->settle($message, fn (LongWork $work) => $work->refuse($refused->errors, $this->clock->now()));
+        } catch (\Throwable $error) {
+            $this->settle($message, fn (LongWork $work) => $work->fail($this->clock->now()));
+            throw $error;
+        } finally {
+            $this->tokens->setToken($before);
+        }
+    }
+
+    /**
+     * @return ?Job the job that an import made
+     *
+     * @throws RefusedFile
+     */
+    private function made(LongWork $work): ?Job
+    {
+        $hear = fn (int $done, int $steps) => $this->works->hear($work, $done, $steps);
+        $path = $this->works->path($work);
+        $files = new Filesystem();
+        $job = $work->job();
+        if (LongKind::Import === $work->kind) {
+            try {
+                return $this->reader->read(JobFiles::open($path), $work->account->firm, $hear);
+            } finally {
+                $files->remove($path);
+            }
+        }
+        \assert(null !== $job);
+        if (LongKind::Everything === $work->kind) {
+            $this->everything->write($job, $path, $work->server, $hear);
+        } else {
+            $hear(0, self::PDF_STEPS);
+            $page = $this->printer->page($job, ReportForm::of($work->form));
+            $hear(1, self::PDF_STEPS);
+            $files->dumpFile($path, $this->printer->print($page));
+        }
+
+        return null;
+    }
+
+    /** @param \Closure(LongWork): void $how */
+    private function settle(DoLongWork $message, \Closure $how): void
+    {
+        // Whatever became of the entities on the way, this is told.
+        $this->registry->resetManager();
+        $work = $this->manager->find(LongWork::class, $message->id);
+        if (null !== $work) {
+            $how($work);
+            $this->manager->flush();
+        }
+    }
+}
