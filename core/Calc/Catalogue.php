@@ -32,7 +32,7 @@ final class Catalogue
             new TiltGradeCalculation(), new LensWaterCalculation(), new PoolsCalculation(),
             new JudgeCalculation(), new UniteCalculation(), new PlanCalculation(),
             new DepthCalculation(), new TiePlaceCalculation(), new LineCheckCalculation(), new MarkFallCalculation(), new GeoCalculation(),
-            new RepairCalculation(), new MatchCalculation(), new GrowthCalculation(),
+            new RepairCalculation(), new MatchCalculation(), new GrowthCalculation(), new SayCalculation(),
         );
     }
 

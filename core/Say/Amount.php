@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** A number with its unit, as it was said. */
+final readonly class Amount
+{
+    /**
+     * @param float $value metres, percent, degrees or hours of the clock
+     * @param float $each metres of one of its unit; 1 for what is no length
+     * @param int $first its first word
+     * @param int $last its last word
+     */
+    public function __construct(public float $value, public Unit $unit, public int $first, public int $last, public float $each = 1.0)
+    {
+    }
+
+    /** The same number in the unit of another: "20 to 29 feet". */
+    public function in(self $other): self
+    {
+        return Unit::None === $this->unit && $other->unit->isLength()
+            ? new self($this->value * $other->each, $other->unit, $this->first, $this->last, $other->each) : $this;
+    }
+}

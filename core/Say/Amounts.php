@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Reads amounts: numbers with their units, however they are joined. */
+final readonly class Amounts
+{
+    private const FOOT_M = 0.3048;
+    private const INCH_M = 0.0254;
+    private const INCHES = 12;
+
+    private Numbers $numbers;
+
+    /** @param list<Word> $words */
+    public function __construct(private array $words, private Lexicon $lexicon)
+    {
+        $this->numbers = new Numbers($words, $lexicon);
+    }
+
+    public function at(int $i): ?Amount
+    {
+        return $this->fractionOfAUnit($i) ?? $this->misheard($i) ?? $this->counted($i);
+    }
+
+    /** "half an inch", "a quarter of an inch", "three quarters inch" */
+    private function fractionOfAUnit(int $i): ?Amount
+    {
+        $part = $this->numbers->fraction($i);
+        if (null === $part) {
+            return null;
+        }
+        $next = $i + $part[1];
+        $next += $this->is('of', $next) ? 1 : 0;
+        $next += $this->is('articles', $next) ? 1 : 0;
+        [$metres, $unit] = $this->length($next);
+
+        return null === $unit ? null : new Amount($part[0] * $metres, $unit, $i, $next, $metres);
+    }
+
+    /** "to inch", "thirty for foot": what sounds like a number before a unit */
+    private function misheard(int $i): ?Amount
+    {
+        $tens = $this->numbers->at($i);
+        $at = null !== $tens && $tens[0] >= 20 && 0.0 === fmod($tens[0], 10) ? $i + $tens[1] : $i;
+        $ones = $this->lexicon->number('misheard', $this->text($at));
+        [$metres, $unit] = $this->length($at + 1);
+        // "one to two feet" and "in to the line" are no numbers.
+        if (null === $ones || null === $unit || \in_array($this->text($at + 1), ['in', 'm'], true)) {
+            return null;
+        }
+
+        return new Amount((($at > $i ? $tens[0] ?? 0.0 : 0.0) + $ones) * $metres, $unit, $i, $at + 1, $metres);
+    }
+
+    private function counted(int $i): ?Amount
+    {
+        $number = $this->numbers->at($i);
+        // "an inch", "a foot": the article counts as one.
+        if (null === $number && ($this->is('one', $i) || $this->is('bare_units', $i))) {
+            $at = $this->is('bare_units', $i) ? $i : $i + 1;
+            $at += $this->is('full', $at) ? 1 : 0;
+            [$metres, $unit] = $this->length($at);
+
+            return null === $unit ? null : $this->withPart(new Amount($metres, $unit, $i, $at, $metres), $metres);
+        }
+        if (null === $number) {
+            return null;
+        }
+        [$value, $length] = $number;
+        $next = $i + $length;
+        // "a couple of inches"
+        $next += $this->is('of', $next) && null !== $this->length($next + 1)[1] ? 1 : 0;
+        [$metres, $unit] = $this->length($next);
+        if (null !== $unit) {
+            return $this->is('feet', $next) ? $this->withInches($value * self::FOOT_M, $i, $next)
+                : $this->withPart(new Amount($value * $metres, $unit, $i, $next, $metres), $metres);
+        }
+
+        return $this->otherwise($value, $i, $next);
+    }
+
+    private function otherwise(float $value, int $i, int $next): Amount
+    {
+        foreach (['percent' => Unit::Percent, 'degrees' => Unit::Degrees, 'clock' => Unit::Clock] as $table => $unit) {
+            $two = $this->text($next).' '.$this->text($next + 1);
+            if ($this->is($table, $next) || $this->lexicon->has($table, $two)) {
+                return new Amount($value, $unit, $i, $this->is($table, $next) ? $next : $next + 1);
+            }
+        }
+
+        return new Amount($value, Unit::None, $i, $next - 1);
+    }
+
+    /** Feet may have inches behind them: "5 foot 9", "3' 8\"", "eight feet six inches". */
+    private function withInches(float $metres, int $i, int $unitAt): Amount
+    {
+        $amount = new Amount($metres, Unit::Large, $i, $unitAt, self::FOOT_M);
+        $at = $unitAt + 1;
+        $at += $this->is('and', $at) && null !== $this->numbers->at($at + 1) && $this->isInches($at + 1) ? 1 : 0;
+        $inches = $this->numbers->at($at);
+        if (null === $inches || $inches[0] >= self::INCHES) {
+            return $this->withPart($amount, self::FOOT_M);
+        }
+        $end = $at + $inches[1];
+        if ($this->is('inches', $end) && 'in' !== $this->text($end)) {
+            return new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end, self::FOOT_M);
+        }
+        // Without their name they follow "foot", and nothing that they count.
+        $isBare = \in_array($this->text($unitAt), ['foot', "'", 'ft'], true) && $inches[0] >= 1 && null === $this->length($end)[1]
+            && !$this->is('percent', $end) && !$this->is('clock', $end) && !$this->is('degrees', $end) && !$this->is('counted', $end);
+
+        return $isBare ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M) : $this->withPart($amount, self::FOOT_M);
+    }
+
+    private function isInches(int $i): bool
+    {
+        $number = $this->numbers->at($i);
+
+        return null !== $number && $number[0] < self::INCHES && $this->is('inches', $i + $number[1]) && 'in' !== $this->text($i + $number[1]);
+    }
+
+    /** "an inch and a quarter", "three feet and a half" */
+    private function withPart(Amount $amount, float $metres): Amount
+    {
+        $part = $this->is('and', $amount->last + 1) ? $this->numbers->fraction($amount->last + 2) : null;
+        $end = null === $part ? 0 : $amount->last + 2 + $part[1];
+        if (null === $part || $part[0] >= 1 || null !== $this->length($end)[1] || $this->is('of', $end) || $this->is('articles', $end)) {
+            return $amount;
+        }
+
+        return new Amount($amount->value + $part[0] * $metres, $amount->unit, $amount->first, $end - 1, $amount->each);
+    }
+
+    /** @return array{float, ?Unit} metres of one of the unit that stands there; none where none does */
+    private function length(int $i): array
+    {
+        $text = $this->text($i);
+        if ($this->is('feet', $i)) {
+            return [self::FOOT_M, Unit::Large];
+        }
+        if ($this->is('inches', $i) && ('in' !== $text || null !== ($this->words[$i - 1]->number ?? null) && '' === $this->between($i))) {
+            return [self::INCH_M, Unit::Small];
+        }
+        $large = $this->lexicon->number('large', $text);
+        $small = $this->lexicon->number('small', $text);
+
+        return null !== $large ? [$large, Unit::Large] : [$small ?? 0.0, null === $small ? null : Unit::Small];
+    }
+
+    /** "4in" is inches; in "4 in" somebody goes on. */
+    private function between(int $i): string
+    {
+        return $this->words[$i]->from === $this->words[$i - 1]->to ? '' : ' ';
+    }
+
+    private function is(string $table, int $i): bool
+    {
+        return $this->lexicon->has($table, $this->text($i));
+    }
+
+    private function text(int $i): string
+    {
+        return $this->words[$i]->text ?? '';
+    }
+}

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Sureness;
+use Jurvex\Core\Measure\SizeUnit;
+
+/** What one or more sentences come to: an entry that a person may accept. It grows while more is said of it. */
+final class Entry
+{
+    public const MARK = 'mark';
+    public const REACHED = 'reached';
+    /** Nearer than this one kind in one run is one thing, in metres. */
+    private const SAME_PLACE_M = 0.5;
+
+    public ?float $fromM = null;
+    public ?float $toM = null;
+    public ?PlaceBy $placeBy = null;
+    public ?float $clockFrom = null;
+    public ?float $clockTo = null;
+    public ?float $size = null;
+    public ?SizeUnit $unit = null;
+    public ?float $depthM = null;
+    public ?float $depthToM = null;
+    public Sureness $sureness = Sureness::Clear;
+
+    /**
+     * @param string $kind a kind of finding, a mark, or how far the tool has come
+     * @param int $run which of the runs that were talked through
+     * @param ?float $atS when it was said, in seconds
+     * @param string $said the words that it is from
+     * @param array<string, string> $facts
+     */
+    public function __construct(
+        public string $kind, public readonly int $run, public readonly ?float $atS, public string $said, public bool $isGeneral = false,
+        public array $facts = [],
+    ) {
+    }
+
+    public static function of(Mention $mention, int $run, ?float $atS, string $said): self
+    {
+        $entry = new self($mention->kind->value ?? self::MARK, $run, $atS, $said, $mention->isGeneral);
+        $entry->hear($mention);
+        $entry->depthM = $mention->depth?->from;
+        $entry->depthToM = $mention->depth?->to;
+        $entry->sureness = $mention->sureness;
+
+        return $entry;
+    }
+
+    public function placeAt(float $from, ?float $to, PlaceBy $by): void
+    {
+        [$this->fromM, $this->toM, $this->placeBy] = [$from, $to, $by];
+    }
+
+    /** The same thing named again: what is said of it now completes what was said before. */
+    public function join(Mention $mention, string $said): void
+    {
+        if ($this->isGeneral && !$mention->isGeneral && null !== $mention->kind) {
+            [$this->kind, $this->isGeneral] = [$mention->kind->value, false];
+        }
+        $this->sureness = $mention->sureness;
+        if ('off' === ($mention->facts['water'] ?? '') && null !== $mention->size) {
+            [$this->size, $this->unit] = [null, null];
+        }
+        $this->facts = [...$this->facts, ...array_intersect_key($mention->facts, ['water' => true])];
+        $this->hear($mention);
+        $this->said .= str_contains($this->said, $said) ? '' : ' … '.$said;
+    }
+
+    /** @return bool whether a mention at a place is this thing again */
+    public function isAlso(Mention $mention, int $run, ?float $from): bool
+    {
+        $isKind = $this->kind === $mention->kind?->value
+            || (null !== $mention->kind && Family::Roots === $mention->kind->family() && ($mention->isGeneral || $this->isGeneral)
+                && Family::Roots === Kind::tryFrom($this->kind)?->family());
+        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01;
+
+        return $isKind && $isClock && $this->run === $run && null !== $from && null !== $this->fromM && $this->isAt($from);
+    }
+
+    private function isAt(float $from): bool
+    {
+        return abs($this->fromM - $from) <= self::SAME_PLACE_M
+            || (null !== $this->toM && $from >= $this->fromM && $from <= $this->toM + self::SAME_PLACE_M && Kind::LowSpot->value === $this->kind);
+    }
+
+    private function hear(Mention $mention): void
+    {
+        $this->facts += $mention->facts;
+        if (null === $this->size && null !== $mention->size) {
+            [$this->size, $this->unit] = [$mention->size, $mention->unit];
+        }
+        if (null === $this->clockFrom && null !== $mention->clock) {
+            [$this->clockFrom, $this->clockTo] = [$mention->clock->from, $mention->clock->to];
+        }
+    }
+
+    /** @return array<string, mixed> what is known of it; keys of what was not said are absent */
+    public function plain(): array
+    {
+        return array_filter([
+            'kind' => $this->kind, 'from_m' => self::rounded($this->fromM), 'to_m' => self::rounded($this->toM),
+            'size' => self::rounded($this->size), 'unit' => $this->unit?->value, 'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo,
+            'facts' => [] === $this->facts ? null : $this->facts, 'depth_m' => self::rounded($this->depthM),
+            'depth_to_m' => self::rounded($this->depthToM),
+            'sureness' => Sureness::Clear === $this->sureness ? null : $this->sureness->value,
+            'at_s' => null === $this->atS ? null : round($this->atS, 2), 'place_by' => $this->placeBy?->value, 'said' => $this->said,
+        ], static fn (mixed $value) => null !== $value);
+    }
+
+    private static function rounded(?float $value): ?float
+    {
+        return null === $value ? null : round($value, 3);
+    }
+}

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What the amounts of a sentence are: places along the line, depths under the ground, bores, sizes, or nothing of these. */
+final class Measures
+{
+    /** Two numbers beside each other that are no farther apart are one uncertain place, in their own unit. */
+    private const UNCERTAIN = 5;
+    /** A correction comes within so many words. */
+    private const CORRECTED_WITHIN = 4;
+    /** A bare number before a name is a count when it is smaller. */
+    private const LEAST_LEADING = 8;
+    /** Such as "a little". */
+    private const WORDS_BEFORE_NAME = 4;
+    /** A bare number along a line is not larger. */
+    private const LARGEST_BARE = 600;
+    /** A depth said in inches or less than this is one of water, in metres. */
+    private const DEEPEST_WATER_M = 0.3;
+
+    /** @var list<Place> */
+    public array $places = [];
+    /** @var list<Place> how deep a marked point is */
+    public array $depths = [];
+    /** @var list<Amount> */
+    public array $bores = [];
+    /** @var list<Amount> */
+    public array $sizes = [];
+    /** @var list<Place> hours of the clock */
+    public array $hours = [];
+
+    /** @var list<Amount> */
+    private array $amounts;
+
+    /** @param float $bareM metres of one where no unit is said */
+    public function __construct(private readonly Sentence $sentence, private readonly float $bareM)
+    {
+        $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
+        for ($i = 0; $i < \count($this->amounts); ++$i) {
+            $i += $this->take($i);
+        }
+    }
+
+    /** @return int how many of the amounts behind it belong to it */
+    private function take(int $i): int
+    {
+        $one = $this->amounts[$i];
+        $other = $this->amounts[$i + 1] ?? null;
+        if (null !== $other && $this->isCorrected($one, $other)) {
+            return 0;
+        }
+        if (null !== $other && $this->isRange($one, $other)) {
+            $this->settle($one->in($other), $other, $one->in($other)->value, $other->value);
+
+            return 1;
+        }
+        if (null !== $other && $this->isUncertain($one, $other)) {
+            $middle = ($one->in($other)->value + $other->value) / 2;
+            $this->settle(new Amount($middle, $other->unit, $one->first, $other->last, $other->each), $other, $middle, null);
+
+            return 1;
+        }
+        $this->settle($one, $one, $one->value, null);
+
+        return 0;
+    }
+
+    /** "at 30, sorry, 32": the later counts. */
+    private function isCorrected(Amount $one, Amount $other): bool
+    {
+        return $other->first - $one->last <= self::CORRECTED_WITHIN + 1 && $this->sentence->has('sorry', $one->last + 1, $other->first - 1)
+            && ($one->unit === $other->unit || Unit::None === $one->unit);
+    }
+
+    private function isRange(Amount $one, Amount $other): bool
+    {
+        $to = $this->sentence->begins('to', $one->last + 1);
+        $isJoined = null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1);
+        $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $one->last + 1)
+            && $one->last + 2 === $other->first;
+
+        return ($isJoined || $isBetween) && ($one->unit === $other->unit || Unit::None === $one->unit)
+            && (Unit::Clock === $other->unit || $one->in($other)->value < $other->value);
+    }
+
+    /** "eighteen nineteen foot", "18 or 19 feet" */
+    private function isUncertain(Amount $one, Amount $other): bool
+    {
+        $between = $other->first - $one->last - 1;
+        $apart = ($other->value - $one->in($other)->value) / $other->each;
+
+        return (0 === $between || 1 === $between && ($this->sentence->is('or', $one->last + 1) || $this->sentence->isComma($one->last + 1)))
+            && Unit::None === $one->unit && \in_array($other->unit, [Unit::Large, Unit::None], true) && $apart > 0 && $apart <= self::UNCERTAIN;
+    }
+
+    private function settle(Amount $one, Amount $last, float $from, ?float $to): void
+    {
+        $place = new Place($from, $to, $one->first, $last->last);
+        $next = $last->last + 1;
+        if (Unit::Clock === $last->unit) {
+            $this->hours[] = $place;
+        } elseif (Unit::Percent === $last->unit || Unit::Degrees === $last->unit || Unit::Share === $last->unit) {
+            $this->sizes[] = $one;
+        } elseif (Unit::None === $last->unit) {
+            $this->bare($one, $place);
+        } elseif ($this->isDepth($one, $next)) {
+            $isOfWater = Unit::Small === $last->unit || $from < self::DEEPEST_WATER_M;
+            $isOfWater ? $this->sizes[] = $one : $this->depths[] = $place;
+        } elseif ($this->isLength($one, $next)) {
+            // How long something is says nothing of where.
+        } elseif (Unit::Small === $last->unit) {
+            $this->isBore($next) ? $this->bores[] = $one : $this->sizes[] = $one;
+        } elseif (null === $this->sentence->begins('from_what', $next)) {
+            $this->places[] = $place;
+        }
+    }
+
+    private function isDepth(Amount $one, int $next): bool
+    {
+        return null !== $this->sentence->begins('deep', $next) || $this->sentence->isAfter('depth', $one->first, 2);
+    }
+
+    private function isLength(Amount $one, int $next): bool
+    {
+        $isOfAThing = $this->sentence->is('singular', $one->last)
+            && ($this->sentence->is('articles', $one->first - 1) || $this->sentence->is('articles', $one->first))
+            && Atom::KIND === $this->sentence->atomAt($next)?->role;
+
+        return Unit::Large === $one->unit && (null !== $this->sentence->begins('length', $next) || $isOfAThing
+            || $this->sentence->isAfter('length_of', $one->first));
+    }
+
+    private function isBore(int $next): bool
+    {
+        $atom = $this->sentence->atomAt($next);
+
+        return null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $atom?->role;
+    }
+
+    /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */
+    private function bare(Amount $one, Place $place): void
+    {
+        $next = $place->last + 1;
+        $sentence = $this->sentence;
+        if (null !== $sentence->begins('share', $next) && $one->value < 1) {
+            $this->sizes[] = new Amount(100 * $one->value, Unit::Percent, $one->first, (int) $sentence->begins('share', $next));
+
+            return;
+        }
+        $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
+        if ($isTurn && ($this->sentence->is('articles', $one->first - 1) || str_starts_with($sentence->atomAt($next)->meaning ?? '', 'bend'))) {
+            $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
+
+            return;
+        }
+        $isTold = $this->isLeading($one, $next);
+        foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
+            $isTold = $isTold || $sentence->isAfter($role, $one->first);
+        }
+        if ($isTold && $one->value <= self::LARGEST_BARE && !$sentence->is('counted', $next) && $this->goesOn($next)) {
+            $this->places[] = new Place(
+                $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
+            );
+        }
+    }
+
+    /** "thirty five a little offset", "forty four there's a cleanout": a number that leads what is named. */
+    private function isLeading(Amount $one, int $next): bool
+    {
+        $sentence = $this->sentence;
+        if ($one->value < self::LEAST_LEADING || $sentence->is('articles', $one->first - 1)) {
+            return false;
+        }
+        $isNamed = null !== $sentence->begins('here', $next) || null !== $sentence->begins('another', $next)
+            || Atom::KIND === $sentence->atomAt($next)?->role;
+        for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
+            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role;
+        }
+        $isFirst = $one->first === $sentence->first || $sentence->isComma($one->first - 1) || $sentence->is('and', $one->first - 1)
+            || $sentence->isAfter('cut', $one->first);
+
+        return $isNamed || $isFirst && ('' === $sentence->text($next) || $sentence->is('after_places', $next) || $sentence->isComma($next));
+    }
+
+    /** Whether what follows is no noun that the number could count. */
+    private function goesOn(int $i): bool
+    {
+        $sentence = $this->sentence;
+        if ('' === $sentence->text($i) || $sentence->isComma($i) || !ctype_alpha(substr($sentence->text($i), 0, 1)) || $sentence->is('after_places', $i)) {
+            return true;
+        }
+        foreach (['presence', 'here', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely', 'again', 'move'] as $role) {
+            if (null !== $sentence->begins($role, $i)) {
+                return true;
+            }
+        }
+
+        return null !== $sentence->atomAt($i);
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Sureness;
+use Jurvex\Core\Measure\SizeUnit;
+
+/** Something that was named in a sentence, with what was said of it there. */
+final class Mention
+{
+    public Sureness $sureness = Sureness::Clear;
+    public ?Place $place = null;
+    public ?Place $clock = null;
+    public ?float $size = null;
+    public ?SizeUnit $unit = null;
+    /** Of a mark: how deep. */
+    public ?Place $depth = null;
+    /** Of a transition: both pipes were named, in the order of the run. */
+    public bool $isInOrder = false;
+    /** Named again rather than anew. */
+    public bool $isAgain = false;
+
+    /**
+     * @param ?Kind $kind none for a mark
+     * @param int $first its first word
+     * @param int $last its last word
+     * @param bool $isGeneral whether no more was said than that there are roots
+     * @param bool $isWater whether the water was named and not the pipe's shape
+     * @param array<string, string> $facts
+     */
+    public function __construct(
+        public ?Kind $kind, public readonly int $first, public readonly int $last, public bool $isGeneral = false,
+        public readonly bool $isWater = false, public array $facts = [],
+    ) {
+    }
+
+    /** A kind of the tables, with its facts and its side. */
+    public static function of(Atom $atom): self
+    {
+        $parts = explode('+', $atom->meaning);
+        $kind = Kind::from(array_shift($parts));
+        $facts = [];
+        $clock = null;
+        foreach ($parts as $part) {
+            if (str_starts_with($part, 'clock=')) {
+                $clock = new Place((float) substr($part, 6), null, $atom->first, $atom->last);
+            } elseif (str_contains($part, '=')) {
+                [$fact, $value] = explode('=', $part);
+                $facts[$fact] = $value;
+            }
+        }
+        $mention = new self($kind, $atom->first, $atom->last, Kind::RootCords === $kind, \in_array('water', $parts, true), $facts);
+        $mention->clock = $clock;
+
+        return $mention;
+    }
+
+    /** @return bool whether it can be of that size, and had none */
+    public function measure(Amount $amount): bool
+    {
+        $unit = match ($amount->unit) {
+            Unit::Percent => SizeUnit::Percent,
+            Unit::Degrees => SizeUnit::Degrees,
+            Unit::Small, Unit::Large => SizeUnit::Millimetres,
+            default => null,
+        };
+        if (null === $unit || null !== $this->size || !\in_array($unit, $this->kind?->units() ?? [], true)) {
+            return false;
+        }
+        $size = SizeUnit::Millimetres === $unit ? 1000 * $amount->value : $amount->value;
+        [$this->size, $this->unit] = $size > $unit->most() ? [null, null] : [$size, $unit];
+
+        return null !== $this->size;
+    }
+
+    /** @return bool whether it is something that can be asked of its kind */
+    public function tell(string $fact, string $value): bool
+    {
+        $known = Fact::tryFrom($fact);
+        if (null === $known || null === $this->kind || !\in_array($known, $this->kind->facts(), true)) {
+            return false;
+        }
+        $this->facts[$fact] ??= $value;
+
+        return true;
+    }
+}

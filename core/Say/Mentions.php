@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Sureness;
+
+/** What is named in a sentence as being there, with what is said of it. */
+final class Mentions
+{
+    /** What has no side of its own. */
+    private const WITHOUT_CLOCK = [
+        Kind::LowSpot, Kind::StandingWater, Kind::WornInvert, Kind::Transition, Kind::Tap, Kind::OpeningSeen, Kind::CannotGoFurther,
+        Kind::EndOfLine, Kind::ShortFall, Kind::SightLimited, Kind::OutOfRound,
+    ];
+    private const STUCK_WORDS = 2;
+    /** So many words before or behind roots say what kind they are. */
+    private const ROOT_WORDS = 4;
+
+    /** @var list<Mention> */
+    public array $all = [];
+    /** Sizes, facts and sides that nothing here can have: they are of what was named before. */
+    /** @var list<Amount> */
+    public array $looseSizes = [];
+    /** @var array<string, string> */
+    public array $looseFacts = [];
+    public ?Place $looseClock = null;
+    /** Whether anything was named at all, be it there or not. */
+    public readonly bool $hasNamed;
+
+    public function __construct(private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending)
+    {
+        $named = [...$this->named(), ...Ways::in($sentence, $measures)];
+        usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
+        $this->hasNamed = [] !== $named;
+        $truth = new Truth($sentence, $measures, $isPlacePending);
+        $this->all = $this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...))));
+        if ([] !== $measures->depths || $sentence->has('marked') && $truth->isHere()) {
+            $this->all[] = $this->mark();
+        }
+        $this->measureAll();
+        $this->tellAll();
+        $this->turnAll();
+        $this->doubt();
+        foreach ($this->all as $mention) {
+            $mention->isAgain = $sentence->has('again');
+        }
+    }
+
+    /** @return list<Mention> */
+    private function named(): array
+    {
+        $named = [];
+        foreach ($this->sentence->atoms as $atom) {
+            if (Atom::KIND === $atom->role) {
+                $mention = Mention::of($atom);
+                $this->qualify($mention);
+                $named[] = $mention;
+            }
+        }
+        foreach ($this->measures->sizes as $size) {
+            // "an inch of water"
+            $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
+            if (Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
+                $named[] = new Mention(Kind::LowSpot, $at, $at, false, true);
+            }
+        }
+
+        return $named;
+    }
+
+    /**
+     * "a rag stuck at 66 feet": it is the rag that is stuck.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private function withoutStuckObjects(array $named): array
+    {
+        return array_values(array_filter($named, static fn (Mention $each) => Kind::CannotGoFurther !== $each->kind || [] === array_filter(
+            $named, static fn (Mention $other) => Family::Object === $other->kind?->family() && abs($each->first - $other->last) <= self::STUCK_WORDS,
+        )));
+    }
+
+    private function qualify(Mention $mention): void
+    {
+        if (!$mention->isGeneral) {
+            return;
+        }
+        [$from, $to] = $this->sentence->part($mention->first);
+        $nearest = self::ROOT_WORDS + 1;
+        foreach (['root'] as $role) {
+            foreach ($this->sentence->marks($role) as $begin => $end) {
+                $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
+                if ($begin >= $from && $end <= $to && $apart < $nearest) {
+                    $nearest = $apart;
+                    $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
+                    $mention->isGeneral = false;
+                }
+            }
+        }
+    }
+
+    private function mark(): Mention
+    {
+        $depth = $this->measures->depths[0] ?? null;
+        $at = $depth->first ?? array_key_first($this->sentence->marks('marked')) ?? $this->sentence->first;
+        $mark = new Mention(null, $at, $depth->last ?? $at);
+        $mark->depth = $depth;
+
+        return $mark;
+    }
+
+    /** @return list<Mention> the nearest to a word first, those of its own part before all others */
+    private function nearest(int $i): array
+    {
+        $part = $this->sentence->part($i);
+        $far = static fn (Mention $each) => ($each->first >= $part[0] && $each->last <= $part[1] ? 0 : 1000)
+            + ($each->first > $i ? $each->first - $i : $i - $each->last);
+        $all = $this->all;
+        usort($all, static fn (Mention $one, Mention $other) => $far($one) <=> $far($other));
+
+        return $all;
+    }
+
+    private function measureAll(): void
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            if (Atom::WHOLE === $atom->role) {
+                $this->measures->sizes[] = new Amount((float) $atom->meaning, Unit::Percent, $atom->first, $atom->last);
+            }
+        }
+        foreach ($this->measures->sizes as $size) {
+            $taken = false;
+            foreach ($this->nearest($size->last) as $mention) {
+                if ($mention->measure($size)) {
+                    $taken = true;
+                    break;
+                }
+            }
+            if (!$taken && [] === $this->all) {
+                $this->looseSizes[] = $size;
+            }
+        }
+    }
+
+    private function tellAll(): void
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            if (Atom::FACT !== $atom->role) {
+                continue;
+            }
+            [$fact, $value] = explode('=', $atom->meaning);
+            $taken = false;
+            foreach ($this->nearest($atom->first) as $mention) {
+                if ($mention->tell($fact, $value)) {
+                    $taken = true;
+                    break;
+                }
+            }
+            if (!$taken && [] === $this->all && null !== Fact::tryFrom($fact)) {
+                $this->looseFacts[$fact] = $value;
+            }
+        }
+    }
+
+    private function turnAll(): void
+    {
+        $hours = $this->measures->hours;
+        foreach ($this->sentence->atoms as $atom) {
+            if (Atom::CLOCK === $atom->role) {
+                $hours[] = new Place((float) $atom->meaning, null, $atom->first, $atom->last);
+            }
+        }
+        foreach ($hours as $hour) {
+            $has = array_filter($this->nearest($hour->first), static fn (Mention $each) => null !== $each->kind && null === $each->clock
+                && !\in_array($each->kind, self::WITHOUT_CLOCK, true));
+            $mention = reset($has);
+            if (false !== $mention) {
+                $mention->clock = $hour;
+            } elseif ([] === $this->all) {
+                $this->looseClock = $hour;
+            }
+        }
+    }
+
+    /** What looks like something is likely; what nobody can tell cannot be said, which weighs more. */
+    private function doubt(): void
+    {
+        foreach ($this->sentence->marks('likely') as $begin => $end) {
+            $next = $this->after($end);
+            if (null !== $next && $this->isDirect($end, $next)) {
+                $next->sureness = Sureness::Likely;
+            }
+        }
+        foreach ($this->sentence->marks('cannot_say') as $begin => $end) {
+            if (null === $this->sentence->begins('unsure_how', $begin)) {
+                $doubted = $this->after($end) ?? $this->findings()[\count($this->findings()) - 1] ?? null;
+                if (null !== $doubted) {
+                    $doubted->sureness = Sureness::CannotSay;
+                }
+            }
+        }
+    }
+
+    private function after(int $i): ?Mention
+    {
+        foreach ($this->findings() as $mention) {
+            if ($mention->last > $i) {
+                return $mention;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Mention> */
+    private function findings(): array
+    {
+        return array_values(array_filter($this->all, static fn (Mention $each) => null !== $each->kind));
+    }
+
+    /** Nothing else stands between the doubt and what it is of: no place, no comma, nothing that is joined by an "and". */
+    private function isDirect(int $end, Mention $next): bool
+    {
+        foreach ($this->measures->places as $place) {
+            if ($place->first > $end && $place->last < $next->first) {
+                return false;
+            }
+        }
+        for ($i = $end + 2; $i < $next->first; ++$i) {
+            if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,132 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Reads numbers: in digits, in words, with halves and quarters. */
+final readonly class Numbers
+{
+    private const TEN = 10;
+    private const HUNDRED = 100;
+    /** One twenty is a hundred and twenty; five ten is five and ten. */
+    private const MOST_HUNDREDS = 3;
+
+    /** @param list<Word> $words */
+    public function __construct(private array $words, private Lexicon $lexicon)
+    {
+    }
+
+    /** @return ?array{float, int} its value and how many words it has */
+    public function at(int $i): ?array
+    {
+        $whole = $this->whole($i);
+        $fraction = $this->fraction($i);
+        if (null === $whole || ($fraction[1] ?? 0) > $whole[1]) {
+            return $fraction;
+        }
+        [$value, $length] = $whole;
+        // A half on its own is of what comes next: "half an inch" is no part of the number before it.
+        $joined = $this->is('and', $i + $length) ? 1 : 0;
+        $part = $this->fraction($i + $length + $joined);
+        if (null !== $part && $part[0] < 1 && (1 === $joined || $this->isWritten($i + $length))) {
+            return [$value + $part[0], $length + $joined + $part[1]];
+        }
+
+        return $whole;
+    }
+
+    /** @return ?array{float, int} a half, three quarters, 1/4; of nothing but itself */
+    public function fraction(int $i): ?array
+    {
+        if ('/' === $this->text($i + 1) && null !== ($this->words[$i]->number ?? null) && ($this->words[$i + 2]->number ?? 0.0) > 0) {
+            return [$this->words[$i]->number / $this->words[$i + 2]->number, 3];
+        }
+        if (1 === preg_match('~^(\d)/(\d)$~', $this->text($i), $sign)) {
+            return [(int) $sign[1] / max(1, (int) $sign[2]), 1];
+        }
+        $many = 1.0;
+        $length = 0;
+        if ($this->lexicon->has('articles', $this->text($i))) {
+            $length = 1;
+        } elseif (null !== ($some = $this->simple($i)) && $some < self::TEN) {
+            [$many, $length] = [$some, 1];
+        }
+        $part = $this->lexicon->number('fractions', $this->text($i + $length));
+
+        return null === $part ? null : [$many * $part, $length + 1];
+    }
+
+    private function isWritten(int $i): bool
+    {
+        return str_contains($this->text($i), '/') || '/' === $this->text($i + 1);
+    }
+
+    /** @return ?array{float, int} */
+    private function whole(int $i): ?array
+    {
+        $digits = $this->words[$i]->number ?? null;
+        if (null !== $digits) {
+            return '/' === $this->text($i + 1) ? null : [$digits, 1];
+        }
+        $hundred = $this->lexicon->has('articles', $this->text($i)) && self::HUNDRED === (int) $this->simple($i + 1);
+        $read = $hundred ? null : $this->underHundred($i);
+        if (!$hundred && null === $read) {
+            return null;
+        }
+        [$value, $length] = $read ?? [1.0, 1];
+        if (self::HUNDRED === (int) $this->simple($i + $length) && $value < self::TEN) {
+            return $this->withRest($i, $value * self::HUNDRED, $length + 1);
+        }
+        $next = $value >= 1 && $value <= self::MOST_HUNDREDS ? $this->underHundred($i + $length) : null;
+        if (null !== $next && $next[0] >= self::TEN) {
+            return [$value * self::HUNDRED + $next[0], $length + $next[1]];
+        }
+        // "one oh five"
+        $ones = 0.0 === ($next[0] ?? null) ? $this->simple($i + $length + 1) : null;
+        if (null !== $ones && $ones > 0 && $ones < self::TEN) {
+            return [$value * self::HUNDRED + $ones, $length + 2];
+        }
+        if ($this->lexicon->has('point', $this->text($i + $length)) && null !== ($tenths = $this->simple($i + $length + 1))) {
+            return [$value + $tenths / self::TEN, $length + 2];
+        }
+
+        return [$value, $length];
+    }
+
+    /** @return array{float, int} what follows the hundreds: "and four", "twenty six" */
+    private function withRest(int $i, float $hundreds, int $length): array
+    {
+        $joined = $this->is('and', $i + $length) ? 1 : 0;
+        $rest = $this->underHundred($i + $length + $joined);
+
+        return null === $rest ? [$hundreds, $length] : [$hundreds + $rest[0], $length + $joined + $rest[1]];
+    }
+
+    /** @return ?array{float, int} */
+    private function underHundred(int $i): ?array
+    {
+        $tens = $this->simple($i);
+        if (null === $tens || $tens > self::HUNDRED - 1) {
+            return self::HUNDRED === (int) $tens ? [1.0, 0] : null;
+        }
+        $ones = $tens >= 2 * self::TEN && 0 === (int) $tens % self::TEN ? $this->simple($i + 1) : null;
+
+        return null !== $ones && $ones >= 1 && $ones < self::TEN ? [$tens + $ones, 2] : [$tens, 1];
+    }
+
+    private function simple(int $i): ?float
+    {
+        return $this->lexicon->number('numbers', $this->text($i));
+    }
+
+    private function is(string $table, int $i): bool
+    {
+        return $this->lexicon->has($table, $this->text($i));
+    }
+
+    private function text(int $i): string
+    {
+        return $this->words[$i]->text ?? '';
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** A place along the line, or a stretch of it, as it was said; in metres. */
+final readonly class Place
+{
+    /**
+     * @param int $first its first word
+     * @param int $last its last word
+     */
+    public function __construct(public float $from, public ?float $to, public int $first, public int $last)
+    {
+    }
+}

@@ -1,0 +1,225 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
+
+/** Gives what is named in a sentence the places that are said in it. */
+final class Placing
+{
+    /** "an offset, about 20 percent, at 30 feet" */
+    private const RIGHT_BEHIND = 7;
+    /** A part of a list of places has no more words. */
+    private const BARE_WORDS = 6;
+
+    /** A place that was said and that nothing in its sentence is at. */
+    public ?Place $alone = null;
+
+    public function __construct(private readonly Sentence $sentence, private readonly Measures $measures)
+    {
+    }
+
+    /**
+     * @param list<Mention> $mentions in their order
+     * @param ?Kind $last what was named last before the sentence
+     *
+     * @return list<Mention> the same, and what is named by its place alone: "roots at 44 feet, 51 feet and 58"
+     */
+    public function place(array $mentions, ?Kind $last): array
+    {
+        $all = $mentions;
+        $places = $this->joined($mentions);
+        $used = [];
+        $kind = $last;
+        $last = null;
+        foreach ($this->sentence->parts() as $part) {
+            $inPart = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
+            $here = array_values(array_filter($places, $inPart));
+            $named = array_values(array_filter($mentions, $inPart));
+            foreach ($named as $mention) {
+                $mention->place ??= $this->nearest($mention, $here) ?? $last;
+                $used[] = $mention->place;
+            }
+            if ([] === $named && [] !== $here) {
+                $repeated = $this->behind($mentions, $part, $here, $used) ? null : $this->repeated($mentions, $part, $places, $kind);
+                if (null !== $repeated) {
+                    $repeated->place = $here[0];
+                    $used[] = $here[0];
+                    $all[] = $repeated;
+                }
+            }
+            $last = [] === $here ? $last : $here[\count($here) - 1];
+        }
+        $this->share($mentions, $used);
+        $this->complete($mentions, $places, $used);
+        $left = array_values(array_filter($places, static fn (Place $place) => !\in_array($place, $used, true)));
+        $this->alone = [] === $left ? null : $left[\count($left) - 1];
+
+        return $all;
+    }
+
+    /**
+     * "an offset, at 30 feet": the place of what was named before it and had none.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     * @param non-empty-list<Place> $here
+     * @param list<?Place> $used
+     *
+     * @return bool whether there was anything
+     */
+    private function behind(array $mentions, array $part, array $here, array &$used): bool
+    {
+        $isAny = false;
+        foreach ($mentions as $mention) {
+            if ($mention->last < $part[0] && null === $mention->place) {
+                $mention->place = $here[0];
+                $used[] = $here[0];
+                $isAny = true;
+            }
+        }
+
+        return $isAny;
+    }
+
+    /**
+     * The kind that was named before, at another place.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     * @param list<Place> $places
+     */
+    private function repeated(array $mentions, array $part, array $places, ?Kind $last): ?Mention
+    {
+        $before = $next = null;
+        foreach ($mentions as $mention) {
+            $before = $mention->last < $part[0] ? $mention : $before;
+            $next ??= $mention->first > $part[1] ? $mention : null;
+        }
+        if ($this->sentence->has('another', $part[0], $part[1])) {
+            $kind = $before->kind ?? $last;
+
+            return null === $kind ? null : new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind);
+        }
+        $isList = null !== $before?->place && ($this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
+            && $this->isBare($part, $before->place);
+        $nextPart = null === $next ? null : $this->sentence->part($next->first);
+        $isNexts = null !== $nextPart && [] === array_filter(
+            $places, static fn (Place $place) => $place->first >= $nextPart[0] && $place->last <= $nextPart[1],
+        );
+
+        return $isList && !$isNexts && null !== $before->kind ? new Mention($before->kind, $part[0], $part[1], $before->isGeneral) : null;
+    }
+
+    /**
+     * Whether a part holds a place and nothing else.
+     *
+     * @param array{int, int} $part
+     */
+    private function isBare(array $part, Place $before): bool
+    {
+        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
+            && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('presence', $part[0], $part[1]);
+    }
+
+    /**
+     * "roots and an offset at 30 feet": what is joined by an "and" and has no place is at the next one.
+     *
+     * @param list<Mention> $mentions
+     * @param list<?Place> $used
+     */
+    private function share(array $mentions, array &$used): void
+    {
+        foreach (array_reverse($mentions, true) as $i => $mention) {
+            $next = $mentions[$i + 1] ?? null;
+            if (null === $mention->place && null !== $next?->place && $next->place->first > $next->first && $this->isJoined($mention->last, $next->first)) {
+                $mention->place = $next->place;
+                $used[] = $next->place;
+            }
+        }
+    }
+
+    /**
+     * What was named twice is at the place of either; a stretch is of what stretches; and whoever is stuck is at whatever place is said.
+     *
+     * @param list<Mention> $mentions
+     * @param list<Place> $places
+     * @param list<?Place> $used
+     */
+    private function complete(array $mentions, array $places, array &$used): void
+    {
+        foreach ($mentions as $mention) {
+            $kind = $mention->kind;
+            foreach (null === $kind ? [] : $places as $place) {
+                $isUnused = null !== $place->to && !\in_array($place, $used, true);
+                if ($isUnused && Extent::Point !== $kind->extent() && null === $mention->place?->to && Kind::LowSpot === $kind
+                    || null === $mention->place && Kind::CannotGoFurther === $kind
+                ) {
+                    $mention->place = $place;
+                    $used[] = $place;
+                }
+            }
+            foreach (null === $mention->place ? $mentions : [] as $other) {
+                if ($other->kind === $kind && null !== $other->place) {
+                    $mention->place = $other->place;
+                }
+            }
+        }
+    }
+
+    private function isJoined(int $from, int $to): bool
+    {
+        for ($i = $from + 1; $i < $to; ++$i) {
+            if ($this->sentence->is('and', $i)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The place that leads a part is of all that is named in it, but for what has one of its own right behind.
+     *
+     * @param list<Place> $places of its part, in their order
+     */
+    private function nearest(Mention $mention, array $places): ?Place
+    {
+        $before = $after = null;
+        foreach ($places as $place) {
+            $before = $place->last < $mention->first ? $place : $before;
+            $after ??= $place->first > $mention->last ? $place : null;
+        }
+        $isRightBehind = null !== $after && $after->first - $mention->last <= self::RIGHT_BEHIND && $this->sentence->isAfter('at', $after->first);
+
+        return null === $before || $isRightBehind ? $after ?? $before : $before;
+    }
+
+    /**
+     * "starts at 53 feet and ends at 62": one stretch.
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Place>
+     */
+    private function joined(array $mentions): array
+    {
+        $places = $this->measures->places;
+        $isStretch = [] !== array_filter($mentions, static fn (Mention $each) => null !== $each->kind && Extent::Point !== $each->kind->extent());
+        for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
+            [$one, $other] = [$places[$i], $places[$i + 1]];
+            if (null === $one->to && null === $other->to && $this->sentence->has('ends', $one->last + 1, $other->first - 1)
+                && [] === array_filter($mentions, static fn (Mention $each) => $each->first > $one->last && $each->last < $other->first
+                    && Kind::LowSpot !== $each->kind)
+            ) {
+                $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
+                array_splice($places, $i, 2, [$stretch]);
+            }
+        }
+
+        return $places;
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What was said with every phrase of the tables found in it. */
+final readonly class Reading
+{
+    /** What things are, each word in one of them; of equal length the earlier role counts. */
+    private const CONTENT = [Atom::NONE, Atom::KIND, Atom::MATERIAL, Atom::FACT, Atom::CLOCK, Atom::WHOLE];
+
+    /**
+     * @param list<Atom> $atoms what things are, in their order
+     * @param array<string, array<int, int>> $marks how they are said: last word by first word, by role
+     */
+    private function __construct(public Speech $speech, public array $atoms, public array $marks, private Lexicon $lexicon)
+    {
+    }
+
+    public static function of(Speech $speech, Lexicon $lexicon): self
+    {
+        $text = '';
+        $offsets = [];
+        foreach ($speech->words as $word) {
+            $offsets[] = \strlen($text);
+            $text .= $word->text.' ';
+        }
+        $amounts = new Amounts($speech->words, $lexicon);
+        $atoms = [];
+        $free = 0;
+        $marks = [];
+        $roles = array_diff($lexicon->roles(), self::CONTENT);
+        foreach ($speech->words as $i => $word) {
+            foreach ($roles as $role) {
+                $found = $lexicon->longest($role, $word->text, $text, $offsets[$i]);
+                if (null !== $found) {
+                    $marks[$role][$i] = $i + $found[1] - 1;
+                }
+            }
+            $atom = $i < $free ? null : self::atom($i, $word, $text, $offsets[$i], $lexicon, $amounts);
+            if (null !== $atom) {
+                $atoms[] = $atom;
+                $free = $atom->last + 1;
+            }
+        }
+
+        return new self($speech, $atoms, $marks, $lexicon);
+    }
+
+    private static function atom(int $i, Word $word, string $text, int $offset, Lexicon $lexicon, Amounts $amounts): ?Atom
+    {
+        $best = null;
+        foreach (self::CONTENT as $role) {
+            $found = $lexicon->longest($role, $word->text, $text, $offset);
+            if (null !== $found && $found[1] > ($best[1] ?? 0)) {
+                $best = [$found[0], $found[1], $role];
+            }
+        }
+        $amount = $amounts->at($i);
+        if (null !== $amount && $amount->last - $i + 1 > ($best[1] ?? 0)) {
+            return new Atom(Atom::AMOUNT, '', $i, $amount->last, $amount);
+        }
+
+        return null === $best ? null : new Atom($best[2], $best[0], $i, $i + $best[1] - 1);
+    }
+
+    /** @return list<Sentence> */
+    public function sentences(): array
+    {
+        if ([] === $this->speech->words) {
+            return [];
+        }
+        $begins = $this->begins();
+        $numbers = $atoms = $marks = [];
+        foreach ($begins as $number => $begin) {
+            foreach (range($begin, ($begins[$number + 1] ?? \count($this->speech->words)) - 1) as $word) {
+                $numbers[$word] = $number;
+            }
+        }
+        foreach ($this->atoms as $atom) {
+            $atoms[$numbers[$atom->first]][] = $atom;
+        }
+        foreach ($this->marks as $role => $spans) {
+            foreach ($spans as $first => $last) {
+                $marks[$numbers[$first]][$role][$first] = $last;
+            }
+        }
+        $sentences = [];
+        foreach ($begins as $number => $begin) {
+            $end = ($begins[$number + 1] ?? \count($this->speech->words)) - 1;
+            $sentences[] = new Sentence($this->speech, $this->lexicon, $begin, $end, $atoms[$number] ?? [], $marks[$number] ?? []);
+        }
+
+        return $sentences;
+    }
+
+    /** @return non-empty-list<int> the first word of each sentence */
+    private function begins(): array
+    {
+        $inside = [];
+        foreach ($this->atoms as $atom) {
+            for ($i = Atom::NONE === $atom->role ? $atom->first : $atom->first + 1; $i <= $atom->last; ++$i) {
+                $inside[$i] = true;
+            }
+        }
+        $begins = [0];
+        foreach ($this->speech->words as $i => $word) {
+            $isCut = isset($this->marks['cut'][$i]) && !isset($inside[$i]);
+            if ($i > end($begins) && ($isCut || $word->isAfterPause || $this->speech->words[$i - 1]->isStop())) {
+                $begins[] = $i;
+            }
+        }
+
+        return $begins;
+    }
+}

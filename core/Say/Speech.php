@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What was said, word for word: written in one piece, or in cues that are read joined. */
+final readonly class Speech
+{
+    /** A longer silence between two cues ends a sentence, in seconds. */
+    private const PAUSE_S = 0.7;
+    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)|(?<sign>\'\'|["”″′\'’%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
+    private const SIGNS = [
+        '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
+    ];
+    private const SHARES = ['¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
+
+    /** @param list<Word> $words */
+    private function __construct(public string $text, public array $words, public bool $hasTimes)
+    {
+    }
+
+    public static function written(string $text, Lexicon $lexicon): self
+    {
+        return new self($text, self::words($text, 0, $lexicon), false);
+    }
+
+    /** @param list<Cue> $cues in the order of time */
+    public static function timed(array $cues, Lexicon $lexicon): self
+    {
+        $text = '';
+        $words = [];
+        $end = null;
+        foreach ($cues as $cue) {
+            $isAfterPause = null === $end || $cue->fromS - $end >= self::PAUSE_S;
+            $text .= '' === $text ? '' : ' ';
+            array_push($words, ...self::words($cue->text, \strlen($text), $lexicon, $cue, $isAfterPause));
+            $text .= $cue->text;
+            $end = $cue->toS;
+        }
+
+        return new self($text, $words, true);
+    }
+
+    /** What stands between two words. */
+    public function said(int $first, int $last): string
+    {
+        return trim(substr($this->text, $this->words[$first]->from, $this->words[$last]->to - $this->words[$first]->from));
+    }
+
+    /** @return list<Word> */
+    private static function words(string $text, int $offset, Lexicon $lexicon, ?Cue $cue = null, bool $isAfterPause = false): array
+    {
+        preg_match_all(self::WORD, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
+        $words = [];
+        foreach ($found as $match) {
+            [$raw, $at] = $match[0];
+            $raw = (string) $raw;
+            // A sentence is as old as its share of the words.
+            $atS = null === $cue ? null : $cue->fromS + ($cue->toS - $cue->fromS) * $at / max(1, \strlen($text));
+            $number = null === $match['number'][0] ? null : self::number($raw);
+            $plain = $lexicon->spelled(self::SHARES[$raw] ?? self::SIGNS[trim($raw)] ?? str_replace('’', "'", mb_strtolower(trim($raw))));
+            if ($lexicon->isFiller($plain)) {
+                continue;
+            }
+            $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number, $isAfterPause && [] === $words);
+        }
+
+        return $words;
+    }
+
+    /** A comma with three digits behind it parts thousands. */
+    private static function number(string $digits): float
+    {
+        return (float) (1 === preg_match('/,\d{3}$/', $digits) ? str_replace(',', '', $digits) : str_replace(',', '.', $digits));
+    }
+}

@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+
+/** Whether what is named in a sentence is there: not denied, not gone, not asked for, not talked about in general. */
+final readonly class Truth
+{
+    /** A sentence of so few words that names something says that it is there. */
+    private const SHORT = 9;
+    /** In a longer one what is gone is told in the same part. */
+    private const SHORT_FOR_FATES = 15;
+    /** A question is about what comes within so many words. */
+    private const ASKED_WORDS = 8;
+    /** What leads through an opening or to the main stands so many words before it. */
+    private const WAY_WORDS = 4;
+    private const CAN_BE_GONE = [Family::Roots, Family::Deposit, Family::Object];
+
+    public function __construct(private Sentence $sentence, private Measures $measures, private bool $isPlacePending)
+    {
+    }
+
+    public function isThere(Mention $mention): bool
+    {
+        return !$this->isDenied($mention) && !$this->isGone($mention) && !$this->isAsked($mention) && !$this->isName($mention)
+            && $this->isHere();
+    }
+
+    /** Whether the sentence is about this line, and not about lines and trades in general. */
+    public function isHere(): bool
+    {
+        $sentence = $this->sentence;
+        if ([] !== $this->measures->places) {
+            return true;
+        }
+        if ($sentence->has('general')) {
+            return $sentence->has('right_here');
+        }
+
+        return $this->isPlacePending || $sentence->has('presence') || $sentence->last - $sentence->first < self::SHORT;
+    }
+
+    private function isDenied(Mention $mention): bool
+    {
+        $sentence = $this->sentence;
+        $denied = null;
+        foreach ($sentence->marks('deny') as $begin => $end) {
+            if ($begin < $mention->first && $end < $mention->last && !$this->isSome($begin, $end)) {
+                $denied = $end;
+            }
+        }
+        if (null === $denied || $sentence->has('contrast', $denied + 1, $mention->first - 1) || $sentence->has('here', $denied + 1, $mention->first - 1)) {
+            return false;
+        }
+        for ($i = $denied + 1; $i < $mention->first; ++$i) {
+            // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
+            if ($sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->hasPlace($i, $mention->first))) {
+                return false;
+            }
+        }
+
+        return !$this->hasPlace($denied, $mention->first);
+    }
+
+    /** "not much root" is small, not none. */
+    private function isSome(int $from, int $to): bool
+    {
+        foreach ($this->sentence->marks('some') as $begin => $end) {
+            if ($begin <= $to && $end >= $from) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function hasPlace(int $from, int $to): bool
+    {
+        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first > $from && $place->last < $to);
+    }
+
+    private function isGone(Mention $mention): bool
+    {
+        $kind = $mention->kind;
+        $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE_GONE, true) || $mention->isWater || Kind::StandingWater === $kind
+            || Kind::CannotGoFurther === $kind);
+        if (!$canBe || $this->sentence->has('still')) {
+            return false;
+        }
+        $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
+            ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
+
+        return $this->hasBeside('gone', $mention, $part) || $this->hasBeside('was', $mention, $part);
+    }
+
+    /** @param array{int, int} $part */
+    private function hasBeside(string $role, Mention $mention, array $part): bool
+    {
+        foreach ($this->sentence->marks($role) as $begin => $end) {
+            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $begin > $mention->last)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function isAsked(Mention $mention): bool
+    {
+        if ($this->sentence->has('points')) {
+            return false;
+        }
+        foreach ($this->sentence->marks('question') as $begin => $end) {
+            if ($begin < $mention->first && $mention->first - $end <= self::ASKED_WORDS) {
+                return true;
+            }
+        }
+
+        return $this->sentence->isAsked() && $this->sentence->is('ask_first', $this->sentence->first);
+    }
+
+    /** The speaker's own opening and the main as a direction are names, and as far as one will get is no end. */
+    private function isName(Mention $mention): bool
+    {
+        $sentence = $this->sentence;
+
+        return match ($mention->kind) {
+            Kind::OpeningSeen => $this->isOwnOpening($mention),
+            Kind::Tap => $sentence->isAfter('toward', $mention->first, 2) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
+            Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
+            default => false,
+        };
+    }
+
+    private function isOwnOpening(Mention $mention): bool
+    {
+        $sentence = $this->sentence;
+        $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
+        if ($this->isFollowedByPlace($mention)) {
+            return false;
+        }
+        $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
+        $isShown = $sentence->has('here', null, $mention->first - 1);
+
+        return $isKnown && ($isWay || !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
+            || !$isShown && ($isWay && !$this->hasPlace($sentence->first - 1, $mention->first) || [] === $this->measures->places && !$this->isPlacePending);
+    }
+
+    private function isFollowedByPlace(Mention $mention): bool
+    {
+        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first - $mention->last <= 3 && $place->first > $mention->last);
+    }
+}
