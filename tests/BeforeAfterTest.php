@@ -53,7 +53,7 @@ final class BeforeAfterTest extends ApplicationTestCase
         $pictures = $page->filter('.fate:contains("Root cords") .fate-photos img');
         self::assertCount(2, $pictures);
         foreach ($pictures->extract(['src']) as $address) {
-            $this->browser->request('GET', (string) $address);
+            $this->browser->request('GET', \is_string($address) ? $address : '');
             self::assertSame('image/jpeg', $this->browser->getResponse()->headers->get('Content-Type'));
         }
     }

@@ -111,14 +111,18 @@ final readonly class Amounts
         $isBare = \in_array($this->text($unitAt), ['foot', "'", 'ft'], true) && $inches[0] >= 1 && null === $this->length($end)[1]
             && !$this->is('percent', $end) && !$this->is('clock', $end) && !$this->is('degrees', $end) && !$this->is('counted', $end);
 
-        return $isBare ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M) : $this->withPart($amount, self::FOOT_M);
+        return $isBare
+            ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M)
+            : $this->withPart($amount, self::FOOT_M);
     }
 
     private function isInches(int $i): bool
     {
         $number = $this->numbers->at($i);
 
-        return null !== $number && $number[0] < self::INCHES && $this->is('inches', $i + $number[1]) && 'in' !== $this->text($i + $number[1]);
+        $unitAt = $i + ($number[1] ?? 0);
+
+        return null !== $number && $number[0] < self::INCHES && $this->is('inches', $unitAt) && 'in' !== $this->text($unitAt);
     }
 
     /** "an inch and a quarter", "three feet and a half" */

@@ -52,6 +52,14 @@ final class Entry
         return $entry;
     }
 
+    /** Of a transition: the pipe behind it is another than was said, or not known. */
+    public function become(?string $material): void
+    {
+        unset($this->facts['material_after']);
+        $this->facts += null === $material ? [] : ['material_after' => $material];
+        [$this->size, $this->unit] = [null, null];
+    }
+
     public function placeAt(float $from, ?float $to, PlaceBy $by): void
     {
         [$this->fromM, $this->toM, $this->placeBy] = [$from, $to, $by];
@@ -72,21 +80,32 @@ final class Entry
         $this->said .= str_contains($this->said, $said) ? '' : ' … '.$said;
     }
 
-    /** @return bool whether a mention at a place is this thing again */
-    public function isAlso(Mention $mention, int $run, ?float $from): bool
+    /** Roots of which no more is said are any roots. */
+    public function isOfKind(Mention $mention): bool
     {
-        $isKind = $this->kind === $mention->kind?->value
-            || (null !== $mention->kind && Family::Roots === $mention->kind->family() && ($mention->isGeneral || $this->isGeneral)
+        return $this->kind === $mention->kind?->value
+            || (($mention->isGeneral || $this->isGeneral) && Family::Roots === $mention->kind?->family()
                 && Family::Roots === Kind::tryFrom($this->kind)?->family());
-        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01;
-
-        return $isKind && $isClock && $this->run === $run && null !== $from && null !== $this->fromM && $this->isAt($from);
     }
 
-    private function isAt(float $from): bool
+    /** @return bool whether a mention at a place is this thing again */
+    public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
+        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01;
+
+        return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
+    }
+
+    private function isAt(float $from, ?float $to): bool
+    {
+        if (null === $this->fromM) {
+            return false;
+        }
+        $end = null === $this->toM || Kind::LowSpot->value !== $this->kind ? $this->fromM : $this->toM;
+
         return abs($this->fromM - $from) <= self::SAME_PLACE_M
-            || (null !== $this->toM && $from >= $this->fromM && $from <= $this->toM + self::SAME_PLACE_M && Kind::LowSpot->value === $this->kind);
+            || (null !== $to && null === $this->toM && $this->fromM >= $from && $this->fromM <= $to + self::SAME_PLACE_M)
+            || ($from >= $this->fromM && $from <= $end + self::SAME_PLACE_M);
     }
 
     private function hear(Mention $mention): void
@@ -105,7 +124,8 @@ final class Entry
     {
         return array_filter([
             'kind' => $this->kind, 'from_m' => self::rounded($this->fromM), 'to_m' => self::rounded($this->toM),
-            'size' => self::rounded($this->size), 'unit' => $this->unit?->value, 'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo,
+            'size' => self::rounded($this->size), 'unit' => $this->unit?->value,
+            'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo,
             'facts' => [] === $this->facts ? null : $this->facts, 'depth_m' => self::rounded($this->depthM),
             'depth_to_m' => self::rounded($this->depthToM),
             'sureness' => Sureness::Clear === $this->sureness ? null : $this->sureness->value,

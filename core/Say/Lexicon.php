@@ -10,7 +10,7 @@ final class Lexicon
     /** @var array<string, self> */
     private static array $read = [];
 
-    /** @var array<string, array<string, list<array{string, string}>>> patterns and what they mean, by role and first word */
+    /** @var array<string, list<array{string, string, string}>> patterns with their role and what they mean, by first word */
     private array $patterns = [];
 
     /** @param array<string, mixed> $tables */
@@ -30,7 +30,13 @@ final class Lexicon
 
     public static function of(string $language): self
     {
-        return self::$read[$language] ??= new self(require __DIR__.'/languages/'.$language.'.php');
+        if (isset(self::$read[$language])) {
+            return self::$read[$language];
+        }
+        /** @var array<string, mixed> $tables */
+        $tables = require __DIR__.'/languages/'.$language.'.php';
+
+        return self::$read[$language] = new self($tables);
     }
 
     /** As tables have a word that is written otherwise. */
@@ -58,32 +64,27 @@ final class Lexicon
         return \is_int($number) || \is_float($number) ? (float) $number : null;
     }
 
-    /** @return list<string> */
-    public function roles(): array
-    {
-        return array_keys($this->patterns);
-    }
-
     /**
-     * The longest phrase of a role that begins at a word.
+     * The phrases that begin at a word, of each role the longest.
      *
-     * @param string $text the words from there on, one space apart
+     * @param string $text all words, one space apart, with one behind the last
+     * @param int $offset where the word stands in it
      *
-     * @return ?array{string, int} what it means and how many words it has
+     * @return array<string, array{string, int}> what it means and how many words it has, by role
      */
-    public function longest(string $role, string $word, string $text, int $offset): ?array
+    public function phrasesAt(string $word, string $text, int $offset): array
     {
-        $best = null;
-        foreach ($this->patterns[$role][$word] ?? [] as [$pattern, $meaning]) {
+        $longest = [];
+        foreach ($this->patterns[$word] ?? [] as [$pattern, $role, $meaning]) {
             if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
                 $words = substr_count($found[0], ' ');
-                if ($words > ($best[1] ?? 0)) {
-                    $best = [$meaning, $words];
+                if ($words > ($longest[$role][1] ?? 0)) {
+                    $longest[$role] = [$meaning, $words];
                 }
             }
         }
 
-        return $best;
+        return $longest;
     }
 
     /** @return array<mixed> */
@@ -112,7 +113,7 @@ final class Lexicon
             $pattern .= $isMany ? '(?:'.$any.' ){0,5}' : ($isOptional ? '(?:'.$any.' )?' : $any.' ');
         }
         foreach (array_unique($first) as $word) {
-            $this->patterns[$role][$word][] = ['~\G'.$pattern.'~', $meaning];
+            $this->patterns[$word][] = ['~\G'.$pattern.'~', $role, $meaning];
         }
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** What the amounts of a sentence are: places along the line, depths under the ground, bores, sizes, or nothing of these. */
 final class Measures
 {
@@ -19,6 +21,11 @@ final class Measures
     private const LARGEST_BARE = 600;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
+
+    /** What may follow a bare number that is a place. */
+    private const GOES_ON = [
+        'presence', 'here', 'intro', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely', 'again', 'move',
+    ];
 
     /** @var list<Place> */
     public array $places = [];
@@ -52,12 +59,14 @@ final class Measures
             return 0;
         }
         if (null !== $other && $this->isRange($one, $other)) {
-            $this->settle($one->in($other), $other, $one->in($other)->value, $other->value);
+            [$from, $to] = [$one->in($other)->value, $other->value];
+            $isBackwards = $from > $to && Unit::Clock !== $other->unit;
+            $this->settle($one->in($other), $other, $isBackwards ? $to : $from, $isBackwards ? $from : $to);
 
             return 1;
         }
         if (null !== $other && $this->isUncertain($one, $other)) {
-            $middle = ($one->in($other)->value + $other->value) / 2;
+            $middle = ($one->in($other)->value + self::withTens($one, $other) * $other->each) / 2;
             $this->settle(new Amount($middle, $other->unit, $one->first, $other->last, $other->each), $other, $middle, null);
 
             return 1;
@@ -81,18 +90,26 @@ final class Measures
         $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $one->last + 1)
             && $one->last + 2 === $other->first;
 
-        return ($isJoined || $isBetween) && ($one->unit === $other->unit || Unit::None === $one->unit)
-            && (Unit::Clock === $other->unit || $one->in($other)->value < $other->value);
+        return ($isJoined || $isBetween) && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
     /** "eighteen nineteen foot", "18 or 19 feet" */
     private function isUncertain(Amount $one, Amount $other): bool
     {
         $between = $other->first - $one->last - 1;
-        $apart = ($other->value - $one->in($other)->value) / $other->each;
+        $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
 
         return (0 === $between || 1 === $between && ($this->sentence->is('or', $one->last + 1) || $this->sentence->isComma($one->last + 1)))
-            && Unit::None === $one->unit && \in_array($other->unit, [Unit::Large, Unit::None], true) && $apart > 0 && $apart <= self::UNCERTAIN;
+            && Unit::None === $one->unit && \in_array($other->unit, [Unit::Large, Unit::None], true)
+            && $apart > 0 && $apart <= self::UNCERTAIN;
+    }
+
+    /** "thirty eight nine feet" is eight or nine and thirty. */
+    private static function withTens(Amount $one, Amount $other): float
+    {
+        $number = $other->value / $other->each;
+
+        return $number < 10 && $one->value > 20 ? 10 * floor($one->value / 10) + $number : $number;
     }
 
     private function settle(Amount $one, Amount $last, float $from, ?float $to): void
@@ -150,7 +167,8 @@ final class Measures
             return;
         }
         $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
-        if ($isTurn && ($this->sentence->is('articles', $one->first - 1) || str_starts_with($sentence->atomAt($next)->meaning ?? '', 'bend'))) {
+        $isBend = str_starts_with($sentence->atomAt($next)->meaning ?? '', Kind::Bend->value);
+        if ($isTurn && ($isBend || $sentence->is('articles', $one->first - 1))) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;
@@ -173,30 +191,22 @@ final class Measures
         if ($one->value < self::LEAST_LEADING || $sentence->is('articles', $one->first - 1)) {
             return false;
         }
-        $isNamed = null !== $sentence->begins('here', $next) || null !== $sentence->begins('another', $next)
-            || Atom::KIND === $sentence->atomAt($next)?->role;
+        $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
             $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role;
         }
         $isFirst = $one->first === $sentence->first || $sentence->isComma($one->first - 1) || $sentence->is('and', $one->first - 1)
             || $sentence->isAfter('cut', $one->first);
 
-        return $isNamed || $isFirst && ('' === $sentence->text($next) || $sentence->is('after_places', $next) || $sentence->isComma($next));
+        return $isNamed || $isFirst && $this->goesOn($next);
     }
 
     /** Whether what follows is no noun that the number could count. */
     private function goesOn(int $i): bool
     {
         $sentence = $this->sentence;
-        if ('' === $sentence->text($i) || $sentence->isComma($i) || !ctype_alpha(substr($sentence->text($i), 0, 1)) || $sentence->is('after_places', $i)) {
-            return true;
-        }
-        foreach (['presence', 'here', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely', 'again', 'move'] as $role) {
-            if (null !== $sentence->begins($role, $i)) {
-                return true;
-            }
-        }
+        $isWord = ctype_alpha(substr($sentence->text($i), 0, 1));
 
-        return null !== $sentence->atomAt($i);
+        return !$isWord || $sentence->is('after_places', $i) || $sentence->beginsAny(self::GOES_ON, $i) || null !== $sentence->atomAt($i);
     }
 }

@@ -29,12 +29,12 @@ final class Mention
      * @param int $first its first word
      * @param int $last its last word
      * @param bool $isGeneral whether no more was said than that there are roots
-     * @param bool $isWater whether the water was named and not the pipe's shape
+     * @param string $by how it was named where that matters: by its water and not by the pipe's shape, by the name of where it leads
      * @param array<string, string> $facts
      */
     public function __construct(
         public ?Kind $kind, public readonly int $first, public readonly int $last, public bool $isGeneral = false,
-        public readonly bool $isWater = false, public array $facts = [],
+        public readonly string $by = '', public array $facts = [],
     ) {
     }
 
@@ -53,10 +53,16 @@ final class Mention
                 $facts[$fact] = $value;
             }
         }
-        $mention = new self($kind, $atom->first, $atom->last, Kind::RootCords === $kind, \in_array('water', $parts, true), $facts);
+        $by = implode('', array_filter($parts, static fn (string $part) => !str_contains($part, '=')));
+        $mention = new self($kind, $atom->first, $atom->last, Kind::RootCords === $kind, $by, $facts);
         $mention->clock = $clock;
 
         return $mention;
+    }
+
+    public function isWater(): bool
+    {
+        return 'water' === $this->by;
     }
 
     /** @return bool whether it can be of that size, and had none */

@@ -7,6 +7,7 @@ namespace Jurvex\Core\Say;
 use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Measure;
 use Jurvex\Core\Finding\Sureness;
 
 /** What is named in a sentence as being there, with what is said of it. */
@@ -17,18 +18,18 @@ final class Mentions
         Kind::LowSpot, Kind::StandingWater, Kind::WornInvert, Kind::Transition, Kind::Tap, Kind::OpeningSeen, Kind::CannotGoFurther,
         Kind::EndOfLine, Kind::ShortFall, Kind::SightLimited, Kind::OutOfRound,
     ];
+    /** "again", "that whole" so many words before or behind a name: it is named again. */
+    private const AGAIN_WORDS = 6;
     private const STUCK_WORDS = 2;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 4;
 
     /** @var list<Mention> */
     public array $all = [];
-    /** Sizes, facts and sides that nothing here can have: they are of what was named before. */
-    /** @var list<Amount> */
-    public array $looseSizes = [];
+    /** @var list<Amount> that nothing here can have: they are of what was named before */
+    private array $looseSizes = [];
     /** @var array<string, string> */
-    public array $looseFacts = [];
-    public ?Place $looseClock = null;
+    private array $looseFacts = [];
     /** Whether anything was named at all, be it there or not. */
     public readonly bool $hasNamed;
 
@@ -39,16 +40,38 @@ final class Mentions
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $this->all = $this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...))));
-        if ([] !== $measures->depths || $sentence->has('marked') && $truth->isHere()) {
-            $this->all[] = $this->mark();
+        foreach ($measures->depths as $depth) {
+            $mark = new Mention(null, $depth->first, $depth->last);
+            $mark->depth = $depth;
+            $this->all[] = $mark;
         }
+        if ([] === $measures->depths && $sentence->has('marked') && $truth->isHere()) {
+            $at = array_key_first($sentence->marks('marked')) ?? $sentence->first;
+            $this->all[] = new Mention(null, $at, $at);
+        }
+        usort($this->all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->measureAll();
         $this->tellAll();
         $this->turnAll();
         $this->doubt();
         foreach ($this->all as $mention) {
-            $mention->isAgain = $sentence->has('again');
+            $mention->isAgain = $sentence->has('again', $mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS);
         }
+    }
+
+    /** What is said without a name, as of a kind; none where the kind has nothing of it. */
+    public function more(Kind $kind, bool $isUnmeasured): ?Mention
+    {
+        $more = new Mention($kind, $this->sentence->first, $this->sentence->last);
+        $isTold = false;
+        foreach ($isUnmeasured ? $this->looseSizes : [] as $size) {
+            $isTold = $more->measure($size) || $isTold;
+        }
+        foreach ($this->looseFacts as $fact => $value) {
+            $isTold = $more->tell($fact, $value) || $isTold;
+        }
+
+        return $isTold ? $more : null;
     }
 
     /** @return list<Mention> */
@@ -66,7 +89,7 @@ final class Mentions
             // "an inch of water"
             $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
             if (Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
-                $named[] = new Mention(Kind::LowSpot, $at, $at, false, true);
+                $named[] = new Mention(Kind::LowSpot, $at, $at, false, 'water');
             }
         }
 
@@ -82,9 +105,12 @@ final class Mentions
      */
     private function withoutStuckObjects(array $named): array
     {
-        return array_values(array_filter($named, static fn (Mention $each) => Kind::CannotGoFurther !== $each->kind || [] === array_filter(
-            $named, static fn (Mention $other) => Family::Object === $other->kind?->family() && abs($each->first - $other->last) <= self::STUCK_WORDS,
-        )));
+        $objects = array_filter($named, static fn (Mention $each) => Family::Object === $each->kind?->family());
+        $isStuck = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind && [] !== array_filter(
+            $objects, static fn (Mention $object) => abs($each->first - $object->last) <= self::STUCK_WORDS,
+        );
+
+        return array_values(array_filter($named, static fn (Mention $each) => !$isStuck($each)));
     }
 
     private function qualify(Mention $mention): void
@@ -94,26 +120,14 @@ final class Mentions
         }
         [$from, $to] = $this->sentence->part($mention->first);
         $nearest = self::ROOT_WORDS + 1;
-        foreach (['root'] as $role) {
-            foreach ($this->sentence->marks($role) as $begin => $end) {
-                $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
-                if ($begin >= $from && $end <= $to && $apart < $nearest) {
-                    $nearest = $apart;
-                    $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
-                    $mention->isGeneral = false;
-                }
+        foreach ($this->sentence->marks('root') as $begin => $end) {
+            $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
+            if ($begin >= $from && $end <= $to && $apart < $nearest) {
+                $nearest = $apart;
+                $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
+                $mention->isGeneral = false;
             }
         }
-    }
-
-    private function mark(): Mention
-    {
-        $depth = $this->measures->depths[0] ?? null;
-        $at = $depth->first ?? array_key_first($this->sentence->marks('marked')) ?? $this->sentence->first;
-        $mark = new Mention(null, $at, $depth->last ?? $at);
-        $mark->depth = $depth;
-
-        return $mark;
     }
 
     /** @return list<Mention> the nearest to a word first, those of its own part before all others */
@@ -138,7 +152,7 @@ final class Mentions
         foreach ($this->measures->sizes as $size) {
             $taken = false;
             foreach ($this->nearest($size->last) as $mention) {
-                if ($mention->measure($size)) {
+                if (Measure::Bore !== $mention->kind?->measure() && $mention->measure($size)) {
                     $taken = true;
                     break;
                 }
@@ -183,8 +197,6 @@ final class Mentions
             $mention = reset($has);
             if (false !== $mention) {
                 $mention->clock = $hour;
-            } elseif ([] === $this->all) {
-                $this->looseClock = $hour;
             }
         }
     }

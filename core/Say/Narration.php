@@ -12,30 +12,30 @@ use Jurvex\Core\Measure\UnitSystem;
 final class Narration
 {
     private const FOOT_M = 0.3048;
-    /** A place that was said holds so long, in seconds. */
-    private const CARRIED_S = 20.0;
-
+    /** What is said without a name is of what was named last, for so long, in seconds. */
+    private const COMPLETED_S = 20.0;
+    /** A low spot that has begun is not longer. */
+    private const LONGEST_LOW_M = 15.0;
     /** A place with no more words beside it is one where the tool is. */
     private const WORDS_BESIDE = 2;
 
     /** @var list<Entry> */
     private array $entries = [];
     private int $run = 0;
-    /** A place that was said and that nothing has been named at yet, and when. */
-    private ?Place $pending = null;
-    private float $pendingS = 0.0;
-    /** How far the tool has come by that, should nothing be named. */
+    private readonly Whereabouts $where;
+    /** How far the tool has come by the place that waits for a name, and whether that was told in so many words. */
     private ?Entry $reached = null;
-    private ?float $carried = null;
-    private float $carriedS = 0.0;
+    private bool $isReachTold = false;
     private bool $isDrawingBack = false;
     /** What the pipe is made of at the last transition. */
     private ?string $material = null;
+    /** A low spot that has begun and not ended. */
     private ?Entry $low = null;
     private ?Entry $last = null;
 
-    private function __construct(private readonly Reel $reel, private readonly UnitSystem $units)
+    private function __construct(Reel $reel, private readonly UnitSystem $units)
     {
+        $this->where = new Whereabouts($reel);
     }
 
     /**
@@ -59,21 +59,19 @@ final class Narration
     {
         $atS = $sentence->atS($sentence->first) ?? 0.0;
         $this->startRun($sentence);
-        $this->forget($atS);
+        $this->where->forget($atS);
         $measures = new Measures($sentence, UnitSystem::Metric === $this->units ? 1.0 : self::FOOT_M);
-        $mentions = new Mentions($sentence, $measures, null !== $this->pending);
+        $mentions = new Mentions($sentence, $measures, $this->where->isPending());
         $placing = new Placing($sentence, $measures);
         $mentions->all = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));
-        $movesFirst = $this->move($sentence, $mentions->all);
-        if (!$this->endLow($sentence, $measures, $mentions->all)) {
-            foreach ($mentions->all as $mention) {
-                $this->enter($mention, $sentence);
-            }
+        $movesLast = $this->move($sentence, $mentions->all);
+        foreach ($this->endLow($sentence, $measures, $mentions->all) as $mention) {
+            $this->enter($mention, $sentence);
         }
         $this->complete($mentions, $sentence, $atS);
         $this->remember($sentence, $measures, $mentions, $placing, $atS);
-        if (!$movesFirst) {
-            $this->moveOn();
+        if ($movesLast) {
+            $this->leave();
         }
     }
 
@@ -81,57 +79,44 @@ final class Narration
     {
         if ($sentence->has('run')) {
             ++$this->run;
-            $this->moveOn();
+            $this->leave();
             $this->low = $this->last = $this->material = null;
             $this->isDrawingBack = false;
         }
     }
 
     /**
-     * Whoever pushes on leaves the place behind.
+     * Whoever pushes on leaves the place behind: before what is named then, or after all that is named.
      *
      * @param list<Mention> $mentions
      *
-     * @return bool false where that comes after all that is named
+     * @return bool whether it is after
      */
     private function move(Sentence $sentence, array $mentions): bool
     {
         $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
         $moves = array_keys($sentence->marks('move') + $sentence->marks('back'));
         if ([] === $moves) {
-            return true;
-        }
-        $named = [] === $mentions ? -1 : $mentions[\count($mentions) - 1]->last;
-        if (min($moves) > $named && $named >= 0) {
             return false;
         }
-        $this->moveOn();
+        if ([] !== $mentions && min($moves) > $mentions[\count($mentions) - 1]->last) {
+            return true;
+        }
+        $this->leave();
 
-        return true;
+        return false;
     }
 
-    private function moveOn(): void
+    private function leave(): void
     {
         $this->endReached(false);
-        $this->pending = $this->carried = null;
+        $this->where->leave();
     }
 
-    private function forget(float $atS): void
+    /** How far it has come is an entry where nothing was named there and that was told in so many words, or nothing else was said. */
+    private function endReached(bool $isAll): void
     {
-        if (null !== $this->pending && $atS - $this->pendingS > self::CARRIED_S) {
-            $this->endReached(false);
-            $this->pending = null;
-        }
-        if (null !== $this->carried && $atS - $this->carriedS > self::CARRIED_S) {
-            $this->carried = null;
-        }
-    }
-
-    /** How far it has come is an entry where nothing was named there. */
-    private function endReached(bool $isAlone): void
-    {
-        if (null !== $this->reached && ($isAlone && [] === $this->entries || !$this->reached->isGeneral)) {
-            $this->reached->isGeneral = false;
+        if (null !== $this->reached && ($this->isReachTold || $isAll && [] === $this->entries)) {
             $this->entries[] = $this->reached;
         }
         $this->reached = null;
@@ -141,50 +126,57 @@ final class Narration
      * "and it ends at 22 feet".
      *
      * @param list<Mention> $mentions
+     *
+     * @return list<Mention> those that are not of the low spot that has ended
      */
-    private function endLow(Sentence $sentence, Measures $measures, array $mentions): bool
+    private function endLow(Sentence $sentence, Measures $measures, array $mentions): array
     {
-        $isOther = [] !== array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind);
-        if (null === $this->low || !($sentence->has('ends') || $sentence->has('goes_on')) || $isOther || $sentence->has('starts')) {
-            return false;
+        $ends = array_keys($sentence->marks('ends') + $sentence->marks('goes_on'));
+        $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
+        if (null === $this->low || [] === $ends || $sentence->has('starts') || [] !== $others && $others[0]->first < max($ends)) {
+            return $mentions;
         }
-        $place = $measures->places[0] ?? null;
-        $at = null === $place ? $this->reel->at($sentence->atS($sentence->first)) : $place->to ?? $place->from;
+        $behind = array_filter($measures->places, static fn (Place $place) => $place->last > max($ends));
+        $place = reset($behind) ?: ([] === $others ? $measures->places[0] ?? null : null);
+        $read = [] === $others ? $this->where->read($sentence->atS($sentence->first)) : null;
+        $at = null === $place ? $read : $place->to ?? $place->from;
         if (null === $at) {
-            return false;
+            return $mentions;
         }
-        $from = $place?->to === null ? $this->low->fromM ?? $at : $place->from;
+        $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;
         $this->low->placeAt(min($from, $at), max($from, $at), $this->low->placeBy ?? PlaceBy::Said);
         foreach ($mentions as $mention) {
-            $this->low->join($mention, $sentence->said());
+            if (Kind::LowSpot === $mention->kind) {
+                $this->low->join($mention, $sentence->said());
+            }
         }
         $this->last = $this->low;
         // "it keeps going to 26 feet" may go on.
         $this->low = $sentence->has('ends') ? null : $this->low;
 
-        return true;
+        return $others;
     }
 
     private function enter(Mention $mention, Sentence $sentence): void
     {
-        $said = $sentence->said();
-        $atS = $sentence->atS($mention->first);
-        if (Kind::LowSpot === $mention->kind && null !== $this->low && null === $mention->place && !$sentence->has('starts')) {
-            $this->low->join($mention, $said);
+        if (null !== $this->low && $this->isInLow($mention, $sentence)) {
+            $this->low->join($mention, $sentence->said());
             $this->last = $this->low;
 
             return;
         }
-        if ($this->isReference($mention) && null !== ($known = $this->known($mention))) {
-            $known->join($mention, $said);
-            $this->last = $known;
+        if ($mention->isAgain && null === $mention->place && !$this->where->isPending()) {
+            $known = $this->known($mention);
+            $known?->join($mention, $sentence->said());
+            $this->last = $known ?? $this->last;
 
             return;
         }
-        [$from, $to, $by] = $this->placeOf($mention, $atS);
+        $this->reached = $this->where->isPending() && null === $mention->place ? null : $this->reached;
+        [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
         foreach (null === $mention->kind ? [] : $this->entries as $entry) {
-            if ($entry->isAlso($mention, $this->run, $from)) {
-                $entry->join($mention, $said);
+            if ($entry->isAlso($mention, $this->run, $from, $to)) {
+                $entry->join($mention, $sentence->said());
                 if (null === $entry->toM && null !== $to && null !== $from && null !== $by) {
                     $entry->placeAt($from, $to, $by);
                 }
@@ -194,6 +186,18 @@ final class Narration
             }
         }
         $this->add($mention, $sentence, $from, $to, $by);
+    }
+
+    /** What is said of water while a low spot has begun and not ended is said of it. */
+    private function isInLow(Mention $mention, Sentence $sentence): bool
+    {
+        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts')) {
+            return false;
+        }
+        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
+        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
+
+        return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
     }
 
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
@@ -218,57 +222,17 @@ final class Narration
     /** Drawing back, what the pipe is said to become is what it was before the transition. */
     private function turnAbout(Entry $entry, bool $isInOrder): void
     {
-        $material = $entry->facts['material_after'] ?? null;
-        if (null === $material) {
-            return;
+        $named = $entry->facts['material_after'] ?? null;
+        if (null !== $named && $this->isDrawingBack && !$isInOrder) {
+            $entry->become($this->material);
         }
-        if ($this->isDrawingBack && !$isInOrder) {
-            unset($entry->facts['material_after']);
-            if (null !== $this->material) {
-                $entry->facts['material_after'] = $this->material;
-            }
-            [$entry->size, $entry->unit] = [null, null];
-        }
-        $this->material = $material;
-    }
-
-    /** @return array{?float, ?float, ?PlaceBy} */
-    private function placeOf(Mention $mention, ?float $atS): array
-    {
-        $place = $mention->place ?? $this->pending;
-        if (null !== $place) {
-            $isStretch = null !== $mention->kind && Extent::Point !== $mention->kind->extent();
-            if (null === $mention->place) {
-                $this->consume($place);
-            }
-
-            return null === $place->to || $isStretch
-                ? [$place->from, $place->to, PlaceBy::Said] : [($place->from + $place->to) / 2, null, PlaceBy::Said];
-        }
-        $read = $this->reel->at($atS);
-        if (null !== $read) {
-            return [$read, null, PlaceBy::Reel];
-        }
-
-        return null === $this->carried ? [null, null, null] : [$this->carried, null, PlaceBy::Carried];
-    }
-
-    private function consume(Place $place): void
-    {
-        $this->carried = $place->to ?? $place->from;
-        $this->carriedS = $this->pendingS;
-        $this->pending = $this->reached = null;
-    }
-
-    private function isReference(Mention $mention): bool
-    {
-        return $mention->isAgain && null === $mention->place && null === $this->pending;
+        $this->material = $named ?? $this->material;
     }
 
     private function known(Mention $mention): ?Entry
     {
         foreach (array_reverse($this->entries) as $entry) {
-            if ($entry->run === $this->run && $entry->kind === $mention->kind?->value) {
+            if ($entry->run === $this->run && $entry->isOfKind($mention)) {
                 return $entry;
             }
         }
@@ -276,28 +240,33 @@ final class Narration
         return null;
     }
 
-    /** What is said without a name is of what was named last. */
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void
     {
-        if (null === $this->last || [] !== $mentions->all || $mentions->hasNamed || $atS - ($this->last->atS ?? $atS) > self::CARRIED_S) {
+        $kind = Kind::tryFrom($this->last->kind ?? '');
+        $isOld = $atS - ($this->last->atS ?? $atS) > self::COMPLETED_S;
+        if (null === $this->last || null === $kind || [] !== $mentions->all || $mentions->hasNamed || $isOld
+            || $sentence->has('deny') || $sentence->has('question')
+        ) {
             return;
         }
-        $kind = Kind::tryFrom($this->last->kind);
-        if (null === $kind || $sentence->has('deny') || $sentence->has('question')) {
-            return;
-        }
-        $more = new Mention($kind, $sentence->first, $sentence->last);
-        $told = false;
-        foreach ($mentions->looseSizes as $size) {
-            $told = (null === $this->last->size && $more->measure($size)) || $told;
-        }
-        foreach ($mentions->looseFacts as $fact => $value) {
-            $told = $more->tell($fact, $value) || $told;
-        }
-        if ($told) {
+        $more = $mentions->more($kind, null === $this->last->size);
+        if (null !== $more) {
             $more->sureness = $this->last->sureness;
             $this->last->join($more, $sentence->said());
         }
+    }
+
+    /** "and that goes on from fourteen feet to twenty two" */
+    private function stretch(Sentence $sentence, ?Place $place): bool
+    {
+        $kind = Kind::tryFrom($this->last->kind ?? '');
+        $isPoint = Extent::Point === ($kind?->extent() ?? Extent::Point);
+        if (null === $this->last || null === $place?->to || $isPoint || !$sentence->has('goes_on')) {
+            return false;
+        }
+        $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
+
+        return true;
     }
 
     private function remember(Sentence $sentence, Measures $measures, Mentions $mentions, Placing $placing, float $atS): void
@@ -307,31 +276,27 @@ final class Narration
             return;
         }
         $last = $places[\count($places) - 1];
-        $this->carried = $last->to ?? $last->from;
-        $this->carriedS = $sentence->atS($last->first) ?? $atS;
-        if (null !== $placing->alone && $sentence->has('got_to')) {
-            $entry = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said());
-            $entry->placeAt($placing->alone->from, null, PlaceBy::Said);
-            $this->entries[] = $entry;
-            $this->pending = null;
-
+        $placeS = $sentence->atS($last->first) ?? $atS;
+        $this->where->say($last, $placeS);
+        $alone = $placing->alone;
+        if (null === $alone || [] === $mentions->all && $this->stretch($sentence, $alone)) {
             return;
         }
-        if ($mentions->hasNamed || [] !== $mentions->all || null === $placing->alone || $sentence->has('ends') && [] === $mentions->all && null === $this->low && null !== $this->last?->toM) {
-            $this->pending = null;
-
+        $isTold = $sentence->has('got_to');
+        $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $this->last?->toM;
+        if ($isNamed && !$isTold) {
             return;
         }
         $this->endReached(false);
-        [$this->pending, $this->pendingS] = [$placing->alone, $this->carriedS];
-        if (!$sentence->has('general') && !$sentence->has('deny') && !$sentence->has('gone')) {
-            $isAll = $sentence->last - $sentence->first - ($last->last - $last->first) <= self::WORDS_BESIDE;
-            $isTold = $sentence->has('reached') ? false : ($isAll ? true : null);
-            if (null === $isTold) {
-                return;
-            }
-            $this->reached = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said(), $isTold);
-            $this->reached->placeAt($placing->alone->from, null, PlaceBy::Said);
+        $isAll = $sentence->last - $sentence->first - ($last->last - $last->first) <= self::WORDS_BESIDE;
+        if (!$isNamed) {
+            $this->where->await($alone, $placeS);
+        }
+        $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
+        if (!$isDenied && ($isTold || $isAll || $sentence->has('reached'))) {
+            $this->isReachTold = $isTold || $sentence->has('reached');
+            $this->reached = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said());
+            $this->reached->placeAt($alone->from, null, PlaceBy::Said);
         }
     }
 }

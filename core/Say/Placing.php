@@ -10,8 +10,9 @@ use Jurvex\Core\Finding\Kind;
 /** Gives what is named in a sentence the places that are said in it. */
 final class Placing
 {
-    /** "an offset, about 20 percent, at 30 feet" */
-    private const RIGHT_BEHIND = 7;
+    private const TOLD_WORDS = 12;
+    /** "at 20 feet roots, a crack at 30": so many words behind a name a place is of it, whatever place came before. */
+    private const RIGHT_BEHIND = 3;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
 
@@ -40,7 +41,8 @@ final class Placing
             $here = array_values(array_filter($places, $inPart));
             $named = array_values(array_filter($mentions, $inPart));
             foreach ($named as $mention) {
-                $mention->place ??= $this->nearest($mention, $here) ?? $last;
+                $mention->place ??= $this->nearest($mention, $mention->isAgain ? self::beside($mention, $here) : $here)
+                    ?? ($mention->isAgain ? null : $last);
                 $used[] = $mention->place;
             }
             if ([] === $named && [] !== $here) {
@@ -75,7 +77,7 @@ final class Placing
     {
         $isAny = false;
         foreach ($mentions as $mention) {
-            if ($mention->last < $part[0] && null === $mention->place) {
+            if ($mention->last < $part[0] && null === $mention->place && $this->isToldOf($part, $here[0])) {
                 $mention->place = $here[0];
                 $used[] = $here[0];
                 $isAny = true;
@@ -83,6 +85,19 @@ final class Placing
         }
 
         return $isAny;
+    }
+
+    /**
+     * ", at 30 feet", "that's at 30 feet": not "there's a joint at 30 feet", which names something else.
+     *
+     * @param array{int, int} $part
+     */
+    private function isToldOf(array $part, Place $place): bool
+    {
+        $isJoined = $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0])
+            || $this->sentence->isAfter('at', $place->first, 1);
+
+        return $isJoined && !$this->sentence->has('intro', $part[0], $place->first) && $place->first - $part[0] < self::TOLD_WORDS;
     }
 
     /**
@@ -135,9 +150,10 @@ final class Placing
     {
         foreach (array_reverse($mentions, true) as $i => $mention) {
             $next = $mentions[$i + 1] ?? null;
-            if (null === $mention->place && null !== $next?->place && $next->place->first > $next->first && $this->isJoined($mention->last, $next->first)) {
-                $mention->place = $next->place;
-                $used[] = $next->place;
+            $place = null === $mention->place ? $next?->place : null;
+            if (null !== $next && null !== $place && $place->first > $next->first && $this->isJoined($mention->last, $next->first)) {
+                $mention->place = $place;
+                $used[] = $place;
             }
         }
     }
@@ -155,7 +171,7 @@ final class Placing
             $kind = $mention->kind;
             foreach (null === $kind ? [] : $places as $place) {
                 $isUnused = null !== $place->to && !\in_array($place, $used, true);
-                if ($isUnused && Extent::Point !== $kind->extent() && null === $mention->place?->to && Kind::LowSpot === $kind
+                if ($isUnused && null === $mention->place?->to && Kind::LowSpot === $kind
                     || null === $mention->place && Kind::CannotGoFurther === $kind
                 ) {
                     $mention->place = $place;
@@ -168,6 +184,11 @@ final class Placing
                 }
             }
         }
+    }
+
+    private static function stretches(Mention $mention): bool
+    {
+        return Extent::Point !== ($mention->kind?->extent() ?? Extent::Point);
     }
 
     private function isJoined(int $from, int $to): bool
@@ -193,9 +214,23 @@ final class Placing
             $before = $place->last < $mention->first ? $place : $before;
             $after ??= $place->first > $mention->last ? $place : null;
         }
-        $isRightBehind = null !== $after && $after->first - $mention->last <= self::RIGHT_BEHIND && $this->sentence->isAfter('at', $after->first);
+        $isRightBehind = null !== $after && $after->first - $mention->last <= self::RIGHT_BEHIND
+            && ($this->sentence->isAfter('at', $after->first) || $this->sentence->isAfter('from', $after->first));
 
         return null === $before || $isRightBehind ? $after ?? $before : $before;
+    }
+
+    /**
+     * What is named again has a place only where it stands right beside.
+     *
+     * @param list<Place> $places
+     *
+     * @return list<Place>
+     */
+    private static function beside(Mention $mention, array $places): array
+    {
+        return array_values(array_filter($places, static fn (Place $place) => $place->first - $mention->last <= self::BARE_WORDS
+            && $mention->first - $place->last <= self::BARE_WORDS));
     }
 
     /**
@@ -208,7 +243,7 @@ final class Placing
     private function joined(array $mentions): array
     {
         $places = $this->measures->places;
-        $isStretch = [] !== array_filter($mentions, static fn (Mention $each) => null !== $each->kind && Extent::Point !== $each->kind->extent());
+        $isStretch = [] !== array_filter($mentions, self::stretches(...));
         for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
             [$one, $other] = [$places[$i], $places[$i + 1]];
             if (null === $one->to && null === $other->to && $this->sentence->has('ends', $one->last + 1, $other->first - 1)

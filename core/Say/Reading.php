@@ -8,7 +8,7 @@ namespace Jurvex\Core\Say;
 final readonly class Reading
 {
     /** What things are, each word in one of them; of equal length the earlier role counts. */
-    private const CONTENT = [Atom::NONE, Atom::KIND, Atom::MATERIAL, Atom::FACT, Atom::CLOCK, Atom::WHOLE];
+    private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
     /**
      * @param list<Atom> $atoms what things are, in their order
@@ -30,15 +30,12 @@ final readonly class Reading
         $atoms = [];
         $free = 0;
         $marks = [];
-        $roles = array_diff($lexicon->roles(), self::CONTENT);
         foreach ($speech->words as $i => $word) {
-            foreach ($roles as $role) {
-                $found = $lexicon->longest($role, $word->text, $text, $offsets[$i]);
-                if (null !== $found) {
-                    $marks[$role][$i] = $i + $found[1] - 1;
-                }
+            $phrases = $lexicon->phrasesAt($word->text, $text, $offsets[$i]);
+            foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
+                $marks[$role][$i] = $i + $found[1] - 1;
             }
-            $atom = $i < $free ? null : self::atom($i, $word, $text, $offsets[$i], $lexicon, $amounts);
+            $atom = $i < $free ? null : self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
             if (null !== $atom) {
                 $atoms[] = $atom;
                 $free = $atom->last + 1;
@@ -48,13 +45,13 @@ final readonly class Reading
         return new self($speech, $atoms, $marks, $lexicon);
     }
 
-    private static function atom(int $i, Word $word, string $text, int $offset, Lexicon $lexicon, Amounts $amounts): ?Atom
+    /** @param array<string, array{string, int}> $phrases that begin there, by role */
+    private static function atom(int $i, array $phrases, Amounts $amounts): ?Atom
     {
         $best = null;
-        foreach (self::CONTENT as $role) {
-            $found = $lexicon->longest($role, $word->text, $text, $offset);
-            if (null !== $found && $found[1] > ($best[1] ?? 0)) {
-                $best = [$found[0], $found[1], $role];
+        foreach ($phrases as $role => [$meaning, $words]) {
+            if (null === $best || $words > $best[1] || $words === $best[1] && self::CONTENT[$role] < self::CONTENT[$best[2]]) {
+                $best = [$meaning, $words, $role];
             }
         }
         $amount = $amounts->at($i);

@@ -46,7 +46,8 @@ final readonly class Score
      */
     public static function agree(array $wanted, array $proposed): bool
     {
-        $isPlace = static fn (mixed $one, mixed $other) => !is_numeric($one) || is_numeric($other) && abs($one - $other) <= self::SAME_PLACE_M;
+        $isPlace = static fn (mixed $one, mixed $other) => !is_numeric($one)
+            || is_numeric($other) && abs($one - $other) <= self::SAME_PLACE_M;
 
         return ($wanted['kind'] ?? null) === ($proposed['kind'] ?? null) && $isPlace($wanted['from_m'] ?? null, $proposed['from_m'] ?? null)
             && $isPlace($wanted['to_m'] ?? null, $proposed['to_m'] ?? null);

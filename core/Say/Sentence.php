@@ -7,6 +7,9 @@ namespace Jurvex\Core\Say;
 /** One sentence: its words, what things are in it, and how they are said. */
 final readonly class Sentence
 {
+    /** A place farther behind a name than so many words is of what comes next, where a place came before the name. */
+    private const NAME_TO_PLACE = 3;
+
     /** @var list<array{int, int}> */
     private array $parts;
 
@@ -89,6 +92,18 @@ final readonly class Sentence
         return $this->marks[$role][$i] ?? null;
     }
 
+    /** @param list<string> $roles */
+    public function beginsAny(array $roles, int $i): bool
+    {
+        foreach ($roles as $role) {
+            if (isset($this->marks[$role][$i])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function atomAt(int $i): ?Atom
     {
         foreach ($this->atoms as $atom) {
@@ -132,7 +147,7 @@ final readonly class Sentence
                 continue;
             }
             $isBorder = $this->isComma($i) || $this->is('and', $i) && !$this->isAfter('between', $i, 6);
-            $opens = isset($this->marks['here'][$i]) || isset($this->marks['contrast'][$i]) || $this->isNextPlace($begin, $i);
+            $opens = $this->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($begin, $i) || $this->isLead($i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 $begin = $i;
@@ -141,6 +156,15 @@ final readonly class Sentence
         $parts[] = [$begin, $this->last];
 
         return $parts;
+    }
+
+    /** "eleven feet here's a branch": a place without a word before it leads what it is followed by. */
+    private function isLead(int $i): bool
+    {
+        $amount = $this->atomAt($i)?->amount;
+
+        return Unit::Large === $amount?->unit && $this->beginsAny(['here', 'intro'], $amount->last + 1)
+            && !$this->isAfter('at', $i) && !$this->isAfter('to', $i) && !$this->isAfter('from', $i) && !$this->isAfter('between', $i, 6);
     }
 
     /** "roots at 30 feet at 40 feet an offset": another place opens another part. */
@@ -152,12 +176,16 @@ final readonly class Sentence
             return false;
         }
         $order = '';
+        $named = $begin;
         foreach ($this->atoms as $atom) {
             if ($atom->first >= $begin && $atom->last < $i) {
+                $named = Atom::KIND === $atom->role ? $atom->last : $named;
                 $order .= Unit::Large === $atom->amount?->unit ? 'p' : (Atom::KIND === $atom->role ? 'k' : '');
             }
         }
 
-        return 1 === preg_match('/^p+k|kp$/', $order);
+        $isFar = $i - $named > self::NAME_TO_PLACE;
+
+        return str_ends_with($order, 'kp') || str_starts_with($order, 'p') && str_ends_with($order, 'k') && $isFar;
     }
 }

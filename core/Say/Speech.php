@@ -9,7 +9,8 @@ final readonly class Speech
 {
     /** A longer silence between two cues ends a sentence, in seconds. */
     private const PAUSE_S = 0.7;
-    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)|(?<sign>\'\'|["”″′\'’%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
+    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
+        .'|(?<sign>\'\'|["”″′\'’%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
         '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
     ];

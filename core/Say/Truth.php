@@ -18,6 +18,8 @@ final readonly class Truth
     private const ASKED_WORDS = 8;
     /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
+    /** A place so many words behind is of what was named. */
+    private const BEHIND_WORDS = 5;
     private const CAN_BE_GONE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures, private bool $isPlacePending)
@@ -53,7 +55,8 @@ final readonly class Truth
                 $denied = $end;
             }
         }
-        if (null === $denied || $sentence->has('contrast', $denied + 1, $mention->first - 1) || $sentence->has('here', $denied + 1, $mention->first - 1)) {
+        $between = [($denied ?? 0) + 1, $mention->first - 1];
+        if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)) {
             return false;
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
@@ -86,8 +89,8 @@ final readonly class Truth
     private function isGone(Mention $mention): bool
     {
         $kind = $mention->kind;
-        $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE_GONE, true) || $mention->isWater || Kind::StandingWater === $kind
-            || Kind::CannotGoFurther === $kind);
+        $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE_GONE, true) || $mention->isWater()
+            || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
         if (!$canBe || $this->sentence->has('still')) {
             return false;
         }
@@ -130,9 +133,10 @@ final readonly class Truth
 
         return match ($mention->kind) {
             Kind::OpeningSeen => $this->isOwnOpening($mention),
-            Kind::Tap => $sentence->isAfter('toward', $mention->first, 2) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
+            Kind::Tap => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
+                || $sentence->isAfter('toward', $mention->first, 2) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
-            default => false,
+            default => $sentence->isAfter('beside', $mention->first),
         };
     }
 
@@ -144,14 +148,16 @@ final readonly class Truth
             return false;
         }
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
-        $isShown = $sentence->has('here', null, $mention->first - 1);
+        $isShown = $sentence->has('intro', null, $mention->first - 1);
 
         return $isKnown && ($isWay || !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
-            || !$isShown && ($isWay && !$this->hasPlace($sentence->first - 1, $mention->first) || [] === $this->measures->places && !$this->isPlacePending);
+            || !$isShown && $isWay && !$this->hasPlace($sentence->first - 1, $mention->first)
+            || !$isShown && [] === $this->measures->places && !$this->isPlacePending;
     }
 
     private function isFollowedByPlace(Mention $mention): bool
     {
-        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first - $mention->last <= 3 && $place->first > $mention->last);
+        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first > $mention->last
+            && $place->first - $mention->last <= self::BEHIND_WORDS);
     }
 }

@@ -53,6 +53,7 @@ final class Ways
                 }
             }
         }
+
         return null;
     }
 

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Extent;
+
+/** Where the speaker is: by what was said last of it, and by the reel. */
+final class Whereabouts
+{
+    /** A place that was said holds so long, in seconds. */
+    private const HELD_S = 20.0;
+
+    /** A place that was said and that nothing has been named at yet, and when. */
+    private ?Place $pending = null;
+    private float $pendingS = 0.0;
+    /** The last place that was said, in metres, and when. */
+    private ?float $carried = null;
+    private float $carriedS = 0.0;
+
+    public function __construct(private readonly Reel $reel)
+    {
+    }
+
+    public function isPending(): bool
+    {
+        return null !== $this->pending;
+    }
+
+    public function read(?float $atS): ?float
+    {
+        return $this->reel->at($atS);
+    }
+
+    public function forget(float $atS): void
+    {
+        $this->pending = $atS - $this->pendingS > self::HELD_S ? null : $this->pending;
+        $this->carried = $atS - $this->carriedS > self::HELD_S ? null : $this->carried;
+    }
+
+    public function leave(): void
+    {
+        $this->pending = $this->carried = null;
+    }
+
+    public function say(Place $place, float $atS): void
+    {
+        [$this->carried, $this->carriedS, $this->pending] = [$place->to ?? $place->from, $atS, null];
+    }
+
+    /** A place that is of what is named next. */
+    public function await(Place $place, float $atS): void
+    {
+        [$this->pending, $this->pendingS] = [$place, $atS];
+    }
+
+    /** @return array{?float, ?float, ?PlaceBy} from, to and by what; nothing where nobody knows */
+    public function of(Mention $mention, ?float $atS): array
+    {
+        $place = $mention->place ?? $this->pending;
+        if (null !== $place) {
+            if (null === $mention->place) {
+                $this->say($place, $this->pendingS);
+            }
+            $isPoint = null !== $place->to && Extent::Point === ($mention->kind?->extent() ?? Extent::Point);
+
+            return $isPoint ? [($place->from + $place->to) / 2, null, PlaceBy::Said] : [$place->from, $place->to, PlaceBy::Said];
+        }
+        $read = $this->reel->at($atS);
+        if (null !== $read) {
+            return [$read, null, PlaceBy::Reel];
+        }
+
+        return null === $this->carried ? [null, null, null] : [$this->carried, null, PlaceBy::Carried];
+    }
+}
