@@ -142,7 +142,7 @@ final class Measures
     private function isLength(Amount $one, int $next): bool
     {
         $isOfAThing = $this->sentence->is('singular', $one->last)
-            && ($this->sentence->is('articles', $one->first - 1) || $this->sentence->is('articles', $one->first))
+            && !$this->sentence->isAfter('at', $one->first)
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
 
         return Unit::Large === $one->unit && (null !== $this->sentence->begins('length', $next) || $isOfAThing
@@ -177,7 +177,7 @@ final class Measures
         foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $one->first);
         }
-        if ($isTold && $one->value <= self::LARGEST_BARE && !$sentence->is('counted', $next) && $this->goesOn($next)) {
+        if ($isTold && $one->value >= 1 && $one->value <= self::LARGEST_BARE && !$sentence->is('counted', $next) && $this->goesOn($next)) {
             $this->places[] = new Place(
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );

@@ -45,7 +45,7 @@ final class Mentions
             $mark->depth = $depth;
             $this->all[] = $mark;
         }
-        if ([] === $measures->depths && $sentence->has('marked') && $truth->isHere()) {
+        if ([] === $measures->depths && $sentence->has('marked') && !$sentence->has('was') && $truth->isHere()) {
             $at = array_key_first($sentence->marks('marked')) ?? $sentence->first;
             $this->all[] = new Mention(null, $at, $at);
         }

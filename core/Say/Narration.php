@@ -64,14 +64,21 @@ final class Narration
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
         $placing = new Placing($sentence, $measures);
         $mentions->all = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));
-        $movesLast = $this->move($sentence, $mentions->all);
+        $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
+        $this->stretch($sentence, $placing->alone);
+        $said = $sentence->first;
         foreach ($this->endLow($sentence, $measures, $mentions->all) as $mention) {
+            $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);
+            $said = $mention->last;
         }
         $this->complete($mentions, $sentence, $atS);
+        if ([] === $mentions->all) {
+            $this->move($sentence, $said, $sentence->last);
+        }
         $this->remember($sentence, $measures, $mentions, $placing, $atS);
-        if ($movesLast) {
-            $this->leave();
+        if ([] !== $mentions->all) {
+            $this->move($sentence, $said, $sentence->last);
         }
     }
 
@@ -85,26 +92,12 @@ final class Narration
         }
     }
 
-    /**
-     * Whoever pushes on leaves the place behind: before what is named then, or after all that is named.
-     *
-     * @param list<Mention> $mentions
-     *
-     * @return bool whether it is after
-     */
-    private function move(Sentence $sentence, array $mentions): bool
+    /** Whoever pushes on between two words leaves the place behind. */
+    private function move(Sentence $sentence, int $from, int $to): void
     {
-        $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
-        $moves = array_keys($sentence->marks('move') + $sentence->marks('back'));
-        if ([] === $moves) {
-            return false;
+        if ($sentence->has('move', $from, $to) || $sentence->has('back', $from, $to)) {
+            $this->leave();
         }
-        if ([] !== $mentions && min($moves) > $mentions[\count($mentions) - 1]->last) {
-            return true;
-        }
-        $this->leave();
-
-        return false;
     }
 
     private function leave(): void
@@ -191,7 +184,7 @@ final class Narration
     /** What is said of water while a low spot has begun and not ended is said of it. */
     private function isInLow(Mention $mention, Sentence $sentence): bool
     {
-        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts')) {
+        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts', ...$sentence->part($mention->first))) {
             return false;
         }
         $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
@@ -256,17 +249,13 @@ final class Narration
         }
     }
 
-    /** "and that goes on from fourteen feet to twenty two" */
-    private function stretch(Sentence $sentence, ?Place $place): bool
+    /** "and that goes on from fourteen feet to twenty two": what was named last does. */
+    private function stretch(Sentence $sentence, ?Place $place): void
     {
-        $kind = Kind::tryFrom($this->last->kind ?? '');
-        $isPoint = Extent::Point === ($kind?->extent() ?? Extent::Point);
-        if (null === $this->last || null === $place?->to || $isPoint || !$sentence->has('goes_on')) {
-            return false;
+        $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind ?? '')?->extent() ?? Extent::Point);
+        if (null !== $this->last && null !== $place?->to && !$isPoint && $sentence->has('goes_on', ...$sentence->part($place->first))) {
+            $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }
-        $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
-
-        return true;
     }
 
     private function remember(Sentence $sentence, Measures $measures, Mentions $mentions, Placing $placing, float $atS): void
@@ -279,7 +268,7 @@ final class Narration
         $placeS = $sentence->atS($last->first) ?? $atS;
         $this->where->say($last, $placeS);
         $alone = $placing->alone;
-        if (null === $alone || [] === $mentions->all && $this->stretch($sentence, $alone)) {
+        if (null === $alone || $this->last?->toM === $alone->to && null !== $alone->to) {
             return;
         }
         $isTold = $sentence->has('got_to');
@@ -293,7 +282,7 @@ final class Narration
             $this->where->await($alone, $placeS);
         }
         $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
-        if (!$isDenied && ($isTold || $isAll || $sentence->has('reached'))) {
+        if ($isTold || !$isDenied && ($isAll || $sentence->has('reached'))) {
             $this->isReachTold = $isTold || $sentence->has('reached');
             $this->reached = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said());
             $this->reached->placeAt($alone->from, null, PlaceBy::Said);

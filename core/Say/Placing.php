@@ -13,6 +13,8 @@ final class Placing
     private const TOLD_WORDS = 12;
     /** "at 20 feet roots, a crack at 30": so many words behind a name a place is of it, whatever place came before. */
     private const RIGHT_BEHIND = 3;
+    /** A stretch is of what was named at a place so near to either of its ends, in metres. */
+    private const BEGINS_WITHIN_M = 1.0;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
 
@@ -35,13 +37,13 @@ final class Placing
         $places = $this->joined($mentions);
         $used = [];
         $kind = $last;
-        $last = null;
+        $last = $lead = null;
         foreach ($this->sentence->parts() as $part) {
             $inPart = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
             $here = array_values(array_filter($places, $inPart));
             $named = array_values(array_filter($mentions, $inPart));
             foreach ($named as $mention) {
-                $mention->place ??= $this->nearest($mention, $mention->isAgain ? self::beside($mention, $here) : $here)
+                $mention->place ??= $this->nearest($mention, $mention->isAgain ? self::beside($mention, $here) : $here, $lead)
                     ?? ($mention->isAgain ? null : $last);
                 $used[] = $mention->place;
             }
@@ -54,6 +56,7 @@ final class Placing
                 }
             }
             $last = [] === $here ? $last : $here[\count($here) - 1];
+            $lead = [] === $named && 1 === \count($here) && $here[0]->last >= $part[1] - 1 ? $here[0] : null;
         }
         $this->share($mentions, $used);
         $this->complete($mentions, $places, $used);
@@ -94,8 +97,10 @@ final class Placing
      */
     private function isToldOf(array $part, Place $place): bool
     {
-        $isJoined = $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0])
-            || $this->sentence->isAfter('at', $place->first, 1);
+        if ($this->sentence->has('told', $part[0], $place->first)) {
+            return true;
+        }
+        $isJoined = $this->sentence->isComma($part[0]) || $this->sentence->isAfter('at', $place->first, 1);
 
         return $isJoined && !$this->sentence->has('intro', $part[0], $place->first) && $place->first - $part[0] < self::TOLD_WORDS;
     }
@@ -137,7 +142,8 @@ final class Placing
     private function isBare(array $part, Place $before): bool
     {
         return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
-            && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('presence', $part[0], $part[1]);
+            && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('reached', $part[0], $part[1])
+            && !$this->sentence->has('presence', $part[0], $part[1]);
     }
 
     /**
@@ -167,16 +173,18 @@ final class Placing
      */
     private function complete(array $mentions, array $places, array &$used): void
     {
+        foreach ($places as $place) {
+            $mention = null === $place->to || \in_array($place, $used, true) ? null : $this->stretching($mentions, $place);
+            if (null !== $mention) {
+                $mention->place = $place;
+                $used[] = $place;
+            }
+        }
         foreach ($mentions as $mention) {
             $kind = $mention->kind;
-            foreach (null === $kind ? [] : $places as $place) {
-                $isUnused = null !== $place->to && !\in_array($place, $used, true);
-                if ($isUnused && null === $mention->place?->to && Kind::LowSpot === $kind
-                    || null === $mention->place && Kind::CannotGoFurther === $kind
-                ) {
-                    $mention->place = $place;
-                    $used[] = $place;
-                }
+            if (null === $mention->place && Kind::CannotGoFurther === $kind && [] !== $places) {
+                $mention->place = $places[0];
+                $used[] = $places[0];
             }
             foreach (null === $mention->place ? $mentions : [] as $other) {
                 if ($other->kind === $kind && null !== $other->place) {
@@ -184,6 +192,24 @@ final class Placing
                 }
             }
         }
+    }
+
+    /**
+     * "a crack in the crown running from 7 to 8.5 m": what was named last before a stretch and begins where that does.
+     *
+     * @param list<Mention> $mentions
+     */
+    private function stretching(array $mentions, Place $stretch): ?Mention
+    {
+        $last = null;
+        foreach ($mentions as $mention) {
+            $last = $mention->last < $stretch->first && self::stretches($mention) ? $mention : $last;
+        }
+        $place = $last?->place;
+        $isBeginning = null === $place || null === $place->to && abs($place->from - $stretch->from) < self::BEGINS_WITHIN_M
+            || null === $place->to && abs($place->from - (float) $stretch->to) < self::BEGINS_WITHIN_M;
+
+        return $isBeginning ? $last : null;
     }
 
     private static function stretches(Mention $mention): bool
@@ -206,10 +232,11 @@ final class Placing
      * The place that leads a part is of all that is named in it, but for what has one of its own right behind.
      *
      * @param list<Place> $places of its part, in their order
+     * @param ?Place $lead one that stands alone right before the part
      */
-    private function nearest(Mention $mention, array $places): ?Place
+    private function nearest(Mention $mention, array $places, ?Place $lead): ?Place
     {
-        $before = $after = null;
+        [$before, $after] = [$lead, null];
         foreach ($places as $place) {
             $before = $place->last < $mention->first ? $place : $before;
             $after ??= $place->first > $mention->last ? $place : null;

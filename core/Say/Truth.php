@@ -20,6 +20,9 @@ final readonly class Truth
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
+    private const WAS_BEHIND = 2;
+    /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
+    private const DENIED_WORDS = 2;
     private const CAN_BE_GONE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures, private bool $isPlacePending)
@@ -57,6 +60,9 @@ final readonly class Truth
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
         if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)) {
+            return false;
+        }
+        if (true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
             return false;
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
@@ -97,14 +103,18 @@ final readonly class Truth
         $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
 
-        return $this->hasBeside('gone', $mention, $part) || $this->hasBeside('was', $mention, $part);
+        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND);
     }
 
-    /** @param array{int, int} $part */
-    private function hasBeside(string $role, Mention $mention, array $part): bool
+    /**
+     * @param array{int, int} $part
+     * @param int $behind so many words behind a name it is of that
+     */
+    private function hasBeside(string $role, Mention $mention, array $part, int $behind): bool
     {
         foreach ($this->sentence->marks($role) as $begin => $end) {
-            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $begin > $mention->last)) {
+            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind;
+            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind)) {
                 return true;
             }
         }
@@ -133,11 +143,17 @@ final readonly class Truth
 
         return match ($mention->kind) {
             Kind::OpeningSeen => $this->isOwnOpening($mention),
-            Kind::Tap => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
-                || $sentence->isAfter('toward', $mention->first, 2) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
+            Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
+                && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
+                || $this->isToward($mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             default => $sentence->isAfter('beside', $mention->first),
         };
+    }
+
+    private function isToward(int $i): bool
+    {
+        return $this->sentence->isAfter('toward', $this->sentence->is('articles', $i - 1) ? $i - 1 : $i);
     }
 
     private function isOwnOpening(Mention $mention): bool

@@ -69,7 +69,10 @@ return [
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     // A bare number may be a place before one of these.
+    'leads' => ['joint', 'another'],
     'after_places' => [
+        'because', 'since',
+        "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay',
         'even', 'next', 'joint', 'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe',
         'line', 'some', 'little', 'big', 'small', 'my', 'or', 'feet', 'on',
     ],
@@ -101,6 +104,7 @@ return [
                 'low section', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'in water', 'water laying|lying|standing', 'laying|lying in water', 'water in the bottom', 
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
                 'water standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding', 'water pooled|held',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
@@ -112,6 +116,7 @@ return [
             ],
             'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
             'offset_joint' => [
+                'pipe\'s|joint\'s (has|is)* shifted|dropped (down|over|up)', 'shifted (down|over|up)', 'dropped down|over', 
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
                 'joint is|has off|shifted|dropped|misaligned|displaced|offset|stepped', 'offset in the joint', 'inch|inches step',
@@ -213,6 +218,7 @@ return [
             ],
             'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'sewage sitting|sludge'],
             'sediment' => [
+                'settled deposits', 'debris (in|on|along)*', 
                 'silt', 'sand', 'mud', 'sediment', 'gravel', 'silted', 'muddy',
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
@@ -284,6 +290,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'tap coming|comes|tying|ties (in)', 'another tap', 'side tap', 
                 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)', 'y(s)', 'why', 'tee(s)', 't', 'branch(es)',
                 'branch line|connection', 'lateral(s)', 'lateral connection', 'side connection|line|branch|drain|inlet',
                 'something|line|pipe|one (is|that|comes|we|have|got|line|pipe)* coming|comes|ties in|into from|on|at|off',
@@ -331,10 +338,12 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'end of the|this|our|your|line|pipe (line|pipe|run)', 'end of line', 'septic tank', 'inlet of the tank',
+                'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank',
                 'into the tank', 'the tank', 'end cap', 'capped off|end',
             ],
+            'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
+                'city\'s main|sewer|tap|line', 
                 'tap', "tap's", 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
@@ -354,6 +363,7 @@ return [
                 'pretty|dead flat', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                'can\'t pass', 'couldn\'t pass', 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 
                 'stuck',
                 "can't|couldn't|unable (really|seem|to)* get|go|push (it|the|camera|my|this|any|past|through|by)* further|farther",
                 "can't|couldn't (really|seem|to)* feed|make|move (it|the|camera|my|this|any|past|through|by)* further|farther",
@@ -453,6 +463,7 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         'into' => ['' => [
+                'we\'re now|back in|into', 'back in|into', 
             'goes|go|going|went|gone (back|from|over)* to|into', 'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
             'becomes', 'switches|switch|switched|switching (over|back)* to|into',
@@ -484,6 +495,7 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
+                'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up', 'comes back up', 
             'end(s)|ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
@@ -518,11 +530,13 @@ return [
             'mark is', 'sonde', 'beacon',
         ]],
         'length' => ['' => [
+                'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the', 'from that|there|here', 'upstream|downstream of', 
             'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total', 'piece(s)', 'section(s)', 'length(s)', 'stretch',
             'run of', 'stick(s)', 'chunk', 'repair', 'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further',
             'farther', 'more', 'ago', 'camera', 'ladder', 'trench', 'hole', 'liner',
         ]],
         'length_of' => ['' => [
+                'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*', 'extends (for|about|maybe)*', 
             'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every', 'for (about|like|maybe|around)*',
             'additional', 'next', 'first', 'last',
         ]],
@@ -636,13 +650,13 @@ return [
             'cleaned out|up|off|away', 'washed out|away|down', 'flushed out|away|down', 'knocked out|loose|down', 'taken out|care',
             'took out|care', 'got (them|it|all|that|those|the|rid|most|everything)* out|of', 'pulled out', 'got rid', 'used to',
             'no longer', 'jetted out|away|off', 'broke through', 'blew out', 'busted through', 'chewed', 'chewed up', 'ground',
-            'after (cutting|jetting|cleaning)', 'went away', 'drained',
+            'after cutting|jetting|cleaning', 'went away', 'drained',
         ]],
         'was' => ['' => [
             'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
             'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
         ]],
-        'still' => ['' => ['still', 'left', 'remaining', 'but there', 'again', 'back', 'still have|there|is|are', 'remain(s)']],
+        'still' => ['' => ['still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are', 'didn\'t get']],
         'likely' => ['' => [
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
             'appears to', 'appear to', 'seems', 'seem', 'seems like|to', 'i think', 'i believe', 'we think', 'could be', 'may be',
@@ -665,6 +679,8 @@ return [
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
+        // A place behind it is of what was named before.
+        'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
             '(the) next joint|one|fitting', "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'we have',
@@ -729,6 +745,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+                'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body', 'that\'s|there\'s|here\'s (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble', 
             'or so', 'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so', 'so much|many|bad',
             'now that', 'as well', 'well and', 'pretty well', 'very well', 'flowing well', 'so good', 'until now', 'then again',
