@@ -14,7 +14,11 @@ use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
 
-/** What somebody says while looking, read as entries. */
+/**
+ * What somebody says while looking, read as entries.
+ *
+ * @phpstan-import-type Plain from Entry
+ */
 final class SayCalculation implements Calculation
 {
     private const LANGUAGE = 'en';
@@ -27,6 +31,7 @@ final class SayCalculation implements Calculation
         return 'say';
     }
 
+    /** @return array{entries: list<Plain>} */
     public function calculate(Input $input): array
     {
         $lexicon = Lexicon::of(self::LANGUAGE);

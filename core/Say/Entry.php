@@ -9,7 +9,14 @@ use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Measure\SizeUnit;
 
-/** What one or more sentences come to: an entry that a person may accept. It grows while more is said of it. */
+/**
+ * What one or more sentences come to: an entry that a person may accept. It grows while more is said of it.
+ *
+ * @phpstan-type Plain array{
+ *     kind: string, from_m?: float, to_m?: float, size?: float, unit?: string, clock_from?: float, clock_to?: float,
+ *     facts?: array<string, string>, depth_m?: float, depth_to_m?: float, sureness?: string, at_s?: float, place_by?: string, said: string,
+ * }
+ */
 final class Entry
 {
     public const MARK = 'mark';
@@ -119,18 +126,23 @@ final class Entry
         }
     }
 
-    /** @return array<string, mixed> what is known of it; keys of what was not said are absent */
+    /** @return Plain what is known of it; keys of what was not said are absent */
     public function plain(): array
     {
-        return array_filter([
-            'kind' => $this->kind, 'from_m' => self::rounded($this->fromM), 'to_m' => self::rounded($this->toM),
+        $told = [
+            'from_m' => self::rounded($this->fromM), 'to_m' => self::rounded($this->toM),
             'size' => self::rounded($this->size), 'unit' => $this->unit?->value,
             'clock_from' => $this->clockFrom, 'clock_to' => $this->clockTo,
             'facts' => [] === $this->facts ? null : $this->facts, 'depth_m' => self::rounded($this->depthM),
             'depth_to_m' => self::rounded($this->depthToM),
             'sureness' => Sureness::Clear === $this->sureness ? null : $this->sureness->value,
-            'at_s' => null === $this->atS ? null : round($this->atS, 2), 'place_by' => $this->placeBy?->value, 'said' => $this->said,
-        ], static fn (mixed $value) => null !== $value);
+            'at_s' => null === $this->atS ? null : round($this->atS, 2), 'place_by' => $this->placeBy?->value,
+        ];
+
+        /** @var Plain $plain */
+        $plain = ['kind' => $this->kind, ...array_filter($told, static fn (mixed $value) => null !== $value), 'said' => $this->said];
+
+        return $plain;
     }
 
     private static function rounded(?float $value): ?float

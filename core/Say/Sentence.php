@@ -163,7 +163,8 @@ final readonly class Sentence
     {
         $amount = $this->atomAt($i)?->amount;
 
-        return Unit::Large === $amount?->unit && ($this->beginsAny(['here', 'intro'], $amount->last + 1) || $this->is('leads', $amount->last + 1))
+        return Unit::Large === $amount?->unit
+            && ($this->beginsAny(['here', 'intro'], $amount->last + 1) || $this->is('leads', $amount->last + 1))
             && !$this->isAfter('at', $i) && !$this->isAfter('to', $i) && !$this->isAfter('from', $i) && !$this->isAfter('between', $i, 6);
     }
 

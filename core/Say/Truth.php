@@ -145,10 +145,26 @@ final readonly class Truth
             Kind::OpeningSeen => $this->isOwnOpening($mention),
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
+                && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 || $this->isToward($mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
+            Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first),
             default => $sentence->isAfter('beside', $mention->first),
         };
+    }
+
+    /** "a six inch clay lateral" is the pipe itself. */
+    private function isDescribed(Mention $mention): bool
+    {
+        $isPipe = $this->sentence->is('described', $mention->first);
+        foreach ($this->sentence->atoms as $atom) {
+            $isOfIt = Atom::MATERIAL === $atom->role || Unit::Small === $atom->amount?->unit;
+            if ($isPipe && $isOfIt && $atom->last === $mention->first - 1 && [] === $this->measures->places) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isToward(int $i): bool
@@ -164,7 +180,7 @@ final readonly class Truth
             return false;
         }
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
-        $isShown = $sentence->has('intro', null, $mention->first - 1);
+        $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
 
         return $isKnown && ($isWay || !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
             || !$isShown && $isWay && !$this->hasPlace($sentence->first - 1, $mention->first)

@@ -68,13 +68,14 @@ return [
     'clumps' => ['heavy', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
-    // A bare number may be a place before one of these.
+    'turns' => ['ninety'],
+    'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
     'leads' => ['joint', 'another'],
+    // A bare number may be a place before one of these.
     'after_places' => [
-        'because', 'since',
-        "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay',
-        'even', 'next', 'joint', 'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe',
-        'line', 'some', 'little', 'big', 'small', 'my', 'or', 'feet', 'on',
+        'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay', 'even', 'next', 'joint',
+        'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
+        'big', 'small', 'my', 'or', 'feet', 'on',
     ],
     // A number before one of these is no place.
     'counted' => [
@@ -104,7 +105,7 @@ return [
                 'low section', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
-                'in water', 'water laying|lying|standing', 'laying|lying in water', 'water in the bottom', 
+                'in water', 'water laying|lying|standing', 'laying|lying in water', 'water in the bottom',
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
                 'water standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding', 'water pooled|held',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
@@ -116,15 +117,16 @@ return [
             ],
             'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
             'offset_joint' => [
-                'pipe\'s|joint\'s (has|is)* shifted|dropped (down|over|up)', 'shifted (down|over|up)', 'dropped down|over', 
+                "pipe's|joint's (has|is)* shifted|dropped (down|over|up)", 'shifted (down|over|up)', 'dropped down|over',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
                 'joint is|has off|shifted|dropped|misaligned|displaced|offset|stepped', 'offset in the joint', 'inch|inches step',
                 'lips', 'dropped|shifted joint(s)', 'step',
             ],
             'separated_joint' => [
-                'separated (joint)', 'separation(s)', 'separated|separating|separation joint(s)', 'pulled apart|away',
-                'pulling apart|away', 'open joint(s)', 'gap(s)', 'gapped',
+                "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
+                'joint is|has opened (up)', 'separated (joint)', 'separation(s)', 'separated|separating|separation joint(s)',
+                'pulled apart|away', 'pulling apart|away', 'open joint(s)', 'gap(s)', 'gapped',
                 'joint(s) is|are|has|have (a|been|bit|come|all)* separated|open|apart|opened|gapped|gap',
                 'joint(s) separated|separation|apart|gap|opened',
                 "joint's (opened|pulled|come|all|a|bit|been|separated)* up|apart|open|separated|opened|away", 'joint opened up',
@@ -149,10 +151,11 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
-                'broken', 'break(s)', 'broke', 'pipe broken', 'broken pipe|section|piece|hub|bell',
-                'piece(s) (of|the|pipe|clay|is|are)* missing|gone|broken', 'missing piece(s)|section|chunk(s)|pipe', 'collapse(d)',
-                'collapsed', 'collapsing', 'caved in', 'cave in', 'pipe is gone|missing', 'shattered', 'crushed', 'busted',
-                'chunk(s) (of|pipe)* missing|gone|out', 'no pipe left|here|there', 'pipe missing|gone',
+                'chip(s)|chipped (out|of|in|the)*', 'chunk broken|missing', 'broken', 'break(s)', 'broke', 'pipe broken',
+                'broken pipe|section|piece|hub|bell', 'piece(s) (of|the|pipe|clay|is|are)* missing|gone|broken',
+                'missing piece(s)|section|chunk(s)|pipe', 'collapse(d)', 'collapsed', 'collapsing', 'caved in', 'cave in',
+                'pipe is gone|missing', 'shattered', 'crushed', 'busted', 'chunk(s) (of|pipe)* missing|gone|out',
+                'no pipe left|here|there', 'pipe missing|gone',
             ],
             'broken_pipe+crown_gone=yes' => [
                 'top|crown (of|the|pipe|this)* is (all|completely|just)* gone|missing|broken|out', 'top|crown gone|missing',
@@ -218,8 +221,7 @@ return [
             ],
             'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'sewage sitting|sludge'],
             'sediment' => [
-                'settled deposits', 'debris (in|on|along)*', 
-                'silt', 'sand', 'mud', 'sediment', 'gravel', 'silted', 'muddy',
+                'settled deposits', 'debris (in|on|along)*', 'silt', 'sand', 'mud', 'sediment', 'gravel', 'silted', 'muddy',
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
@@ -290,9 +292,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'tap coming|comes|tying|ties (in)', 'another tap', 'side tap', 
-                'tie in(s)', 'tied in|into', 'ties in', 'wye(s)', 'y(s)', 'why', 'tee(s)', 't', 'branch(es)',
-                'branch line|connection', 'lateral(s)', 'lateral connection', 'side connection|line|branch|drain|inlet',
+                'tap coming|comes|tying|ties (in)', 'another tap', 'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
+                'y(s)', 'why', 'tee(s)', 't', 'branch(es)', 'branch line|connection', 'lateral(s)', 'lateral connection',
+                'side connection|line|branch|drain|inlet',
                 'something|line|pipe|one (is|that|comes|we|have|got|line|pipe)* coming|comes|ties in|into from|on|at|off',
                 'something|line|pipe|one (is|that|comes|we|have|got|line|pipe)* tying|tied in|into from|on|at|off',
                 'drain|another|branch|that (is|that|comes|we|have|got|line|pipe)* coming|comes|ties in|into from|on|at|off',
@@ -338,13 +340,13 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank',
-                'into the tank', 'the tank', 'end cap', 'capped off|end',
+                'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank', 'into the tank',
+                'the tank', 'end cap', 'capped off|end',
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
-                'city\'s main|sewer|tap|line', 
-                'tap', "tap's", 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
+                'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
+                'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
                 'city main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap', 'public sewer',
@@ -363,8 +365,7 @@ return [
                 'pretty|dead flat', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
-                'can\'t pass', 'couldn\'t pass', 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 
-                'stuck',
+                "can't pass", "couldn't pass", 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 'stuck',
                 "can't|couldn't|unable (really|seem|to)* get|go|push (it|the|camera|my|this|any|past|through|by)* further|farther",
                 "can't|couldn't (really|seem|to)* feed|make|move (it|the|camera|my|this|any|past|through|by)* further|farther",
                 'unable (really|seem|to)* feed|make|move (it|the|camera|my|this|any|past|through|by)* further|farther',
@@ -463,8 +464,8 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         'into' => ['' => [
-                'we\'re now|back in|into', 'back in|into', 
-            'goes|go|going|went|gone (back|from|over)* to|into', 'change(s)|changes|changing|changed (over|back)* to|into',
+            "we're now|back in|into", 'back in|into', 'goes|go|going|went|gone (back|from|over)* to|into',
+            'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
             'becomes', 'switches|switch|switched|switching (over|back)* to|into',
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|getting|got (back)* into', "now we're|we in|on",
@@ -495,7 +496,7 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
-                'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up', 'comes back up', 
+            'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up', 'comes back up',
             'end(s)|ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
@@ -505,7 +506,8 @@ return [
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
-            '(right|just)* after|past|before|behind|beyond|above|below that|this|the', 'upstream|downstream of that|this|the',
+            'from that|this|the', '(right|just)* after|past|before|behind|beyond|above|below that|this|the',
+            'upstream|downstream of that|this|the',
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
@@ -530,20 +532,22 @@ return [
             'mark is', 'sonde', 'beacon',
         ]],
         'length' => ['' => [
-                'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the', 'from that|there|here', 'upstream|downstream of', 
-            'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total', 'piece(s)', 'section(s)', 'length(s)', 'stretch',
-            'run of', 'stick(s)', 'chunk', 'repair', 'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further',
-            'farther', 'more', 'ago', 'camera', 'ladder', 'trench', 'hole', 'liner',
+            'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
+            'from that|there|here', 'upstream|downstream of', 'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total',
+            'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
+            'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further', 'farther', 'more', 'ago', 'camera',
+            'ladder', 'trench', 'hole', 'liner',
         ]],
         'length_of' => ['' => [
-                'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*', 'extends (for|about|maybe)*', 
-            'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every', 'for (about|like|maybe|around)*',
-            'additional', 'next', 'first', 'last',
+            'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
+            'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
+            'for (about|like|maybe|around)*', 'additional', 'next', 'first', 'last',
         ]],
         'bored' => ['' => [
-            'pipe', 'line', 'cleanout', 'clean out', 'main', 'diameter', 'wide pipe', 'schedule', 'sewer', 'lateral', 'wye', 'tee',
-            'drain', 'riser', 'cutter', 'blade', 'head', 'liner', 'coupling', 'vent', 'stack', 'bore', 'elbow', 'sweep', 'fitting',
-            'connection', 'tap', 'cap', 'plug', 'branch', 'tie in', 'y', 'why',
+            'galvanized', 'galvanised', 'steel', 'copper', 'old', 'plastic', 'pipe', 'line', 'cleanout', 'clean out', 'main',
+            'diameter', 'wide pipe', 'schedule', 'sewer', 'lateral', 'wye', 'tee', 'drain', 'riser', 'cutter', 'blade', 'head',
+            'liner', 'coupling', 'vent', 'stack', 'bore', 'elbow', 'sweep', 'fitting', 'connection', 'tap', 'cap', 'plug', 'branch',
+            'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
             'from|off|to (of|from|the|left|right)* (the|this|that|your|my|a)* (back|front|side|fence|corner|edge)* fence|curb',
@@ -656,7 +660,10 @@ return [
             'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
             'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
         ]],
-        'still' => ['' => ['still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are', 'didn\'t get']],
+        'still' => ['' => [
+            'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
+            "didn't get",
+        ]],
         'likely' => ['' => [
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
             'appears to', 'appear to', 'seems', 'seem', 'seems like|to', 'i think', 'i believe', 'we think', 'could be', 'may be',
@@ -679,7 +686,6 @@ return [
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
-        // A place behind it is of what was named before.
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
@@ -745,8 +751,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-                'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body', 'that\'s|there\'s|here\'s (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble', 
-            'or so', 'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
+            'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
+            "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble", 'or so',
+            'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so', 'so much|many|bad',
             'now that', 'as well', 'well and', 'pretty well', 'very well', 'flowing well', 'so good', 'until now', 'then again',
             'and now', 'clay|cast|iron|pvc|plastic|pipe connection', 'turn|turned|turning on|off the water',
