@@ -579,7 +579,9 @@ export const look = () => ({
             event.preventDefault();
             return;
         }
-        if (pressed === 'Escape') {
+        if (pressed === 'y' && !typing && !inSize && !inReading) {
+            document.getElementById('said').focus();
+        } else if (pressed === 'Escape') {
             this.putAside();
             target.blur();
         } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary, textarea')) {

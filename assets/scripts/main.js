@@ -2,6 +2,7 @@ import * as components from './components.js';
 import {locator} from './locator.js';
 import {look} from './look.js';
 import {reel} from './reel.js';
+import {say} from './say.js';
 import {sitePlan} from './site.js';
 
 /* A whole page that was refused or is not there is shown as it came; a part of one leaves the screen as it is. */
@@ -31,5 +32,5 @@ delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    Object.entries({...components, locator, look, reel, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
+    Object.entries({...components, locator, look, reel, say, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
 });

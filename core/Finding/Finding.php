@@ -110,6 +110,17 @@ final readonly class Finding
         );
     }
 
+    /** The same under another identifier, begun elsewhere; as long as it was. */
+    public function movedTo(string $id, Length $from): self
+    {
+        $along = fn (?Length $at) => null === $at ? null : Length::metres($from->metres + $at->metres - $this->from->metres);
+
+        return new self(
+            $id, $this->kind, $from, $along($this->to), $along($this->deepest), $this->sureness, $this->clockFrom, $this->clockTo,
+            $this->size, $this->atJoint, $this->facts, $this->note,
+        );
+    }
+
     public function end(): Length
     {
         return $this->to ?? $this->from;

@@ -59,6 +59,12 @@ final class Entry
         return $entry;
     }
 
+    /** By which it is known again when the same words are read with more behind them. */
+    public function key(): string
+    {
+        return \sprintf('%.2f %s', $this->atS ?? 0.0, self::MARK === $this->kind ? self::MARK : 'finding');
+    }
+
     /** Of a transition: the pipe behind it is another than was said, or not known. */
     public function become(?string $material): void
     {

@@ -52,6 +52,18 @@ final class Lexicon
         return $this->has('fillers', $word);
     }
 
+    /** Whether it says nothing by itself, as an article does. */
+    public function isSmall(string $word): bool
+    {
+        foreach (['small_words', 'articles', 'and', 'of', 'or', 'water', 'full', 'known', 'before_names', 'after_places'] as $table) {
+            if ($this->has($table, $word)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function has(string $table, string $word): bool
     {
         return \in_array($word, $this->map($table), true);

@@ -92,6 +92,45 @@ final readonly class Reading
         return $sentences;
     }
 
+    /** @return list<array{int, int}> what no table knows: where it begins and ends in what was said, in bytes */
+    public function unread(): array
+    {
+        $read = [];
+        foreach ([...array_map(static fn (Atom $atom) => [$atom->first, $atom->last], $this->atoms), ...$this->spans()] as [$first, $last]) {
+            for ($i = $first; $i <= $last; ++$i) {
+                $read[$i] = true;
+            }
+        }
+        $unread = [];
+        foreach ($this->speech->words as $i => $word) {
+            $isWord = 1 === preg_match('/^\p{L}/u', $word->text);
+            if (!$isWord || isset($read[$i]) || $this->lexicon->isSmall($word->text)) {
+                continue;
+            }
+            $before = end($unread);
+            $isNext = false !== $before && '' === trim(substr($this->speech->text, $before[1], $word->from - $before[1]));
+            if ($isNext) {
+                array_pop($unread);
+            }
+            $unread[] = [$isNext ? $before[0] : $word->from, $word->to];
+        }
+
+        return $unread;
+    }
+
+    /** @return list<array{int, int}> first and last word of each phrase that says how things are */
+    private function spans(): array
+    {
+        $spans = [];
+        foreach ($this->marks as $marks) {
+            foreach ($marks as $first => $last) {
+                $spans[] = [$first, $last];
+            }
+        }
+
+        return $spans;
+    }
+
     /** @return non-empty-list<int> the first word of each sentence */
     private function begins(): array
     {

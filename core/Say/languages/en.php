@@ -63,7 +63,12 @@ return [
         'routes' => 'roots', 'route' => 'root', 'rutes' => 'roots', 'ruts' => 'roots', 'fractur' => 'fracture', 'weighs' => 'wyes',
     ],
     // Said for nothing.
-    'fillers' => ['uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really'],
+    'small_words' => [
+        'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe', 'line', 'side',
+        'about',
+        'from', 'up', 'down', 'bit', 'lot', 'very', 'so', 'too', 'we', 'i', 'you', 'that', 'this', 'foot', 'feet', 'inch', 'percent',
+    ],
+    'fillers' => ['kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really'],
     'water' => ['water'],
     'clumps' => ['heavy', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
     // A question begins with one of these.
@@ -85,6 +90,12 @@ return [
         'th', 's', 'hundred', 'thousand',
     ],
     'phrases' => [
+        // What a person may say to the record instead of a finding.
+        'command' => [
+            'again' => ['same (thing) again', 'again the same', 'one more of the same', 'repeat (that|it)'],
+            'undo' => ['undo (that|it)', 'take that|it back', 'scratch|delete|cancel|remove that (one)'],
+            'place' => ['that was|is at', "that's at", 'make that', 'that one was at', 'it was at', 'move that to'],
+        ],
         'kind' => [
             'root_threads' => [
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
@@ -778,24 +789,5 @@ return [
             'mud room', 'laundry room', 'fat pipe', 'grease trap', 'grease interceptor', 'roof vent', 'in line', 'in the line',
             'in this line', 'in general', 'in here', 'in there',
         ]],
-    ],
-    // What a person may say to the line instead of a finding.
-    'commands' => [
-        'again' => ['same again', 'same thing again', 'again the same', 'one more', 'another one', 'repeat that', 'repeat'],
-        'undo' => [
-            'undo', 'undo that', 'take that back', 'take it back', 'scratch that', 'delete that', 'cancel that', 'remove that',
-        ],
-        'start_low' => [
-            'start of the low spot', 'start of low spot', 'low spot starts', 'low spot starts here', 'belly starts',
-            'belly starts here', 'start of the belly', 'start of the sag',
-        ],
-        'end_low' => [
-            'end of the low spot', 'low spot ends', 'low spot ends here', 'belly ends', 'belly ends here', 'end of the belly',
-            'end of the sag', 'out of the belly', 'out of the low spot',
-        ],
-        'place' => [
-            'that was at', 'that is at', "that's at", 'make that', 'that should be at', 'that one was at', 'it was at',
-            'move that to',
-        ],
     ],
 ];

@@ -17,11 +17,13 @@ final class TimedTextTest extends TestCase
     {
         $cues = [[4.0, 8.5, 'at 18 feet a heavy root mass'], [3725.25, 3727.0, 'the main & done']];
         yield 'WebVTT' => [
-            "\u{feff}WEBVTT - a run\n\nNOTE made by hand\n\n1\n00:04.000 --> 00:08.500 align:start\n<v Speaker>at 18 feet a <b>heavy</b> root mass\n\n"
+            "\u{feff}WEBVTT - a run\n\nNOTE made by hand\n\n1\n00:04.000 --> 00:08.500 align:start\n"
+                ."<v Speaker>at 18 feet a <b>heavy</b> root mass\n\n"
                 ."01:02:05.250 --> 01:02:07.000\nthe main\n&amp; done\n", $cues,
         ];
         yield 'SRT' => [
-            "1\r\n00:00:04,000 --> 00:00:08,500\r\nat 18 feet a heavy root mass\r\n\r\n2\r\n01:02:05,250 --> 01:02:07,000\r\nthe main & done\r\n", $cues,
+            "1\r\n00:00:04,000 --> 00:00:08,500\r\nat 18 feet a heavy root mass\r\n\r\n"
+                ."2\r\n01:02:05,250 --> 01:02:07,000\r\nthe main & done\r\n", $cues,
         ];
         yield 'plain lines' => [
             "0:04 at 18 feet\n[0:10] - an offset\nof half an inch\n1:00:00 the main", [
@@ -29,7 +31,8 @@ final class TimedTextTest extends TestCase
             ],
         ];
         yield 'captions that roll' => [
-            "WEBVTT\n\n00:01.000 --> 00:03.000\nat 18 feet\n\n00:03.000 --> 00:05.000\nat 18 feet\na root mass\n\n00:05.000 --> 00:06.000\na root mass\n",
+            "WEBVTT\n\n00:01.000 --> 00:03.000\nat 18 feet\n\n00:03.000 --> 00:05.000\nat 18 feet\na root mass\n\n"
+                ."00:05.000 --> 00:06.000\na root mass\n",
             [[1.0, 3.0, 'at 18 feet'], [3.0, 5.0, 'a root mass']],
         ];
     }

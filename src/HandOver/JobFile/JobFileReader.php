@@ -12,6 +12,7 @@ use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
+use App\Record\Narrated;
 use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
@@ -37,7 +38,7 @@ final readonly class JobFileReader
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
         LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
-        RepairSaid::class, PairSaid::class, SentLetter::class, SecondOpinion::class, Correction::class,
+        RepairSaid::class, PairSaid::class, SentLetter::class, SecondOpinion::class, Narrated::class, Correction::class,
     ];
 
     public function __construct(

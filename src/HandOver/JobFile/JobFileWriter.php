@@ -11,6 +11,7 @@ use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
+use App\Record\Narrated;
 use App\Record\Opening;
 use App\Record\OutsidePipe;
 use App\Record\OwnOpinion;
@@ -212,6 +213,9 @@ final readonly class JobFileWriter
                 $this->ids('SELECT id FROM reading_batch WHERE run_id = ? ORDER BY id', $run->id),
             ),
             'findings' => $this->findings($run),
+            'narrations' => array_map(
+                JobValues::narrated(...), $this->manager->getRepository(Narrated::class)->findBy(['run' => $run], ['id' => 'ASC']),
+            ),
             'marks' => array_map(fn (Mark $mark) => [
                 'id' => $mark->id, 'logged_at' => self::time($mark->loggedAt), 'withdrawn_at' => self::time($mark->withdrawnAt()),
                 ...$this->details->plain($mark->details()), 'photo' => isset($pictured[$mark->id]) ? "\0photo:".$mark->id : null,

@@ -8,6 +8,7 @@ use App\Record\ClosingStep;
 use App\Record\DangerSaid;
 use App\Record\GateLine;
 use App\Record\Job;
+use App\Record\Narrated;
 use App\Record\PairSaid;
 use App\Record\PreUseCheck;
 use App\Record\SecondOpinion;
@@ -109,6 +110,22 @@ final readonly class JobValues
         return [
             'id' => $plan->id, 'work' => $plan->work()->value, 'every_months' => $plan->everyMonths(),
             'due_on' => $plan->dueOn()->format('Y-m-d'), 'note' => $plan->note(), 'ended_at' => JobFileWriter::time($plan->endedAt()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function narrated(Narrated $narrated): array
+    {
+        $settled = $narrated->settled();
+
+        return [
+            'id' => $narrated->id, 'source' => $narrated->source->value, 'name' => $narrated->name,
+            'said_at' => JobFileWriter::time($narrated->saidAt), 'at_m' => $narrated->atM,
+            'cues' => array_map(static fn (array $cue) => ['from_s' => $cue[0], 'to_s' => $cue[1], 'text' => $cue[2]], $narrated->cues),
+            'settled' => array_map(
+                static fn (string $key, string $became) => ['key' => $key, 'became' => $became],
+                array_map(strval(...), array_keys($settled)), array_values($settled),
+            ),
         ];
     }
 

@@ -9,6 +9,8 @@ use App\Record\HeightMeasured;
 use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
+use App\Record\Narrated;
+use App\Record\NarratedFrom;
 use App\Record\OutsidePipe;
 use App\Record\OutsidePipeDetails;
 use App\Record\Run;
@@ -70,6 +72,7 @@ final readonly class RunsSection
         }
         $this->readings($row, $run);
         $this->findings->read($row, $run);
+        array_map(fn (Row $each) => $this->narrated($each, $run), $row->rows('narrations'));
         foreach ($row->rows('marks') as $each) {
             $mark = new Mark(
                 $this->intake->id($each), $run, $each->time('logged_at'), $this->intake->details($each, MarkDetails::class),
@@ -77,6 +80,21 @@ final readonly class RunsSection
             $this->intake->addWithdrawable($mark, $each);
             $this->pictures->take($each, $mark->id);
         }
+    }
+
+    private function narrated(Row $row, Run $run): void
+    {
+        $cues = array_map(
+            static fn (Row $cue) => [$cue->number('from_s') ?? 0.0, $cue->number('to_s') ?? 0.0, $cue->text('text')], $row->rows('cues'),
+        );
+        $narrated = new Narrated(
+            $this->intake->id($row), $run, $row->choice('source', NarratedFrom::class), $row->text('name'), $cues, $row->time('said_at'),
+            $row->number('at_m'),
+        );
+        foreach ($row->rows('settled') as $each) {
+            $narrated->settle($each->text('key'), $each->text('became'));
+        }
+        $this->intake->add($narrated);
     }
 
     private function end(Row $row, Run $run): void

@@ -1,0 +1,60 @@
+import {freshId} from './ids.js';
+import {liveReel} from './live.js';
+import * as queue from './queue.js';
+
+/*
+ * The say line: one sentence, typed or dictated, is shown by the server as the entry that it would become, and kept at Enter. Without a
+ * signal it waits with the other entries and is read when it arrives.
+ */
+export const say = () => ({
+    told: '',
+    problem: '',
+
+    get hasTold() {
+        return this.told !== '';
+    },
+    get hasProblem() {
+        return this.problem !== '';
+    },
+    get words() {
+        return JSON.parse(this.$root.dataset.words);
+    },
+    async keep() {
+        const said = this.$refs.said.value.trim();
+        if (said === '') return;
+        const id = freshId();
+        const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => each.innerText.replace(/\s+/g, ' ').trim());
+        const pairs = [
+            ['said', said],
+            ['reading', document.getElementById('reading').value.trim()],
+            ['entered_at', String(Date.now())],
+        ];
+        if (liveReel()?.reading) pairs.push(['recorded_s', liveReel().reading.t.toFixed(1)]);
+        this.problem = '';
+        this.$refs.said.value = '';
+        const sent = await queue.put({id, url: this.$root.dataset.url + '/say/' + id, words: said, pairs});
+        if (sent.state === 'refused') {
+            this.problem = sent.why;
+            this.$refs.said.value = said;
+            await queue.drop(sent.key);
+            return;
+        }
+        this.told = sent.state === 'stored' ? this.words.kept + ': ' + (read.join('; ') || said) : this.words.words + ': ' + said;
+        // What was shown is no longer asked for.
+        this.$refs.said.dispatchEvent(new Event('asked'));
+    },
+    /** Where it would be is shown on the ribbon. */
+    point() {
+        document.querySelectorAll('.ribbon-said').forEach((mark) => mark.remove());
+        const drawing = document.querySelector('#ribbon svg[data-metre]');
+        if (!drawing) return;
+        this.$root.querySelectorAll('.said-entry[data-from]').forEach((entry) => {
+            const {zero, metre} = drawing.dataset;
+            const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
+            const mark = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+            mark.setAttribute('class', 'ribbon-said');
+            mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${drawing.viewBox.baseVal.height - 40}`);
+            drawing.append(mark);
+        });
+    },
+});

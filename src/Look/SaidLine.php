@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Record\Narrated;
+use Jurvex\Core\Say\Command;
+
+/** A line as it was said to the screen, and what is read from it. */
+final readonly class SaidLine
+{
+    /**
+     * @param list<SaidEntry> $entries that it makes or completes
+     * @param list<array{string, bool}> $pieces what was said, in pieces that were understood and pieces that were not
+     */
+    public function __construct(public Narrated $narrated, public ?Command $command, public array $entries, public array $pieces)
+    {
+    }
+
+    /** What nobody understood. */
+    public function rest(): string
+    {
+        return implode(' … ', array_column(array_filter($this->pieces, static fn (array $piece) => !$piece[1]), 0));
+    }
+
+    /** @return list<SaidEntry> that can be stored */
+    public function whole(): array
+    {
+        return array_values(array_filter($this->entries, static fn (SaidEntry $each) => null !== $each->becomes));
+    }
+}

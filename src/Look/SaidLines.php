@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Record\FindingRepository;
+use App\Record\Mark;
+use App\Record\MarkDetails;
+use App\Record\Narrated;
+use App\Record\NarratedFrom;
+use App\Record\NarratedRepository;
+use App\Record\Run;
+use App\Support\Database\Id;
+use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Say\Command;
+use Jurvex\Core\Say\Entry;
+use Jurvex\Core\Say\Lexicon;
+use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\Reading;
+use Jurvex\Core\Say\Reel;
+use Jurvex\Core\Say\Speech;
+
+/** Reads what is said to the Look screen, line by line: each in the light of those just before it. */
+final readonly class SaidLines
+{
+    public const LANGUAGE = 'en';
+    /** What was said longer ago is another matter, in seconds. */
+    private const REMEMBERED_S = 120;
+
+    public function __construct(private NarratedRepository $narrated, private FindingRepository $findings)
+    {
+    }
+
+    /** @param ?float $atM where the camera is */
+    public function read(string $id, Run $run, string $text, ?float $atM, UnitSystem $units, \DateTimeImmutable $at): SaidLine
+    {
+        $lexicon = Lexicon::of(self::LANGUAGE);
+        $seconds = max(0.0, (float) $at->format('U.u') - (float) $run->startedAt->format('U.u'));
+        $line = new Narrated($id, $run, NarratedFrom::Line, '', [[$seconds, $seconds + 1, $text]], $at, $atM);
+        $command = Command::in($text, $lexicon, $units);
+        $pieces = self::pieces($text, null === $command ? Reading::of(Speech::written($text, $lexicon), $lexicon)->unread() : []);
+        $read = new SaidLine($line, $command, [], $pieces);
+        if (null !== $command) {
+            return $read;
+        }
+        $before = array_values(array_filter(
+            $this->narrated->linesSince($run, $at->modify('-'.self::REMEMBERED_S.' seconds')),
+            static fn (Narrated $each) => $each->id !== $id && $each->saidAt <= $at,
+        ));
+
+        return new SaidLine($line, null, $this->entries($before, $line, $units, $read->rest()), $pieces);
+    }
+
+    /**
+     * @param list<Narrated> $before
+     *
+     * @return list<SaidEntry>
+     */
+    private function entries(array $before, Narrated $line, UnitSystem $units, string $rest): array
+    {
+        $settled = array_merge(...array_map(static fn (Narrated $each) => $each->settled(), [$line, ...$before]));
+        $known = array_map(static fn (Entry $entry) => $entry->plain(), self::heard($before, $units));
+        $said = [];
+        foreach (self::heard([...$before, $line], $units) as $i => $entry) {
+            if (Entry::REACHED !== $entry->kind && $entry->plain() != ($known[$i] ?? [])) {
+                $said[] = $this->entry($entry, $line, $settled, $units, $rest);
+            }
+        }
+
+        return $said;
+    }
+
+    /**
+     * @param list<Narrated> $lines
+     *
+     * @return list<Entry>
+     */
+    private static function heard(array $lines, UnitSystem $units): array
+    {
+        $cues = $readings = [];
+        foreach ($lines as $line) {
+            $cue = $line->asCues()[0];
+            $cues[] = $cue;
+            if (null !== $line->atM) {
+                array_push($readings, [$cue->fromS, $line->atM], [$cue->toS, $line->atM]);
+            }
+        }
+        $lexicon = Lexicon::of(self::LANGUAGE);
+
+        return Narration::read(Speech::timed($cues, $lexicon), $lexicon, $units, new Reel($readings));
+    }
+
+    /** @param array<string, string> $settled */
+    private function entry(Entry $entry, Narrated $line, array $settled, UnitSystem $units, string $rest): SaidEntry
+    {
+        $key = $entry->key();
+        $stored = '' === ($settled[$key] ?? '') ? null : $this->findings->ofRun($settled[$key], $line->run);
+        $kind = Kind::tryFrom($entry->kind);
+        // A low spot waits for its end, and everything for its place.
+        if (null === $entry->fromM || (Extent::Stretch === $kind?->extent() && null === $entry->toM)) {
+            return new SaidEntry($entry, $key, null);
+        }
+        $id = Id::of($line->saidAt, $line->id.$key);
+        if (null === $kind) {
+            return new SaidEntry($entry, $key, null === $entry->depthM ? null : self::mark($entry, $id, $line));
+        }
+        $replaces = null === $stored || null !== $stored->withdrawnAt() ? null : $stored->id;
+        $typed = SaidFields::of($entry, $rest, (int) $line->saidAt->format('Uv')) + ['replaces' => $replaces];
+        try {
+            $finding = FindingEntry::read($id, $typed, $line->run, $units, $line->saidAt);
+
+            return new SaidEntry($entry, $key, $finding, [], $replaces);
+        } catch (RefusedEntry $refused) {
+            return new SaidEntry($entry, $key, null, $refused->errors);
+        }
+    }
+
+    private static function mark(Entry $entry, string $id, Narrated $line): Mark
+    {
+        $details = new MarkDetails();
+        $details->atM = $entry->fromM;
+        $details->depthsM = array_values(array_filter([$entry->depthM, $entry->depthToM], static fn (?float $depth) => null !== $depth));
+        $details->note = $entry->said;
+
+        return new Mark($id, $line->run, $line->saidAt, $details);
+    }
+
+    /**
+     * @param list<array{int, int}> $unread
+     *
+     * @return list<array{string, bool}>
+     */
+    private static function pieces(string $text, array $unread): array
+    {
+        $pieces = [];
+        $at = 0;
+        foreach ($unread as [$from, $to]) {
+            array_push($pieces, [substr($text, $at, $from - $at), true], [substr($text, $from, $to - $from), false]);
+            $at = $to;
+        }
+        $pieces[] = [substr($text, $at), true];
+
+        return array_values(array_filter($pieces, static fn (array $piece) => '' !== $piece[0]));
+    }
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Screen\EntryTexts;
+use App\Support\Units\Formatter;
+use App\Support\Wording\Placeholders;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Say\SpokenCommand;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** Says what was read from what was said. */
+final readonly class SaidTexts
+{
+    public function __construct(private EntryTexts $texts, private Formatter $formatter, private TranslatorInterface $translator)
+    {
+    }
+
+    public function of(SaidLine $line, UnitSystem $units): SaidText
+    {
+        return new SaidText($line->pieces, $this->command($line, $units), array_map(
+            fn (SaidEntry $each) => $this->entry($each, $units), $line->entries,
+        ));
+    }
+
+    /** What was kept, in one line. */
+    public function kept(SaidLine $line, UnitSystem $units): string
+    {
+        $command = $this->command($line, $units);
+        if ('' !== $command) {
+            return $command;
+        }
+        $kept = array_map(fn (SaidEntry $each) => $this->texts->name($each->entry, $units), $line->whole());
+
+        return [] === $kept
+            ? $this->translator->trans('say.kept_words') : $this->translator->trans('say.kept', ['%what%' => implode(', ', $kept)]);
+    }
+
+    private function command(SaidLine $line, UnitSystem $units): string
+    {
+        $command = $line->command;
+
+        return null === $command ? '' : $this->translator->trans('say.command.'.$command->what->value, [
+            '%at%' => SpokenCommand::Again === $command->what
+                ? (null === $line->narrated->atM ? '' : $this->formatter->distance($line->narrated->atM, $units))
+                : (null === $command->atM ? '' : $this->formatter->distance($command->atM, $units)),
+        ]);
+    }
+
+    private function entry(SaidEntry $each, UnitSystem $units): SaidEntryText
+    {
+        $entry = $each->entry;
+        $error = array_values($each->errors)[0] ?? null;
+        $wants = match (true) {
+            null !== $error => $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed'])),
+            $each->needsPlace() => $this->translator->trans('say.where'),
+            null === $each->becomes => $this->translator->trans(null === $entry->toM ? 'say.waits_for_end' : 'say.no_depth'),
+            default => '',
+        };
+
+        return new SaidEntryText(
+            $this->texts->what($entry), $this->texts->at($entry, $units),
+            null === $entry->placeBy ? '' : $this->translator->trans('say.by.'.$entry->placeBy->value),
+            $this->texts->facts($entry, $units), $wants, $entry->fromM, $entry->toM,
+        );
+    }
+}
