@@ -1,6 +1,7 @@
 import * as components from './components.js';
 import {locator} from './locator.js';
 import {look} from './look.js';
+import {narration} from './narration.js';
 import {reel} from './reel.js';
 import {say} from './say.js';
 import {sitePlan} from './site.js';
@@ -32,5 +33,6 @@ delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    Object.entries({...components, locator, look, reel, say, sitePlan}).forEach(([name, component]) => window.Alpine.data(name, component));
+    const all = {...components, locator, look, narration, reel, say, sitePlan};
+    Object.entries(all).forEach(([name, component]) => window.Alpine.data(name, component));
 });

@@ -2,6 +2,24 @@ import {freshId} from './ids.js';
 import {liveReel} from './live.js';
 import * as queue from './queue.js';
 
+/**
+ * Shows on the ribbon where things would be.
+ * @param {HTMLElement[]} entries with data-from and data-to in metres, where they have a place
+ */
+export const point = (entries) => {
+    document.querySelectorAll('.ribbon-said').forEach((mark) => mark.remove());
+    const drawing = document.querySelector('#ribbon svg[data-metre]');
+    if (!drawing) return;
+    const {zero, metre} = drawing.dataset;
+    entries.filter((entry) => entry.dataset.from !== undefined).forEach((entry) => {
+        const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
+        const mark = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+        mark.setAttribute('class', 'ribbon-said');
+        mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${drawing.viewBox.baseVal.height - 40}`);
+        drawing.append(mark);
+    });
+};
+
 /*
  * The say line: one sentence, typed or dictated, is shown by the server as the entry that it would become, and kept at Enter. Without a
  * signal it waits with the other entries and is read when it arrives.
@@ -43,18 +61,7 @@ export const say = () => ({
         // What was shown is no longer asked for.
         this.$refs.said.dispatchEvent(new Event('asked'));
     },
-    /** Where it would be is shown on the ribbon. */
     point() {
-        document.querySelectorAll('.ribbon-said').forEach((mark) => mark.remove());
-        const drawing = document.querySelector('#ribbon svg[data-metre]');
-        if (!drawing) return;
-        this.$root.querySelectorAll('.said-entry[data-from]').forEach((entry) => {
-            const {zero, metre} = drawing.dataset;
-            const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
-            const mark = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-            mark.setAttribute('class', 'ribbon-said');
-            mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${drawing.viewBox.baseVal.height - 40}`);
-            drawing.append(mark);
-        });
+        point([...this.$root.querySelectorAll('.said-entry')]);
     },
 });

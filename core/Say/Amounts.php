@@ -130,7 +130,8 @@ final readonly class Amounts
     {
         $part = $this->is('and', $amount->last + 1) ? $this->numbers->fraction($amount->last + 2) : null;
         $end = null === $part ? 0 : $amount->last + 2 + $part[1];
-        if (null === $part || $part[0] >= 1 || null !== $this->length($end)[1] || $this->is('of', $end) || $this->is('articles', $end)) {
+        $isOfAThing = $this->is('of', $end) && $this->is('articles', $end + 1);
+        if (null === $part || $part[0] >= 1 || null !== $this->length($end)[1] || $isOfAThing || $this->is('articles', $end)) {
             return $amount;
         }
 

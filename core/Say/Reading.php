@@ -96,7 +96,8 @@ final readonly class Reading
     public function unread(): array
     {
         $read = [];
-        foreach ([...array_map(static fn (Atom $atom) => [$atom->first, $atom->last], $this->atoms), ...$this->spans()] as [$first, $last]) {
+        $atoms = array_map(static fn (Atom $atom) => [$atom->first, $atom->last], $this->atoms);
+        foreach ([...$atoms, ...$this->spans()] as [$first, $last]) {
             for ($i = $first; $i <= $last; ++$i) {
                 $read[$i] = true;
             }
@@ -143,7 +144,7 @@ final readonly class Reading
         $begins = [0];
         foreach ($this->speech->words as $i => $word) {
             $isCut = isset($this->marks['cut'][$i]) && !isset($inside[$i]);
-            if ($i > end($begins) && ($isCut || $word->isAfterPause || $this->speech->words[$i - 1]->isStop())) {
+            if ($i > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $i;
             }
         }

@@ -26,16 +26,22 @@ final readonly class Speech
         return new self($text, self::words($text, 0, $lexicon), false);
     }
 
-    /** @param list<Cue> $cues in the order of time */
-    public static function timed(array $cues, Lexicon $lexicon): self
+    /**
+     * @param list<Cue> $cues in the order of time
+     * @param bool $areSentences whether each stands for itself, however soon the next follows
+     */
+    public static function timed(array $cues, Lexicon $lexicon, bool $areSentences = false): self
     {
         $text = '';
         $words = [];
         $end = null;
         foreach ($cues as $cue) {
-            $isAfterPause = null === $end || $cue->fromS - $end >= self::PAUSE_S;
+            if (null !== $end && ($areSentences || $cue->fromS - $end >= self::PAUSE_S)) {
+                // A pause is a full stop that nobody wrote.
+                $words[] = new Word('.', \strlen($text), \strlen($text), $end);
+            }
             $text .= '' === $text ? '' : ' ';
-            array_push($words, ...self::words($cue->text, \strlen($text), $lexicon, $cue, $isAfterPause));
+            array_push($words, ...self::words($cue->text, \strlen($text), $lexicon, $cue));
             $text .= $cue->text;
             $end = $cue->toS;
         }
@@ -50,7 +56,7 @@ final readonly class Speech
     }
 
     /** @return list<Word> */
-    private static function words(string $text, int $offset, Lexicon $lexicon, ?Cue $cue = null, bool $isAfterPause = false): array
+    private static function words(string $text, int $offset, Lexicon $lexicon, ?Cue $cue = null): array
     {
         preg_match_all(self::WORD, $text, $found, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
         $words = [];
@@ -64,7 +70,7 @@ final readonly class Speech
             if ($lexicon->isFiller($plain)) {
                 continue;
             }
-            $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number, $isAfterPause && [] === $words);
+            $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number);
         }
 
         return $words;

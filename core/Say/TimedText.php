@@ -10,8 +10,8 @@ use Jurvex\Core\Input\BadInput;
 final class TimedText
 {
     private const MOST_CUES = 20_000;
-    /** A line of plain text is heard until the next one, and no longer than this, in seconds. */
-    private const LONGEST_LINE_S = 12.0;
+    /** A line of plain text is said at the usual pace, in words a second. */
+    private const WORDS_PER_S = 2.5;
     private const TIME = '(?:(\d{1,3}):)?(\d{1,2}):(\d{2})(?:[.,](\d{1,3}))?';
     private const NOT_SPOKEN = '/^(?:WEBVTT|NOTE|STYLE|REGION)\b/';
 
@@ -96,8 +96,8 @@ final class TimedText
         }
         $cues = [];
         foreach ($told as $i => [$from, $words]) {
-            $next = $told[$i + 1][0] ?? $from + self::LONGEST_LINE_S;
-            $cues[] = new Cue($from, max($from, min($next, $from + self::LONGEST_LINE_S)), $words);
+            $end = $from + (1 + substr_count($words, ' ')) / self::WORDS_PER_S;
+            $cues[] = new Cue($from, max($from, min($told[$i + 1][0] ?? $end, $end)), $words);
         }
 
         return array_values(array_filter($cues, static fn (Cue $cue) => '' !== $cue->text));

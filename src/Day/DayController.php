@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\JobRepository;
 use App\Record\SecondOpinionRepository;
 use App\Record\UpkeepPlanRepository;
+use App\Work\SaidWords;
 use App\Work\UnfinishedLooks;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -24,7 +25,7 @@ final class DayController extends AbstractController
     #[Route('/', name: 'day', methods: 'GET')]
     public function day(
         Account $account, JobRepository $jobs, UnfinishedLooks $unfinished, Request $request, ClockInterface $clock,
-        SecondOpinionRepository $seconds, UpkeepPlanRepository $plans,
+        SecondOpinionRepository $seconds, UpkeepPlanRepository $plans, SaidWords $said,
     ): Response {
         $firm = $account->firm;
         $today = $firm->today($clock->now());
@@ -34,6 +35,7 @@ final class DayController extends AbstractController
             'today' => $today,
             'find' => $words,
             'found' => '' === $words ? null : $jobs->search($firm, $words),
+            'said' => $said->find($words, $firm),
             'jobs' => $jobs->onDay($firm, $today),
             'unfinished' => $unfinished->of($firm),
             'due' => $plans->due($firm, $today->modify(self::UPKEEP_AHEAD), self::MOST_DUE),

@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Firm\Firm;
 use App\Firm\Role;
 use App\Firm\StartingKit;
+use App\Work\SaidWords;
 use App\Work\Tracks;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Measure\UnitSystem;
@@ -22,6 +23,7 @@ final readonly class DemoWorld
         private EntityManagerInterface $manager,
         private UserPasswordHasherInterface $hasher,
         private Tracks $tracks,
+        private SaidWords $words,
     ) {
     }
 
@@ -48,6 +50,7 @@ final readonly class DemoWorld
         // Its own prices, in its own currency; the other firm still has the starting values.
         $lantern->price(['dig' => ['start' => [520, 880]], 'items' => ['call_out' => [95, 150]]], '$');
         (new LanternJobs($demo))->build($lantern);
+        (new NarratedRun($demo, $this->manager, $this->words))->build($lantern);
         $this->manager->flush();
     }
 

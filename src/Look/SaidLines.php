@@ -90,7 +90,7 @@ final readonly class SaidLines
         }
         $lexicon = Lexicon::of(self::LANGUAGE);
 
-        return Narration::read(Speech::timed($cues, $lexicon), $lexicon, $units, new Reel($readings));
+        return Narration::read(Speech::timed($cues, $lexicon, true), $lexicon, $units, new Reel($readings));
     }
 
     /** @param array<string, string> $settled */

@@ -7,7 +7,10 @@ namespace App\Look;
 use App\Screen\EntryTexts;
 use App\Support\Units\Formatter;
 use App\Support\Wording\Placeholders;
+use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\SpokenCommand;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -49,6 +52,24 @@ final readonly class SaidTexts
         ]);
     }
 
+    /** Something that was read from a recording's words. */
+    public function read(Entry $entry, UnitSystem $units): SaidEntryText
+    {
+        $isOpen = Extent::Stretch === Kind::tryFrom($entry->kind)?->extent() && null === $entry->toM;
+
+        return $this->text($entry, null === $entry->fromM ? $this->translator->trans('narration.where')
+            : ($isOpen ? $this->translator->trans('narration.end') : ''), $units);
+    }
+
+    private function text(Entry $entry, string $wants, UnitSystem $units): SaidEntryText
+    {
+        return new SaidEntryText(
+            $this->texts->what($entry), $this->texts->at($entry, $units),
+            null === $entry->placeBy ? '' : $this->translator->trans('say.by.'.$entry->placeBy->value),
+            $this->texts->facts($entry, $units), $wants, $entry->fromM, $entry->toM,
+        );
+    }
+
     private function entry(SaidEntry $each, UnitSystem $units): SaidEntryText
     {
         $entry = $each->entry;
@@ -60,10 +81,6 @@ final readonly class SaidTexts
             default => '',
         };
 
-        return new SaidEntryText(
-            $this->texts->what($entry), $this->texts->at($entry, $units),
-            null === $entry->placeBy ? '' : $this->translator->trans('say.by.'.$entry->placeBy->value),
-            $this->texts->facts($entry, $units), $wants, $entry->fromM, $entry->toM,
-        );
+        return $this->text($entry, $wants, $units);
     }
 }

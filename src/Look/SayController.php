@@ -60,7 +60,8 @@ final class SayController extends JobController
         $at = $run->whenSaid($form->getString('entered_at'), $this->now());
         $atM = $this->readingOf($run, $form->getString('reading'), $account->units());
         $line = $lines->read($id, $run, $said, $atM, $account->units(), $at);
-        $stored = null === $line->command ? self::settled($line, $findings, $run) : $this->obeyed($line->command, $run, $atM, $findings);
+        $stored = null === $line->command
+            ? self::settled($line, $findings, $run) : self::obeyed($line->command, $line->narrated, $findings);
         if ('' !== $said) {
             $this->store($line->narrated, ...$stored);
             $words->add($line->narrated);
@@ -87,15 +88,16 @@ final class SayController extends JobController
     }
 
     /** @return list<object> what is to be stored */
-    private function obeyed(Command $command, Run $run, ?float $atM, FindingRepository $findings): array
+    private static function obeyed(Command $command, Narrated $said, FindingRepository $findings): array
     {
+        $run = $said->run;
         $last = $findings->lastEntered($run);
-        $at = SpokenCommand::Again === $command->what ? $atM : $command->atM;
+        $at = SpokenCommand::Again === $command->what ? $said->atM : $command->atM;
         if (null === $last || (null === $at && SpokenCommand::Undo !== $command->what)) {
             return [];
         }
         if (SpokenCommand::Undo === $command->what) {
-            $last->withdraw($this->now());
+            $last->withdraw($said->saidAt);
             if (null !== $last->replaces) {
                 $findings->ofRun($last->replaces, $run)?->restore();
             }
@@ -103,11 +105,11 @@ final class SayController extends JobController
             return [];
         }
         if (SpokenCommand::Place === $command->what) {
-            $last->withdraw($this->now());
+            $last->withdraw($said->saidAt);
         }
 
         return [new LoggedFinding(
-            $id = Id::fresh(), $run, $last->finding()->movedTo($id, Length::metres((float) $at)), $this->now(),
+            $id = Id::fresh(), $run, $last->finding()->movedTo($id, Length::metres((float) $at)), $said->saidAt,
             replaces: SpokenCommand::Place === $command->what ? $last->id : null,
         )];
     }

@@ -10,6 +10,7 @@ use App\Record\PropertyRepository;
 use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
 use App\Support\Form\SentForm;
+use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -24,14 +25,14 @@ final class PropertyController extends AbstractController
 {
     public function __construct(
         private readonly PropertyRepository $properties, private readonly EntityManagerInterface $manager,
-        private readonly ClockInterface $clock, private readonly PropertyPages $pages,
+        private readonly ClockInterface $clock, private readonly PropertyPages $pages, private readonly SaidWords $words,
     ) {
     }
 
     #[Route('', name: 'property', methods: 'GET')]
-    public function property(string $property, Account $account): Response
+    public function property(string $property, Account $account, Request $request): Response
     {
-        return $this->page($this->ours($property, $account), $account);
+        return $this->page($this->ours($property, $account), $account, said: $request->query->getString('said'));
     }
 
     /** Upkeep on a cycle; sent twice it is there once. */
@@ -84,12 +85,14 @@ final class PropertyController extends AbstractController
         return $this->properties->findOneBy(['id' => $id, 'firm' => $account->firm]) ?? throw $this->createNotFoundException();
     }
 
-    private function page(Property $property, Account $account, ?FormInterface $form = null): Response
+    private function page(Property $property, Account $account, ?FormInterface $form = null, string $said = ''): Response
     {
         $page = $this->pages->of($property, $account->units());
         $form ??= $this->form($property, PlanValues::proposed($page->proposal));
 
-        return $this->render('upkeep/property.html.twig', ['page' => $page, 'form' => $form]);
+        return $this->render('upkeep/property.html.twig', [
+            'page' => $page, 'form' => $form, 'said' => $said, 'hits' => $this->words->find($said, $account->firm, $property),
+        ]);
     }
 
     private function form(Property $property, PlanValues $values, ?string $id = null): FormInterface

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Firm\Firm;
 use App\Record\Narrated;
+use App\Record\NarratedRepository;
 use App\Record\Property;
 use Doctrine\DBAL\Connection;
 
@@ -13,29 +15,30 @@ final readonly class SaidWords
 {
     private const MOST = 100;
 
-    public function __construct(private Connection $connection)
+    public function __construct(private Connection $connection, private NarratedRepository $narrated)
     {
     }
 
-    public function add(Narrated $narrated): void
+    /** @param list<array{float, float}> $places what is known of where: seconds and metres, in the order of time */
+    public function add(Narrated $narrated, array $places = []): void
     {
-        $this->remove($narrated);
+        $this->connection->executeStatement('DELETE FROM said_words WHERE narrated_id = ?', [$narrated->id]);
         $job = $narrated->job();
-        foreach ($narrated->cues as [$from, , $text]) {
+        foreach ($narrated->cues as [$from, $to, $text]) {
+            $there = array_filter($places, static fn (array $place) => $place[0] >= $from && $place[0] <= $to);
             $this->connection->insert('said_words', [
                 'text' => $text, 'narrated_id' => $narrated->id, 'job_id' => $job->id, 'property_id' => $job->property()->id,
-                'firm_id' => $job->firm->id, 'at_s' => $from, 'at_m' => $narrated->atM,
+                'firm_id' => $job->firm->id, 'at_s' => $from, 'at_m' => $narrated->atM ?? array_values($there)[0][1] ?? null,
             ]);
         }
     }
 
-    public function remove(Narrated $narrated): void
-    {
-        $this->connection->executeStatement('DELETE FROM said_words WHERE narrated_id = ?', [$narrated->id]);
-    }
-
-    /** @return list<array{narrated: string, job: string, at_s: float, at_m: ?float, text: string}> the best first */
-    public function find(string $words, string $firm, ?Property $property = null): array
+    /**
+     * @param ?Property $property where; none for all of the firm's jobs
+     *
+     * @return list<SaidHit> the best first
+     */
+    public function find(string $words, Firm $firm, ?Property $property = null): array
     {
         preg_match_all('/[\p{L}\p{N}]+/u', $words, $found);
         if ([] === $found[0]) {
@@ -44,16 +47,26 @@ final readonly class SaidWords
         // Each word as a prefix: what is typed is looked for before it is finished.
         $query = implode(' ', array_map(static fn (string $word) => '"'.$word.'"*', $found[0]));
         $rows = $this->connection->fetchAllAssociative(
-            'SELECT narrated_id, job_id, at_s, at_m, text FROM said_words WHERE said_words MATCH ? AND firm_id = ?'
+            'SELECT narrated_id, at_s, at_m, text FROM said_words WHERE said_words MATCH ? AND firm_id = ?'
                 .(null === $property ? '' : ' AND property_id = ?').' ORDER BY rank LIMIT '.self::MOST,
-            null === $property ? [$query, $firm] : [$query, $firm, $property->id],
+            null === $property ? [$query, $firm->id] : [$query, $firm->id, $property->id],
         );
+        $narrated = [];
+        foreach ($this->narrated->findBy(['id' => array_column($rows, 'narrated_id')]) as $each) {
+            $narrated[$each->id] = $each;
+        }
+        $hits = [];
+        foreach ($rows as $row) {
+            $each = $narrated[self::word($row['narrated_id'])] ?? null;
+            if (null !== $each) {
+                $hits[] = new SaidHit(
+                    $each, is_numeric($row['at_s']) ? (float) $row['at_s'] : 0.0, is_numeric($row['at_m']) ? (float) $row['at_m'] : null,
+                    self::word($row['text']),
+                );
+            }
+        }
 
-        return array_map(static fn (array $row) => [
-            'narrated' => self::word($row['narrated_id']), 'job' => self::word($row['job_id']),
-            'at_s' => is_numeric($row['at_s']) ? (float) $row['at_s'] : 0.0,
-            'at_m' => is_numeric($row['at_m']) ? (float) $row['at_m'] : null, 'text' => self::word($row['text']),
-        ], $rows);
+        return $hits;
     }
 
     private static function word(mixed $value): string

@@ -64,9 +64,10 @@ return [
     ],
     // Said for nothing.
     'small_words' => [
-        'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe', 'line', 'side',
-        'about',
-        'from', 'up', 'down', 'bit', 'lot', 'very', 'so', 'too', 'we', 'i', 'you', 'that', 'this', 'foot', 'feet', 'inch', 'percent',
+        'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe', 'line',
+
+        'side', 'about', 'from', 'up', 'down', 'bit', 'lot', 'very', 'so', 'too', 'we', 'i', 'you', 'that', 'this', 'foot', 'feet',
+        'inch', 'percent',
     ],
     'fillers' => ['kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really'],
     'water' => ['water'],

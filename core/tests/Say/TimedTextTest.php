@@ -27,7 +27,7 @@ final class TimedTextTest extends TestCase
         ];
         yield 'plain lines' => [
             "0:04 at 18 feet\n[0:10] - an offset\nof half an inch\n1:00:00 the main", [
-                [4.0, 10.0, 'at 18 feet'], [10.0, 22.0, 'an offset of half an inch'], [3600.0, 3612.0, 'the main'],
+                [4.0, 5.2, 'at 18 feet'], [10.0, 12.4, 'an offset of half an inch'], [3600.0, 3600.8, 'the main'],
             ],
         ];
         yield 'captions that roll' => [

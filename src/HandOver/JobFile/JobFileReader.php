@@ -27,6 +27,7 @@ use App\Record\SentLetter;
 use App\Record\StuckTool;
 use App\Support\Files\FileError;
 use App\Support\Files\RefusedFile;
+use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Validator\Validator\ValidatorInterface;
 
@@ -48,6 +49,7 @@ final readonly class JobFileReader
         private JobFileSchema $schema,
         private JobFileWriter $writer,
         private PropertyRepository $properties,
+        private SaidWords $words,
     ) {
     }
 
@@ -84,6 +86,11 @@ final readonly class JobFileReader
             $chosen = ['chosen_opening_id' => $given->optionalText('chosen_opening')];
             $this->manager->getConnection()->update('job', $chosen, ['id' => $job->id]);
             $intake->storeTheRest();
+            foreach ($intake->entries() as $entry) {
+                if ($entry instanceof Narrated) {
+                    $this->words->add($entry);
+                }
+            }
         });
         $this->manager->clear();
 

@@ -1,0 +1,67 @@
+import {point} from './say.js';
+
+const FORMS = {Enter: '.narration-accept', x: '.narration-down', z: '.narration-again'};
+
+/*
+ * What was read from a recording, gone through by keys: up and down, Enter keeps, X turns down, Z takes back, E corrects. Each answer comes
+ * back from the server with the next proposal in hand.
+ */
+export const narration = () => ({
+    init() {
+        const rows = this.rows;
+        const {at, done} = this.$root.dataset;
+        const last = rows.findIndex((row) => row.dataset.key === done);
+        const isOpen = (row) => 'open' in row.dataset;
+        const next =
+            rows.find((row) => row.dataset.key === at) ||
+            rows.find((row, i) => i > last && isOpen(row)) ||
+            rows.find(isOpen) ||
+            rows[Math.max(0, last)];
+        if (next) this.$nextTick(() => this.take(next));
+    },
+    get rows() {
+        return [...this.$root.querySelectorAll('.narration-proposal')];
+    },
+    get current() {
+        return document.activeElement.closest('.narration-proposal');
+    },
+    take(row) {
+        row.focus({preventScroll: true});
+        // Within the list only: the ribbon above it stays in sight.
+        const list = row.parentElement;
+        list.scrollTop = row.offsetTop - list.offsetTop - (list.clientHeight - row.clientHeight) / 2;
+        point([row]);
+    },
+    step(by) {
+        const rows = this.rows;
+        const at = rows.indexOf(this.current);
+        const next = rows[Math.min(rows.length - 1, Math.max(0, at + by))];
+        if (next) this.take(next);
+    },
+    key(event) {
+        if (event.ctrlKey || event.metaKey || event.altKey) return;
+        const typing = event.target.matches('input');
+        if (event.target.matches('button, a, video') && event.key === 'Enter') return;
+        const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+        if (pressed === 'ArrowDown' || (pressed === 'j' && !typing)) this.step(1);
+        else if (pressed === 'ArrowUp' || (pressed === 'k' && !typing)) this.step(-1);
+        else if (pressed === 'Enter') this.send('.narration-accept', typing);
+        else if (typing) return;
+        else if (pressed === 'e') this.current?.querySelector('.narration-change')?.click();
+        else if (FORMS[pressed]) this.send(FORMS[pressed], false);
+        else return;
+        event.preventDefault();
+    },
+    /** What is still asked for is typed first. */
+    send(selector, typed) {
+        const form = this.current?.querySelector(selector);
+        const field = form?.querySelector('input:not([type=hidden])');
+        if (field && !typed && field.value === '') field.focus();
+        else form?.requestSubmit();
+    },
+    jump(event) {
+        if (!this.$refs.video) return;
+        this.$refs.video.currentTime = Number(event.currentTarget.dataset.at);
+        this.$refs.video.play().catch(() => {});
+    },
+});

@@ -1,0 +1,107 @@
+import {expect, test} from '@playwright/test';
+import {complaints, jobAddress, leave, signIn} from './steps.mjs';
+
+const OTHER = 'bo@lantern.example';
+const FOOT_M = 0.3048;
+
+/** What stands in the job's first run, as its job file has it: kind, feet from and to. */
+const standing = async (page, job) => {
+    const file = await (await page.request.get(job + '/job.json')).json();
+    const feet = (metres) => (metres === null ? null : Math.round((metres / FOOT_M) * 10) / 10);
+    return file.runs[0].findings
+        .filter((each) => each.withdrawn_at === null)
+        .map((each) => [each.kind, feet(each.from_m), feet(each.to_m)])
+        .sort((one, other) => one[1] - other[1]);
+};
+
+test.describe('on a phone', () => {
+    test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
+
+    test('twelve sentences become the record', async ({page, context}) => {
+        const heard = complaints(page);
+        await signIn(page, OTHER);
+        const job = await jobAddress(page, 'Sail loft');
+        const before = await standing(page, job);
+        await page.goto(job + '/look');
+        const said = page.getByLabel('Say it');
+        const say = async (words, read) => {
+            await said.tap();
+            await page.keyboard.type(words);
+            if (read !== undefined) await expect(page.locator('#said-read')).toContainText(read);
+            await page.keyboard.press('Enter');
+            await expect(said).toHaveValue('');
+        };
+        await say('uh right about twenty six feet yeah little bit of root there', 'Root cords 26\' 0"');
+        await say('at 30 feet an offset about half an inch facing the flow', 'Offset joint 30\' 0"');
+        await say('34 feet', 'Nothing here is understood as an entry');
+        await say('a wye on the right', 'Tie-in 34\' 0"');
+        await say('not seeing any cracks through here');
+        await say('the belly starts at 40 feet', 'Waits for its end');
+        await say('two inches of water in it');
+        await say('and it ends at 47 feet', 'Low spot 40\' 0"–47\' 0"');
+        await say('looks like a hairline crack along the top at 52 feet', 'Likely crack');
+        await say('that was at 54', 'The last finding was at 54\' 0"');
+        // Without a signal it waits, and is read when there is one.
+        await context.setOffline(true);
+        await said.tap();
+        await page.keyboard.type('a hole at 60, sorry, 62 feet');
+        await page.keyboard.press('Enter');
+        await expect(page.locator('.say .told')).toContainText('Waits for a signal');
+        await context.setOffline(false);
+        await expect.poll(async () => (await standing(page, job)).length, {timeout: 20_000}).toBe(before.length + 6);
+        await say('we are at the city main at 70 feet', 'Tap into the main');
+
+        const wanted = [
+            ['root_cords', 26, null],
+            ['offset_joint', 30, null],
+            ['tie_in', 34, null],
+            ['low_spot', 40, 47],
+            ['crack', 54, null],
+            ['hole', 62, null],
+            ['tap', 70, null],
+        ];
+        await expect.poll(() => standing(page, job)).toEqual(
+            [...before, ...wanted].sort((one, other) => one[1] - other[1]),
+        );
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth);
+        expect(wide).toBeLessThanOrEqual(360);
+        // Without a signal the browser says so.
+        expect(heard.filter((each) => !/ERR_INTERNET_DISCONNECTED|htmx:(afterRequest|sendError)/.test(each))).toEqual([]);
+    });
+});
+
+test('the words of a recording of four minutes become a reviewed log by keys alone', async ({page}) => {
+    const heard = complaints(page);
+    await signIn(page, OTHER);
+    const job = await jobAddress(page, 'Rope store');
+    await page.goto(job + '/look');
+    await page.goto((await page.getByRole('link', {name: 'What was said on the recording', includeHidden: true}).first().getAttribute('href')));
+    await expect(page.getByRole('status')).toContainText('12 are left to go through.');
+    const press = (key) => leave(page, () => page.keyboard.press(key));
+    const here = page.locator('.narration-proposal:focus');
+    // The first is turned down, taken back and kept; the hole that nobody is sure of is turned down.
+    await expect(here).toContainText('Scale');
+    await press('x');
+    await page.keyboard.press('ArrowUp');
+    await press('z');
+    for (let left = 12; left > 0; left--) {
+        await expect(here).toBeVisible();
+        await press((await here.textContent()).includes('Hole') ? 'x' : 'Enter');
+    }
+    await expect(page.getByRole('status')).toContainText('All is gone through.');
+    expect(await standing(page, job)).toEqual([
+        ['scale', 3, 9],
+        ['tie_in', 11, null],
+        ['transition', 16.5, null],
+        ['offset_joint', 16.5, null],
+        ['root_threads', 24, null],
+        ['root_clump', 31, null],
+        ['low_spot', 38, 44],
+        ['crack', 51, null],
+        ['separated_joint', 64, null],
+        ['tap', 73, null],
+    ]);
+    const file = await (await page.request.get(job + '/job.json')).json();
+    expect(file.runs[0].marks.map((mark) => mark.depths_m)).toEqual([[expect.closeTo(1.626, 3)]]);
+    expect(heard).toEqual([]);
+});

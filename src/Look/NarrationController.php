@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Firm\Account;
+use App\Record\FindingRepository;
+use App\Record\Job;
+use App\Record\Mark;
+use App\Record\Narrated;
+use App\Record\NarratedRepository;
+use App\Record\Run;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Files\Limited;
+use App\Support\Wording\Placeholders;
+use App\Work\SaidWords;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Input\BadInput;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** The timed text of a run's recording: its proposals are accepted, changed or turned down one by one. Nothing else of it is stored. */
+#[Route('/jobs/{job}/look/runs/{run}/narration', requirements: ['run' => Id::PATTERN, 'id' => Id::PATTERN])]
+final class NarrationController extends JobController
+{
+    /** In bytes: a day of talk. */
+    private const LARGEST = 2_000_000;
+
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
+        private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
+        private readonly SaidWords $words,
+    ) {
+        parent::__construct($screens, $manager, $clock);
+    }
+
+    #[Route('', name: 'narration', methods: 'GET')]
+    public function page(Job $job, string $run, Account $account, Request $request): Response
+    {
+        return $this->shownOf($this->existing(Run::class, $job, $run), $request, $account);
+    }
+
+    /** Takes timed text in, beside the recording or alone. */
+    #[Route('/{id}', name: 'narration_attach', methods: 'POST')]
+    public function attach(Job $job, string $run, string $id, Account $account, Request $request): Response
+    {
+        $run = $this->existing(Run::class, $job, $run);
+        if (null === $this->narrated->find($id)) {
+            $upload = $request->files->get('text');
+            $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
+            $text = false === $stream ? '' : Limited::text($stream, self::LARGEST);
+            $name = $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '';
+            try {
+                $narrated = Proposals::narrated($id, $run, $name, $text ?? throw new BadInput('too_long', 'line 1'), $this->now());
+            } catch (BadInput $refused) {
+                return $this->shownOf($run, $request, $account, refused: $this->refusal($refused));
+            }
+            $this->store($narrated);
+            $placed = array_filter($this->proposals->of($narrated, $account->units()), static fn (Proposal $each) => $each->isWhole());
+            $this->words->add($narrated, array_values(array_map(
+                static fn (Proposal $each) => [$each->entry->atS ?? 0.0, $each->entry->fromM ?? 0.0], $placed,
+            )));
+        }
+
+        return $this->back($run);
+    }
+
+    /** Keeps a proposal as a finding or mark. */
+    #[Route('/{id}/accept', name: 'narration_accept', methods: 'POST')]
+    public function accept(Job $job, string $run, string $id, Account $account, Request $request): Response
+    {
+        [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
+        if ($proposal->isAccepted()) {
+            return $this->back($run);
+        }
+        $typed = ['from' => $request->request->getString('from'), 'to' => $request->request->getString('to')];
+        try {
+            $entry = $this->proposals->entry($proposal, $narrated, $typed, $account->units(), $this->now());
+        } catch (RefusedEntry $refused) {
+            $error = array_values($refused->errors)[0];
+            $words = $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
+
+            return $this->shownOf($run, $request, $account, [$proposal->key => $words]);
+        }
+        $narrated->settle($proposal->key, $entry->id);
+        $this->store($entry);
+
+        return $this->back($run, $proposal->key);
+    }
+
+    /** It is no finding. */
+    #[Route('/{id}/down', name: 'narration_down', methods: 'POST')]
+    public function down(Job $job, string $run, string $id, Account $account, Request $request): Response
+    {
+        [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
+        if ($proposal->isOpen()) {
+            $narrated->settle($proposal->key, '');
+            $this->store();
+        }
+
+        return $this->back($run, $proposal->key);
+    }
+
+    /** Takes back what was said of a proposal, and the entry that it became. */
+    #[Route('/{id}/again', name: 'narration_again', methods: 'POST')]
+    public function again(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings): Response
+    {
+        [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
+        if ($proposal->isAccepted()) {
+            $findings->ofRun((string) $proposal->became, $run)?->withdraw($this->now());
+            $mark = $this->manager->find(Mark::class, (string) $proposal->became);
+            if ($mark?->run === $run) {
+                $mark->withdraw($this->now());
+            }
+        }
+        $narrated->unsettle($proposal->key);
+        $this->store();
+
+        return $this->back($run, $proposal->key, 'at');
+    }
+
+    /** @return array{Run, Narrated, Proposal} */
+    private function asked(Job $job, string $run, string $id, Request $request, Account $account): array
+    {
+        $run = $this->existing(Run::class, $job, $run);
+        $narrated = $this->narrated->find($id);
+        if (null === $narrated || $narrated->run !== $run) {
+            throw $this->createNotFoundException();
+        }
+        $key = $request->request->getString('key');
+        foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
+            if ($proposal->key === $key) {
+                return [$run, $narrated, $proposal];
+            }
+        }
+        throw $this->createNotFoundException();
+    }
+
+    /** @param array<string, string> $errors by proposal */
+    private function shownOf(Run $run, Request $request, Account $account, array $errors = [], string $refused = ''): Response
+    {
+        $request->query->set('run', $run->id);
+        $texts = $this->narrated->recordings($run);
+        $narrated = [] === $texts ? null : $texts[\count($texts) - 1];
+        $rows = null === $narrated ? [] : $this->rows($narrated, $account, $errors);
+
+        return $this->show($run->job, $request, [
+            'run' => $run, 'page' => new NarrationPage($narrated, $rows, $refused),
+        ], 'look/narration.html.twig', '' !== $refused || [] !== $errors);
+    }
+
+    /**
+     * @param array<string, string> $errors by proposal
+     *
+     * @return list<NarratedRow> in the order of time, a proposal behind its words
+     */
+    private function rows(Narrated $narrated, Account $account, array $errors): array
+    {
+        $rows = array_map(static fn (array $cue) => new NarratedRow($cue[0], $cue[2]), $narrated->cues);
+        foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
+            $text = $this->texts->read($proposal->entry, $account->units());
+            $rows[] = new NarratedRow($proposal->entry->atS ?? 0.0, '', $proposal, $text, $errors[$proposal->key] ?? '');
+        }
+        usort($rows, static fn (NarratedRow $one, NarratedRow $other) => [$one->atS, null !== $one->proposal]
+            <=> [$other->atS, null !== $other->proposal]);
+
+        return $rows;
+    }
+
+    private function refusal(BadInput $refused): string
+    {
+        return $this->translator->trans('narration.refused.'.$refused->reason, ['%at%' => (string) preg_replace('/\D/', '', $refused->at)]);
+    }
+
+    /** @param string $as whether the proposal is done, or to be looked at again */
+    private function back(Run $run, string $key = '', string $as = 'done'): Response
+    {
+        $at = ['job' => $run->job->id, 'run' => $run->id] + ('' === $key ? [] : [$as => $key]);
+
+        return $this->redirectToRoute('narration', $at, Response::HTTP_SEE_OTHER);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Look;
+    }
+}

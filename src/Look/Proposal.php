@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use Jurvex\Core\Say\Entry;
+
+/** What was read from a recording's words, and what became of it. */
+final readonly class Proposal
+{
+    /** @param ?string $became the finding or mark that it is; empty where it was turned down, none where nobody has said */
+    public function __construct(public Entry $entry, public string $key, public ?string $became)
+    {
+    }
+
+    public function isOpen(): bool
+    {
+        return null === $this->became;
+    }
+
+    public function isAccepted(): bool
+    {
+        return null !== $this->became && '' !== $this->became;
+    }
+
+    /** Whether it can be accepted as it is; else its place is asked for. */
+    public function isWhole(): bool
+    {
+        return null !== $this->entry->fromM;
+    }
+}

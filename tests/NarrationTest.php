@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Tests;
+
+use App\HandOver\JobFile\JobFileWriter;
+use App\Record\Job;
+use App\Record\LoggedFinding;
+use App\Record\Mark;
+use App\Record\Narrated;
+use App\Record\Run;
+use App\Support\Database\Id;
+use Symfony\Component\DomCrawler\Crawler;
+
+/** What is said becomes the record: line by line on the Look screen, or from the timed text of a recording. */
+final class NarrationTest extends ApplicationTestCase
+{
+    private const SPOKEN = "WEBVTT\n\n00:02.000 --> 00:05.000\nat 11 feet there's a wye on the left\n\n"
+        ."00:20.000 --> 00:23.000\na few hair roots right here\n\n00:50.000 --> 00:53.000\nsome kind of peculiar noise in the attic\n\n"
+        ."01:10.000 --> 01:12.000\nnot seeing any cracks at 30 feet\n\n01:30.000 --> 01:34.000\nat 40 feet, it's five feet deep\n";
+
+    public function testALineIsShownAsWhatItWouldBecomeAndKeptOnce(): void
+    {
+        $run = $this->ropeStore();
+        $base = $this->look($run);
+        $said = 'looks like an offset at 22 feet, half an inch, with gubbins';
+        $read = $this->get($base.'/say?said='.urlencode($said).'&reading=10');
+        $told = $read->filter('.said-entry')->text(normalizeWhitespace: true);
+        self::assertStringContainsString('Likely offset joint 22\' 0" as said 1/2 in', $told);
+        self::assertSame('gubbins', $read->filter('u')->text());
+        self::assertSame([], $this->found($run), 'Nothing is stored before somebody keeps it.');
+
+        $id = Id::fresh();
+        foreach ([1, 2] as $_) {
+            $this->send($base.'/say/'.$id, ['said' => $said, 'reading' => '10']);
+            self::assertSame(201, $this->statusCode());
+        }
+        $found = $this->found($run);
+        self::assertCount(1, $found);
+        self::assertSame(['offset_joint', 'likely', 12.7, 'gubbins'], [
+            $found[0]->kind->value, $found[0]->sureness->value, $found[0]->size, $found[0]->note,
+        ]);
+        self::assertEqualsWithDelta(22 * 0.3048, $found[0]->fromM, 0.001);
+    }
+
+    public function testLinesAreReadInTheLightOfThoseBefore(): void
+    {
+        $run = $this->ropeStore();
+        $base = $this->look($run);
+        $now = time();
+        $said = [
+            'some roots here' => '12', '49 feet' => '12', 'right here a crack' => '12', 'maybe half the pipe' => '12',
+            'the belly starts at 52 feet' => '12', 'an inch of water in it' => '12', 'it ends at 58 feet' => '12',
+            'located here at 60 feet, 5 foot 4 deep' => '12', 'same again' => '66', 'that was at 67' => '66', 'a hole at 70 feet' => '12',
+            'undo' => '12',
+        ];
+        $i = 0;
+        foreach ($said as $line => $reading) {
+            $this->send($base.'/say/'.Id::fresh(), [
+                'said' => $line, 'reading' => $reading, 'entered_at' => (string) (1000 * ($now - 60 + 3 * $i++)),
+            ]);
+            self::assertSame(201, $this->statusCode(), $line);
+        }
+        self::assertEquals([
+            ['root_cords', 12.0, null], ['crack', 49.0, null], ['low_spot', 52.0, 58.0], ['low_spot', 67.0, 73.0],
+        ], array_map(static fn (LoggedFinding $each) => [
+            $each->kind->value, round($each->fromM / 0.3048, 1), null === $each->toM ? null : round($each->toM / 0.3048, 1),
+        ], $this->found($run)));
+        self::assertSame(25.4, $this->found($run)[2]->size);
+        $mark = $this->manager()->getRepository(Mark::class)->findOneBy(['run' => $run->id]) ?? self::fail();
+        self::assertEqualsWithDelta(1.6256, $mark->details()->depthsM[0], 1e-3);
+        self::assertEqualsWithDelta(18.288, (float) $mark->details()->atM, 1e-3);
+    }
+
+    public function testOfARecordingOnlyWhatIsAcceptedIsStored(): void
+    {
+        $run = $this->ropeStore();
+        $page = $this->attach($run, self::SPOKEN);
+        $read = $page->filter('.narration-read')->each(static fn (Crawler $each) => $each->text(normalizeWhitespace: true));
+        self::assertSame([
+            'Tie-in 11\' 0" as said 9 o\'clock', 'Root threads 11\' 0" the place before', 'Mark 40\' 0" as said 5\' 0" deep',
+        ], $read);
+        self::assertSame([], $this->found($run));
+
+        $keys = $page->filter('.narration-proposal')->extract(['data-key']);
+        $address = $page->filter('.narration-accept')->attr('action') ?? '';
+        foreach ([['accept', 0], ['accept', 0], ['down', 1], ['accept', 2]] as [$act, $i]) {
+            $this->send(str_replace('accept', $act, $address), ['key' => $keys[$i]]);
+            self::assertSame(303, $this->statusCode());
+        }
+        $found = $this->found($run);
+        self::assertSame([['tie_in', 9.0]], array_map(static fn (LoggedFinding $each) => [$each->kind->value, $each->clockFrom], $found));
+        self::assertEqualsWithDelta(3.5, $found[0]->recordedS ?? 0, 1.5);
+        self::assertSame(1, $this->manager()->getRepository(Mark::class)->count(['run' => $run->id, 'withdrawnAt' => null]));
+        $page = $this->get($this->look($run).'/narration');
+        self::assertStringContainsString('All is gone through.', $page->text());
+        foreach ([0, 2] as $i) {
+            $this->send(str_replace('accept', 'again', $address), ['key' => $keys[$i]]);
+        }
+        self::assertSame([], $this->found($run));
+        self::assertStringContainsString('2 are left to go through.', $this->get($this->look($run).'/narration')->text());
+    }
+
+    public function testWhatWasSaidWithoutAPlaceIsAskedForItsPlace(): void
+    {
+        $run = $this->ropeStore();
+        $page = $this->attach($run, "0:05 there are some roots right here\n0:30 okay the belly starts at 31 feet\n");
+        $address = $page->filter('.narration-accept')->attr('action') ?? '';
+        [$roots, $belly] = $page->filter('.narration-proposal')->extract(['data-key']);
+        $this->send($address, ['key' => $roots]);
+        self::assertSame(422, $this->statusCode());
+        $this->send($address, ['key' => $roots, 'from' => '14 6']);
+        $this->send($address, ['key' => $belly, 'to' => '36']);
+        self::assertEquals([[14.5, null], [31.0, 36.0]], array_map(static fn (LoggedFinding $each) => [
+            round($each->fromM / 0.3048, 2), null === $each->toM ? null : round($each->toM / 0.3048, 2),
+        ], $this->found($run)));
+    }
+
+    public function testWhatIsNoTimedTextIsRefusedAtItsLineAndTheWordsBeforeStay(): void
+    {
+        $run = $this->ropeStore();
+        $before = $this->get($this->look($run).'/narration')->filter('.narration-words')->count();
+        $page = $this->attach($run, "Dear customer,\nall is well.");
+        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('Line 1 is no timed text.', $page->text());
+        self::assertCount($before, $page->filter('.narration-words'));
+    }
+
+    public function testEverythingSaidIsFoundAgainByTheFirmAlone(): void
+    {
+        $run = $this->ropeStore();
+        $this->attach($run, self::SPOKEN);
+        $hits = $this->get('/?find=peculiar+attic')->filter('.said-hits li');
+        self::assertCount(1, $hits);
+        self::assertStringContainsString('Rope store, 6 Hawser Lane', $hits->text());
+        self::assertStringContainsString('0:50', $hits->text());
+        $there = $this->get('/properties/'.$run->job->property()->id.'?said=root')->filter('.said-hits')->text();
+        self::assertStringContainsString('hair roots', $there);
+        self::assertStringContainsString('11\' 0"', $this->get('/?find=wye')->filter('.said-hits')->text());
+        $this->signIn();
+        self::assertCount(0, $this->get('/?find=peculiar+attic')->filter('.said-hits'));
+    }
+
+    public function testTheWordsGoWithTheJobFile(): void
+    {
+        $run = $this->ropeStore();
+        $this->attach($run, self::SPOKEN);
+        $file = (string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($run->job));
+        $renamed = (string) preg_replace_callback(
+            '/[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-/', static fn (array $id) => substr($id[0], 0, -5).'7abc-', $file,
+        );
+        $this->get('/import');
+        $this->send('/import', [], ['file' => $this->upload(str_replace('"26-0047"', '"Z-9"', $renamed), 'job.json')]);
+        self::assertSame(303, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+        $taken = $this->manager()->getRepository(Job::class)->findOneBy(['call.number' => 'Z-9']) ?? self::fail();
+        $words = $this->manager()->getRepository(Narrated::class)->findBy(['run' => $taken->runs()[0]->id], ['saidAt' => 'ASC']);
+        self::assertStringContainsString('a few hair roots right here', $words[\count($words) - 1]->text());
+        self::assertCount(2, $this->get('/?find=peculiar+attic')->filter('.said-hits li'));
+    }
+
+    private function ropeStore(): Run
+    {
+        $this->signIn(self::OTHER_FIRM);
+
+        return $this->job('Rope store')->runs()[0];
+    }
+
+    private function look(Run $run): string
+    {
+        $base = '/jobs/'.$run->job->id.'/look/runs/'.$run->id;
+        $this->get('/jobs/'.$run->job->id.'/look?run='.$run->id);
+
+        return $base;
+    }
+
+    private function attach(Run $run, string $text): Crawler
+    {
+        $base = $this->look($run);
+        $this->send($base.'/narration/'.Id::fresh(), [], ['text' => $this->upload($text, 'words.vtt')]);
+
+        return 303 === $this->statusCode() ? $this->get($base.'/narration') : new Crawler($this->page());
+    }
+
+    /** @return list<LoggedFinding> along the run */
+    private function found(Run $run): array
+    {
+        $this->manager()->clear();
+
+        return $this->manager()->getRepository(LoggedFinding::class)
+            ->findBy(['run' => $run->id, 'withdrawnAt' => null], ['fromM' => 'ASC']);
+    }
+}
