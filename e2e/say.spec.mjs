@@ -75,7 +75,8 @@ test('the words of a recording of four minutes become a reviewed log by keys alo
     await signIn(page, OTHER);
     const job = await jobAddress(page, 'Rope store');
     await page.goto(job + '/look');
-    await page.goto((await page.getByRole('link', {name: 'What was said on the recording', includeHidden: true}).first().getAttribute('href')));
+    const link = page.getByRole('link', {name: 'What was said on the recording', includeHidden: true}).first();
+    await page.goto(await link.getAttribute('href'));
     await expect(page.getByRole('status')).toContainText('12 are left to go through.');
     const press = (key) => leave(page, () => page.keyboard.press(key));
     const here = page.locator('.narration-proposal:focus');

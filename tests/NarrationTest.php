@@ -142,6 +142,28 @@ final class NarrationTest extends ApplicationTestCase
         self::assertCount(0, $this->get('/?find=peculiar+attic')->filter('.said-hits'));
     }
 
+    public function testAnOldJobIsBegunFromTheWordsOfItsRecording(): void
+    {
+        $this->signIn(self::OTHER_FIRM);
+        $job = $this->job('Net store');
+        $this->get('/jobs/'.$job->id.'/look');
+        $address = '/jobs/'.$job->id.'/look/narrated/'.$id = Id::fresh();
+        $this->send($address, ['place' => ''], ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
+        self::assertSame(422, $this->statusCode());
+        $this->send($address, ['place' => 'Gully at the gate'], ['text' => $this->upload('nothing of it', 'words.txt')]);
+        self::assertStringContainsString('Line 1 is no timed text.', $this->page());
+        self::assertStringContainsString('value="Gully at the gate"', $this->page());
+        self::assertNull($this->manager()->find(Run::class, $id));
+        foreach ([1, 2] as $_) {
+            $this->send($address, ['place' => 'Gully at the gate'], ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
+            self::assertSame(303, $this->statusCode());
+        }
+        $page = $this->get('/jobs/'.$job->id.'/look/runs/'.$id.'/narration');
+        self::assertStringContainsString('3 are left to go through.', $page->text());
+        self::assertSame('Gully at the gate', $this->job('Net store')->chosenOpening()?->details()->place);
+        self::assertCount(1, $this->job('Net store')->runs());
+    }
+
     public function testTheWordsGoWithTheJobFile(): void
     {
         $run = $this->ropeStore();

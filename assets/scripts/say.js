@@ -44,7 +44,7 @@ export const say = () => ({
         const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => each.innerText.replace(/\s+/g, ' ').trim());
         const pairs = [
             ['said', said],
-            ['reading', document.getElementById('reading').value.trim()],
+            ['reading', document.getElementById('reading')?.value.trim() ?? ''],
             ['entered_at', String(Date.now())],
         ];
         if (liveReel()?.reading) pairs.push(['recorded_s', liveReel().reading.t.toFixed(1)]);
@@ -58,6 +58,7 @@ export const say = () => ({
             return;
         }
         this.told = sent.state === 'stored' ? this.words.kept + ': ' + (read.join('; ') || said) : this.words.words + ': ' + said;
+        if (sent.state === 'stored' && 'reloads' in this.$root.dataset) window.location.reload();
         // What was shown is no longer asked for.
         this.$refs.said.dispatchEvent(new Event('asked'));
     },

@@ -17,7 +17,6 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\Limited;
 use App\Support\Wording\Placeholders;
-use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Psr\Clock\ClockInterface;
@@ -32,12 +31,11 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final class NarrationController extends JobController
 {
     /** In bytes: a day of talk. */
-    private const LARGEST = 2_000_000;
+    public const LARGEST = 2_000_000;
 
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
         private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
-        private readonly SaidWords $words,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -61,13 +59,10 @@ final class NarrationController extends JobController
             try {
                 $narrated = Proposals::narrated($id, $run, $name, $text ?? throw new BadInput('too_long', 'line 1'), $this->now());
             } catch (BadInput $refused) {
-                return $this->shownOf($run, $request, $account, refused: $this->refusal($refused));
+                return $this->shownOf($run, $request, $account, refused: $this->texts->refusal($refused));
             }
             $this->store($narrated);
-            $placed = array_filter($this->proposals->of($narrated, $account->units()), static fn (Proposal $each) => $each->isWhole());
-            $this->words->add($narrated, array_values(array_map(
-                static fn (Proposal $each) => [$each->entry->atS ?? 0.0, $each->entry->fromM ?? 0.0], $placed,
-            )));
+            $this->proposals->index($narrated, $account->units());
         }
 
         return $this->back($run);
@@ -173,11 +168,6 @@ final class NarrationController extends JobController
             <=> [$other->atS, null !== $other->proposal]);
 
         return $rows;
-    }
-
-    private function refusal(BadInput $refused): string
-    {
-        return $this->translator->trans('narration.refused.'.$refused->reason, ['%at%' => (string) preg_replace('/\D/', '', $refused->at)]);
     }
 
     /** @param string $as whether the proposal is done, or to be looked at again */

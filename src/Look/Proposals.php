@@ -11,6 +11,7 @@ use App\Record\Narrated;
 use App\Record\NarratedFrom;
 use App\Record\Run;
 use App\Support\Database\Id;
+use App\Work\SaidWords;
 use App\Work\Tracks;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Measure\Length;
@@ -28,7 +29,7 @@ use Jurvex\Core\Say\TimedText;
 /** Makes proposals of the timed text of a recording, and entries of those that somebody accepts. */
 final readonly class Proposals
 {
-    public function __construct(private Tracks $tracks)
+    public function __construct(private Tracks $tracks, private SaidWords $words)
     {
     }
 
@@ -38,6 +39,15 @@ final readonly class Proposals
         return new Narrated($id, $run, NarratedFrom::Recording, $name, array_map(
             static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], TimedText::read($text),
         ), $at);
+    }
+
+    /** Has its words found again, with the places that are known. */
+    public function index(Narrated $narrated, UnitSystem $units): void
+    {
+        $placed = array_filter($this->of($narrated, $units), static fn (Proposal $each) => $each->isWhole());
+        $this->words->add($narrated, array_values(array_map(
+            static fn (Proposal $each) => [$each->entry->atS ?? 0.0, $each->entry->fromM ?? 0.0], $placed,
+        )));
     }
 
     /** @return list<Proposal> in the order of time */

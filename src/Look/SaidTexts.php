@@ -9,6 +9,7 @@ use App\Support\Units\Formatter;
 use App\Support\Wording\Placeholders;
 use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\SpokenCommand;
@@ -59,6 +60,12 @@ final readonly class SaidTexts
 
         return $this->text($entry, null === $entry->fromM ? $this->translator->trans('narration.where')
             : ($isOpen ? $this->translator->trans('narration.end') : ''), $units);
+    }
+
+    /** Why a file is no timed text. */
+    public function refusal(BadInput $refused): string
+    {
+        return $this->translator->trans('narration.refused.'.$refused->reason, ['%at%' => (string) preg_replace('/\D/', '', $refused->at)]);
     }
 
     private function text(Entry $entry, string $wants, UnitSystem $units): SaidEntryText

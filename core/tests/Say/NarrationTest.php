@@ -14,6 +14,7 @@ use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Score;
 use Jurvex\Core\Say\Speech;
+use Jurvex\Core\Tests\Kept;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -78,6 +79,19 @@ final class NarrationTest extends TestCase
         self::assertGreaterThan(200, $score->wanted);
         self::assertGreaterThan(0.9, $score->recall());
         self::assertGreaterThan(0.9, $score->precision());
+    }
+
+    public function testWhatIsReadOfNarrationsIsWhatItWasYesterday(): void
+    {
+        $kept = [];
+        foreach (['narrations.json', 'said.json', 'cases/say.json'] as $file) {
+            foreach (self::cases($file) as $i => $case) {
+                $readings = [['at_s' => 0, 'distance_m' => 0.5], ['at_s' => 40, 'distance_m' => 12.25], ['at_s' => 400, 'distance_m' => 30]];
+                $entries = [self::read($case['in']), self::read($case['in'] + ['readings' => $readings, 'at_m' => 7.5])];
+                $kept[$file.' '.$i] = hash('crc32b', (string) json_encode($entries));
+            }
+        }
+        Kept::assertSame('narrations', $kept);
     }
 
     public function testPlacesInFeetAndInMetresAgree(): void

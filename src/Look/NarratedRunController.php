@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Look;
+
+use App\Firm\Account;
+use App\Record\Job;
+use App\Record\Opening;
+use App\Record\OpeningDetails;
+use App\Record\Run;
+use App\Screen\JobController;
+use App\Screen\JobScreens;
+use App\Screen\Stage;
+use App\Support\Database\Id;
+use App\Support\Files\Limited;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Sketch\Source;
+use Psr\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** An old look of which only the recording's words are there: an opening and a run to go through them with. */
+#[Route('/jobs/{job}/look/narrated', requirements: ['id' => Id::PATTERN])]
+final class NarratedRunController extends JobController
+{
+    public function __construct(
+        JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly RunStarts $starts,
+        private readonly SaidTexts $texts, private readonly Proposals $proposals,
+    ) {
+        parent::__construct($screens, $manager, $clock);
+    }
+
+    #[Route('/{id}', name: 'narrated_run', methods: 'POST')]
+    public function start(Job $job, string $id, Account $account, Request $request): Response
+    {
+        $run = $this->manager->find(Run::class, $id);
+        if (null !== $run) {
+            return $run->job === $job ? $this->toNarration($run) : throw $this->createNotFoundException();
+        }
+        $upload = $request->files->get('text');
+        $place = mb_substr(trim($request->request->getString('place')), 0, 200);
+        $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
+        $opening = $job->chosenOpening() ?? ('' === $place ? null : $this->opening($job, $place));
+        if (null === $opening) {
+            return $this->refused($job, $request, 'error.where_missing');
+        }
+        $run = new Run($id, $job, $opening, $this->now(), $this->starts->of($job));
+        try {
+            $text = false === $stream ? '' : Limited::text($stream, NarrationController::LARGEST);
+            $narrated = Proposals::narrated(
+                Id::of($this->now(), $id), $run, $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '',
+                $text ?? throw new BadInput('too_long', 'line 1'), $this->now(),
+            );
+        } catch (BadInput $refused) {
+            return $this->refused($job, $request, $this->texts->refusal($refused));
+        }
+        $this->store($opening);
+        $job->chooseOpening($opening, $job->zero(), $job->zeroNote());
+        $this->store($run, $narrated);
+        $this->proposals->index($narrated, $account->units());
+
+        return $this->toNarration($run);
+    }
+
+    private function opening(Job $job, string $place): Opening
+    {
+        $details = new OpeningDetails();
+        [$details->place, $details->source] = [$place, Source::Told];
+
+        return new Opening(Id::fresh(), $job, $details);
+    }
+
+    private function refused(Job $job, Request $request, string $why): Response
+    {
+        return $this->show(
+            $job, $request, ['runForm' => null, 'endForm' => null, 'plain' => null, 'badWords' => $why], 'look/look.html.twig', true,
+        );
+    }
+
+    private function toNarration(Run $run): Response
+    {
+        return $this->redirectToRoute('narration', ['job' => $run->job->id, 'run' => $run->id], Response::HTTP_SEE_OTHER);
+    }
+
+    protected function stage(): Stage
+    {
+        return Stage::Look;
+    }
+}
