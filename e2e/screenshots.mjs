@@ -154,5 +154,9 @@ const bo = await person('bo@lantern.example', laptop);
 await bo.goto('/settings');
 await bo.locator('.pick', {hasText: 'Basement'}).click();
 await bo.getByRole('button', {name: 'Save'}).first().click();
-await shot(bo, (await job(bo, 'Sail')) + '/look', 'look-basement-feet');
+await shot(bo, (await job(bo, 'Rope store')) + '/look', 'narration', async () => {
+    await bo.goto(await bo.locator('a[href$="/narration"]').first().getAttribute('href'));
+    await bo.waitForLoadState('networkidle');
+    for (let i = 0; i < 4; i++) await bo.keyboard.press('ArrowDown');
+});
 await browser.close();

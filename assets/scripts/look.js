@@ -579,9 +579,7 @@ export const look = () => ({
             event.preventDefault();
             return;
         }
-        if (pressed === 'y' && !typing && !inSize && !inReading) {
-            document.getElementById('said').focus();
-        } else if (pressed === 'Escape') {
+        if (pressed === 'Escape') {
             this.putAside();
             target.blur();
         } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary, textarea')) {
@@ -652,6 +650,7 @@ export const look = () => ({
             j: () => this.markJoint(),
             t: () => this.turnWater(),
             y: () => this.accept(),
+            i: () => document.getElementById('said').focus(),
             End: () => this.end(),
             ArrowUp: () => this.move(1),
             ArrowDown: () => this.move(-1),

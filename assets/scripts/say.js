@@ -11,13 +11,20 @@ export const point = (entries) => {
     const drawing = document.querySelector('#ribbon svg[data-metre]');
     if (!drawing) return;
     const {zero, metre} = drawing.dataset;
-    entries.filter((entry) => entry.dataset.from !== undefined).forEach((entry) => {
+    const box = drawing.viewBox.baseVal;
+    const placed = entries.filter((entry) => entry.dataset.from !== undefined);
+    placed.forEach((entry) => {
         const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
         const mark = document.createElementNS('http://www.w3.org/2000/svg', 'path');
         mark.setAttribute('class', 'ribbon-said');
-        mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${drawing.viewBox.baseVal.height - 40}`);
+        mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${box.height - 40}`);
         drawing.append(mark);
     });
+    // A narrow screen shows a part of the ribbon: the one that is spoken of.
+    const view = drawing.closest('.ribbon-scroll');
+    if (!view || placed.length === 0) return;
+    const at = Number(zero) + Number(placed[0].dataset.from) * Number(metre);
+    view.scrollLeft = (at * drawing.clientWidth) / box.width - view.clientWidth / 2;
 };
 
 /*

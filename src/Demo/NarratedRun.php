@@ -16,7 +16,6 @@ use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\UnitSystem;
-use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\TimedText;
 
@@ -24,7 +23,7 @@ use Jurvex\Core\Say\TimedText;
 final readonly class NarratedRun
 {
     private const REACHED_M = 22.25;
-    private const SPOKEN = <<<'TXT'
+    public const SPOKEN = <<<'TXT'
         0:02 okay we are in through the cleanout behind the rope store and I zeroed it at the bottom of the drop
         0:11 this is four inch cast iron and the water is off
         0:18 little bit of scale along here from about 3 feet to 9 feet nothing bad
@@ -65,7 +64,6 @@ final readonly class NarratedRun
         $start = $this->demo->now->modify('-2 days');
         $run = new Run(Id::fresh(), $job, $opening, $start, $details);
         $run->turnWater(false, $start);
-        $run->end(EndReason::MainReached, self::REACHED_M, '', $start->modify('+20 minutes'));
         $cues = array_map(static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], TimedText::read(self::SPOKEN));
         $narrated = new Narrated(Id::fresh(), $run, NarratedFrom::Recording, 'rope-store.txt', $cues, $start->modify('+30 minutes'));
         $this->manager->persist($run);

@@ -62,21 +62,22 @@ final class ShiftedTest extends TestCase
     }
 
     /**
-     * @param array<mixed> $values
+     * @template T of int|string
+     *
+     * @param array<T, mixed> $values
      * @param non-empty-list<int|string> $path
      *
-     * @return array<string, mixed>
+     * @return array<T, mixed>
      */
     private static function with(array $values, array $path, float $value): array
     {
-        $at = &$values;
-        foreach ($path as $key) {
-            \assert(\is_array($at));
-            $at = &$at[$key];
+        foreach ($values as $key => $below) {
+            if ($key === $path[0]) {
+                $rest = \array_slice($path, 1);
+                $values[$key] = [] === $rest || !\is_array($below) ? $value : self::with($below, $rest, $value);
+            }
         }
-        $at = $value;
 
-        /* @var array<string, mixed> */
         return $values;
     }
 

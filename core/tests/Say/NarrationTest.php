@@ -86,7 +86,8 @@ final class NarrationTest extends TestCase
         $kept = [];
         foreach (['narrations.json', 'said.json', 'cases/say.json'] as $file) {
             foreach (self::cases($file) as $i => $case) {
-                $readings = [['at_s' => 0, 'distance_m' => 0.5], ['at_s' => 40, 'distance_m' => 12.25], ['at_s' => 400, 'distance_m' => 30]];
+                $read = [[0, 0.5], [40, 12.25], [400, 30]];
+                $readings = array_map(static fn (array $at) => ['at_s' => $at[0], 'distance_m' => $at[1]], $read);
                 $entries = [self::read($case['in']), self::read($case['in'] + ['readings' => $readings, 'at_m' => 7.5])];
                 $kept[$file.' '.$i] = hash('crc32b', (string) json_encode($entries));
             }
