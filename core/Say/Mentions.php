@@ -39,7 +39,7 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $this->all = $this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...))));
+        $this->all = $this->withoutVague($this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...)))));
         foreach ($measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
             $mark->depth = $depth;
@@ -111,6 +111,20 @@ final class Mentions
         );
 
         return array_values(array_filter($named, static fn (Mention $each) => !$isStuck($each)));
+    }
+
+    /**
+     * "some kind of buildup, looks like grease": it is the grease.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private function withoutVague(array $named): array
+    {
+        $deposits = array_filter($named, static fn (Mention $each) => Family::Deposit === $each->kind?->family());
+
+        return \count($deposits) < 2 ? $named : array_values(array_filter($named, static fn (Mention $each) => 'vague' !== $each->by));
     }
 
     private function qualify(Mention $mention): void

@@ -42,8 +42,9 @@ final class Placing
             $inPart = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
             $here = array_values(array_filter($places, $inPart));
             $named = array_values(array_filter($mentions, $inPart));
-            foreach ($named as $mention) {
-                $mention->place ??= $this->nearest($mention, $mention->isAgain ? self::beside($mention, $here) : $here, $lead)
+            foreach ($named as $i => $mention) {
+                $near = $mention->isAgain ? self::beside($mention, $here) : $here;
+                $mention->place ??= $this->nearest($mention, $near, $lead, $named[$i + 1] ?? null)
                     ?? ($mention->isAgain ? null : $last);
                 $used[] = $mention->place;
             }
@@ -233,18 +234,22 @@ final class Placing
      *
      * @param list<Place> $places of its part, in their order
      * @param ?Place $lead one that stands alone right before the part
+     * @param ?Mention $next what is named next in the part
      */
-    private function nearest(Mention $mention, array $places, ?Place $lead): ?Place
+    private function nearest(Mention $mention, array $places, ?Place $lead, ?Mention $next): ?Place
     {
         [$before, $after] = [$lead, null];
         foreach ($places as $place) {
-            $before = $place->last < $mention->first ? $place : $before;
+            $before = $place->first < $mention->first ? $place : $before;
             $after ??= $place->first > $mention->last ? $place : null;
         }
         $isRightBehind = null !== $after && $after->first - $mention->last <= self::RIGHT_BEHIND
             && ($this->sentence->isAfter('at', $after->first) || $this->sentence->isAfter('from', $after->first));
 
-        return null === $before || $isRightBehind ? $after ?? $before : $before;
+        // "at six feet a bend at ten feet another": what comes behind leads the next one.
+        $isNexts = null !== $after && null !== $next && $after->last < $next->first && $after === $places[\count($places) - 1];
+
+        return null === $before || $isRightBehind && !$isNexts ? $after ?? $before : $before;
     }
 
     /**

@@ -147,7 +147,7 @@ final readonly class Sentence
                 continue;
             }
             $isBorder = $this->isComma($i) || $this->is('and', $i) && !$this->isAfter('between', $i, 6);
-            $opens = $this->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($begin, $i) || $this->isLead($i);
+            $opens = $this->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($begin, $i) || $this->isLead($begin, $i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 $begin = $i;
@@ -159,12 +159,16 @@ final readonly class Sentence
     }
 
     /** "eleven feet here's a branch": a place without a word before it leads what it is followed by. */
-    private function isLead(int $i): bool
+    private function isLead(int $begin, int $i): bool
     {
         $amount = $this->atomAt($i)?->amount;
+        $isNamed = [] !== array_filter(
+            $this->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->first >= $begin && $atom->last < $i,
+        );
+        $isAnother = null !== $amount && $isNamed && $this->is('articles', $amount->last + 1);
 
         return Unit::Large === $amount?->unit
-            && ($this->beginsAny(['here', 'intro'], $amount->last + 1) || $this->is('leads', $amount->last + 1))
+            && ($isAnother || $this->beginsAny(['here', 'intro'], $amount->last + 1) || $this->is('leads', $amount->last + 1))
             && !$this->isAfter('at', $i) && !$this->isAfter('to', $i) && !$this->isAfter('from', $i) && !$this->isAfter('between', $i, 6);
     }
 

@@ -97,11 +97,12 @@ final readonly class Truth
         $kind = $mention->kind;
         $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE_GONE, true) || $mention->isWater()
             || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
-        if (!$canBe || $this->sentence->has('still')) {
-            return false;
-        }
         $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
+
+        if (!$canBe || $this->sentence->has('still', ...$part)) {
+            return false;
+        }
 
         return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND);
     }

@@ -62,14 +62,15 @@ return [
         'lets' => "let's", 'offsetting' => 'offset', 'belli' => 'belly', 'cannot' => "can't", 'wasnt' => "wasn't",
         'routes' => 'roots', 'route' => 'root', 'rutes' => 'roots', 'ruts' => 'roots', 'fractur' => 'fracture', 'weighs' => 'wyes',
     ],
-    // Said for nothing.
     'small_words' => [
-        'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe', 'line',
-
-        'side', 'about', 'from', 'up', 'down', 'bit', 'lot', 'very', 'so', 'too', 'we', 'i', 'you', 'that', 'this', 'foot', 'feet',
-        'inch', 'percent',
+        'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe',
+        'line', 'side', 'about', 'from', 'up', 'down', 'bit', 'lot', 'very', 'so', 'too', 'we', 'i', 'you', 'that', 'this', 'foot',
+        'feet', 'inch', 'percent',
     ],
-    'fillers' => ['kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really'],
+    // Said for nothing.
+    'fillers' => [
+        'kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really',
+    ],
     'water' => ['water'],
     'clumps' => ['heavy', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
     // A question begins with one of these.
@@ -91,7 +92,6 @@ return [
         'th', 's', 'hundred', 'thousand',
     ],
     'phrases' => [
-        // What a person may say to the record instead of a finding.
         'command' => [
             'again' => ['same (thing) again', 'again the same', 'one more of the same', 'repeat (that|it)'],
             'undo' => ['undo (that|it)', 'take that|it back', 'scratch|delete|cancel|remove that (one)'],
@@ -216,7 +216,10 @@ return [
                 'floor (of|the|this|pipe|line|our)* is (pretty|very|getting|real|really|quite|starting|to|a|bit|little)* channeled',
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
-            'blister' => ['blister(s)', 'blistered|blistering', 'bubble(s) in the liner|pipe'],
+            'blister' => [
+                'bulge(s)|bulging', 'lining|liner failure', 'liner (is|has)* failing|failed|bulging|collapsed', 'blister(s)',
+                'blistered|blistering', 'bubble(s) in the liner|pipe',
+            ],
             'out_of_round' => [
                 'out of round', 'egg shaped', 'oval(ed)', 'ovaled', 'deformed', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
@@ -228,17 +231,18 @@ return [
             'grease' => ['grease', 'fat', 'greasy', 'grease build up|buildup', 'fats', 'lard', 'soap scum|buildup'],
             'scale' => [
                 'scale', 'scaling', 'scaled up', 'rust|mineral|calcium|iron build up|buildup|deposit(s)', 'scale build up|buildup',
-                'rust (scale)', 'rusty', 'tuberculation', 'buildup', 'build up', 'calcium', 'scaly', 'encrusted', 'encrustation',
-                'buildup of scale|rust', 'build up of scale|rust',
+                'rust (scale)', 'rusty', 'tuberculation', 'calcium', 'scaly', 'encrusted', 'encrustation', 'buildup of scale|rust',
+                'build up of scale|rust',
             ],
+            'scale+vague' => ['buildup', 'build up', 'some build up|buildup'],
             'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'sewage sitting|sludge'],
             'sediment' => [
                 'settled deposits', 'debris (in|on|along)*', 'silt', 'sand', 'mud', 'sediment', 'gravel', 'silted', 'muddy',
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
-                'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar', 'thinset',
-                'concrete|cement in the pipe|line|bottom', 'concrete|cement on|along the bottom|invert',
+                'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
+                'thinset', 'concrete|cement in the pipe|line|bottom', 'concrete|cement on|along the bottom|invert',
                 'chunk(s)|piece(s)|blob|glob|lump(s) of concrete|cement|mortar|plaster|grout',
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
             ],
@@ -414,6 +418,7 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'mud|dirt|soil|sand coming|falling|washing through|in|out',
                 'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground', 'seeing (the|some)* soil|dirt|earth',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* showing|visible',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* exposed',
@@ -508,8 +513,8 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
-            'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up', 'comes back up',
-            'end(s)|ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
+            'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
+            'comes back up', 'end(s)|ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'lasts until', 'all the way to', 'out of it', 'until',
@@ -745,8 +750,9 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            '(the|this|that) one at|right|here', 'another one', 'one more', 'another (at|one|spot|place)', 'same thing',
-            'more of the same', 'same (again)', 'and again', 'the same', 'a second one', 'more of them|those|that|it', 'also',
+            'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one', 'one more',
+            'another (at|one|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
+            'a second one', 'more of them|those|that|it', 'also',
         ]],
         'way' => ['' => [
             'through', 'from', 'out of', 'off', 'down', 'open|opened|opening', 'our', 'my', 'of', 'in', 'using', 'use', 'via', 'at',
@@ -763,6 +769,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'stuck to|on|together', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',

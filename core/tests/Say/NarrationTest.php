@@ -36,7 +36,8 @@ final class NarrationTest extends TestCase
         $path = __DIR__.'/../fixtures/'.$file;
 
         /** @var array{cases: list<Narrated>} $file */
-        $file = json_decode((string) file_get_contents($path), true, 64, \JSON_THROW_ON_ERROR);
+        $file = str_ends_with($path, '.php')
+            ? require $path : json_decode((string) file_get_contents($path), true, 64, \JSON_THROW_ON_ERROR);
 
         return $file['cases'];
     }
@@ -44,7 +45,7 @@ final class NarrationTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<Plain>}> */
     public static function sentences(): iterable
     {
-        foreach (self::cases('said.json') as $case) {
+        foreach (self::cases('said.php') as $case) {
             yield $case['in']['text'] ?? '' => [$case['in'], $case['out']['entries']];
         }
     }
@@ -73,7 +74,7 @@ final class NarrationTest extends TestCase
     public function testNarrationsWithoutPunctuationAreReadAsACarefulListenerWould(): void
     {
         $score = Score::none();
-        foreach (self::cases('narrations.json') as $case) {
+        foreach (self::cases('narrations.php') as $case) {
             $score = $score->with($case['out']['entries'], self::read($case['in']));
         }
         self::assertGreaterThan(200, $score->wanted);
@@ -84,7 +85,7 @@ final class NarrationTest extends TestCase
     public function testWhatIsReadOfNarrationsIsWhatItWasYesterday(): void
     {
         $kept = [];
-        foreach (['narrations.json', 'said.json', 'cases/say.json'] as $file) {
+        foreach (['narrations.php', 'said.php', 'cases/say.json'] as $file) {
             foreach (self::cases($file) as $i => $case) {
                 $read = [[0, 0.5], [40, 12.25], [400, 30]];
                 $readings = array_map(static fn (array $at) => ['at_s' => $at[0], 'distance_m' => $at[1]], $read);
@@ -116,7 +117,7 @@ final class NarrationTest extends TestCase
     {
         $cues = [];
         $said = [];
-        foreach (self::cases('narrations.json') as $case) {
+        foreach (self::cases('narrations.php') as $case) {
             foreach (self::read($case['in']) as $entry) {
                 $said[$entry['place_by'] ?? 'none'] = true;
                 self::assertSame(isset($entry['from_m']), isset($entry['place_by']));
