@@ -100,7 +100,8 @@ final readonly class Amounts
         $at = $unitAt + 1;
         $at += $this->is('and', $at) && null !== $this->numbers->at($at + 1) && $this->isInches($at + 1) ? 1 : 0;
         $inches = $this->numbers->at($at);
-        if (null === $inches || $inches[0] >= self::INCHES) {
+        // "19 feet a half inch step": the half inch is of the step.
+        if (null === $inches || $inches[0] >= self::INCHES || $this->is('articles', $at)) {
             return $this->withPart($amount, self::FOOT_M);
         }
         $end = $at + $inches[1];

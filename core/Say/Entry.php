@@ -21,6 +21,8 @@ final class Entry
 {
     public const MARK = 'mark';
     public const REACHED = 'reached';
+    /** Between the sentences that it is from. */
+    private const BETWEEN = ' … ';
     /** Nearer than this one kind in one run is one thing, in metres. */
     private const SAME_PLACE_M = 0.5;
 
@@ -84,13 +86,15 @@ final class Entry
         if ($this->isGeneral && !$mention->isGeneral && null !== $mention->kind) {
             [$this->kind, $this->isGeneral] = [$mention->kind->value, false];
         }
-        $this->sureness = $mention->sureness;
+        // What is said of it in one breath takes no doubt away.
+        $isOneBreath = \in_array($said, explode(self::BETWEEN, $this->said), true);
+        $this->sureness = $isOneBreath ? $this->sureness : $mention->sureness;
         if ('off' === ($mention->facts['water'] ?? '') && null !== $mention->size) {
             [$this->size, $this->unit] = [null, null];
         }
         $this->facts = [...$this->facts, ...array_intersect_key($mention->facts, ['water' => true])];
         $this->hear($mention);
-        $this->said .= str_contains($this->said, $said) ? '' : ' … '.$said;
+        $this->said .= $isOneBreath ? '' : self::BETWEEN.$said;
     }
 
     /** Roots of which no more is said are any roots. */

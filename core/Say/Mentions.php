@@ -260,6 +260,7 @@ final class Mentions
             }
         }
         for ($i = $end + 2; $i < $next->first; ++$i) {
+            $i = max($i, $this->sentence->amountEnd($i) ?? $i);
             if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)) {
                 return false;
             }

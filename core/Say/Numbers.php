@@ -113,7 +113,7 @@ final readonly class Numbers
         $ones = $tens >= 2 * self::TEN && 0 === (int) $tens % self::TEN ? $this->simple($i + 1) : null;
 
         // "five feet a ninety seven feet the bottom": a turn, and then the next place.
-        $isTurn = $this->is('turns', $i) && $this->is('articles', $i - 1);
+        $isTurn = $this->is('turns', $i) && $this->is('one', $i - 1);
 
         return !$isTurn && null !== $ones && $ones >= 1 && $ones < self::TEN ? [$tens + $ones, 2] : [$tens, 1];
     }

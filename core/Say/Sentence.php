@@ -104,6 +104,18 @@ final readonly class Sentence
         return false;
     }
 
+    /** The last word of an amount in which a word stands; none where it stands in none. */
+    public function amountEnd(int $i): ?int
+    {
+        foreach ($this->atoms as $atom) {
+            if (null !== $atom->amount && $atom->first <= $i && $atom->last >= $i) {
+                return $atom->last;
+            }
+        }
+
+        return null;
+    }
+
     public function atomAt(int $i): ?Atom
     {
         foreach ($this->atoms as $atom) {

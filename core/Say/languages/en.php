@@ -455,9 +455,9 @@ return [
             'back_after_cutting=yes' => ['back again after', 'grown back', 'growing back'],
         ],
         'clock' => [
-            '12' => ['top', 'crown', 'at the crown', 'overhead', 'ceiling'],
+            '12' => ['top|crown right around|about|at|here|there|in', 'top', 'crown', 'at the crown', 'overhead', 'ceiling'],
             '3' => ['the right (hand|wall|side)', 'right side|hand|wall (side)', 'on|from right'],
-            '6' => ['bottom', 'invert', 'floor'],
+            '6' => ['bottom|invert right around|about|at|here|there|in', 'bottom', 'invert', 'floor'],
             '9' => ['the left (hand|wall|side)', 'left side|hand|wall (side)', 'on|from left'],
             '7.5' => ['bottom|lower left (side|corner)'],
             '4.5' => ['bottom|lower right (side|corner)'],
@@ -644,6 +644,7 @@ return [
             "she's got", "they've got", 'the line|pipe|joint', 'is',
         ]],
         'general' => ['' => [
+            'love(s)', 'like(s) to', 'hate(s)',
             'usually', 'typically', 'normally', 'often', 'generally', 'in general', 'sometimes', 'a lot of times',
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it', 'if they',
             'if there|the|this|that', 'would', 'could', 'cause|causes|causing', 'recommend',
@@ -744,6 +745,8 @@ return [
             'let me correct that', 'correct that',
         ]],
         'reached' => ['' => [
+            'we are (now|currently|about|at|right|in|out)*', 'i am (now|currently|about|at|right|in|out)*',
+            'camera is (now|at|about|in|out)*',
             "we're|i'm|camera's|that's|it's (out|at|now|in|about|currently|right)* at|out|in",
             'we|i am|are|have (now|currently|about)* at|out|in', 'made it', 'so far', 'reached', 'puts us',
             'counter|reel reads|says|shows|is', 'got out to',
