@@ -11,6 +11,8 @@ use App\Record\Mark;
 use App\Record\Narrated;
 use App\Record\Run;
 use App\Support\Database\Id;
+use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Run\EndReason;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** What is said becomes the record: line by line on the Look screen, or from the timed text of a recording. */
@@ -117,6 +119,44 @@ final class NarrationTest extends ApplicationTestCase
         ], $this->found($run)));
     }
 
+    public function testWhatIsSaidOfTheRunGoesIntoTheRunAndOutAgain(): void
+    {
+        $run = $this->ropeStore();
+        $page = $this->attach(
+            $run, "0:02 okay this is clay pipe and the water's running\n0:20 roots at 30 feet\n0:50 that's all the cable I have\n",
+        );
+        $told = $page->filter('.narration-read strong')->each(static fn (Crawler $each) => $each->text());
+        self::assertSame(['Pipe at zero: Clay', 'Water is turned on', 'Root cords', 'The run ended: Rod is out'], $told);
+        $address = $page->filter('.narration-accept')->attr('action') ?? '';
+        [$material, $water, , $end] = $page->filter('.narration-proposal')->extract(['data-key']);
+        $this->send($address, ['key' => $end]);
+        self::assertSame(422, $this->statusCode());
+        $this->send($address, ['key' => $end, 'from' => 'far']);
+        self::assertStringContainsString('"far" cannot be read.', html_entity_decode($this->page()));
+        self::assertSame('far', (new Crawler($this->page()))->filter('.narration-accept [name=from]')->attr('value'));
+        $this->send($address, ['key' => $end, 'from' => '68']);
+        $this->send($address, ['key' => $material]);
+        $this->send($address, ['key' => $water]);
+        self::assertEquals([Material::Clay, true, EndReason::RodOut, 20.73], $this->told($run));
+        foreach ([$material, $water, $end] as $key) {
+            $this->send(str_replace('accept', 'again', $address), ['key' => $key]);
+        }
+        self::assertSame([Material::Unknown, false, null], \array_slice($this->told($run), 0, 3));
+    }
+
+    public function testHowLongTheWaterHadBeenOffIsCountedWhenItWasSaid(): void
+    {
+        $run = $this->ropeStore();
+        $page = $this->attach($run, "0:02 the water's running\n0:59 roots at 12 feet\n5:00 a belly from 30 feet to 36 feet\n");
+        $address = $page->filter('.narration-accept')->attr('action') ?? '';
+        $keys = $page->filter('.narration-proposal')->extract(['data-key']);
+        $this->send($address, ['key' => $keys[0]]);
+        $offMs = 1000 * ($run->startedAt->getTimestamp() + 60);
+        $this->send($this->look($run).'/water', ['water' => 'off', 'entered_at' => (string) $offMs]);
+        $this->send($address, ['key' => $keys[2]]);
+        self::assertEquals(['water' => 'off', 'minutes_off' => 4], $this->found($run)[0]->facts);
+    }
+
     public function testWhatIsNoTimedTextIsRefusedAtItsLineAndTheWordsBeforeStay(): void
     {
         $run = $this->ropeStore();
@@ -153,15 +193,20 @@ final class NarrationTest extends ApplicationTestCase
         $this->send($address, ['place' => 'Gully at the gate'], ['text' => $this->upload('nothing of it', 'words.txt')]);
         self::assertStringContainsString('Line 1 is no timed text.', $this->page());
         self::assertStringContainsString('value="Gully at the gate"', $this->page());
+        $typed = ['place' => 'Gully', 'when' => '2999-01-01T10:00'];
+        $this->send($address, $typed, ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
+        self::assertStringContainsString('That time is still to come', $this->page());
         self::assertNull($this->manager()->find(Run::class, $id));
         foreach ([1, 2] as $_) {
-            $this->send($address, ['place' => 'Gully at the gate'], ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
+            $typed = ['place' => 'Gully at the gate', 'when' => '2026-03-02T10:15'];
+            $this->send($address, $typed, ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
             self::assertSame(303, $this->statusCode());
         }
         $page = $this->get('/jobs/'.$job->id.'/look/runs/'.$id.'/narration');
         self::assertStringContainsString('3 are left to go through.', $page->text());
         self::assertSame('Gully at the gate', $this->job('Net store')->chosenOpening()?->details()->place);
-        self::assertCount(1, $this->job('Net store')->runs());
+        $runs = $this->job('Net store')->runs();
+        self::assertSame(['2026-03-02'], array_map(static fn (Run $run) => $run->startedAt->format('Y-m-d'), $runs));
     }
 
     public function testTheWordsGoWithTheJobFile(): void
@@ -202,6 +247,18 @@ final class NarrationTest extends ApplicationTestCase
         $this->send($base.'/narration/'.Id::fresh(), [], ['text' => $this->upload($text, 'words.vtt')]);
 
         return 303 === $this->statusCode() ? $this->get($base.'/narration') : new Crawler($this->page());
+    }
+
+    /** @return array{Material, bool, ?EndReason, ?float} what the run says of itself */
+    private function told(Run $run): array
+    {
+        $this->manager()->clear();
+        $run = $this->manager()->find(Run::class, $run->id) ?? self::fail();
+
+        return [
+            $run->details()->material, $run->details()->waterOn, $run->endReason(),
+            null === $run->reachedM() ? null : round($run->reachedM(), 2),
+        ];
     }
 
     /** @return list<LoggedFinding> along the run */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\UnitSystem;
 
 /** What the amounts of a sentence are: places along the line, depths under the ground, bores, sizes, or nothing of these. */
 final class Measures
@@ -19,6 +20,7 @@ final class Measures
     private const WORDS_BEFORE_NAME = 4;
     /** A bare number along a line is not larger. */
     private const LARGEST_BARE = 600;
+    private const FOOT_M = 0.3048;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
 
@@ -41,9 +43,13 @@ final class Measures
     /** @var list<Amount> */
     private array $amounts;
 
-    /** @param float $bareM metres of one where no unit is said */
-    public function __construct(private readonly Sentence $sentence, private readonly float $bareM)
+    /** In metres: one where no unit is said. */
+    private readonly float $bareM;
+
+    /** @param UnitSystem $units in which a place without a unit is */
+    public function __construct(private readonly Sentence $sentence, UnitSystem $units)
     {
+        $this->bareM = UnitSystem::Metric === $units ? 1.0 : self::FOOT_M;
         $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);

@@ -11,7 +11,6 @@ use Jurvex\Core\Measure\UnitSystem;
 /** Reads what a technician says while looking: a sentence, or the words of a whole recording. */
 final class Narration
 {
-    private const FOOT_M = 0.3048;
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
     /** A low spot that has begun is not longer. */
@@ -60,7 +59,7 @@ final class Narration
         $atS = $sentence->atS($sentence->first) ?? 0.0;
         $this->startRun($sentence);
         $this->where->forget($atS);
-        $measures = new Measures($sentence, UnitSystem::Metric === $this->units ? 1.0 : self::FOOT_M);
+        $measures = new Measures($sentence, $this->units);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
         $placing = new Placing($sentence, $measures);
         $mentions->all = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));

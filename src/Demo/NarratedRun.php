@@ -14,7 +14,6 @@ use App\Record\Why;
 use App\Support\Database\Id;
 use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
-use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\TimedText;
@@ -60,7 +59,7 @@ final readonly class NarratedRun
         );
         $opening = $this->demo->opening($job, OpeningKind::Cleanout, 'Cleanout behind the store', 100, 0.9);
         $details = new RunDetails();
-        [$details->material, $details->boreMm, $details->expectedM] = [Material::CastIron, 100, self::REACHED_M];
+        [$details->boreMm, $details->expectedM] = [100, self::REACHED_M];
         $start = $this->demo->now->modify('-2 days');
         $run = new Run(Id::fresh(), $job, $opening, $start, $details);
         $run->turnWater(false, $start);

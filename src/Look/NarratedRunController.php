@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Firm\Account;
+use App\Firm\Firm;
 use App\Record\Job;
 use App\Record\Opening;
 use App\Record\OpeningDetails;
@@ -48,7 +49,11 @@ final class NarratedRunController extends JobController
         if (null === $opening) {
             return $this->refused($job, $request, 'error.where_missing');
         }
-        $run = new Run($id, $job, $opening, $this->now(), $this->starts->of($job));
+        $startedAt = $this->startedAt($request->request->getString('when'), $account->firm);
+        if (null === $startedAt) {
+            return $this->refused($job, $request, 'error.not_a_past_time');
+        }
+        $run = new Run($id, $job, $opening, $startedAt, $this->starts->of($job));
         try {
             $text = false === $stream ? '' : Limited::text($stream, NarrationController::LARGEST);
             $narrated = Proposals::narrated(
@@ -64,6 +69,16 @@ final class NarratedRunController extends JobController
         $this->proposals->index($narrated, $account->units());
 
         return $this->toNarration($run);
+    }
+
+    /** @return ?\DateTimeImmutable now where nothing was typed; none where that is no time, or still to come */
+    private function startedAt(string $typed, Firm $firm): ?\DateTimeImmutable
+    {
+        $now = $this->now();
+        $zone = new \DateTimeZone($firm->timeZone);
+        $time = '' === $typed ? $now : \DateTimeImmutable::createFromFormat('!Y-m-d\TH:i', $typed, $zone);
+
+        return false === $time || $time > $now ? null : $time->setTimezone($now->getTimezone());
     }
 
     private function opening(Job $job, string $place): Opening

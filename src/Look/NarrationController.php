@@ -17,8 +17,10 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use App\Support\Files\Limited;
 use App\Support\Wording\Placeholders;
+use App\Work\FirstMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Say\OfRun;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -36,6 +38,7 @@ final class NarrationController extends JobController
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
         private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
+        private readonly FirstMaps $maps,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -78,6 +81,9 @@ final class NarrationController extends JobController
         }
         $typed = ['from' => $request->request->getString('from'), 'to' => $request->request->getString('to')];
         try {
+            if ($proposal instanceof RunProposal) {
+                return $this->said($proposal, $narrated, $typed['from'], $account);
+            }
             $entry = $this->proposals->entry($proposal, $narrated, $typed, $account->units(), $this->now());
         } catch (RefusedEntry $refused) {
             $error = array_values($refused->errors)[0];
@@ -89,6 +95,18 @@ final class NarrationController extends JobController
         $this->store($entry);
 
         return $this->back($run, $proposal->key);
+    }
+
+    /** @throws RefusedEntry */
+    private function said(RunProposal $proposal, Narrated $narrated, string $typed, Account $account): Response
+    {
+        $narrated->settle($proposal->key, RunProposals::accept($proposal, $narrated->run, $typed, $account->units()));
+        $this->store();
+        if (OfRun::END === $proposal->said->what && null === $narrated->run->job->practice()) {
+            $this->maps->draw($narrated->run);
+        }
+
+        return $this->back($narrated->run, $proposal->key);
     }
 
     /** It is no finding. */
@@ -109,7 +127,9 @@ final class NarrationController extends JobController
     public function again(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings): Response
     {
         [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
-        if ($proposal->isAccepted()) {
+        if ($proposal instanceof RunProposal && $proposal->isAccepted()) {
+            RunProposals::takeBack($proposal, $run);
+        } elseif ($proposal->isAccepted()) {
             $findings->ofRun((string) $proposal->became, $run)?->withdraw($this->now());
             $mark = $this->manager->find(Mark::class, (string) $proposal->became);
             if ($mark?->run === $run) {
@@ -122,7 +142,7 @@ final class NarrationController extends JobController
         return $this->back($run, $proposal->key, 'at');
     }
 
-    /** @return array{Run, Narrated, Proposal} */
+    /** @return array{Run, Narrated, Proposal|RunProposal} */
     private function asked(Job $job, string $run, string $id, Request $request, Account $account): array
     {
         $run = $this->existing(Run::class, $job, $run);
@@ -131,7 +151,8 @@ final class NarrationController extends JobController
             throw $this->createNotFoundException();
         }
         $key = $request->request->getString('key');
-        foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
+        $units = $account->units();
+        foreach ([...$this->proposals->of($narrated, $units), ...$this->proposals->ofRun($narrated, $units)] as $proposal) {
             if ($proposal->key === $key) {
                 return [$run, $narrated, $proposal];
             }
@@ -162,7 +183,11 @@ final class NarrationController extends JobController
         $rows = array_map(static fn (array $cue) => new NarratedRow($cue[0], $cue[2]), $narrated->cues);
         foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
             $text = $this->texts->read($proposal->entry, $account->units());
-            $rows[] = new NarratedRow($proposal->entry->atS ?? 0.0, '', $proposal, $text, $errors[$proposal->key] ?? '');
+            $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key] ?? '');
+        }
+        foreach ($this->proposals->ofRun($narrated, $account->units()) as $proposal) {
+            $text = $this->texts->ofRun($proposal->said, $account->units());
+            $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key] ?? '');
         }
         usort($rows, static fn (NarratedRow $one, NarratedRow $other) => [$one->atS, null !== $one->proposal]
             <=> [$other->atS, null !== $other->proposal]);

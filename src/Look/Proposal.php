@@ -24,6 +24,17 @@ final readonly class Proposal
         return null !== $this->became && '' !== $this->became;
     }
 
+    /** What it became can be corrected on a form of its own. */
+    public function hasForm(): bool
+    {
+        return $this->isAccepted() && Entry::MARK !== $this->entry->kind;
+    }
+
+    public function atS(): float
+    {
+        return $this->entry->atS ?? 0.0;
+    }
+
     /** Whether it can be accepted as it is; else its place is asked for. */
     public function isWhole(): bool
     {

@@ -50,19 +50,35 @@ final readonly class Proposals
         )));
     }
 
-    /** @return list<Proposal> in the order of time */
+    /** @return list<Proposal> what was found, in the order of time */
     public function of(Narrated $narrated, UnitSystem $units): array
     {
-        $lexicon = Lexicon::of(SaidLines::LANGUAGE);
-        $reel = new Reel($this->readings($narrated->run));
-        $entries = Narration::read(Speech::timed($narrated->asCues(), $lexicon), $lexicon, $units, $reel);
-        usort($entries, static fn (Entry $one, Entry $other) => $one->atS <=> $other->atS);
         $settled = $narrated->settled();
 
         return array_map(
             static fn (Entry $entry) => new Proposal($entry, $entry->key(), $settled[$entry->key()] ?? null),
-            array_values(array_filter($entries, static fn (Entry $entry) => Entry::REACHED !== $entry->kind)),
+            array_values(array_filter(
+                $this->entries($narrated, $units, $this->reel($narrated->run)), static fn (Entry $entry) => Entry::REACHED !== $entry->kind,
+            )),
         );
+    }
+
+    /** @return list<RunProposal> what is said of the run itself, in the order of time */
+    public function ofRun(Narrated $narrated, UnitSystem $units): array
+    {
+        $reel = $this->reel($narrated->run);
+
+        return RunProposals::of($narrated, $this->entries($narrated, $units, $reel), $units, $reel);
+    }
+
+    /** @return list<Entry> in the order of time */
+    private function entries(Narrated $narrated, UnitSystem $units, Reel $reel): array
+    {
+        $lexicon = Lexicon::of(SaidLines::LANGUAGE);
+        $entries = Narration::read(Speech::timed($narrated->asCues(), $lexicon), $lexicon, $units, $reel);
+        usort($entries, static fn (Entry $one, Entry $other) => $one->atS <=> $other->atS);
+
+        return $entries;
     }
 
     /**
@@ -80,7 +96,9 @@ final readonly class Proposals
         if (Entry::MARK === $entry->kind) {
             return self::mark($entry, $id, $narrated->run, $now);
         }
-        $fields = SaidFields::of($entry, '', (int) $now->format('Uv'));
+        // The water had been off for so long when it was said, not when it is accepted.
+        $saidAtMs = 1000 * $narrated->run->startedAt->getTimestamp() + (int) (1000 * ($entry->atS ?? 0));
+        $fields = SaidFields::of($entry, '', $saidAtMs);
         $fields = array_filter($typed, static fn (string $place) => '' !== trim($place)) + $fields;
 
         return FindingEntry::read($id, $fields + ['recorded_s' => (string) ($entry->atS ?? '')], $narrated->run, $units, $now);
@@ -100,14 +118,13 @@ final readonly class Proposals
         return new Mark($id, $run, $now, $details);
     }
 
-    /** @return list<array{float, float}> seconds and metres from zero */
-    private function readings(Run $run): array
+    private function reel(Run $run): Reel
     {
         $lines = implode("\n", iterator_to_array($this->tracks->lines($run), false));
         $counter = $run->counter();
 
-        return array_map(static fn (Reading $reading) => [
+        return new Reel(array_map(static fn (Reading $reading) => [
             $reading->seconds, $counter->distance(Length::metres($reading->metres))->metres,
-        ], '' === trim($lines) ? [] : ReadingFormat::read($lines));
+        ], '' === trim($lines) ? [] : ReadingFormat::read($lines)));
     }
 }

@@ -12,6 +12,7 @@ use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
+use Jurvex\Core\Say\OfRun;
 use Jurvex\Core\Say\SpokenCommand;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -60,6 +61,20 @@ final readonly class SaidTexts
 
         return $this->text($entry, null === $entry->fromM ? $this->translator->trans('narration.where')
             : ($isOpen ? $this->translator->trans('narration.end') : ''), $units);
+    }
+
+    /** What was said of the run itself. */
+    public function ofRun(OfRun $said, UnitSystem $units): SaidEntryText
+    {
+        [$isEnd, $isWater] = [OfRun::END === $said->what, OfRun::WATER === $said->what];
+        $words = $this->translator->trans(($isEnd ? 'end' : ($isWater ? 'narration.run.water' : 'material')).'.'.$said->value);
+        $at = null === $said->fromM ? '' : $this->formatter->distance($said->fromM, $units);
+
+        return new SaidEntryText(
+            $this->translator->trans('narration.run.'.$said->what.'_is', ['%what%' => $words]), $at,
+            '' === $at ? '' : $this->translator->trans('say.by.'.($said->placeBy->value ?? '')), '',
+            $isEnd && '' === $at ? $this->translator->trans('narration.where') : '', null, null,
+        );
     }
 
     /** Why a file is no timed text. */

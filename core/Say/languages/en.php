@@ -723,6 +723,23 @@ return [
             'back(ing)|backing (it|up|out|the|camera)* (up|out)', 'draw(ing)|drawing (it|the|camera)* back',
             'coming|come back (out|now)', 'on the way back|out', 'retract(ing)', 'retracting',
         ]],
+        'made_of' => ['' => [
+            "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
+            "we're (starting)* in (a|an|all)*", 'we are (starting)* in (a|an|all)*',
+            'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all)*', 'made of|from|out', 'pipe looks like',
+            'looking at (a|an|all)*',
+        ]],
+        'asks_for' => ['' => [
+            'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
+        ]],
+        'ended_rod_out' => ['' => [
+            'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
+            "all the cable|rod|camera (that)* I|we (have|got|'ve)*", "that's all the cable|rod|camera",
+        ]],
+        'ended_jammed' => ['' => [
+            'rod|cable|camera is|keeps|just (just)* coiling|coils|bending|buckling|buckles (up)*', 'coiling|buckling up on me',
+            'rod jams|jammed', "can't|cannot get any more rod|cable in",
+        ]],
         'run' => ['' => [
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Say;
+
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Say\Lexicon;
+use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\OfRun;
+use Jurvex\Core\Say\Reel;
+use Jurvex\Core\Say\Speech;
+use Jurvex\Core\Say\TimedText;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class OfRunTest extends TestCase
+{
+    /** @param list<string> $expected */
+    #[DataProvider('spoken')]
+    public function testWhatIsSaidOfTheRun(string $spoken, array $expected): void
+    {
+        self::assertSame($expected, array_map(
+            static fn (OfRun $said) => $said->what.' '.$said->value.(null === $said->fromM ? '' : \sprintf(' %.2f', $said->fromM)),
+            self::read($spoken, new Reel([[0.0, 0.0], [100.0, 20.0]])),
+        ));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function spoken(): iterable
+    {
+        yield 'all of it' => [
+            "0:01 okay we're in four inch cast iron here and the water is on\n0:10 roots at 9 metres\n0:50 water is off now\n"
+            .'0:59 at 30 metres we hit the city main', ['material cast_iron', 'water on', 'water off', 'end main_reached 30.00'],
+        ];
+        yield 'said once is enough' => [
+            "0:01 this is clay\n0:05 this is clay pipe\n0:09 water's off\n0:12 water's off", ['material clay', 'water off']];
+        yield 'what it becomes is not what it is at zero' => ["0:01 at 9 metres it goes to clay\n0:05 this is all clay", []];
+        yield 'a fitting of it' => ["0:01 there's a cast iron wye on the left at 3 metres", []];
+        yield 'denied' => ["0:01 this is not clay\n0:05 the rod is not coiling up on me", []];
+        yield 'asked' => ["0:01 is this clay?\n0:05 do we have the water off?", []];
+        yield 'asked for' => ["0:01 go ahead and turn the water off\n0:05 once the water is off we look again", []];
+        yield 'no way past it, and then there was' => [
+            "0:01 I can't get past 10 metres\n0:20 at 15 metres there's a tie in", [],
+        ];
+        yield 'the rod by the reel' => ["0:50 that's all the cable I have", ['end rod_out 10.00']];
+        yield 'the rod by what is said' => ["0:50 at 18 metres that's all the cable I've got", ['end rod_out 18.00']];
+        yield 'the rod jams' => ['0:25 coiling up on me', ['end jammed 5.00']];
+        yield 'the last of two' => [
+            "0:10 at 8 metres I can't go any further\n0:30 at 12 metres there's the main", ['end main_reached 12.00'],
+        ];
+        yield 'another run is another matter' => [
+            "0:01 this is clay\n0:05 roots at 3 metres\n0:30 at 12 metres there's the main\n0:40 second run now from the other cleanout\n"
+            ."0:50 at 2 metres I can't go any further", ['material clay', 'end main_reached 12.00'],
+        ];
+    }
+
+    /** @return list<OfRun> */
+    private static function read(string $spoken, Reel $reel): array
+    {
+        $lexicon = Lexicon::of('en');
+        $speech = Speech::timed(TimedText::read($spoken), $lexicon);
+        $entries = Narration::read($speech, $lexicon, UnitSystem::Metric, $reel);
+
+        return OfRun::read($speech, $lexicon, UnitSystem::Metric, $entries, $reel);
+    }
+}
