@@ -11,7 +11,7 @@ export const narration = () => ({
         const rows = this.rows;
         const {at, done} = this.$root.dataset;
         const last = rows.findIndex((row) => row.dataset.key === done);
-        const isOpen = (row) => 'open' in row.dataset;
+        const isOpen = (row) => 'unsettled' in row.dataset;
         const next =
             rows.find((row) => row.dataset.key === at) ||
             rows.find((row, i) => i > last && isOpen(row)) ||

@@ -73,7 +73,7 @@ final readonly class SaidTexts
         return new SaidEntryText(
             $this->translator->trans('narration.run.'.$said->what.'_is', ['%what%' => $words]), $at,
             '' === $at ? '' : $this->translator->trans('say.by.'.($said->placeBy->value ?? '')), '',
-            $isEnd && '' === $at ? $this->translator->trans('narration.where') : '', null, null,
+            $isEnd && '' === $at ? $this->translator->trans('narration.where') : '', $said->fromM, null,
         );
     }
 
