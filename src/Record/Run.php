@@ -91,7 +91,9 @@ class Run implements JobEntry
      */
     public function whenSaid(string $milliseconds, \DateTimeImmutable $now): \DateTimeImmutable
     {
-        $said = 1 === preg_match('/^\d{13}$/', $milliseconds) ? new \DateTimeImmutable('@'.intdiv((int) $milliseconds, 1000)) : $now;
+        // To the millisecond: of two entries in one second the later one is the last.
+        $isTime = 1 === preg_match('/^\d{13}$/', $milliseconds);
+        $said = $isTime ? new \DateTimeImmutable('@'.substr_replace($milliseconds, '.', -3, 0)) : $now;
 
         return max($this->startedAt, min($now, $said));
     }
