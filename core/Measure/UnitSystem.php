@@ -9,4 +9,10 @@ enum UnitSystem: string
 {
     case Metric = 'metric';
     case FeetAndInches = 'feet';
+
+    /** One where no unit is given. */
+    public function one(): Length
+    {
+        return self::Metric === $this ? Length::metres(1) : Length::feet(1);
+    }
 }

@@ -42,7 +42,7 @@ final readonly class Scale
     /** @return list<Tick> at round numbers of the person's units */
     public function ticks(UnitSystem $units): array
     {
-        $unit = UnitSystem::Metric === $units ? Length::metres(1) : Length::feet(1);
+        $unit = $units->one();
         $perUnit = ($this->width - 2 * self::MARGIN) * $unit->metres / $this->length;
         $step = 5000;
         foreach (self::TICKS[$units->value] as $candidate) {

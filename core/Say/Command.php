@@ -8,8 +8,6 @@ use Jurvex\Core\Measure\UnitSystem;
 
 final readonly class Command
 {
-    private const FOOT_M = 0.3048;
-
     /** @param ?float $atM where the last finding was, where that is what was said; in metres */
     private function __construct(public SpokenCommand $what, public ?float $atM = null)
     {
@@ -35,8 +33,7 @@ final readonly class Command
         if (!$isAll || !$isPlace) {
             return null;
         }
-        $bare = UnitSystem::Metric === $units ? 1.0 : self::FOOT_M;
 
-        return new self($what, Unit::None === $amount->unit ? $amount->value * $bare : $amount->value);
+        return new self($what, Unit::None === $amount->unit ? $amount->value * $units->one()->metres : $amount->value);
     }
 }

@@ -20,7 +20,6 @@ final class Measures
     private const WORDS_BEFORE_NAME = 4;
     /** A bare number along a line is not larger. */
     private const LARGEST_BARE = 600;
-    private const FOOT_M = 0.3048;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
 
@@ -49,7 +48,7 @@ final class Measures
     /** @param UnitSystem $units in which a place without a unit is */
     public function __construct(private readonly Sentence $sentence, UnitSystem $units)
     {
-        $this->bareM = UnitSystem::Metric === $units ? 1.0 : self::FOOT_M;
+        $this->bareM = $units->one()->metres;
         $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);

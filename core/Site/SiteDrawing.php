@@ -92,7 +92,7 @@ final readonly class SiteDrawing
 
     private static function bar(UnitSystem $units, float $about): Length
     {
-        $unit = UnitSystem::FeetAndInches === $units ? Length::feet(1.0)->metres : 1.0;
+        $unit = $units->one()->metres;
         $best = self::STEPS[0];
         foreach (self::STEPS as $step) {
             $best = $step * $unit <= $about ? $step : $best;

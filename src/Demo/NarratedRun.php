@@ -6,7 +6,6 @@ namespace App\Demo;
 
 use App\Firm\Firm;
 use App\Record\Narrated;
-use App\Record\NarratedFrom;
 use App\Record\OpeningKind;
 use App\Record\Run;
 use App\Record\RunDetails;
@@ -15,7 +14,6 @@ use App\Support\Database\Id;
 use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Measure\UnitSystem;
-use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\TimedText;
 
 /** A run of which nothing was logged and everything was said: its recording's words wait to be gone through. */
@@ -63,8 +61,9 @@ final readonly class NarratedRun
         $start = $this->demo->now->modify('-2 days');
         $run = new Run(Id::fresh(), $job, $opening, $start, $details);
         $run->turnWater(false, $start);
-        $cues = array_map(static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], TimedText::read(self::SPOKEN));
-        $narrated = new Narrated(Id::fresh(), $run, NarratedFrom::Recording, 'rope-store.txt', $cues, $start->modify('+30 minutes'));
+        $narrated = Narrated::recording(
+            Id::fresh(), $run, 'rope-store.txt', TimedText::read(self::SPOKEN), $start->modify('+30 minutes'),
+        );
         $this->manager->persist($run);
         $this->manager->persist($narrated);
         $this->words->add($narrated);

@@ -90,7 +90,8 @@ final class FindingController extends JobController
         $run = $this->existing(Run::class, $job, $run);
         $last = $findings->lastEntered($run);
         if (null !== $last) {
-            $this->takeBack($last, $findings);
+            $findings->takeBack($last, $this->now());
+            $this->store();
         }
 
         return $request->isXmlHttpRequest() ? new JsonResponse(['undone' => $last?->id]) : $this->backToRun($run);
@@ -114,15 +115,6 @@ final class FindingController extends JobController
         $photo = $this->manager->find(Photo::class, $finding->id) ?? throw $this->createNotFoundException();
 
         return $photo->asResponse();
-    }
-
-    private function takeBack(LoggedFinding $finding, FindingRepository $findings): void
-    {
-        $finding->withdraw($this->now());
-        if (null !== $finding->replaces) {
-            $findings->ofRun($finding->replaces, $finding->run)?->restore();
-        }
-        $this->store();
     }
 
     private function acknowledge(LoggedFinding $finding, Request $request): Response

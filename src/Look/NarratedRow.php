@@ -13,7 +13,7 @@ final readonly class NarratedRow
      * @param string $error why the proposal could not be kept; empty where nothing is wrong
      */
     public function __construct(
-        public float $atS, public string $words, public Proposal|RunProposal|null $proposal = null, public ?SaidEntryText $text = null,
+        public float $atS, public string $words, public ?Proposal $proposal = null, public ?SaidEntryText $text = null,
         public string $error = '',
     ) {
     }

@@ -14,12 +14,10 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
-use App\Support\Files\Limited;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Sketch\Source;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -42,9 +40,7 @@ final class NarratedRunController extends JobController
         if (null !== $run) {
             return $run->job === $job ? $this->toNarration($run) : throw $this->createNotFoundException();
         }
-        $upload = $request->files->get('text');
         $place = mb_substr(trim($request->request->getString('place')), 0, 200);
-        $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
         $opening = $job->chosenOpening() ?? ('' === $place ? null : $this->opening($job, $place));
         if (null === $opening) {
             return $this->refused($job, $request, 'error.where_missing');
@@ -55,11 +51,7 @@ final class NarratedRunController extends JobController
         }
         $run = new Run($id, $job, $opening, $startedAt, $this->starts->of($job));
         try {
-            $text = false === $stream ? '' : Limited::text($stream, NarrationController::LARGEST);
-            $narrated = Proposals::narrated(
-                Id::of($this->now(), $id), $run, $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '',
-                $text ?? throw new BadInput('too_long', 'line 1'), $this->now(),
-            );
+            $narrated = Proposals::narrated(Id::of($this->now(), $id), $run, $request->files->get('text'), $this->now());
         } catch (BadInput $refused) {
             return $this->refused($job, $request, $this->texts->refusal($refused));
         }

@@ -15,14 +15,12 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
-use App\Support\Files\Limited;
 use App\Support\Wording\Placeholders;
 use App\Work\FirstMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Say\OfRun;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -32,9 +30,6 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/jobs/{job}/look/runs/{run}/narration', requirements: ['run' => Id::PATTERN, 'id' => Id::PATTERN])]
 final class NarrationController extends JobController
 {
-    /** In bytes: a day of talk. */
-    public const LARGEST = 2_000_000;
-
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
         private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
@@ -55,12 +50,8 @@ final class NarrationController extends JobController
     {
         $run = $this->existing(Run::class, $job, $run);
         if (null === $this->narrated->find($id)) {
-            $upload = $request->files->get('text');
-            $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
-            $text = false === $stream ? '' : Limited::text($stream, self::LARGEST);
-            $name = $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '';
             try {
-                $narrated = Proposals::narrated($id, $run, $name, $text ?? throw new BadInput('too_long', 'line 1'), $this->now());
+                $narrated = Proposals::narrated($id, $run, $request->files->get('text'), $this->now());
             } catch (BadInput $refused) {
                 return $this->shownOf($run, $request, $account, refused: $this->texts->refusal($refused));
             }
@@ -81,32 +72,32 @@ final class NarrationController extends JobController
         }
         $typed = ['from' => $request->request->getString('from'), 'to' => $request->request->getString('to')];
         try {
-            if ($proposal instanceof RunProposal) {
-                return $this->said($proposal, $narrated, $typed['from'], $account);
+            if ($proposal->said instanceof OfRun) {
+                return $this->said($proposal->said, $narrated, $typed['from'], $account);
             }
-            $entry = $this->proposals->entry($proposal, $narrated, $typed, $account->units(), $this->now());
+            $entry = $this->proposals->entry($proposal->said, $narrated, $typed, $account->units(), $this->now());
         } catch (RefusedEntry $refused) {
             $error = array_values($refused->errors)[0];
             $words = $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
 
-            return $this->shownOf($run, $request, $account, [$proposal->key => $words]);
+            return $this->shownOf($run, $request, $account, [$proposal->key() => $words]);
         }
-        $narrated->settle($proposal->key, $entry->id);
+        $narrated->settle($proposal->key(), $entry->id);
         $this->store($entry);
 
-        return $this->back($run, $proposal->key);
+        return $this->back($run, $proposal->key());
     }
 
     /** @throws RefusedEntry */
-    private function said(RunProposal $proposal, Narrated $narrated, string $typed, Account $account): Response
+    private function said(OfRun $said, Narrated $narrated, string $typed, Account $account): Response
     {
-        $narrated->settle($proposal->key, RunProposals::accept($proposal, $narrated->run, $typed, $account->units()));
+        $narrated->settle($said->key(), RunSaid::accept($said, $narrated->run, $typed, $account->units()));
         $this->store();
-        if (OfRun::END === $proposal->said->what && null === $narrated->run->job->practice()) {
+        if (OfRun::END === $said->what && null === $narrated->run->job->practice()) {
             $this->maps->draw($narrated->run);
         }
 
-        return $this->back($narrated->run, $proposal->key);
+        return $this->back($narrated->run, $said->key());
     }
 
     /** It is no finding. */
@@ -115,11 +106,11 @@ final class NarrationController extends JobController
     {
         [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
         if ($proposal->isOpen()) {
-            $narrated->settle($proposal->key, '');
+            $narrated->settle($proposal->key(), '');
             $this->store();
         }
 
-        return $this->back($run, $proposal->key);
+        return $this->back($run, $proposal->key());
     }
 
     /** Takes back what was said of a proposal, and the entry that it became. */
@@ -127,8 +118,8 @@ final class NarrationController extends JobController
     public function again(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings): Response
     {
         [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
-        if ($proposal instanceof RunProposal && $proposal->isAccepted()) {
-            RunProposals::takeBack($proposal, $run);
+        if ($proposal->said instanceof OfRun && $proposal->isAccepted()) {
+            RunSaid::takeBack($proposal->said, $run, (string) $proposal->became);
         } elseif ($proposal->isAccepted()) {
             $findings->ofRun((string) $proposal->became, $run)?->withdraw($this->now());
             $mark = $this->manager->find(Mark::class, (string) $proposal->became);
@@ -136,13 +127,13 @@ final class NarrationController extends JobController
                 $mark->withdraw($this->now());
             }
         }
-        $narrated->unsettle($proposal->key);
+        $narrated->unsettle($proposal->key());
         $this->store();
 
-        return $this->back($run, $proposal->key, 'at');
+        return $this->back($run, $proposal->key(), 'at');
     }
 
-    /** @return array{Run, Narrated, Proposal|RunProposal} */
+    /** @return array{Run, Narrated, Proposal} */
     private function asked(Job $job, string $run, string $id, Request $request, Account $account): array
     {
         $run = $this->existing(Run::class, $job, $run);
@@ -151,9 +142,8 @@ final class NarrationController extends JobController
             throw $this->createNotFoundException();
         }
         $key = $request->request->getString('key');
-        $units = $account->units();
-        foreach ([...$this->proposals->of($narrated, $units), ...$this->proposals->ofRun($narrated, $units)] as $proposal) {
-            if ($proposal->key === $key) {
+        foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
+            if ($proposal->key() === $key) {
                 return [$run, $narrated, $proposal];
             }
         }
@@ -182,12 +172,8 @@ final class NarrationController extends JobController
     {
         $rows = array_map(static fn (array $cue) => new NarratedRow($cue[0], $cue[2]), $narrated->cues);
         foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
-            $text = $this->texts->read($proposal->entry, $account->units());
-            $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key] ?? '');
-        }
-        foreach ($this->proposals->ofRun($narrated, $account->units()) as $proposal) {
-            $text = $this->texts->ofRun($proposal->said, $account->units());
-            $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key] ?? '');
+            $text = $this->texts->read($proposal->said, $account->units());
+            $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key()] ?? '');
         }
         usort($rows, static fn (NarratedRow $one, NarratedRow $other) => [$one->atS, null !== $one->proposal]
             <=> [$other->atS, null !== $other->proposal]);

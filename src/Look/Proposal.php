@@ -5,13 +5,22 @@ declare(strict_types=1);
 namespace App\Look;
 
 use Jurvex\Core\Say\Entry;
+use Jurvex\Core\Say\OfRun;
 
 /** What was read from a recording's words, and what became of it. */
 final readonly class Proposal
 {
-    /** @param ?string $became the finding or mark that it is; empty where it was turned down, none where nobody has said */
-    public function __construct(public Entry $entry, public string $key, public ?string $became)
+    /**
+     * @param ?string $became the finding or mark that it is, or what the run said before; empty where it was turned down, none where
+     *                        nobody has said
+     */
+    public function __construct(public Entry|OfRun $said, public ?string $became)
     {
+    }
+
+    public function key(): string
+    {
+        return $this->said->key();
     }
 
     public function isOpen(): bool
@@ -27,17 +36,17 @@ final readonly class Proposal
     /** What it became can be corrected on a form of its own. */
     public function hasForm(): bool
     {
-        return $this->isAccepted() && Entry::MARK !== $this->entry->kind;
+        return $this->isAccepted() && $this->said instanceof Entry && Entry::MARK !== $this->said->kind;
     }
 
     public function atS(): float
     {
-        return $this->entry->atS ?? 0.0;
+        return $this->said->atS ?? 0.0;
     }
 
     /** Whether it can be accepted as it is; else its place is asked for. */
     public function isWhole(): bool
     {
-        return null !== $this->entry->fromM;
+        return null !== $this->said->fromM || ($this->said instanceof OfRun && OfRun::END !== $this->said->what);
     }
 }

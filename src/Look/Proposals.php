@@ -6,11 +6,10 @@ namespace App\Look;
 
 use App\Record\LoggedFinding;
 use App\Record\Mark;
-use App\Record\MarkDetails;
 use App\Record\Narrated;
-use App\Record\NarratedFrom;
 use App\Record\Run;
 use App\Support\Database\Id;
+use App\Support\Files\Limited;
 use App\Work\SaidWords;
 use App\Work\Tracks;
 use Jurvex\Core\Input\BadInput;
@@ -18,81 +17,85 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Reel\Reading;
 use Jurvex\Core\Reel\ReadingFormat;
-use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\OfRun;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\TimedText;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 
 /** Makes proposals of the timed text of a recording, and entries of those that somebody accepts. */
 final readonly class Proposals
 {
+    /** In bytes: a day of talk. */
+    private const LARGEST = 2_000_000;
+
     public function __construct(private Tracks $tracks, private SaidWords $words)
     {
     }
 
-    /** @throws BadInput where it is no timed text */
-    public static function narrated(string $id, Run $run, string $name, string $text, \DateTimeImmutable $at): Narrated
+    /**
+     * Timed text as it was given in.
+     *
+     * @param mixed $upload a file of the request, if that is what it is
+     *
+     * @throws BadInput where it is no timed text
+     */
+    public static function narrated(string $id, Run $run, mixed $upload, \DateTimeImmutable $at): Narrated
     {
-        return new Narrated($id, $run, NarratedFrom::Recording, $name, array_map(
-            static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], TimedText::read($text),
-        ), $at);
+        $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
+        $text = false === $stream ? '' : Limited::text($stream, self::LARGEST) ?? throw new BadInput('too_long', 'line 1');
+        $name = $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '';
+
+        return Narrated::recording($id, $run, $name, TimedText::read($text), $at);
     }
 
     /** Has its words found again, with the places that are known. */
     public function index(Narrated $narrated, UnitSystem $units): void
     {
-        $placed = array_filter($this->of($narrated, $units), static fn (Proposal $each) => $each->isWhole());
-        $this->words->add($narrated, array_values(array_map(
-            static fn (Proposal $each) => [$each->entry->atS ?? 0.0, $each->entry->fromM ?? 0.0], $placed,
-        )));
+        $places = [];
+        foreach ($this->of($narrated, $units) as $proposal) {
+            if ($proposal->said instanceof Entry && null !== $proposal->said->fromM) {
+                $places[] = [$proposal->atS(), $proposal->said->fromM];
+            }
+        }
+        $this->words->add($narrated, $places);
     }
 
-    /** @return list<Proposal> what was found, in the order of time */
+    /** @return list<Proposal> in the order of time; of one moment, what was found stands before what is said of the run itself */
     public function of(Narrated $narrated, UnitSystem $units): array
     {
-        $settled = $narrated->settled();
-
-        return array_map(
-            static fn (Entry $entry) => new Proposal($entry, $entry->key(), $settled[$entry->key()] ?? null),
-            array_values(array_filter(
-                $this->entries($narrated, $units, $this->reel($narrated->run)), static fn (Entry $entry) => Entry::REACHED !== $entry->kind,
-            )),
-        );
-    }
-
-    /** @return list<RunProposal> what is said of the run itself, in the order of time */
-    public function ofRun(Narrated $narrated, UnitSystem $units): array
-    {
-        $reel = $this->reel($narrated->run);
-
-        return RunProposals::of($narrated, $this->entries($narrated, $units, $reel), $units, $reel);
-    }
-
-    /** @return list<Entry> in the order of time */
-    private function entries(Narrated $narrated, UnitSystem $units, Reel $reel): array
-    {
         $lexicon = Lexicon::of(SaidLines::LANGUAGE);
-        $entries = Narration::read(Speech::timed($narrated->asCues(), $lexicon), $lexicon, $units, $reel);
+        $speech = Speech::timed($narrated->asCues(), $lexicon);
+        $reel = $this->reel($narrated->run);
+        $entries = Narration::read($speech, $lexicon, $units, $reel);
         usort($entries, static fn (Entry $one, Entry $other) => $one->atS <=> $other->atS);
+        $ofRun = OfRun::read($speech, $lexicon, $units, $entries, $reel);
+        $settled = $narrated->settled();
+        $isAsked = static fn (Entry|OfRun $said) => $said instanceof Entry
+            ? Entry::REACHED !== $said->kind : isset($settled[$said->key()]) || RunSaid::isNews($said, $narrated->run);
+        $proposals = array_map(
+            static fn (Entry|OfRun $said) => new Proposal($said, $settled[$said->key()] ?? null),
+            array_values(array_filter([...$entries, ...$ofRun], $isAsked)),
+        );
+        usort($proposals, static fn (Proposal $one, Proposal $other) => $one->atS() <=> $other->atS());
 
-        return $entries;
+        return $proposals;
     }
 
     /**
-     * The entry that a proposal becomes.
+     * What a proposal becomes.
      *
      * @param array{from?: string, to?: string} $typed its place, where that was not said
      *
      * @throws RefusedEntry
      */
     public function entry(
-        Proposal $proposal, Narrated $narrated, array $typed, UnitSystem $units, \DateTimeImmutable $now,
+        Entry $entry, Narrated $narrated, array $typed, UnitSystem $units, \DateTimeImmutable $now,
     ): LoggedFinding|Mark {
-        $entry = $proposal->entry;
-        $id = Id::of($now, $narrated->id.$proposal->key);
+        $id = Id::of($now, $narrated->id.$entry->key());
         if (Entry::MARK === $entry->kind) {
             return self::mark($entry, $id, $narrated->run, $now);
         }
@@ -107,15 +110,10 @@ final readonly class Proposals
     /** @throws RefusedEntry for a mark of which nobody said where or how deep it is */
     private static function mark(Entry $entry, string $id, Run $run, \DateTimeImmutable $now): Mark
     {
-        if (null === $entry->fromM || null === $entry->depthM) {
-            throw new RefusedEntry(['from' => ['code' => null === $entry->fromM ? 'distance_missing' : 'depth_missing', 'allowed' => []]]);
-        }
-        $details = new MarkDetails();
-        $details->atM = $entry->fromM;
-        $details->depthsM = null === $entry->depthToM ? [$entry->depthM] : [$entry->depthM, $entry->depthToM];
-        $details->note = $entry->said;
+        $mark = null === $entry->fromM ? null : SaidMark::of($entry, $id, $run, $now);
+        $missing = null === $entry->fromM ? 'distance_missing' : 'depth_missing';
 
-        return new Mark($id, $run, $now, $details);
+        return $mark ?? throw new RefusedEntry(['from' => ['code' => $missing, 'allowed' => []]]);
     }
 
     private function reel(Run $run): Reel

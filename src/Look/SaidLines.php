@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Record\FindingRepository;
-use App\Record\Mark;
-use App\Record\MarkDetails;
 use App\Record\Narrated;
 use App\Record\NarratedFrom;
 use App\Record\NarratedRepository;
@@ -105,7 +103,7 @@ final readonly class SaidLines
         }
         $id = Id::of($line->saidAt, $line->id.$key);
         if (null === $kind) {
-            return new SaidEntry($entry, $key, null === $entry->depthM ? null : self::mark($entry, $id, $line));
+            return new SaidEntry($entry, $key, SaidMark::of($entry, $id, $line->run, $line->saidAt));
         }
         $replaces = null === $stored || null !== $stored->withdrawnAt() ? null : $stored->id;
         $typed = SaidFields::of($entry, $rest, (int) $line->saidAt->format('Uv')) + ['replaces' => $replaces];
@@ -116,16 +114,6 @@ final readonly class SaidLines
         } catch (RefusedEntry $refused) {
             return new SaidEntry($entry, $key, null, $refused->errors);
         }
-    }
-
-    private static function mark(Entry $entry, string $id, Narrated $line): Mark
-    {
-        $details = new MarkDetails();
-        $details->atM = $entry->fromM;
-        $details->depthsM = array_values(array_filter([$entry->depthM, $entry->depthToM], static fn (?float $depth) => null !== $depth));
-        $details->note = $entry->said;
-
-        return new Mark($id, $line->run, $line->saidAt, $details);
     }
 
     /**

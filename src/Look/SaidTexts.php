@@ -55,8 +55,11 @@ final readonly class SaidTexts
     }
 
     /** Something that was read from a recording's words. */
-    public function read(Entry $entry, UnitSystem $units): SaidEntryText
+    public function read(Entry|OfRun $entry, UnitSystem $units): SaidEntryText
     {
+        if ($entry instanceof OfRun) {
+            return $this->ofRun($entry, $units);
+        }
         $isOpen = Extent::Stretch === Kind::tryFrom($entry->kind)?->extent() && null === $entry->toM;
 
         return $this->text($entry, null === $entry->fromM ? $this->translator->trans('narration.where')
@@ -64,7 +67,7 @@ final readonly class SaidTexts
     }
 
     /** What was said of the run itself. */
-    public function ofRun(OfRun $said, UnitSystem $units): SaidEntryText
+    private function ofRun(OfRun $said, UnitSystem $units): SaidEntryText
     {
         [$isEnd, $isWater] = [OfRun::END === $said->what, OfRun::WATER === $said->what];
         $words = $this->translator->trans(($isEnd ? 'end' : ($isWater ? 'narration.run.water' : 'material')).'.'.$said->value);

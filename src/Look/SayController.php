@@ -97,10 +97,7 @@ final class SayController extends JobController
             return [];
         }
         if (SpokenCommand::Undo === $command->what) {
-            $last->withdraw($said->saidAt);
-            if (null !== $last->replaces) {
-                $findings->ofRun($last->replaces, $run)?->restore();
-            }
+            $findings->takeBack($last, $said->saidAt);
 
             return [];
         }

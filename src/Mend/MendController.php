@@ -85,13 +85,13 @@ final class MendController extends JobController
 
         return $this->shown($screen, [
             'plans' => array_map(fn (MendPlan $plan): MendText => $this->texts->of($plan, $job, $account->units(), true), $plans),
-            'grows' => $this->histories($job, $screen->record, $account),
+            'grows' => $this->growing($job, $screen->record, $account),
             'strips' => array_map(OptionStrips::of(...), $plans), 'form' => $form, 'opened' => $opened,
         ], 'mend/options.html.twig');
     }
 
     /** @return list<string> */
-    private function histories(Job $job, LineRecord $record, Account $account): array
+    private function growing(Job $job, LineRecord $record, Account $account): array
     {
         return $this->growth->growing($this->places->of($job->property(), $record), $record, $account->units());
     }

@@ -147,6 +147,15 @@ final class FindingRepository extends ServiceEntityRepository
         return $this->findOneBy(['run' => $run, 'withdrawnAt' => null], ['loggedAt' => 'DESC', 'id' => 'DESC']);
     }
 
+    /** It was a mistake: what it stood in the place of counts again. */
+    public function takeBack(LoggedFinding $finding, \DateTimeImmutable $at): void
+    {
+        $finding->withdraw($at);
+        if (null !== $finding->replaces) {
+            $this->ofRun($finding->replaces, $finding->run)?->restore();
+        }
+    }
+
     /** @return list<string> findings of the run that have a picture */
     public function photographed(Run $run): array
     {

@@ -39,6 +39,14 @@ class Narrated implements JobEntry
     ) {
     }
 
+    /** @param list<Cue> $cues of a recording, in the order of time */
+    public static function recording(string $id, Run $run, string $name, array $cues, \DateTimeImmutable $at): self
+    {
+        $said = array_map(static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], $cues);
+
+        return new self($id, $run, NarratedFrom::Recording, $name, $said, $at);
+    }
+
     public function id(): string
     {
         return $this->id;

@@ -51,10 +51,7 @@ final readonly class SaidWords
                 .(null === $property ? '' : ' AND property_id = ?').' ORDER BY rank LIMIT '.self::MOST,
             null === $property ? [$query, $firm->id] : [$query, $firm->id, $property->id],
         );
-        $narrated = [];
-        foreach ($this->narrated->findBy(['id' => array_column($rows, 'narrated_id')]) as $each) {
-            $narrated[$each->id] = $each;
-        }
+        $narrated = array_column($this->narrated->findBy(['id' => array_column($rows, 'narrated_id')]), null, 'id');
         $hits = [];
         foreach ($rows as $row) {
             $each = $narrated[self::word($row['narrated_id'])] ?? null;

@@ -4,45 +4,26 @@ declare(strict_types=1);
 
 namespace App\Look;
 
-use App\Record\Narrated;
 use App\Record\Run;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
-use Jurvex\Core\Say\Entry;
-use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\OfRun;
-use Jurvex\Core\Say\Reel;
-use Jurvex\Core\Say\Speech;
 
 /** What the words of a recording say of the run itself, put into the run where somebody accepts it. */
-final class RunProposals
+final class RunSaid
 {
     /** What a run that has not ended said before its end. */
     private const OPEN = 'open';
 
-    /**
-     * @param list<Entry> $entries what was read from the same words
-     *
-     * @return list<RunProposal> in the order of time; none of what the run says anyway
-     */
-    public static function of(Narrated $narrated, array $entries, UnitSystem $units, Reel $reel): array
+    /** Whether the run does not say so anyway. */
+    public static function isNews(OfRun $said, Run $run): bool
     {
-        $lexicon = Lexicon::of(SaidLines::LANGUAGE);
-        $settled = $narrated->settled();
-        $proposals = [];
-        foreach (OfRun::read(Speech::timed($narrated->asCues(), $lexicon), $lexicon, $units, $entries, $reel) as $said) {
-            $became = $settled[$said->key()] ?? null;
-            $before = self::before($said, $narrated->run);
-            $isNews = OfRun::END === $said->what ? self::OPEN === $before : $said->value !== $before;
-            if (null !== $became || $isNews) {
-                $proposals[] = new RunProposal($said, $said->key(), $became);
-            }
-        }
+        $before = self::before($said, $run);
 
-        return $proposals;
+        return OfRun::END === $said->what ? self::OPEN === $before : $said->value !== $before;
     }
 
     /**
@@ -52,9 +33,8 @@ final class RunProposals
      *
      * @throws RefusedEntry
      */
-    public static function accept(RunProposal $proposal, Run $run, string $typed, UnitSystem $units): string
+    public static function accept(OfRun $said, Run $run, string $typed, UnitSystem $units): string
     {
-        $said = $proposal->said;
         $before = self::before($said, $run);
         $at = $run->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));
         match ($said->what) {
@@ -67,11 +47,11 @@ final class RunProposals
     }
 
     /** The run says again what it said before. */
-    public static function takeBack(RunProposal $proposal, Run $run): void
+    public static function takeBack(OfRun $said, Run $run, string $before): void
     {
-        match ($proposal->said->what) {
-            OfRun::MATERIAL => self::describe($run, material: Material::from((string) $proposal->became)),
-            OfRun::WATER => self::describe($run, isWaterOn: 'on' === $proposal->became),
+        match ($said->what) {
+            OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
+            OfRun::WATER => self::describe($run, isWaterOn: 'on' === $before),
             default => $run->goOn(),
         };
     }
