@@ -60,7 +60,6 @@ final readonly class NarratedRun
         [$details->boreMm, $details->expectedM] = [100, self::REACHED_M];
         $start = $this->demo->now->modify('-2 days');
         $run = new Run(Id::fresh(), $job, $opening, $start, $details);
-        $run->turnWater(false, $start);
         $narrated = Narrated::recording(
             Id::fresh(), $run, 'rope-store.txt', TimedText::read(self::SPOKEN), $start->modify('+30 minutes'),
         );
