@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Firm\MachineCares;
+use App\Record\Pass;
 use App\Record\PreUseCheck;
 use App\Support\Database\Id;
 use Jurvex\Core\Clear\Machine;
@@ -36,7 +37,7 @@ final class RunPressesTest extends ApplicationTestCase
         $enter = function (string $kind, string $metres = '', string $said = '') use ($run, $id): string {
             $this->send($run.'/'.$id.'/entry/'.Id::fresh(), ['kind' => $kind, 'said' => $said, 'metres' => $metres]);
 
-            return 422 === $this->statusCode() ? $this->browser->getCrawler()->filter('.bench .error')->text() : '';
+            return 422 === $this->statusCode() ? $this->browser->getCrawler()->filter('.bench .error:not([x-text])')->text() : '';
         };
         $shown = fn (string $what) => $this->get($run)->filter($what)->text('');
         self::assertStringContainsString('curl the way the pipe turns', $shown('.run-care'));
@@ -75,6 +76,49 @@ final class RunPressesTest extends ApplicationTestCase
         $this->fill($log, 'Save', ['cleared_form[cleared]' => 'yes', 'cleared_form[cause]' => 'grease']);
         $report = $this->get('/jobs/'.$job->id.'/report')->filter('.report')->text();
         self::assertStringContainsString('By the technician: grease.Grease sets in the pipe', $report);
+    }
+
+    public function testWhatIsSaidWithAToolInTheLineIsLoggedAsPressesAndFoundAgain(): void
+    {
+        $job = $this->job('Wash block');
+        $this->passGate($job, 'jet');
+        $run = '/jobs/'.$job->id.'/clear/run';
+        $id = Id::fresh();
+        $this->send($run.'/'.$id.'/begin', ['head' => 'free_spinner']);
+        $read = fn (string $said) => $this->get($run.'/'.$id.'/say?'.http_build_query(['said' => $said]))->filter('#said-read')->text('');
+        $say = function (string $said, ?string $as = null) use ($run, $id): string {
+            $this->browser->setServerParameter('HTTP_X_REQUESTED_WITH', 'XMLHttpRequest');
+            $this->send($run.'/'.$id.'/say/'.($as ?? Id::fresh()), ['said' => $said, 'entered_at' => '']);
+            $this->browser->setServerParameter('HTTP_X_REQUESTED_WITH', '');
+
+            return 422 === $this->statusCode() ? $this->page() : (string) $this->statusCode();
+        };
+        $top = fn () => $this->get($run)->filter('.run-top')->text();
+
+        self::assertSame('at 9.5 it grabs hard In, from the mouth 9.5 m Grabs', $read('at 9.5 it grabs hard'));
+        self::assertStringContainsString('0 m', $top(), 'what is only read is not logged');
+        self::assertStringContainsString('Water only with the nozzle in the pipe', $read('water on'));
+        self::assertStringContainsString('Water only with the nozzle in the pipe', $say('water on'));
+        $same = Id::fresh();
+        self::assertSame(['201', '201'], [$say('at 9.5 it grabs hard', $same), $say('at 9.5 it grabs hard', $same)]);
+        self::assertSame('201', $say('water is on, two turns left, roots came back'));
+        self::assertStringContainsString('9.5 m', $top());
+        self::assertStringContainsString('↺ 2', $top());
+        $undone = Id::fresh();
+        self::assertSame(['201', '201', '201'], [$say('no, what a marvel'), $say('scratch that', $undone), $say('scratch that', $undone)]);
+        self::assertSame('201', $say('water off'));
+        self::assertSame('201', $say('at 0'));
+        $this->send($run.'/'.$id.'/out', []);
+        self::assertStringContainsString('This pass has ended', $say('at 3'));
+        $pass = $this->manager()->find(Pass::class, $id);
+        self::assertSame([8.6, ['grabs'], 2, ''], [
+            $pass?->details()->inM, $pass?->details()->felt, $pass?->details()->turnsLeft, $pass?->details()->cameBack,
+        ], 'what came back is taken back, once');
+        self::assertStringContainsString('marvel', (string) $pass?->details()->note, 'what nobody understood stays as words');
+
+        $hits = $this->get('/?find=grabs')->filter('.said-hits')->text('');
+        self::assertStringContainsString('with a tool in the line', $hits);
+        self::assertStringContainsString('at 9.5 it grabs hard', $hits);
     }
 
     public function testTheCableIsAsItIsMadeTodayAndOnlyItsOwnCouplingsCount(): void

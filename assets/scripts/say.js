@@ -69,6 +69,13 @@ export const say = () => ({
         // What was shown is no longer asked for.
         this.$refs.said.dispatchEvent(new Event('asked'));
     },
+    /** Look has keys of its own. */
+    heard(event) {
+        const isTyped = event.target.matches('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey;
+        if (isTyped || !('reloads' in this.$root.dataset)) return;
+        event.preventDefault();
+        this.$refs.said.focus();
+    },
     point() {
         point([...this.$root.querySelectorAll('.said-entry')]);
     },

@@ -28,4 +28,6 @@ enum EntryKind: string
     case Heat = 'heat';
     /** Of the water at the opening, below its rim. */
     case Level = 'level';
+    /** What was said, word for word; what was read from it are entries of their own. */
+    case Said = 'said';
 }

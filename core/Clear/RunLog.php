@@ -236,6 +236,7 @@ final class RunLog
             EntryKind::PulseOff => $this->pulses = false,
             EntryKind::Heat => $this->degrees = $entry->metres,
             EntryKind::Level => $this->level = $entry->metres,
+            EntryKind::Said => null,
         };
     }
 

@@ -13,10 +13,13 @@ final class Lexicon
     /** @var array<string, list<array{string, string, string}>> patterns with their role and what they mean, by first word */
     private array $patterns = [];
 
-    /** @param array<string, mixed> $tables */
-    public function __construct(private readonly array $tables)
+    /**
+     * @param array<string, mixed> $tables
+     * @param string $phrases which of their phrases: those of a look, or those that are said with a clearing tool in the line
+     */
+    public function __construct(private readonly array $tables, string $phrases = 'phrases')
     {
-        foreach ($this->map('phrases') as $role => $meanings) {
+        foreach ($this->map($phrases) as $role => $meanings) {
             \assert(\is_array($meanings));
             foreach ($meanings as $meaning => $phrases) {
                 \assert(\is_array($phrases));
@@ -30,13 +33,22 @@ final class Lexicon
 
     public static function of(string $language): self
     {
-        if (isset(self::$read[$language])) {
-            return self::$read[$language];
-        }
+        return self::$read[$language] ??= new self(self::tables($language));
+    }
+
+    /** What is said with a clearing tool in the line. */
+    public static function withATool(string $language): self
+    {
+        return self::$read[$language.' tool'] ??= new self(self::tables($language), 'phrases_with_a_tool');
+    }
+
+    /** @return array<string, mixed> */
+    private static function tables(string $language): array
+    {
         /** @var array<string, mixed> $tables */
         $tables = require __DIR__.'/languages/'.$language.'.php';
 
-        return self::$read[$language] = new self($tables);
+        return $tables;
     }
 
     /** As tables have a word that is written otherwise. */

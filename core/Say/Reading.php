@@ -119,6 +119,21 @@ final readonly class Reading
         return $unread;
     }
 
+    /** @return list<array{string, bool}> what was said, in pieces that the tables know and pieces that they do not */
+    public function pieces(): array
+    {
+        $text = $this->speech->text;
+        $pieces = [];
+        $at = 0;
+        foreach ($this->unread() as [$from, $to]) {
+            array_push($pieces, [substr($text, $at, $from - $at), true], [substr($text, $from, $to - $from), false]);
+            $at = $to;
+        }
+        $pieces[] = [substr($text, $at), true];
+
+        return array_values(array_filter($pieces, static fn (array $piece) => '' !== $piece[0]));
+    }
+
     /** @return list<array{int, int}> first and last word of each phrase that says how things are */
     private function spans(): array
     {

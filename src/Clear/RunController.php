@@ -231,9 +231,7 @@ final class RunController extends JobController
     private function keep(Pass $pass, ?Marks $marks = null): Response
     {
         if ($pass->isOpen()) {
-            $details = clone $pass->details();
-            $details->follow($pass->log($marks ?? RunViews::marks($pass, $this->plans->of($pass->job))), $pass->fromZero(...));
-            $pass->describe($details);
+            $pass->follow($marks ?? RunViews::marks($pass, $this->plans->of($pass->job)));
             $this->store();
         }
 

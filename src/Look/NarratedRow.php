@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Screen\SaidEntryText;
+
 /** Some words of a recording, or what was read from the words before it. */
 final readonly class NarratedRow
 {

@@ -39,7 +39,7 @@ final readonly class SaidLines
         $seconds = max(0.0, (float) $at->format('U.u') - (float) $run->startedAt->format('U.u'));
         $line = new Narrated($id, $run, NarratedFrom::Line, '', [[$seconds, $seconds + 1, $text]], $at, $atM);
         $command = Command::in($text, $lexicon, $units);
-        $pieces = self::pieces($text, null === $command ? Reading::of(Speech::written($text, $lexicon), $lexicon)->unread() : []);
+        $pieces = null === $command ? Reading::of(Speech::written($text, $lexicon), $lexicon)->pieces() : [[$text, true]];
         $read = new SaidLine($line, $command, [], $pieces);
         if (null !== $command) {
             return $read;
@@ -114,23 +114,5 @@ final readonly class SaidLines
         } catch (RefusedEntry $refused) {
             return new SaidEntry($entry, $key, null, $refused->errors);
         }
-    }
-
-    /**
-     * @param list<array{int, int}> $unread
-     *
-     * @return list<array{string, bool}>
-     */
-    private static function pieces(string $text, array $unread): array
-    {
-        $pieces = [];
-        $at = 0;
-        foreach ($unread as [$from, $to]) {
-            array_push($pieces, [substr($text, $at, $from - $at), true], [substr($text, $from, $to - $from), false]);
-            $at = $to;
-        }
-        $pieces[] = [substr($text, $at), true];
-
-        return array_values(array_filter($pieces, static fn (array $piece) => '' !== $piece[0]));
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Screen\EntryTexts;
+use App\Screen\SaidEntryText;
+use App\Screen\SaidText;
 use App\Support\Units\Formatter;
 use App\Support\Wording\Placeholders;
 use Jurvex\Core\Finding\Extent;

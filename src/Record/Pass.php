@@ -67,7 +67,7 @@ class Pass implements JobEntry
     /** The same entry sent twice is there once. */
     public function enter(string $entry, LogEntry $what): void
     {
-        if (!\in_array($entry, array_column($this->entries, 'id'), true)) {
+        if (!$this->knows($entry)) {
             $this->entries = [...$this->entries, [
                 'id' => $entry, 'kind' => $what->kind->value, 'seconds' => $what->seconds, 'metres' => $what->metres,
                 'said' => $what->said,
@@ -75,9 +75,31 @@ class Pass implements JobEntry
         }
     }
 
+    public function knows(string $entry): bool
+    {
+        return \in_array($entry, array_column($this->entries, 'id'), true);
+    }
+
+    /** The last one is taken back; what was said stays said. */
     public function takeBackLast(): void
     {
-        $this->entries = \array_slice($this->entries, 0, -1);
+        $last = array_key_last($this->made());
+        if (null !== $last) {
+            $this->entries = array_values(array_diff_key($this->entries, [$last => true]));
+        }
+    }
+
+    public function last(): ?LogEntry
+    {
+        $last = array_key_last($this->made());
+
+        return null === $last ? null : $this->entries()[$last];
+    }
+
+    /** @return array<int, array{kind: string}> all but the words themselves */
+    private function made(): array
+    {
+        return array_filter($this->entries, static fn (array $row) => EntryKind::Said->value !== $row['kind']);
     }
 
     /** @return list<LogEntry> in their order */
@@ -134,6 +156,14 @@ class Pass implements JobEntry
     public function standIn(): ?array
     {
         return $this->standIn;
+    }
+
+    /** The details say what the log says by now. */
+    public function follow(Marks $marks): void
+    {
+        $details = clone $this->details;
+        $details->follow($this->log($marks), $this->fromZero(...));
+        $this->details = $details;
     }
 
     public function describe(PassDetails $details): void

@@ -84,18 +84,10 @@ class Run implements JobEntry
         $this->waterOffAt = $on ? null : $at;
     }
 
-    /**
-     * When an entry was made that may have had to wait for a signal; never before the run, never in the future.
-     *
-     * @param string $milliseconds since 1970, by the clock of the screen; what is no such number counts from now
-     */
+    /** @param string $milliseconds when an entry was made, by the clock of the screen */
     public function whenSaid(string $milliseconds, \DateTimeImmutable $now): \DateTimeImmutable
     {
-        // To the millisecond: of two entries in one second the later one is the last.
-        $isTime = 1 === preg_match('/^\d{13}$/', $milliseconds);
-        $said = $isTime ? new \DateTimeImmutable('@'.substr_replace($milliseconds, '.', -3, 0)) : $now;
-
-        return max($this->startedAt, min($now, $said));
+        return DeviceTime::read($milliseconds, $this->startedAt, $now);
     }
 
     public function waterOffAt(): ?\DateTimeImmutable

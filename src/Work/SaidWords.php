@@ -5,32 +5,59 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Firm\Firm;
+use App\Record\Job;
 use App\Record\Narrated;
-use App\Record\NarratedRepository;
+use App\Record\Pass;
 use App\Record\Property;
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Clear\EntryKind;
+use Jurvex\Core\Measure\Length;
 
 /** Everything that was said, found by its words. */
 final readonly class SaidWords
 {
     private const MOST = 100;
 
-    public function __construct(private Connection $connection, private NarratedRepository $narrated)
+    public function __construct(private Connection $connection, private EntityManagerInterface $manager)
     {
     }
 
     /** @param list<array{float, float}> $places what is known of where: seconds and metres, in the order of time */
     public function add(Narrated $narrated, array $places = []): void
     {
-        $this->connection->executeStatement('DELETE FROM said_words WHERE narrated_id = ?', [$narrated->id]);
-        $job = $narrated->job();
+        $this->forget($narrated->id);
         foreach ($narrated->cues as [$from, $to, $text]) {
             $there = array_filter($places, static fn (array $place) => $place[0] >= $from && $place[0] <= $to);
-            $this->connection->insert('said_words', [
-                'text' => $text, 'narrated_id' => $narrated->id, 'job_id' => $job->id, 'property_id' => $job->property()->id,
-                'firm_id' => $job->firm->id, 'at_s' => $from, 'at_m' => $narrated->atM ?? array_values($there)[0][1] ?? null,
-            ]);
+            $this->insert($narrated->id, $narrated->job(), $text, $from, $narrated->atM ?? array_values($there)[0][1] ?? null);
         }
+    }
+
+    /** What was said with a clearing tool in the line. */
+    public function addPass(Pass $pass): void
+    {
+        $this->forget($pass->id);
+        $atM = null;
+        foreach ($pass->entries() as $entry) {
+            $isPlace = null !== $entry->metres && \in_array($entry->kind, [EntryKind::At, EntryKind::MarkIn, EntryKind::MarkOut], true);
+            $atM = $isPlace ? $pass->alongTheLine($pass->fromZero(Length::metres($entry->metres))->metres)->metres : $atM;
+            if (EntryKind::Said === $entry->kind) {
+                $this->insert($pass->id, $pass->job, $entry->said, $entry->seconds, $atM);
+            }
+        }
+    }
+
+    private function forget(string $id): void
+    {
+        $this->connection->executeStatement('DELETE FROM said_words WHERE narrated_id = ?', [$id]);
+    }
+
+    private function insert(string $id, Job $job, string $text, float $atS, ?float $atM): void
+    {
+        $this->connection->insert('said_words', [
+            'text' => $text, 'narrated_id' => $id, 'job_id' => $job->id, 'property_id' => $job->property()->id,
+            'firm_id' => $job->firm->id, 'at_s' => $atS, 'at_m' => $atM,
+        ]);
     }
 
     /**
@@ -51,10 +78,10 @@ final readonly class SaidWords
                 .(null === $property ? '' : ' AND property_id = ?').' ORDER BY rank LIMIT '.self::MOST,
             null === $property ? [$query, $firm->id] : [$query, $firm->id, $property->id],
         );
-        $narrated = array_column($this->narrated->findBy(['id' => array_column($rows, 'narrated_id')]), null, 'id');
+        $sources = $this->sources(array_column($rows, 'narrated_id'));
         $hits = [];
         foreach ($rows as $row) {
-            $each = $narrated[self::word($row['narrated_id'])] ?? null;
+            $each = $sources[self::word($row['narrated_id'])] ?? null;
             if (null !== $each) {
                 $hits[] = new SaidHit(
                     $each, is_numeric($row['at_s']) ? (float) $row['at_s'] : 0.0, is_numeric($row['at_m']) ? (float) $row['at_m'] : null,
@@ -64,6 +91,20 @@ final readonly class SaidWords
         }
 
         return $hits;
+    }
+
+    /**
+     * @param list<mixed> $ids
+     *
+     * @return array<string, Narrated|Pass> by identifier; what was withdrawn is not found
+     */
+    private function sources(array $ids): array
+    {
+        $passes = array_filter(
+            $this->manager->getRepository(Pass::class)->findBy(['id' => $ids]), static fn (Pass $pass) => null === $pass->withdrawnAt(),
+        );
+
+        return array_column([...$this->manager->getRepository(Narrated::class)->findBy(['id' => $ids]), ...$passes], null, 'id');
     }
 
     private static function word(mixed $value): string

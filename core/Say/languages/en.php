@@ -818,4 +818,166 @@ return [
             'in this line', 'in general', 'in here', 'in there',
         ]],
     ],
+    // Said with a clearing tool in the line: what a press would enter, and what came back on the head.
+    'phrases_with_a_tool' => [
+        'command' => [
+            'again' => ['same (thing) again', 'again', 'one more of the same', 'repeat (that|it)'],
+            'undo' => ['undo (that|it)', 'take that|it back', 'scratch|delete|cancel|remove that (one)'],
+        ],
+        'fact' => [
+            'mark_in' => [
+                'mark|section|coupling|length (is|has|goes|going|went|gone)* in', 'next|another mark|section|coupling (in)',
+                'one more mark|section|coupling (in)', 'mark|coupling at the opening|mouth going in',
+            ],
+            'mark_out' => [
+                'mark|section|coupling|length (is|has|comes|coming|came|goes|back)* out',
+                'mark|section|coupling (is|coming|comes)* back',
+            ],
+            'power_on' => [
+                "water|water's|jet|jetter|pressure|machine|motor|foot|pedal|pump (is|goes|now)* on",
+
+                'turn(ing)|turned|switch(ing)|switched|start(ing)|started (the|my)* water|jet|jetter|pressure|machine|motor|pump (on)',
+                'foot|pedal (is)* down', "machine|motor|jetter|cable is|'s running|turning", 'foot on the pedal', 'hit the pedal',
+                'jet|jetter|machine running', 'spinning it up',
+            ],
+            'power_off' => [
+                "water|water's|jet|jetter|pressure|machine|motor|foot|pedal|pump (is|goes|now)* off",
+                'turn(ing)|turned|shut(ting)|switch(ing)|switched (the|my)* water|jet|jetter|pressure|machine|motor|pump off|down',
+                'turn(ing)|turned|shut(ting)|switch(ing) off (the|my)* water|jet|jetter|pressure|machine|motor|pump',
+                'stop(ping)|stopped|cut(ting)|kill(ing)|killed (the|my)* water|jet|jetter|pressure|machine|motor|pump',
+                'foot|pedal (is)* up', 'off the pedal', 'shut(ting) it|her off|down',
+            ],
+            'pulse_on' => ['pulse|pulsing (is)* on', 'start pulsing', 'turn(ing) on the pulse', 'pulse it', 'with the pulse'],
+            'pulse_off' => [
+                'pulse|pulsing (is)* off', 'stop pulsing', 'turn(ing) off the pulse', 'no more pulse', 'without the pulse',
+            ],
+            'turn_left' => [
+                'turn(s)|turned|turning|twist(s)|twisted (it|them|the|hose|cable|to|over)* left',
+                'left turn(s)|twist(s)|hand turn(s)',
+                'counter clockwise', 'counterclockwise', 'to the left', 'left',
+            ],
+            'turn_right' => [
+                'turn(s)|turned|turning|twist(s)|twisted (it|them|the|hose|cable|to|over)* right',
+                'right turn(s)|twist(s)|hand turn(s)',
+                'clockwise', 'to the right', 'right',
+            ],
+            'watch' => ['put|made|make a mark on the hose|cable', 'watch it|this|the mark', 'watching it|the mark'],
+            'felt=free' => [
+                'free', 'running|going|goes|runs|moving|moves free(ly)', 'slides|sliding (right)* in|through', 'no resistance',
+                'goes|going in easy|easily|smooth(ly)', 'goes|going easy', 'nothing in the way',
+            ],
+            'felt=drag' => [
+                'drag(s)|dragging|draggy', 'heavy going', 'hard going', 'going|goes|moving hard|heavy|slow', 'resistance',
+                'getting heavy|hard|tight', 'feels heavy|tight|sticky', 'pushing against something', 'something soft', 'soft spot',
+                'spongy', 'mushy',
+            ],
+            'felt=grabs' => [
+                'grab(s)|grabbing|grabbed', 'catch(es)|catching|caught', 'bite(s)|biting|bit into', 'load(s)|loading|loaded up',
+                'wind(s)|winding|wound up', 'torque(s)|torquing|torqued up', 'bound|binding|binds (up)', 'chewing', 'digging in',
+                'cable is|keeps twisting (up)', 'hung up', 'snagged|snags|snagging',
+            ],
+            'felt=spins' => [
+                'spin(s)|spinning|spun (free|freely|on|in)* (the)* (spot|place)*', 'turns|turning freely|loose', 'spinning out',
+            ],
+            'felt=stops_dead' => [
+                'stop(s)|stopped|stopping|stops (dead|cold|hard)*', 'dead stop', 'hard stop',
+                'hit(s)|hitting (a|something)* (hard|solid|wall|dead)*',
+                "won't go (any|in|on)* (further|farther|past|through)*",
+                "can't|cannot get|go|push (it)* (any|past|through)* (further|farther)*",
+                'solid', 'hit something', 'like a (brick)* wall', 'no further|farther',
+                "isn't|not going (any|in|on)* further|farther|past|through",
+            ],
+            'water=rising' => [
+                "water|level|it|water's|it's is|keeps (coming|going|still)* rising|up", 'rising', 'backing up',
+                'coming up (at|in|on)* (the|cleanout|opening|us|me)*',
+                'comes up', 'filling up', 'overflowing',
+            ],
+            'water=standing' => [
+                'standing|holding (water)*', "water|level|it|water's is|just (just|still)* standing|sitting|holding|there",
+                'not draining',
+                "isn't|doesn't|won't drain(ing)", 'sitting there', 'full of water',
+            ],
+            'water=bubbling' => ['bubbling|bubbles|gurgling|gurgles', 'blowing bubbles'],
+            'water=dropping' => [
+                "water|level|it|water's|it's is|started|starts (now|slowly|to|going)* dropping|down|drop|falling|draining",
+                'dropping', 'draining (slowly|down)*',
+                'going down', 'falling', 'level drops|falls', 'water drops|falls|drains',
+            ],
+            'water=gone' => [
+                'water|level|it (is|has|just|all)* gone', "water's|it's (all)* gone", 'drained', 'dropped right out',
+                'it dropped', 'it let go', 'broke through',
+                'we are|we\'re through', 'went down', 'it opened up', 'it popped', 'all drained', 'water dropped|went|fell',
+            ],
+        ],
+        'kind' => [
+            'roots' => ['root(s)', 'routes', 'root ball(s)|hair(s)|mass', 'tree root(s)'],
+            'wipes' => ['wipe(s)', 'baby|wet|flushable wipe(s)'],
+            'cloth' => ['cloth(s)', 'rag(s)', 'towel(s)', 'sock(s)', 'shirt', 'underwear', 'fabric', 'mop'],
+            'grease' => ['grease', 'fat', 'lard'],
+            'soap' => ['soap', 'soap scum'],
+            'paper' => ['paper', 'toilet paper', 'paper towel(s)', 'tissue'],
+            'hair' => ['hair', 'ball|wad|clump of hair'],
+            'scale' => ['scale', 'rust', 'flakes|chunks of rust|scale'],
+            'silt' => ['silt', 'sand', 'mud', 'dirt', 'soil', 'gravel', 'clay'],
+            'thing' => [
+                'toy', 'bottle', 'stone(s)', 'rock(s)', 'brick', 'wood', 'piece of pipe|wood|plastic|metal', 'hard thing',
+                'spoon', 'toothbrush',
+            ],
+            'nothing' => [
+                'nothing', 'came|comes|coming (back|out|up)* clean', 'clean head|blade|cutter|cable',
+                'blade|head|cable is clean',
+            ],
+        ],
+        'came_back' => ['' => [
+            'came|comes|coming|come (back|out|up)*', 'brought|bringing|brings (it|out|up|back)*',
+            'pulled|pulling|pulls (out|back|up)*',
+            'got (out|back)*', 'on the|my head|blade|cutter|end|cable|nozzle|retriever|tip', 'back on|with|at',
+            'in|on the cutters', 'washed|flushed|washing back|out',
+            'we|i got', 'full of', 'wrapped around', 'retrieved',
+        ]],
+        'at' => ['' => [
+            'at', 'around', 'about', 'to', 'past', 'reached', 'in', 'we are|we\'re (at)*', "i'm (at)*",
+            'counter|reel (reads|says|shows)*',
+            'right around|about|at', 'out to', 'up to', 'down to', 'back to|at',
+        ]],
+        // What is no place of the head.
+        'relative' => ['' => [
+            'more', 'left', 'of slack', 'to go', 'further', 'farther', 'another', 'slack', 'loose', 'extra',
+            'off|from|away (the|of)*', 'short',
+            'long', 'section|cable|hose|leader|blade|cutter|head|pipe|line|nozzle|cleanout',
+        ]],
+        'times' => ['' => ['time(s)', 'turn(s)', 'twist(s)', 'quarter|half|full turn(s)']],
+        'twice' => ['' => ['twice', 'double']],
+        'level' => ['' => [
+            'below|under (the)* (rim|top|opening|lip)*', 'down from|below (the)* (rim|top)*', 'from the rim|top',
+            "level|water|water's is (now|at|about)*",
+        ]],
+        'moved' => ['' => ['moved|moves|crept|advanced|gained (on|it|by|about)*', 'gained|gaining|making|made']],
+        'deny' => ['' => [
+            'no', 'not', "isn't|doesn't|didn't|hasn't|wasn't|don't|won't", 'never', 'without', 'stopped|quit', 'no longer',
+            'neither', 'nor', 'no sign of',
+        ]],
+        // It is not of this tool, or has not happened.
+        'elsewhere' => ['' => [
+            'kitchen|upstairs|downstairs|toilet|tap|faucet|sink|shower|bath|bathtub|washer|house|customer|tub', 'garden hose',
+            'when|if|once|before|until|unless',
+            'going|about to turn|start|run|shut|put|switch|try|pull|push|flush|jet|cut|hit|let|give|have|get|need|be',
+            'want|need|try|trying|have to', "gonna|will|i'll|we'll|let's|should|could|would", 'last time|year|week',
+            'usually|always|often',
+        ]],
+        'sorry' => ['' => [
+            'sorry', 'no wait', 'wait', 'i mean', 'make that', 'correction', 'rather', 'or actually', 'i meant', 'my bad',
+        ]],
+        'none' => ['' => [
+            'all right', 'alright', 'right now|away|there|here|around|about|at|on|in|through|back', "that's right",
+            "what's left", 'left over', 'what is left',
+            'free of', 'at all',
+        ]],
+        'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'then', 'now', 'alright', 'well', 'anyway']],
+        'contrast' => ['' => ['but', 'just', 'only', 'except']],
+        'small' => ['' => [
+            'it', "it's", 'we', 'i', 'the', 'a', 'some', 'head', 'blade', 'nozzle', 'cutter', 'hose', 'cable', 'there', 'here',
+            'got', 'feels', 'like', 'keeps', 'still',
+        ]],
+    ],
 ];

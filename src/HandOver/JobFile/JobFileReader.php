@@ -87,9 +87,11 @@ final readonly class JobFileReader
             $this->manager->getConnection()->update('job', $chosen, ['id' => $job->id]);
             $intake->storeTheRest();
             foreach ($intake->entries() as $entry) {
-                if ($entry instanceof Narrated) {
-                    $this->words->add($entry);
-                }
+                match (true) {
+                    $entry instanceof Narrated => $this->words->add($entry),
+                    $entry instanceof Pass => $this->words->addPass($entry),
+                    default => null,
+                };
             }
         });
         $this->manager->clear();

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Look;
+namespace App\Screen;
 
 /** One thing that was read, in the screen's words. */
 final readonly class SaidEntryText

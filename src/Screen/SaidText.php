@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Look;
+namespace App\Screen;
 
 /** What was said, in the screen's words. */
 final readonly class SaidText

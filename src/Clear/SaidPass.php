@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Clear;
+
+use Jurvex\Core\Clear\EntryKind;
+use Jurvex\Core\Clear\LogEntry;
+use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Say\SpokenCommand;
+
+/** What was said with a tool in the line, and what is read from it. */
+final readonly class SaidPass
+{
+    /**
+     * @param string $said word for word
+     * @param list<LogEntry> $entries that it makes
+     * @param list<array{string, bool}> $pieces what was said, in pieces that were understood and pieces that were not
+     * @param string $refused why it cannot be kept as it is; empty where it can
+     */
+    public function __construct(
+        public string $said, public ?SpokenCommand $command, public array $entries, public array $pieces, public string $refused = '',
+    ) {
+    }
+
+    /** What nobody understood. */
+    public function rest(): string
+    {
+        return implode(' … ', array_column(array_filter($this->pieces, static fn (array $piece) => !$piece[1]), 0));
+    }
+
+    /** What only the other machine does is not entered. */
+    public static function isOf(EntryKind $kind, ?Machine $machine): bool
+    {
+        return Machine::Jet === $machine || !\in_array($kind, [EntryKind::PulseOn, EntryKind::PulseOff, EntryKind::Heat], true);
+    }
+}
