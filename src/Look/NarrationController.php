@@ -19,6 +19,7 @@ use App\Support\Wording\Placeholders;
 use App\Work\FirstMaps;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\OfRun;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -33,7 +34,7 @@ final class NarrationController extends JobController
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
         private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
-        private readonly FirstMaps $maps,
+        private readonly FirstMaps $maps, private readonly NarratedRuns $runs,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -72,32 +73,50 @@ final class NarrationController extends JobController
         }
         $typed = ['from' => $request->request->getString('from'), 'to' => $request->request->getString('to')];
         try {
-            if ($proposal->said instanceof OfRun) {
-                return $this->said($proposal->said, $narrated, $typed['from'], $account);
-            }
-            $entry = $this->proposals->entry($proposal->said, $narrated, $typed, $account->units(), $this->now());
+            $this->become($proposal, $narrated, $typed, $account);
         } catch (RefusedEntry $refused) {
-            $error = array_values($refused->errors)[0];
-            $words = $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
-
-            return $this->shownOf($run, $request, $account, [$proposal->key() => $words]);
+            return $this->shownOf($run, $request, $account, [$proposal->key() => $this->why($refused)]);
         }
-        $narrated->settle($proposal->key(), $entry->id);
-        $this->store($entry);
 
         return $this->back($run, $proposal->key());
     }
 
-    /** @throws RefusedEntry */
-    private function said(OfRun $said, Narrated $narrated, string $typed, Account $account): Response
+    /**
+     * @param array{from: string, to: string} $typed
+     *
+     * @throws RefusedEntry
+     */
+    private function become(Proposal $proposal, Narrated $narrated, array $typed, Account $account): void
     {
-        $narrated->settle($said->key(), RunSaid::accept($said, $narrated->run, $typed, $account->units()));
-        $this->store();
-        if (OfRun::END === $said->what && null === $narrated->run->job->practice()) {
-            $this->maps->draw($narrated->run);
-        }
+        [$said, $run] = [$proposal->said, $proposal->run];
+        if ($said instanceof OfRun && $proposal->beginsAnother()) {
+            $narrated->settle($said->key(), $this->runs->begin($said, $narrated)->id);
+            $this->store();
 
-        return $this->back($narrated->run, $said->key());
+            return;
+        }
+        if (null === $run) {
+            throw new RefusedEntry(['from' => ['code' => 'run_not_begun', 'allowed' => []]]);
+        }
+        if ($said instanceof Entry) {
+            $entry = $this->proposals->entry($said, $narrated, $run, $typed, $account->units(), $this->now());
+            $narrated->settle($said->key(), $entry->id);
+            $this->store($entry);
+
+            return;
+        }
+        $narrated->settle($said->key(), RunSaid::accept($said, $run, $typed['from'], $account->units()));
+        $this->store();
+        if (OfRun::END === $said->what && null === $run->job->practice()) {
+            $this->maps->draw($run);
+        }
+    }
+
+    private function why(RefusedEntry $refused): string
+    {
+        $error = array_values($refused->errors)[0];
+
+        return $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
     }
 
     /** It is no finding. */
@@ -118,19 +137,36 @@ final class NarrationController extends JobController
     public function again(Job $job, string $run, string $id, Account $account, Request $request, FindingRepository $findings): Response
     {
         [$run, $narrated, $proposal] = $this->asked($job, $run, $id, $request, $account);
-        if ($proposal->said instanceof OfRun && $proposal->isAccepted()) {
-            RunSaid::takeBack($proposal->said, $run, (string) $proposal->became);
-        } elseif ($proposal->isAccepted()) {
-            $findings->ofRun((string) $proposal->became, $run)?->withdraw($this->now());
-            $mark = $this->manager->find(Mark::class, (string) $proposal->became);
-            if ($mark?->run === $run) {
-                $mark->withdraw($this->now());
-            }
+        try {
+            $this->takeBack($proposal, $findings);
+        } catch (RefusedEntry $refused) {
+            return $this->shownOf($run, $request, $account, [$proposal->key() => $this->why($refused)]);
         }
         $narrated->unsettle($proposal->key());
         $this->store();
 
         return $this->back($run, $proposal->key(), 'at');
+    }
+
+    /** @throws RefusedEntry */
+    private function takeBack(Proposal $proposal, FindingRepository $findings): void
+    {
+        $became = (string) $proposal->became;
+        $begun = '' !== $became && $proposal->beginsAnother() ? $this->manager->find(Run::class, $became) : null;
+        if (null !== $begun) {
+            $this->runs->takeBack($begun, $this->now());
+        } elseif (null !== $proposal->run && $proposal->isAccepted()) {
+            if ($proposal->said instanceof OfRun) {
+                RunSaid::takeBack($proposal->said, $proposal->run, $became);
+
+                return;
+            }
+            $findings->ofRun($became, $proposal->run)?->withdraw($this->now());
+            $mark = $this->manager->find(Mark::class, $became);
+            if ($mark?->run === $proposal->run) {
+                $mark->withdraw($this->now());
+            }
+        }
     }
 
     /** @return array{Run, Narrated, Proposal} */
@@ -172,7 +208,7 @@ final class NarrationController extends JobController
     {
         $rows = array_map(static fn (array $cue) => new NarratedRow($cue[0], $cue[2]), $narrated->cues);
         foreach ($this->proposals->of($narrated, $account->units()) as $proposal) {
-            $text = $this->texts->read($proposal->said, $account->units());
+            $text = $this->texts->read($proposal, $account->units());
             $rows[] = new NarratedRow($proposal->atS(), '', $proposal, $text, $errors[$proposal->key()] ?? '');
         }
         usort($rows, static fn (NarratedRow $one, NarratedRow $other) => [$one->atS, null !== $one->proposal]

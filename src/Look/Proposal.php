@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Record\Run;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\OfRun;
 
@@ -11,10 +12,11 @@ use Jurvex\Core\Say\OfRun;
 final readonly class Proposal
 {
     /**
-     * @param ?string $became the finding or mark that it is, or what the run said before; empty where it was turned down, none where
-     *                        nobody has said
+     * @param ?string $became the finding, mark or run that it is, or what the run said before; empty where it was turned down, none
+     *                        where nobody has said
+     * @param ?Run $run of which it is said; none where nobody has said yet whether another look begins
      */
-    public function __construct(public Entry|OfRun $said, public ?string $became)
+    public function __construct(public Entry|OfRun $said, public ?string $became, public ?Run $run)
     {
     }
 
@@ -37,6 +39,12 @@ final readonly class Proposal
     public function hasForm(): bool
     {
         return $this->isAccepted() && $this->said instanceof Entry && Entry::MARK !== $this->said->kind;
+    }
+
+    /** Whether it begins another look than the one that the words were given to. */
+    public function beginsAnother(): bool
+    {
+        return $this->said instanceof OfRun && OfRun::BEGIN === $this->said->what && null === $this->run;
     }
 
     public function atS(): float

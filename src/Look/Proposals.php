@@ -22,6 +22,7 @@ use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\OfRun;
 use Jurvex\Core\Say\Reel;
+use Jurvex\Core\Say\RunTalk;
 use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\TimedText;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -32,7 +33,7 @@ final readonly class Proposals
     /** In bytes: a day of talk. */
     private const LARGEST = 2_000_000;
 
-    public function __construct(private Tracks $tracks, private SaidWords $words)
+    public function __construct(private Tracks $tracks, private SaidWords $words, private NarratedRuns $runs)
     {
     }
 
@@ -72,14 +73,20 @@ final readonly class Proposals
         $reel = $this->reel($narrated->run);
         $entries = Narration::read($speech, $lexicon, $units, $reel);
         usort($entries, static fn (Entry $one, Entry $other) => $one->atS <=> $other->atS);
-        $ofRun = OfRun::read($speech, $lexicon, $units, $entries, $reel);
+        $said = [...$entries, ...RunTalk::read($speech, $lexicon, $units, $entries, $reel)];
+        $runs = $this->runs->of($narrated, $said);
         $settled = $narrated->settled();
-        $isAsked = static fn (Entry|OfRun $said) => $said instanceof Entry
-            ? Entry::REACHED !== $said->kind : isset($settled[$said->key()]) || RunSaid::isNews($said, $narrated->run);
-        $proposals = array_map(
-            static fn (Entry|OfRun $said) => new Proposal($said, $settled[$said->key()] ?? null),
-            array_values(array_filter([...$entries, ...$ofRun], $isAsked)),
-        );
+        $first = array_key_first($runs);
+        $proposals = [];
+        foreach ($said as $each) {
+            $isAnother = $each instanceof OfRun && OfRun::BEGIN === $each->what && $each->run !== $first;
+            $run = $isAnother ? null : $runs[$each->run];
+            $isAsked = $each instanceof Entry
+                ? Entry::REACHED !== $each->kind : isset($settled[$each->key()]) || null === $run || RunSaid::isNews($each, $run);
+            if ($isAsked) {
+                $proposals[] = new Proposal($each, $settled[$each->key()] ?? null, $run);
+            }
+        }
         usort($proposals, static fn (Proposal $one, Proposal $other) => $one->atS() <=> $other->atS());
 
         return $proposals;
@@ -88,30 +95,33 @@ final readonly class Proposals
     /**
      * What a proposal becomes.
      *
+     * @param Run $run of which it is said
      * @param array{from?: string, to?: string} $typed its place, where that was not said
      *
      * @throws RefusedEntry
      */
     public function entry(
-        Entry $entry, Narrated $narrated, array $typed, UnitSystem $units, \DateTimeImmutable $now,
+        Entry $entry, Narrated $narrated, Run $run, array $typed, UnitSystem $units, \DateTimeImmutable $now,
     ): LoggedFinding|Mark {
         $id = Id::of($now, $narrated->id.$entry->key());
         if (Entry::MARK === $entry->kind) {
-            return self::mark($entry, $id, $narrated->run, $now);
+            return self::mark($entry, $id, $run, $now);
         }
         // The water had been off for so long when it was said, not when it is accepted.
         $saidAtMs = 1000 * $narrated->run->startedAt->getTimestamp() + (int) (1000 * ($entry->atS ?? 0));
         $fields = SaidFields::of($entry, '', $saidAtMs);
         $fields = array_filter($typed, static fn (string $place) => '' !== trim($place)) + $fields;
+        // The recording is that of the first look.
+        $recordedS = $run === $narrated->run ? (string) ($entry->atS ?? '') : '';
 
-        return FindingEntry::read($id, $fields + ['recorded_s' => (string) ($entry->atS ?? '')], $narrated->run, $units, $now);
+        return FindingEntry::read($id, $fields + ['recorded_s' => $recordedS], $run, $units, $now);
     }
 
     /** @throws RefusedEntry for a mark of which nobody said where or how deep it is */
     private static function mark(Entry $entry, string $id, Run $run, \DateTimeImmutable $now): Mark
     {
         $mark = null === $entry->fromM ? null : SaidMark::of($entry, $id, $run, $now);
-        $missing = null === $entry->fromM ? 'distance_missing' : 'depth_missing';
+        $missing = null === $entry->fromM ? 'place_missing' : 'mark_depth_missing';
 
         return $mark ?? throw new RefusedEntry(['from' => ['code' => $missing, 'allowed' => []]]);
     }

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Record\Run;
+use App\Record\Zero;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\DistanceReader;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Say\OfRun;
 
 /** What the words of a recording say of the run itself, put into the run where somebody accepts it. */
@@ -23,7 +25,13 @@ final class RunSaid
     {
         $before = self::before($said, $run);
 
-        return OfRun::END === $said->what ? self::OPEN === $before : $said->value !== $before;
+        $through = '' === $said->value ? $run->opening->details()->kind->value : $said->value;
+
+        return match ($said->what) {
+            OfRun::END => self::OPEN === $before,
+            OfRun::BEGIN => $before !== self::begun($through, $said->travel ?? $run->details()->travel),
+            default => $said->value !== $before,
+        };
     }
 
     /**
@@ -38,6 +46,8 @@ final class RunSaid
         $before = self::before($said, $run);
         $at = $run->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));
         match ($said->what) {
+            OfRun::BEGIN => NarratedRuns::correct($run, $said->value, $said->travel),
+            OfRun::ZERO => self::describe($run, zero: Zero::from($said->value)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($said->value)),
             OfRun::WATER => $run->turnWater('on' === $said->value, $at),
             default => $run->end(EndReason::from($said->value), $said->fromM ?? self::place($typed, $units), '', $at),
@@ -49,7 +59,10 @@ final class RunSaid
     /** The run says again what it said before. */
     public static function takeBack(OfRun $said, Run $run, string $before): void
     {
+        [$through, $travel] = [...explode('/', $before), ''];
         match ($said->what) {
+            OfRun::BEGIN => NarratedRuns::correct($run, $through, Travel::tryFrom($travel)),
+            OfRun::ZERO => self::describe($run, zero: Zero::from($before)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
             OfRun::WATER => self::describe($run, isWaterOn: 'on' === $before),
             default => $run->goOn(),
@@ -59,15 +72,23 @@ final class RunSaid
     private static function before(OfRun $said, Run $run): string
     {
         return match ($said->what) {
+            OfRun::BEGIN => self::begun($run->opening->details()->kind->value, $run->details()->travel),
+            OfRun::ZERO => $run->details()->zero->value,
             OfRun::MATERIAL => $run->details()->material->value,
             OfRun::WATER => $run->details()->waterOn ? 'on' : 'off',
             default => $run->endReason()->value ?? self::OPEN,
         };
     }
 
-    private static function describe(Run $run, ?Material $material = null, ?bool $isWaterOn = null): void
+    private static function begun(string $through, Travel $travel): string
+    {
+        return $through.'/'.$travel->value;
+    }
+
+    private static function describe(Run $run, ?Material $material = null, ?bool $isWaterOn = null, ?Zero $zero = null): void
     {
         $details = clone $run->details();
+        $details->zero = $zero ?? $details->zero;
         $details->material = $material ?? $details->material;
         $details->waterOn = $isWaterOn ?? $details->waterOn;
         $run->describe($details);
@@ -79,7 +100,7 @@ final class RunSaid
         try {
             return DistanceReader::read($typed, $units)->metres;
         } catch (UnreadableMeasure $unreadable) {
-            $code = UnreadableMeasure::EMPTY === $unreadable->reason ? 'distance_missing' : 'measure.'.$unreadable->reason;
+            $code = UnreadableMeasure::EMPTY === $unreadable->reason ? 'place_missing' : 'measure.'.$unreadable->reason;
             throw new RefusedEntry(['from' => ['code' => $code, 'allowed' => ['typed' => $typed]]]);
         }
     }

@@ -57,10 +57,11 @@ final readonly class SaidTexts
     }
 
     /** Something that was read from a recording's words. */
-    public function read(Entry|OfRun $entry, UnitSystem $units): SaidEntryText
+    public function read(Proposal $proposal, UnitSystem $units): SaidEntryText
     {
+        $entry = $proposal->said;
         if ($entry instanceof OfRun) {
-            return $this->ofRun($entry, $units);
+            return $this->ofRun($entry, $proposal->beginsAnother(), $units);
         }
         $isOpen = Extent::Stretch === Kind::tryFrom($entry->kind)?->extent() && null === $entry->toM;
 
@@ -69,14 +70,24 @@ final readonly class SaidTexts
     }
 
     /** What was said of the run itself. */
-    private function ofRun(OfRun $said, UnitSystem $units): SaidEntryText
+    private function ofRun(OfRun $said, bool $isAnother, UnitSystem $units): SaidEntryText
     {
-        [$isEnd, $isWater] = [OfRun::END === $said->what, OfRun::WATER === $said->what];
-        $words = $this->translator->trans(($isEnd ? 'end' : ($isWater ? 'narration.run.water' : 'material')).'.'.$said->value);
+        $isEnd = OfRun::END === $said->what;
+        $words = match ($said->what) {
+            OfRun::BEGIN => implode(', ', array_filter([
+                '' === $said->value ? '' : $this->translator->trans('opening.'.$said->value),
+                null === $said->travel ? '' : $this->translator->trans('travel.'.$said->travel->value),
+            ])),
+            OfRun::ZERO => $this->translator->trans('zero.'.$said->value),
+            OfRun::WATER => $this->translator->trans('narration.run.water.'.$said->value),
+            OfRun::MATERIAL => $this->translator->trans('material.'.$said->value),
+            default => $this->translator->trans('end.'.$said->value),
+        };
+        $what = $isAnother ? 'another'.('' === $words ? '' : '_in') : $said->what.'_is';
         $at = null === $said->fromM ? '' : $this->formatter->distance($said->fromM, $units);
 
         return new SaidEntryText(
-            $this->translator->trans('narration.run.'.$said->what.'_is', ['%what%' => $words]), $at,
+            $this->translator->trans('narration.run.'.$what, ['%what%' => $words]), $at,
             '' === $at ? '' : $this->translator->trans('say.by.'.($said->placeBy->value ?? '')), '',
             $isEnd && '' === $at ? $this->translator->trans('narration.where') : '', $said->fromM, null,
         );

@@ -736,6 +736,56 @@ return [
             'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
             "all the cable|rod|camera (that)* I|we (have|got|'ve)*", "that's all the cable|rod|camera",
         ]],
+        'ended_under_water' => ['' => [
+            "can't|cannot see (anything|nothing)* (because|it|is|all|we|are|we're|it's)* under|underwater (water)",
+            'stop|stopping (here|it|there)* because|cause it|we|i|all (is|are|all)* under|underwater (water)',
+            'all under water (from here|there)', 'too much water to see|go|keep',
+        ]],
+        // What the camera goes in through, and where it counts from.
+        'went_in' => ['' => [
+            "we're|i'm|we|i (are|am)* in (the)* (through|from|at|via|here)*",
+            'going|go|went|goes|came|coming|come in (through|from|at|via|here)*',
+            'in|down through|via|from (the|a|our|this)*',
+            'start(ed)|starting (out|off|the)* (run|camera)* (from|at|in|with|through|on)*',
+            'access(ing) (the|it|this)* (line|through|from|via)*',
+            'put|dropped|sent|feeding|pushed the camera (in|down|through|into)*',
+            'entered|entering (the)* (line|through|from|at|via)*', 'launch(ed)|launching from', 'down the|this|our', 'using the',
+        ]],
+        'opening_cleanout' => ['' => ['cleanout(s)', 'clean out(s)', 'c o', 'access cap', 'rodding eye|point']],
+        'opening_roof_vent' => ['' => ['(roof)* vent (stack|pipe)*', 'roof', 'stack vent', 'vent on the roof']],
+        'opening_pulled_toilet' => ['' => ['(pulled)* toilet|commode (flange)*', 'closet|toilet flange', 'flange']],
+        'opening_yard_trap' => ['' => ['yard|house|front|outside trap|gully', 'trap', 'gully']],
+        'opening_floor_drain' => ['' => ['floor|shower|area drain', 'floor sink']],
+        'opening_chamber' => ['' => ['manhole', 'man hole', '(inspection)* chamber', 'catch basin', 'junction box']],
+        'other_opening' => ['' => [
+            'other|second|next|different|another|third (front|back|rear|outside|inside)* cleanout|opening|access|vent|manhole|end',
+            'other|second|next|different|another|third (front|back|rear|outside|inside|floor)* toilet|drain|trap|clean',
+        ]],
+        'goes_up' => ['' => [
+            'upstream', 'up stream', 'toward(s)|towards|back to the house|building|kitchen', 'against the flow', 'up the line',
+        ]],
+        'goes_down' => ['' => [
+            'downstream', 'down stream', 'toward(s)|towards|out to the street|main|city|road|sewer', 'with the flow',
+            'down the line',
+        ]],
+        'zeroed' => ['' => [
+            'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage|is|point)*', 'zero is',
+            'set|reset (the|my)* counter|footage|reel',
+            'counter|footage|reel (is)* (set)* (at|to)* zero',
+        ]],
+        'zero_rim' => ['' => [
+            'rim', 'top|lip|mouth|edge of the cleanout|clean|opening|riser|pipe|vent|manhole|chamber', 'cap', 'flange',
+            'ground|floor level', 'at grade',
+        ]],
+        'zero_foot' => ['' => [
+            'bottom|foot|base of the|this|our cleanout|clean|riser|drop|stack|opening|manhole|chamber|tee|wye',
+            'in the line|pipe|lateral|main', 'at the invert',
+            'where it (turns|meets|hits|enters|ties)* (in|into)* (the)* line|pipe|horizontal',
+        ]],
+        'zero_outside_wall' => ['' => [
+            'outside (of)* (the)* wall|house|building|foundation', 'foundation (wall)', 'at the wall|foundation', 'outer wall',
+            'house|building wall',
+        ]],
         'ended_jammed' => ['' => [
             'rod|cable|camera is|keeps|just (just)* coiling|coils|bending|buckling|buckles (up)*', 'coiling|buckling up on me',
             'rod jams|jammed', "can't|cannot get any more rod|cable in",

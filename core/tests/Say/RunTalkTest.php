@@ -9,19 +9,21 @@ use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\OfRun;
 use Jurvex\Core\Say\Reel;
+use Jurvex\Core\Say\RunTalk;
 use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\TimedText;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class OfRunTest extends TestCase
+final class RunTalkTest extends TestCase
 {
     /** @param list<string> $expected */
     #[DataProvider('spoken')]
     public function testWhatIsSaidOfTheRun(string $spoken, array $expected): void
     {
         self::assertSame($expected, array_map(
-            static fn (OfRun $said) => $said->what.' '.$said->value.(null === $said->fromM ? '' : \sprintf(' %.2f', $said->fromM)),
+            static fn (OfRun $said) => trim($said->what.' '.$said->value.' '.($said->travel->value ?? '').($said->isOther ? ' other' : ''))
+                .(null === $said->fromM ? '' : \sprintf(' %.2f', $said->fromM)),
             self::read($spoken, new Reel([[0.0, 0.0], [100.0, 20.0]])),
         ));
     }
@@ -51,7 +53,26 @@ final class OfRunTest extends TestCase
         ];
         yield 'another run is another matter' => [
             "0:01 this is clay\n0:05 roots at 3 metres\n0:30 at 12 metres there's the main\n0:40 second run now from the other cleanout\n"
-            ."0:50 at 2 metres I can't go any further", ['material clay', 'end main_reached 12.00'],
+            ."0:50 at 2 metres I can't go any further",
+            ['material clay', 'end main_reached 12.00', 'begin cleanout  other', 'end cannot_pass 2.00'],
+        ];
+        yield 'where it goes in and counts from' => [
+            "0:01 okay we're going in through the roof vent heading downstream\n0:08 zeroed out at the bottom of the stack\n"
+            .'0:20 roots at 9 metres',
+            ['begin roof_vent downstream', 'zero foot'],
+        ];
+        yield 'the rim' => ["0:01 I zeroed the counter at the top of the cleanout\n0:09 roots at 3 metres", ['begin cleanout', 'zero rim']];
+        yield 'a toilet that was pulled' => [
+            "0:01 we pulled the toilet and we're going in through the flange\n0:09 roots at 3 metres", ['begin pulled_toilet'],
+        ];
+        yield 'the other way, said in pieces' => [
+            "0:05 roots at 3 metres\n0:20 alright turning around\n0:24 going upstream now toward the house\n0:31 a crack at 2 metres\n"
+            .'0:39 this is all clay', ['begin  upstream', 'material clay'],
+        ];
+        yield 'nothing but a name' => ["0:01 there's the cleanout at 3 metres\n0:09 roots at 4 metres", []];
+        yield 'what will be' => ["0:01 I'm going to go in through the roof vent later\n0:09 roots at 4 metres", []];
+        yield 'nothing is seen any more' => [
+            "0:05 roots at 3 metres\n0:50 it's all under water from here", ['end under_water 10.08'],
         ];
     }
 
@@ -62,6 +83,6 @@ final class OfRunTest extends TestCase
         $speech = Speech::timed(TimedText::read($spoken), $lexicon);
         $entries = Narration::read($speech, $lexicon, UnitSystem::Metric, $reel);
 
-        return OfRun::read($speech, $lexicon, UnitSystem::Metric, $entries, $reel);
+        return RunTalk::read($speech, $lexicon, UnitSystem::Metric, $entries, $reel);
     }
 }

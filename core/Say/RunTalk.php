@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Run\EndReason;
+
+/** Reads what is said of each run as a whole: one material and one end at most, and each time that the water was turned. */
+final readonly class RunTalk
+{
+    /** A material stands within so many words of "this is": "this is a four inch cast iron line". */
+    private const WITHIN = 5;
+    /** A run did not end where something was found farther on, in metres. */
+    private const FARTHER_M = 0.5;
+    private const ENDS = [
+        'tap' => EndReason::MainReached, 'end_of_line' => EndReason::EndOfLine, 'cannot_go_further' => EndReason::CannotPass,
+    ];
+    private const STOPS = [EndReason::RodOut, EndReason::Jammed, EndReason::UnderWater];
+
+    /** @param list<Entry> $entries of this run */
+    private function __construct(private int $run, private array $entries, private UnitSystem $units, private Reel $reel)
+    {
+    }
+
+    /**
+     * @param UnitSystem $units in which a place without a unit is
+     * @param list<Entry> $entries what was found, as the narration reads it
+     *
+     * @return list<OfRun> in the order of time
+     */
+    public static function read(Speech $speech, Lexicon $lexicon, UnitSystem $units, array $entries, Reel $reel): array
+    {
+        $runs = array_values(array_unique(array_map(static fn (Entry $entry) => $entry->run, $entries)));
+        sort($runs);
+        $sentences = self::ofEach([] === $runs ? [0] : $runs, Reading::of($speech, $lexicon)->sentences());
+        $all = [];
+        foreach ($sentences as $run => $spoken) {
+            $ours = array_values(array_filter($entries, static fn (Entry $entry) => $run === $entry->run));
+            $isFirst = $run === array_key_first($sentences);
+            array_push($all, ...RunBegins::read($spoken, $run, $isFirst), ...(new self($run, $ours, $units, $reel))->all($spoken));
+        }
+        usort($all, static fn (OfRun $one, OfRun $other) => $one->atS <=> $other->atS);
+
+        return $all;
+    }
+
+    /**
+     * What is said between two runs of which something was found is of the later one.
+     *
+     * @param non-empty-list<int> $runs of which something was found
+     * @param list<Sentence> $sentences
+     *
+     * @return array<int, list<Sentence>> by run
+     */
+    private static function ofEach(array $runs, array $sentences): array
+    {
+        $of = array_fill_keys($runs, []);
+        $said = 0;
+        foreach ($sentences as $sentence) {
+            $said += $sentence->has('run') ? 1 : 0;
+            while (\count($runs) > 1 && $runs[0] < $said) {
+                array_shift($runs);
+            }
+            $of[$runs[0]][] = $sentence;
+        }
+
+        return $of;
+    }
+
+    /**
+     * @param list<Sentence> $sentences
+     *
+     * @return list<OfRun>
+     */
+    private function all(array $sentences): array
+    {
+        $changes = array_filter($this->entries, static fn (Entry $entry) => Kind::Transition->value === $entry->kind);
+        $changedS = [] === $changes ? \INF : min(array_map(static fn (Entry $entry) => $entry->atS ?? 0.0, $changes));
+        $material = null;
+        $water = [];
+        $ends = $this->named();
+        foreach ($sentences as $sentence) {
+            if ($sentence->has('deny') || $sentence->has('question') || $sentence->isAsked()) {
+                continue;
+            }
+            $isAtZero = ($sentence->atS($sentence->first) ?? 0.0) < $changedS;
+            $material ??= $isAtZero ? $this->material($sentence) : null;
+            array_push($water, ...$this->water($sentence, end($water) ?: null));
+            array_push($ends, ...$this->stopped($sentence));
+        }
+
+        return [...array_filter([$material]), ...$water, ...$this->last($ends)];
+    }
+
+    /** "this is four inch cast iron", unless it is said to become that. */
+    private function material(Sentence $sentence): ?OfRun
+    {
+        $named = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+        if (1 !== \count($named) || $sentence->has('into') || $sentence->has('from_material')) {
+            return null;
+        }
+        foreach ($sentence->marks('made_of') as $end) {
+            if ($named[0]->first > $end && $named[0]->first - $end <= self::WITHIN) {
+                return $this->said(OfRun::MATERIAL, $named[0]->meaning, $sentence, $named[0]->first);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<OfRun> */
+    private function water(Sentence $sentence, ?OfRun $before): array
+    {
+        $said = [];
+        foreach ($sentence->atoms as $atom) {
+            $isWater = Atom::FACT === $atom->role && str_starts_with($atom->meaning, 'water=');
+            $value = substr($atom->meaning, \strlen('water='));
+            if ($isWater && !$sentence->isAfter('asks_for', $atom->first, 2) && $value !== $before?->value) {
+                $said[] = $before = $this->said(OfRun::WATER, $value, $sentence, $atom->first);
+            }
+        }
+
+        return $said;
+    }
+
+    private function said(string $what, string $value, Sentence $sentence, int $word): OfRun
+    {
+        return new OfRun($what, $value, $sentence->atS($word), $sentence->said(), run: $this->run);
+    }
+
+    /** @return list<OfRun> ends that are findings, too */
+    private function named(): array
+    {
+        $ends = [];
+        foreach ($this->entries as $entry) {
+            $reason = self::ENDS[$entry->kind] ?? null;
+            if (null !== $reason) {
+                $ends[] = new OfRun(OfRun::END, $reason->value, $entry->atS, $entry->said, $entry->fromM, $entry->placeBy, $this->run);
+            }
+        }
+
+        return $ends;
+    }
+
+    /** @return list<OfRun> ends that are none: the rod is out, or goes no farther, or nothing is to be seen any more */
+    private function stopped(Sentence $sentence): array
+    {
+        $ends = [];
+        $placeM = (new Measures($sentence, $this->units))->places[0]->from ?? null;
+        foreach (self::STOPS as $reason) {
+            foreach (array_keys($sentence->marks('ended_'.$reason->value)) as $first) {
+                $atS = $sentence->atS($first);
+                $by = null === $placeM ? PlaceBy::Reel : PlaceBy::Said;
+                $at = $placeM ?? $this->reel->at($atS);
+                $ends[] = new OfRun(OfRun::END, $reason->value, $atS, $sentence->said(), $at, $by, $this->run);
+            }
+        }
+
+        return $ends;
+    }
+
+    /**
+     * @param list<OfRun> $ends
+     *
+     * @return list<OfRun> the last of them, unless the look went on
+     */
+    private function last(array $ends): array
+    {
+        usort($ends, static fn (OfRun $one, OfRun $other) => $one->atS <=> $other->atS);
+        $last = end($ends);
+        if (false === $last) {
+            return [];
+        }
+        foreach ($this->entries as $entry) {
+            $isLater = ($entry->atS ?? 0.0) > ($last->atS ?? 0.0) && null !== $last->fromM;
+            if ($isLater && ($entry->toM ?? $entry->fromM ?? 0.0) > $last->fromM + self::FARTHER_M) {
+                return [];
+            }
+        }
+
+        return [$last];
+    }
+}
