@@ -18,6 +18,8 @@ use Symfony\Component\DomCrawler\Crawler;
 /** What is said becomes the record: line by line on the Look screen, or from the timed text of a recording. */
 final class NarrationTest extends ApplicationTestCase
 {
+    use Narrates;
+
     private const SPOKEN = "WEBVTT\n\n00:02.000 --> 00:05.000\nat 11 feet there's a wye on the left\n\n"
         ."00:20.000 --> 00:23.000\na few hair roots right here\n\n00:50.000 --> 00:53.000\nsome kind of peculiar noise in the attic\n\n"
         ."01:10.000 --> 01:12.000\nnot seeing any cracks at 30 feet\n\n01:30.000 --> 01:34.000\nat 40 feet, it's five feet deep\n";
@@ -144,63 +146,6 @@ final class NarrationTest extends ApplicationTestCase
         self::assertSame([Material::Unknown, false, null], \array_slice($this->told($run), 0, 3));
     }
 
-    public function testOneRecordingOfTwoLooksBecomesTwo(): void
-    {
-        $run = $this->ropeStore();
-        $page = $this->attach(
-            $run, "0:02 we're going in through the roof vent and I zeroed at the rim\n0:20 roots at 30 feet\n"
-            ."1:00 alright now we're in the other cleanout\n1:05 heading upstream toward the house and this is all clay\n"
-            ."1:20 a crack at 8 feet\n1:40 located here, it's five feet deep\n2:00 at 12 feet I can't go any further\n",
-        );
-        self::assertSame([
-            'The camera went in: Roof vent', 'Zero: Rim of the opening', 'Root cords', 'Another look begins: Cleanout, Upstream',
-            'Pipe at zero: Clay', 'Crack', 'Mark', 'Cannot go further', 'The run ended: Cannot pass',
-        ], $page->filter('.narration-read strong')->each(static fn (Crawler $each) => $each->text()));
-        $address = $page->filter('.narration-accept')->attr('action') ?? '';
-        $keys = $page->filter('.narration-proposal')->extract(['data-key']);
-        $this->send($address, ['key' => $keys[5]]);
-        self::assertStringContainsString('Above it another look begins.', $this->page());
-        foreach ([0, 1, 2, 3, 4, 5, 6, 8] as $i) {
-            $this->send($address, ['key' => $keys[$i]]);
-            self::assertSame(303, $this->statusCode(), (string) $keys[$i]);
-        }
-        $runs = $this->job('Rope store')->runs();
-        self::assertSame([
-            ['roof_vent', 'rim', 'downstream', 'unknown', null, ['root_cords']],
-            ['cleanout', 'rim', 'upstream', 'clay', 'cannot_pass', ['crack']],
-        ], array_map(fn (Run $each) => [
-            $each->opening->details()->kind->value, $each->details()->zero->value, $each->details()->travel->value,
-            $each->details()->material->value, $each->endReason()?->value,
-            array_map(static fn (LoggedFinding $finding) => $finding->kind->value, $this->found($each)),
-        ], $runs));
-        self::assertStringContainsString('the other cleanout', $runs[1]->opening->details()->place);
-        self::assertNotNull($this->manager()->getRepository(Mark::class)->findOneBy(['run' => $runs[1]->id]));
-
-        $again = str_replace('accept', 'again', $address);
-        $this->send($again, ['key' => $keys[3]]);
-        self::assertStringContainsString('Something was logged on that look by now', $this->page());
-        $this->send($again, ['key' => $keys[0]]);
-        self::assertSame('cleanout', $this->job('Rope store')->runs()[0]->opening->details()->kind->value);
-    }
-
-    public function testALookThatWasNoneIsTheLookBefore(): void
-    {
-        $run = $this->ropeStore();
-        $page = $this->attach($run, "0:20 roots at 30 feet\n1:00 okay zeroed it again\n1:20 a crack at 8 feet\n");
-        $address = $page->filter('.narration-accept')->attr('action') ?? '';
-        [$roots, $another, $crack] = $page->filter('.narration-proposal')->extract(['data-key']);
-        $this->send($address, ['key' => $another]);
-        self::assertCount(2, $this->job('Rope store')->runs());
-        $this->send(str_replace('accept', 'again', $address), ['key' => $another]);
-        self::assertCount(1, $this->job('Rope store')->runs());
-        $this->send(str_replace('accept', 'down', $address), ['key' => $another]);
-        $this->send($address, ['key' => $crack]);
-        $this->send($address, ['key' => $roots]);
-        self::assertEqualsCanonicalizing(
-            ['crack', 'root_cords'], array_map(static fn (LoggedFinding $each) => $each->kind->value, $this->found($run)),
-        );
-    }
-
     public function testHowLongTheWaterHadBeenOffIsCountedWhenItWasSaid(): void
     {
         $run = $this->ropeStore();
@@ -281,49 +226,5 @@ final class NarrationTest extends ApplicationTestCase
         $words = $this->manager()->getRepository(Narrated::class)->findBy(['run' => $taken->runs()[0]->id], ['saidAt' => 'ASC']);
         self::assertStringContainsString('a few hair roots right here', $words[\count($words) - 1]->text());
         self::assertCount(2, $this->get('/?find=peculiar+attic')->filter('.said-hits li'));
-    }
-
-    private function ropeStore(): Run
-    {
-        $this->signIn(self::OTHER_FIRM);
-
-        return $this->job('Rope store')->runs()[0];
-    }
-
-    private function look(Run $run): string
-    {
-        $base = '/jobs/'.$run->job->id.'/look/runs/'.$run->id;
-        $this->get('/jobs/'.$run->job->id.'/look?run='.$run->id);
-
-        return $base;
-    }
-
-    private function attach(Run $run, string $text): Crawler
-    {
-        $base = $this->look($run);
-        $this->send($base.'/narration/'.Id::fresh(), [], ['text' => $this->upload($text, 'words.vtt')]);
-
-        return 303 === $this->statusCode() ? $this->get($base.'/narration') : new Crawler($this->page());
-    }
-
-    /** @return array{Material, bool, ?EndReason, ?float} what the run says of itself */
-    private function told(Run $run): array
-    {
-        $this->manager()->clear();
-        $run = $this->manager()->find(Run::class, $run->id) ?? self::fail();
-
-        return [
-            $run->details()->material, $run->details()->waterOn, $run->endReason(),
-            null === $run->reachedM() ? null : round($run->reachedM(), 2),
-        ];
-    }
-
-    /** @return list<LoggedFinding> along the run */
-    private function found(Run $run): array
-    {
-        $this->manager()->clear();
-
-        return $this->manager()->getRepository(LoggedFinding::class)
-            ->findBy(['run' => $run->id, 'withdrawnAt' => null], ['fromM' => 'ASC']);
     }
 }

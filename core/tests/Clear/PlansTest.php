@@ -6,12 +6,14 @@ namespace Jurvex\Core\Tests\Clear;
 
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Head;
+use Jurvex\Core\Clear\HeadReach;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\Stopped;
 use Jurvex\Core\Tests\Kept;
 use PHPUnit\Framework\TestCase;
 
@@ -62,6 +64,20 @@ final class PlansTest extends TestCase
             }
         }
         Kept::assertSame('plans-by-border', $kept);
+    }
+
+    public function testOnlyWhatDoesNotGetThereStandsInTheWay(): void
+    {
+        foreach ([3 => true, 40 => false] as $metres => $isHindered) {
+            $reach = new HeadReach('piece', Length::metres($metres), Stopped::cases()[0]);
+            $situation = new Situation(
+                Blockage::DenseRoots, Length::metres(8), Length::metres(9), Length::metres(1), Length::millimetres(100), Material::Clay,
+                60.0, reaches: array_fill_keys(array_column(Head::cases(), 'value'), $reach),
+            );
+            foreach (Planner::plans($situation, Machine::Jet) as $plan) {
+                self::assertSame($isHindered, [] !== $plan->hindrances, $plan->machine->value.' '.$metres);
+            }
+        }
     }
 
     /** @return list<float> on either side of what any head wants */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Looks;
 
+use Jurvex\Core\Compare\Fit;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Looks\LaidRun;
@@ -109,6 +110,18 @@ final class LaidRunTest extends TestCase
         $down = self::look($line, 'top', Travel::Downstream, [RunBuilder::finding(Kind::Crack, 5.0)])->findings[0];
         $up = self::look($line, 'end', Travel::Upstream, [RunBuilder::finding(Kind::Crack, 12.0)])->findings[0];
         self::assertNotSame($down->pipe, $up->pipe);
+    }
+
+    public function testByAnotherCounterEveryEndOfAFindingIsWhereThePipeHasIt(): void
+    {
+        $line = self::line(Source::Seen);
+        $way = RunWay::along($line, 'top', Travel::Downstream);
+        foreach ([0.0, 1.1] as $from) {
+            $record = RunBuilder::run([RunBuilder::finding(Kind::LowSpot, $from, ['to_m' => 2.2])], reached: 17.0);
+            $laid = LaidRun::along('r', 1.0, 'top', $record, $way, Fit::by(0.0, 1.1))->look()->findings[0]->finding;
+            self::assertEqualsWithDelta($from / 1.1, $laid->from->metres, 1e-9);
+            self::assertEqualsWithDelta(2.0, $laid->end()->metres, 1e-9);
+        }
     }
 
     public function testNothingThatWasSeenIsLostWhenItIsLaid(): void

@@ -18,6 +18,7 @@ use Jurvex\Core\Practice\MarkScores;
 use Jurvex\Core\Practice\TriedMark;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
+use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
 use PHPUnit\Framework\TestCase;
 
@@ -35,6 +36,18 @@ final class LocatorTest extends TestCase
         sort($readings);
         self::assertEqualsWithDelta($ground->depthAt(3.0), $readings[150], 0.01);
         self::assertEqualsWithDelta($ground->depthAt(3.0) + 0.3, self::readings($locator, 3.0, 1, 0.3)[0], 0.05, 'raised it reads deeper');
+    }
+
+    public function testASeedHidesTheGroundThatItHidYesterday(): void
+    {
+        $kept = [];
+        for ($seed = 1; $seed <= 30; ++$seed) {
+            $ground = HiddenGround::over(self::line(), $seed);
+            foreach ([0.0, 3.0, 7.0, 15.0, 29.0] as $at) {
+                $kept[$seed][] = [round($ground->depthAt($at), 4), $ground->isWet($at), $ground->hasMetal($at)];
+            }
+        }
+        Kept::assertSame('hidden-ground', $kept);
     }
 
     public function testReadingsSpreadMoreWithDepthWithWaterAndWithMetal(): void

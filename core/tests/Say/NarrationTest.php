@@ -30,6 +30,13 @@ final class NarrationTest extends TestCase
 {
     private const FOOT_M = 0.3048;
 
+    public function testTheReelReadsBetweenItsReadingsAndNeitherBeforeNorAfterThem(): void
+    {
+        $reel = new Reel([[2.0, 1.0], [4.0, 5.0], [4.0, 6.0], [8.0, 6.0]]);
+        $read = array_map($reel->at(...), [null, 1.9, 2.0, 3.0, 4.0, 6.0, 8.0, 8.1]);
+        self::assertSame([null, null, 1.0, 3.0, 5.0, 6.0, 6.0, null], $read);
+    }
+
     /** @return list<Narrated> */
     private static function cases(string $file): array
     {

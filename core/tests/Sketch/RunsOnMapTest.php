@@ -37,6 +37,16 @@ use PHPUnit\Framework\TestCase;
 /** A yard opening, 8 m to the sink's junction, 12 m on to the main; a lane opening at the main's end looks back up. */
 final class RunsOnMapTest extends TestCase
 {
+    public function testAStretchThatEndsWhereAPipeEndsIsOfThatPipeAlone(): void
+    {
+        $way = RunWay::along(self::house(), 'yard', Travel::Downstream);
+        $names = static fn (float $from, float $to) => array_map(static fn ($part) => $part->pipe->id, $way->within($from, $to));
+        self::assertSame(['yard+'], $names(3.0, 8.0));
+        self::assertSame(['join+'], $names(8.0, 9.0));
+        self::assertSame(['yard+', 'join+'], $names(7.0, 9.0));
+        self::assertSame([], $names(8.0, 8.0));
+    }
+
     public function testSeenUnderWaterAndUnseenTogetherAreAllOfTheProperty(): void
     {
         $down = self::looked(

@@ -203,6 +203,18 @@ final class TriageTest extends TestCase
         }
     }
 
+    public function testWhatNobodySaysOfASegmentIsNothing(): void
+    {
+        $segments = static fn (array $more) => [
+            ['id' => 'a', 'from' => 'x', 'to' => 'y', 'length_m' => 3, 'material' => 'clay'] + $more,
+            ['id' => 'b', 'from' => 'y', 'to' => 'main', 'length_m' => 9, 'material' => 'clay'],
+        ];
+        $ranked = static fn (array $more) => Catalogue::complete()->calculate('triage', ['segments' => $segments($more), 'points' => []]);
+        self::assertEquals($ranked(['bends' => 0, 'past_stoppages' => 0]), $ranked([]));
+        self::assertNotEquals($ranked(['bends' => 1]), $ranked([]));
+        self::assertNotEquals($ranked(['past_stoppages' => 1]), $ranked([]));
+    }
+
     /** @return iterable<array<string, ?string>> every combination of answers, open ones among them */
     private static function everythingSeen(): iterable
     {
