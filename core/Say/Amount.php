@@ -17,6 +17,12 @@ final readonly class Amount
     {
     }
 
+    /** Whether it is a bare number with tenths that are no halves or quarters: along a line, since nobody counts in tenths. */
+    public function isTenths(): bool
+    {
+        return Unit::None === $this->unit && $this->value > 1 && fmod(4 * $this->value, 1.0) > 0.01;
+    }
+
     /** The same number in the unit of another: "20 to 29 feet". */
     public function in(self $other): self
     {

@@ -108,9 +108,18 @@ final class Entry
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
-        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01;
+        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01
+            || self::isWithin($this->clockFrom, $mention->clock);
 
         return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
+    }
+
+    /** From 11 over the crown to 1 is 12, too. */
+    private static function isWithin(float $hour, Place $clock): bool
+    {
+        $after = static fn (float $other) => fmod($other - $clock->from + 12.0, 12.0);
+
+        return null !== $clock->to && $after($hour) <= $after($clock->to);
     }
 
     private function isAt(float $from, ?float $to): bool

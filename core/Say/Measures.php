@@ -141,7 +141,15 @@ final class Measures
 
     private function isDepth(Amount $one, int $next): bool
     {
-        return null !== $this->sentence->begins('deep', $next) || $this->sentence->isAfter('depth', $one->first, 2);
+        if (null !== $this->sentence->begins('deep', $next)) {
+            return true;
+        }
+        // "the depth at 22 feet is 3 feet 9"
+        $there = $this->sentence->is('is', $next) ? $this->sentence->atomAt($next + 1)?->amount : null;
+        $before = $this->sentence->is('is', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
+
+        return $this->sentence->isAfter('depth', $one->first, 2) && Unit::Large !== $there?->unit
+            || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
     }
 
     private function isLength(Amount $one, int $next): bool
@@ -173,16 +181,20 @@ final class Measures
         }
         $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
         $isBend = str_starts_with($sentence->atomAt($next)->meaning ?? '', Kind::Bend->value);
-        if ($isTurn && ($isBend || $sentence->is('articles', $one->first - 1))) {
+        $isToASide = null !== $sentence->begins('to_a_side', $next);
+        if ($isTurn && ($isBend || $isToASide || $sentence->is('articles', $one->first - 1))) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;
         }
-        $isTold = $this->isLeading($one, $next);
+        // Nobody counts in tenths: "six point two more roots".
+        $isStretch = null !== $place->to && $place->to - $place->from >= 1 && $place->to >= self::LEAST_LEADING;
+        $isTold = $isStretch || $this->isLeading($one, $next) || $one->isTenths();
         foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $one->first);
         }
-        if ($isTold && $one->value >= 1 && $one->value <= self::LARGEST_BARE && !$sentence->is('counted', $next) && $this->goesOn($next)) {
+        $isPossible = max($place->from, $place->to) >= 1 && $one->value <= self::LARGEST_BARE;
+        if ($isTold && $isPossible && !$sentence->is('counted', $next) && $this->goesOn($next)) {
             $this->places[] = new Place(
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );

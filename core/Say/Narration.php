@@ -66,10 +66,16 @@ final class Narration
         $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
+        $before = $this->low;
         foreach ($this->endLow($sentence, $measures, $mentions->all) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);
             $said = $mention->last;
+        }
+        $last = end($mentions->all);
+        if ($before !== $this->low && null === $this->low?->toM && false !== $last && Kind::LowSpot === $last->kind) {
+            // It began and ended in one breath.
+            $this->endLow($sentence, $measures, []);
         }
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
@@ -125,7 +131,8 @@ final class Narration
     {
         $ends = array_keys($sentence->marks('ends') + $sentence->marks('goes_on'));
         $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
-        if (null === $this->low || [] === $ends || $sentence->has('starts') || [] !== $others && $others[0]->first < max($ends)) {
+        $isOnTheWay = [] !== $others && ($others[0]->first < max([0, ...$ends]) || !$sentence->has('ends'));
+        if (null === $this->low || [] === $ends || $sentence->has('starts') || $isOnTheWay) {
             return $mentions;
         }
         $behind = array_filter($measures->places, static fn (Place $place) => $place->last > max($ends));

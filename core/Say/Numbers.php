@@ -120,6 +120,11 @@ final readonly class Numbers
 
     private function simple(int $i): ?float
     {
+        // "another one twenty three feet": that one is no number.
+        if ($this->is('pronouns', $i) && $this->is('before_pronouns', $i - 1)) {
+            return null;
+        }
+
         return $this->lexicon->number('numbers', $this->text($i));
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 
 /** Gives what is named in a sentence the places that are said in it. */
@@ -15,6 +14,8 @@ final class Placing
     private const RIGHT_BEHIND = 3;
     /** A stretch is of what was named at a place so near to either of its ends, in metres. */
     private const BEGINS_WITHIN_M = 1.0;
+    /** "another one at 23 feet": so many words before the place. */
+    private const ANOTHER_WORDS = 3;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
 
@@ -34,7 +35,7 @@ final class Placing
     public function place(array $mentions, ?Kind $last): array
     {
         $all = $mentions;
-        $places = $this->joined($mentions);
+        $places = array_values(array_filter(Joined::places($this->sentence, $this->measures, $mentions), $this->isOfSomething(...)));
         $used = [];
         $kind = $last;
         $last = $lead = null;
@@ -65,6 +66,17 @@ final class Placing
         $this->alone = [] === $left ? null : $left[\count($left) - 1];
 
         return $all;
+    }
+
+    /** "eleven feet fine, fourteen feet": nothing is there. */
+    private function isOfSomething(Place $place): bool
+    {
+        $next = $place->last + 1;
+        $isNothing = $this->sentence->is('nothing_there', $next);
+        $ends = '' === $this->sentence->text($next + 1) || $this->sentence->beginsAny(['cut', 'move'], $next + 1)
+            || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount;
+
+        return !$isNothing || !$ends;
     }
 
     /**
@@ -101,6 +113,9 @@ final class Placing
         if ($this->sentence->has('told', $part[0], $place->first)) {
             return true;
         }
+        if ($this->sentence->isThere($place->last + 1) || $this->sentence->beginsAny(['here', 'intro'], $place->last + 1)) {
+            return false;
+        }
         $isJoined = $this->sentence->isComma($part[0]) || $this->sentence->isAfter('at', $place->first, 1);
 
         return $isJoined && !$this->sentence->has('intro', $part[0], $place->first) && $place->first - $part[0] < self::TOLD_WORDS;
@@ -120,7 +135,7 @@ final class Placing
             $before = $mention->last < $part[0] ? $mention : $before;
             $next ??= $mention->first > $part[1] ? $mention : null;
         }
-        if ($this->sentence->has('another', $part[0], $part[1])) {
+        if ($this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1])) {
             $kind = $before->kind ?? $last;
 
             return null === $kind ? null : new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind);
@@ -128,11 +143,25 @@ final class Placing
         $isList = null !== $before?->place && ($this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
             && $this->isBare($part, $before->place);
         $nextPart = null === $next ? null : $this->sentence->part($next->first);
-        $isNexts = null !== $nextPart && [] === array_filter(
+        $isIntroduced = null !== $nextPart && $part[1] + 1 === $nextPart[0] && $this->sentence->beginsAny(['here', 'intro'], $nextPart[0]);
+        $isNexts = $isIntroduced || null !== $nextPart && [] === array_filter(
             $places, static fn (Place $place) => $place->first >= $nextPart[0] && $place->last <= $nextPart[1],
         );
 
         return $isList && !$isNexts && null !== $before->kind ? new Mention($before->kind, $part[0], $part[1], $before->isGeneral) : null;
+    }
+
+    /** "at 3.9 there's another one": and not "there's another offset". */
+    private function isAnotherBehind(int $last): bool
+    {
+        for ($i = $last + 1; $i <= $last + self::ANOTHER_WORDS; ++$i) {
+            $end = $this->sentence->begins('another', $i);
+            if (null !== $end) {
+                return $this->sentence->is('pronouns', $end);
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -204,18 +233,13 @@ final class Placing
     {
         $last = null;
         foreach ($mentions as $mention) {
-            $last = $mention->last < $stretch->first && self::stretches($mention) ? $mention : $last;
+            $last = $mention->last < $stretch->first && Joined::stretches($mention) ? $mention : $last;
         }
         $place = $last?->place;
         $isBeginning = null === $place || null === $place->to && abs($place->from - $stretch->from) < self::BEGINS_WITHIN_M
             || null === $place->to && abs($place->from - (float) $stretch->to) < self::BEGINS_WITHIN_M;
 
         return $isBeginning ? $last : null;
-    }
-
-    private static function stretches(Mention $mention): bool
-    {
-        return Extent::Point !== ($mention->kind?->extent() ?? Extent::Point);
     }
 
     private function isJoined(int $from, int $to): bool
@@ -243,8 +267,12 @@ final class Placing
             $before = $place->first < $mention->first ? $place : $before;
             $after ??= $place->first > $mention->last ? $place : null;
         }
+        // "a hole there with water from 9 m to 11 m": a stretch is of what stretches.
+        $isOfNext = null !== $after?->to && null !== $next && $next->last < $after->first && Joined::stretches($next);
+        $after = $isOfNext && !Joined::stretches($mention) ? null : $after;
         $isRightBehind = null !== $after && $after->first - $mention->last <= self::RIGHT_BEHIND
-            && ($this->sentence->isAfter('at', $after->first) || $this->sentence->isAfter('from', $after->first));
+            && ($this->sentence->isAfter('at', $after->first) || $this->sentence->isAfter('from', $after->first)
+                || null !== $after->to && Joined::stretches($mention));
 
         // "at six feet a bend at ten feet another": what comes behind leads the next one.
         $isNexts = null !== $after && null !== $next && $after->last < $next->first && $after === $places[\count($places) - 1];
@@ -263,30 +291,5 @@ final class Placing
     {
         return array_values(array_filter($places, static fn (Place $place) => $place->first - $mention->last <= self::BARE_WORDS
             && $mention->first - $place->last <= self::BARE_WORDS));
-    }
-
-    /**
-     * "starts at 53 feet and ends at 62": one stretch.
-     *
-     * @param list<Mention> $mentions
-     *
-     * @return list<Place>
-     */
-    private function joined(array $mentions): array
-    {
-        $places = $this->measures->places;
-        $isStretch = [] !== array_filter($mentions, self::stretches(...));
-        for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
-            [$one, $other] = [$places[$i], $places[$i + 1]];
-            if (null === $one->to && null === $other->to && $this->sentence->has('ends', $one->last + 1, $other->first - 1)
-                && [] === array_filter($mentions, static fn (Mention $each) => $each->first > $one->last && $each->last < $other->first
-                    && Kind::LowSpot !== $each->kind)
-            ) {
-                $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
-                array_splice($places, $i, 2, [$stretch]);
-            }
-        }
-
-        return $places;
     }
 }

@@ -54,7 +54,9 @@ final readonly class Truth
         $sentence = $this->sentence;
         $denied = null;
         foreach ($sentence->marks('deny') as $begin => $end) {
-            if ($begin < $mention->first && $end < $mention->last && !$this->isSome($begin, $end)) {
+            // "from zero to 22 feet"
+            $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
+            if ($begin < $mention->first && $end < $mention->last && !$isPlace && !$this->isSome($begin, $end)) {
                 $denied = $end;
             }
         }
@@ -147,7 +149,7 @@ final readonly class Truth
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
-                || $this->isToward($mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention),
+                || $this->isToward($mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first),
             default => $sentence->isAfter('beside', $mention->first),
@@ -188,9 +190,10 @@ final readonly class Truth
             || !$isShown && [] === $this->measures->places && !$this->isPlacePending;
     }
 
-    private function isFollowedByPlace(Mention $mention): bool
+    /** @param string $by what stands before the place: "toward the main at 60 feet"; empty where anything may */
+    private function isFollowedByPlace(Mention $mention, string $by = ''): bool
     {
-        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first > $mention->last
-            && $place->first - $mention->last <= self::BEHIND_WORDS);
+        return [] !== array_filter($this->measures->places, fn (Place $place) => $place->first > $mention->last
+            && $place->first - $mention->last <= self::BEHIND_WORDS && ('' === $by || $this->sentence->isAfter($by, $place->first)));
     }
 }

@@ -11,6 +11,9 @@ final class Ways
 {
     /** The material comes within so many words of "goes to". */
     private const WITHIN = 5;
+    private const RIGHT_BEHIND = 2;
+    /** So near to zero it is what the pipe begins as, in metres. */
+    private const AT_ZERO_M = 1.0;
 
     /** @return list<Mention> */
     public static function in(Sentence $sentence, Measures $measures): array
@@ -50,6 +53,31 @@ final class Ways
             foreach ($materials as $material) {
                 if ($material->first > $end && $material->first - $end <= self::WITHIN) {
                     return self::into($sentence, $measures, $material, $begin);
+                }
+            }
+        }
+
+        foreach ($materials as $material) {
+            if (null !== $sentence->begins('starts', $material->last + 1)) {
+                return self::into($sentence, $measures, $material, $material->first);
+            }
+        }
+
+        return self::reached($sentence, $measures, $materials);
+    }
+
+    /**
+     * "and at twenty feet it's clay".
+     *
+     * @param list<Atom> $materials
+     */
+    private static function reached(Sentence $sentence, Measures $measures, array $materials): ?Mention
+    {
+        foreach ($measures->places as $place) {
+            $end = $sentence->begins('made_of', $place->last + 1);
+            foreach (null === $end || $place->from < self::AT_ZERO_M ? [] : $materials as $material) {
+                if ($material->first > $end && $material->first - $end <= self::RIGHT_BEHIND) {
+                    return self::into($sentence, $measures, $material, $place->last + 1);
                 }
             }
         }

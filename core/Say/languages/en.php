@@ -14,7 +14,7 @@ return [
         'nine' => 9, 'ten' => 10, 'eleven' => 11, 'twelve' => 12, 'thirteen' => 13, 'fourteen' => 14, 'fifteen' => 15,
         'sixteen' => 16, 'seventeen' => 17, 'eighteen' => 18, 'nineteen' => 19, 'twenty' => 20, 'thirty' => 30, 'forty' => 40,
         'fourty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100,
-        'thousand' => 1000, 'couple' => 2, 'oh' => 0,
+        'thousand' => 1000, 'couple' => 2, 'oh' => 0, 'nought' => 0, 'naught' => 0,
     ],
     // Heard instead of a number: they count as one before a unit only.
     'misheard' => [
@@ -38,6 +38,15 @@ return [
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
     'and' => ['and'],
+    'with' => ['with'],
+    // Behind a place where nothing is.
+    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect'],
+    'pronouns' => ['one'],
+    'before_pronouns' => [
+        'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'bad', 'big',
+        'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good',
+    ],
+    'is' => ['is', 'are'],
     'of' => ['of'],
     'or' => ['or'],
     'point' => ['point'],
@@ -61,6 +70,7 @@ return [
         'theres' => "there's", 'heres' => "here's", 'weve' => "we've", 'youve' => "you've", 'ive' => "i've", 'im' => "i'm",
         'lets' => "let's", 'offsetting' => 'offset', 'belli' => 'belly', 'cannot' => "can't", 'wasnt' => "wasn't",
         'routes' => 'roots', 'route' => 'root', 'rutes' => 'roots', 'ruts' => 'roots', 'fractur' => 'fracture', 'weighs' => 'wyes',
+        "feet's" => 'feet', "foot's" => 'foot',
     ],
     'small_words' => [
         'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe',
@@ -82,7 +92,7 @@ return [
     'after_places' => [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
-        'big', 'small', 'my', 'or', 'feet', 'on',
+        'big', 'small', 'my', 'or', 'feet', 'on', 'holding',
     ],
     // A number before one of these is no place.
     'counted' => [
@@ -101,7 +111,8 @@ return [
             'root_threads' => [
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
                 'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)',
-                'fine|tiny|little hair(s) of root(s)', 'root threads', 'rootlet(s)', 'tiny|fine little root(s)',
+                'fine|tiny|little hair(s) of root(s)', 'root threads', 'rootlet(s)', 'whiskers', 'feelers',
+                'tiny|fine little root(s)',
             ],
             'root_clump' => [
                 'root ball(s)|mass|masses|clump(s)|wad|plug', 'ball|mass|clump|wad|bunch of root(s)', 'rootball(s)',
@@ -109,11 +120,12 @@ return [
                 'mass of heavy root(s)',
             ],
             'root_cords' => [
-                'root(s)', 'tree root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted',
+                'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted',
             ],
             'low_spot' => [
                 'belly|bellies', 'bellied', 'sag(s)', 'sags|sagging|sagged', 'dip(s)|dips|dipped|dipping',
-                'low spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade', 'swale',
+                'low spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade',
+                'grade is|has (been)* lost', 'swale',
                 'low section', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
@@ -121,7 +133,9 @@ return [
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
                 'water standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding', 'water pooled|held',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
-                'holding about|like|maybe water',
+                'holding about|like|maybe water', 'water in (the|this|our)* pipe|line',
+                'water start(s)|starts|starting|begins (at|around|about|like)*',
+                "water level's|level (is|has|comes|came|goes)* up",
             ],
             'low_spot+lens_under=yes' => [
                 'under water', 'underwater', 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -129,10 +143,13 @@ return [
             ],
             'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
             'offset_joint' => [
-                "pipe's|joint's (has|is)* shifted|dropped (down|over|up)", 'shifted (down|over|up)', 'dropped down|over',
+                "pipe's|joint's (has|is)* shifted|dropped (down|over|up)", 'shifted (down|over|up)',
+                "it's|it|has|have|is dropped down|over",
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
-                'joint is|has off|shifted|dropped|misaligned|displaced|offset|stepped', 'offset in the joint', 'inch|inches step',
+                'displacement', 'not|never lined|lining up',
+                'joint (is|has|slightly|a|bit|been)* off|shifted|dropped|misaligned|displaced|offset|stepped',
+                'offset in the joint', 'inch|inches step',
                 'lips', 'dropped|shifted joint(s)', 'step',
             ],
             'separated_joint' => [
@@ -142,6 +159,7 @@ return [
                 'joint(s) is|are|has|have (a|been|bit|come|all)* separated|open|apart|opened|gapped|gap',
                 'joint(s) separated|separation|apart|gap|opened',
                 "joint's (opened|pulled|come|all|a|bit|been|separated)* up|apart|open|separated|opened|away", 'joint opened up',
+                "joint it's|that's (wide|all|come|a|bit|been)* open|apart|separated|opened",
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
@@ -218,7 +236,7 @@ return [
             ],
             'blister' => [
                 'bulge(s)|bulging', 'lining|liner failure', 'liner (is|has)* failing|failed|bulging|collapsed', 'blister(s)',
-                'blistered|blistering', 'bubble(s) in the liner|pipe',
+                'blistered|blistering', 'bubble (hanging|sticking|coming|up|down|from)*', 'bubble(s) in the liner|pipe',
             ],
             'out_of_round' => [
                 'out of round', 'egg shaped', 'oval(ed)', 'ovaled', 'deformed', 'squashed', 'flattened', 'squished', 'oblong',
@@ -247,7 +265,8 @@ return [
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
             ],
             'rag' => [
-                'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)', 'wad of paper|wipes|rags', 'cloth',
+                'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
+                'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth',
                 'tampon(s)',
             ],
             'tool_part' => [
@@ -260,7 +279,8 @@ return [
             ],
             'stone' => ['rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
             'unknown_object' => [
-                'foreign object', 'some (kind|sort|type|of)* object', 'an|unknown object', 'object in the pipe|line', 'toy',
+                'foreign object', 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
+                'an|unknown object', 'object in the pipe|line', 'toy',
                 'something stuck|lodged in', 'obstruction', 'some kind of blockage',
             ],
             'cross_bore' => [
@@ -305,10 +325,13 @@ return [
                 'fibre|utility conduit|service coming (through|across|into)* (the|our|this|your)* (pipe|line|sewer|drain)',
                 'cable|water conduit|service running|crossing (through|across|into)* (the|our|this|your)* (pipe|line|sewer|drain)',
                 'cable|water conduit|service coming (through|across|into)* (the|our|this|your)* (pipe|line|sewer|drain)',
+                'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'tap coming|comes|tying|ties (in)', 'another tap', 'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
+                'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
+                "there's a connection", 'a|another|one connection at|on|from', 'tap coming|comes|tying|ties (in)', 'another tap',
+                'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
                 'y(s)', 'why', 'tee(s)', 't', 'branch(es)', 'branch line|connection', 'lateral(s)', 'lateral connection',
                 'side connection|line|branch|drain|inlet',
                 'something|line|pipe|one (is|that|comes|we|have|got|line|pipe)* coming|comes|ties in|into from|on|at|off',
@@ -325,6 +348,9 @@ return [
                 'tee|wye on its back', 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'pipe|hose|conduit sticking|poking (in|into|through|out)*',
+                'intruding|protruding|hammered|broken tap|lateral|connection|pipe (in)*', 'hammer|break in tap',
+                'tap|lateral|connection sticks|sticking|poking|intruding|protruding (in)',
                 'hose stubbed|stuck|shoved|running (in|into)', 'stubbed hose|pipe|line',
                 'stubbed|shoved|stuck into the|our|this (side|top|of|the)* pipe|line',
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
@@ -334,7 +360,9 @@ return [
                 'goes|going nowhere',
             ],
             'transition' => [
-                'transition(s)', 'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
+                'transition(s)',
+                'cast|iron|clay|plastic|pvc|abs meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
+                'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
                 'coupling transition',
             ],
             'bend' => [
@@ -352,18 +380,19 @@ return [
                 'right turn|bend|hand turn|bend',
             ],
             'opening_seen' => [
-                'cleanout(s)', 'clean out(s)', 'two way cleanout', 'two way clean out', 'cleanout riser',
+                'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'two way cleanout', 'two way clean out',
+                'cleanout riser',
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
                 'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank', 'into the tank',
-                'the tank', 'end cap', 'capped off|end',
+                'the tank', 'outfall', 'end cap', 'capped off',
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
                 'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
-                'which is (the|our|your|city)* main|city|tap', "the main (is|which|that|line|'s)* at",
+                'which is (the|our|your|city)* main|city|tap', "main's at", 'main at', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
                 'city main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap', 'public sewer',
                 'sewer main', 'main sewer', 'municipal sewer|main|connection|line',
@@ -381,7 +410,8 @@ return [
                 'pretty|dead flat', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
-                "can't pass", "couldn't pass", 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 'stuck',
+                'unable to proceed|continue|advance|pass', "can't pass", "couldn't pass",
+                'survey|inspection|run (is|was)* abandoned|terminated|stopped', 'stuck',
                 "can't|couldn't|unable (really|seem|to)* get|go|push (it|the|camera|my|this|any|past|through|by)* further|farther",
                 "can't|couldn't (really|seem|to)* feed|make|move (it|the|camera|my|this|any|past|through|by)* further|farther",
                 'unable (really|seem|to)* feed|make|move (it|the|camera|my|this|any|past|through|by)* further|farther',
@@ -398,6 +428,7 @@ return [
                 "it's|it (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
                 'no further|farther', "can't go", "can't make (it|that|this|the)* turn|bend|corner|sweep",
                 'hit a (dead|hard)* stop',
+                'not going (any)* further|farther|past',
                 'not (going|able|to|gonna|letting|me|let)* go|get|push (it|me|any|past|through|the|camera)* further|past',
                 'not (going|able|to|gonna|letting|me|let)* feed|make (it|me|any|past|through|the|camera)* further|past',
                 'not (going|able|to|gonna|letting|me|let)* go|get|push (it|me|any|past|through|the|camera)* through|farther',
@@ -455,7 +486,9 @@ return [
             'back_after_cutting=yes' => ['back again after', 'grown back', 'growing back'],
         ],
         'clock' => [
-            '12' => ['top|crown right around|about|at|here|there|in', 'top', 'crown', 'at the crown', 'overhead', 'ceiling'],
+            '12' => [
+                'soffit', 'top|crown right around|about|at|here|there|in', 'top', 'crown', 'at the crown', 'overhead', 'ceiling',
+            ],
             '3' => ['the right (hand|wall|side)', 'right side|hand|wall (side)', 'on|from right'],
             '6' => ['bottom|invert right around|about|at|here|there|in', 'bottom', 'invert', 'floor'],
             '9' => ['the left (hand|wall|side)', 'left side|hand|wall (side)', 'on|from left'],
@@ -484,12 +517,12 @@ return [
             "we're now|back in|into", 'back in|into', 'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
-            'becomes', 'switches|switch|switched|switching (over|back)* to|into',
+            'becomes', 'opens|opening (up)* into|to', 'switches|switch|switched|switching (over|back)* to|into',
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|getting|got (back)* into', "now we're|we in|on",
             'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into', 'tie(s)|ties|tied (in|back)* into',
             'connects|connected to|into', 'coupled to|into', 'transition',
         ]],
-        'from' => ['' => ['from']],
+        'from' => ['' => ['from (like|about|around|maybe|roughly)*']],
         'from_material' => ['' => [
             'goes|go|going|went from', 'change(s)|changes|changing|changed from', 'transition(s)|transitions|transitioning from',
             'turns|switches|switch|switching from', 'from',
@@ -500,7 +533,8 @@ return [
         ]],
         'between' => ['' => ['between', 'in between']],
         'at' => ['' => [
-            'at', 'around', 'near', 'by', 'about', 'right around', 'right at', 'right about', 'roughly', 'approximately',
+            'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
+            'roughly', 'approximately',
             'close to', 'at about', 'at around', 'somewhere around', 'out at', 'in at', 'out to', 'in to', 'at roughly',
             'at approximately', 'just past', 'just about', 'past',
         ]],
@@ -513,12 +547,13 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
+            'like that (all|the|way|out)* to|until|till',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
-            'comes back up', 'end(s)|ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
+            'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'lasts until', 'all the way to', 'out of it', 'until',
-            'goes|runs|continues|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
+            'goes|runs|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
             'go|going|gonna|keep (all|the|way|on|out|back|going|go|up|down)* to|till|until|through', 'back to', 'through to',
         ]],
         // What is named for where something else is.
@@ -563,7 +598,8 @@ return [
         'bored' => ['' => [
             'galvanized', 'galvanised', 'steel', 'copper', 'old', 'plastic', 'pipe', 'line', 'cleanout', 'clean out', 'main',
             'diameter', 'wide pipe', 'schedule', 'sewer', 'lateral', 'wye', 'tee', 'drain', 'riser', 'cutter', 'blade', 'head',
-            'liner', 'coupling', 'vent', 'stack', 'bore', 'elbow', 'sweep', 'fitting', 'connection', 'tap', 'cap', 'plug', 'branch',
+            'liner', 'coupling', 'vent', 'no hub', 'hub and spigot', 'stack', 'bore', 'elbow', 'sweep', 'fitting', 'connection',
+            'tap', 'cap', 'plug', 'branch',
             'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
@@ -704,6 +740,7 @@ return [
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
+        'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
@@ -820,7 +857,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one', 'one more',
+            'ditto', 'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one', 'one more',
             'another (at|one|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it', 'also',
         ]],
@@ -839,8 +876,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'stuck to|on|together', 'clear water',
+            'stuck to|on|together', 'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
+            'the lateral|branch is|was|runs',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so', 'so much|many|bad',
@@ -849,7 +887,8 @@ return [
             'turn|turned the water on|off', 'turn|turned it on|off', 'turn around', 'turn out', 'your turn', 'in turn', 'turn to',
             'take a turn', 'right turn signal', 'break time', 'take a break', 'lunch break', 'break it up|down', 'break through',
             'break up', 'fat chance', 'step by step', 'next step', 'first step', 'step back', 'steps', 'the step', 'front step',
-            'large scale', 'scale of', 'on a scale', 'scale model', 'gas line', 'water line', 'root of the', 'root cause',
+            'large scale', 'scale of', 'for scale', 'on a scale', 'at|the (very)* next joint|one|fitting|hub', 'scale model',
+            'gas line', 'water line', 'root of the', 'root cause',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
             'why is|are|do|does|did|not|we|you|i|it|they|this|that', "that's|that|is why", 'reason why', 'why it', 'split second',
             'paper work', 'on paper', 'paint it', 'paint mark|marks', 'spray paint', 'marking paint', 'paint on the|a', 'stone age',

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
+
+/** Two places of a sentence that are the ends of one stretch. */
+final class Joined
+{
+    /**
+     * "starts at 53 feet and ends at 62": one stretch.
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Place>
+     */
+    public static function places(Sentence $sentence, Measures $measures, array $mentions): array
+    {
+        $places = $measures->places;
+        $isStretch = [] !== array_filter($mentions, self::stretches(...));
+        for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
+            [$one, $other] = [$places[$i], $places[$i + 1]];
+            $isEnded = null === $one->to && null === $other->to && $sentence->has('ends', $one->last + 1, $other->first - 1);
+            if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
+                $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
+                array_splice($places, $i, 2, [$stretch]);
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * Whether what was named last before the end stretches, and nothing else was named since the beginning.
+     *
+     * @param list<Mention> $mentions
+     */
+    private static function isOneStretch(array $mentions, Place $from, Place $to): bool
+    {
+        $before = array_filter($mentions, static fn (Mention $each) => $each->first < $to->first);
+        $between = array_filter($before, static fn (Mention $each) => $each->first > $from->last && Kind::LowSpot !== $each->kind);
+        $last = end($before);
+        // "at ten feet gravel, and that goes to fifteen"
+        $isNamedBetween = 1 === \count($before) && 1 === \count($between);
+
+        return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
+    }
+
+    /** Whether it goes from somewhere to somewhere. */
+    public static function stretches(Mention $mention): bool
+    {
+        return Extent::Point !== ($mention->kind?->extent() ?? Extent::Point);
+    }
+}
