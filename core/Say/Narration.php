@@ -173,7 +173,8 @@ final class Narration
         }
         $this->reached = $this->where->isPending() && null === $mention->place ? null : $this->reached;
         [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
-        foreach (null === $mention->kind ? [] : $this->entries as $entry) {
+        $isAnother = $sentence->isAfter('another', $mention->first);
+        foreach (null === $mention->kind || $isAnother ? [] : $this->entries as $entry) {
             if ($entry->isAlso($mention, $this->run, $from, $to)) {
                 $entry->join($mention, $sentence->said());
                 if (null === $entry->toM && null !== $to && null !== $from && null !== $by) {

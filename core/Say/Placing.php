@@ -267,6 +267,9 @@ final class Placing
             $before = $place->first < $mention->first ? $place : $before;
             $after ??= $place->first > $mention->last ? $place : null;
         }
+        // "located, four feet deep, it goes to clay at 20 feet": the place is of what is named right before it.
+        $isMarksNot = null === $mention->kind && null !== $after && null !== $next && $next->last < $after->first;
+        $after = $isMarksNot ? null : $after;
         // "a hole there with water from 9 m to 11 m": a stretch is of what stretches.
         $isOfNext = null !== $after?->to && null !== $next && $next->last < $after->first && Joined::stretches($next);
         $after = $isOfNext && !Joined::stretches($mention) ? null : $after;

@@ -188,11 +188,17 @@ final readonly class Sentence
         return $parts;
     }
 
+    /** "at twenty" */
+    private function isBareAt(Atom $atom): bool
+    {
+        return Unit::None === $atom->amount?->unit && $atom->amount->value >= self::LEAST_BARE && $this->isAfter('at', $atom->first);
+    }
+
     private function isBarePlace(int $from, int $to): bool
     {
         $here = array_values(array_filter($this->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to));
 
-        return 1 === \count($here) && self::isPlace($here[0]) && $to - $here[0]->last <= 1;
+        return 1 === \count($here) && ($this->isBareAt($here[0]) || self::isPlace($here[0])) && $to - $here[0]->last <= 1;
     }
 
     /** "eleven feet here's a branch": a place without a word before it leads what it is followed by. */
@@ -266,7 +272,7 @@ final readonly class Sentence
                 // "from the manhole, eight inch clay, at 12 feet a wye": the first name has no place.
                 $order = 'k' === $order && self::isPlace($atom) && $atom->first - $named > self::NAME_TO_PLACE + 1 ? '' : $order;
                 $named = Atom::KIND === $atom->role ? $atom->last : $named;
-                $order .= self::isPlace($atom) ? 'p' : (Atom::KIND === $atom->role ? 'k' : '');
+                $order .= self::isPlace($atom) || $this->isBareAt($atom) ? 'p' : (Atom::KIND === $atom->role ? 'k' : '');
             }
         }
 

@@ -349,6 +349,7 @@ return [
             ],
             'stubbed_hose' => [
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
+                'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
                 'intruding|protruding|hammered|broken tap|lateral|connection|pipe (in)*', 'hammer|break in tap',
                 'tap|lateral|connection sticks|sticking|poking|intruding|protruding (in)',
                 'hose stubbed|stuck|shoved|running (in|into)', 'stubbed hose|pipe|line',
@@ -360,7 +361,7 @@ return [
                 'goes|going nowhere',
             ],
             'transition' => [
-                'transition(s)',
+                'transition(s)', 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 'cast|iron|clay|plastic|pvc|abs meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
                 'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
                 'coupling transition',
@@ -386,7 +387,7 @@ return [
             ],
             'end_of_line' => [
                 'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank', 'into the tank',
-                'the tank', 'outfall', 'end cap', 'capped off',
+                'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole', 'end cap', 'capped off',
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
@@ -514,7 +515,8 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         'into' => ['' => [
-            "we're now|back in|into", 'back in|into', 'goes|go|going|went|gone (back|from|over)* to|into',
+            "we're now|back in|into", "we're (now|back|going)* out to|into|in", 'back in|into',
+            'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
             'becomes', 'opens|opening (up)* into|to', 'switches|switch|switched|switching (over|back)* to|into',
@@ -547,7 +549,7 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
-            'like that (all|the|way|out)* to|until|till',
+            'like that (all|the|way|out)* to|until|till', 'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
             'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
@@ -857,7 +859,8 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'ditto', 'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one', 'one more',
+            'ditto', 'again at', 'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one',
+            'one more',
             'another (at|one|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it', 'also',
         ]],
@@ -876,7 +879,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'stuck to|on|together', 'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
+            'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building', 'stuck to|on|together',
+            'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|line|drain|stack|house|trouble", 'or so',
