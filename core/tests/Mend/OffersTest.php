@@ -144,6 +144,7 @@ final class OffersTest extends TestCase
                 self::assertSame($at, $error->at);
             }
         }
+        self::assertEquals(0.1, FirmPrices::of(['usual_depth_m' => 0.1])->usualDepth);
     }
 
     /** @return array<string, float> */

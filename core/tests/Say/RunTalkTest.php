@@ -41,6 +41,8 @@ final class RunTalkTest extends TestCase
         yield 'a fitting of it' => ["0:01 there's a cast iron wye on the left at 3 metres", []];
         yield 'denied' => ["0:01 this is not clay\n0:05 the rod is not coiling up on me", []];
         yield 'asked' => ["0:01 is this clay?\n0:05 do we have the water off?", []];
+        yield 'asked without a sign' => ["0:01 is this clay\n0:05 did you go in through the roof vent", []];
+        yield 'asked by the sign alone' => ["0:01 this is clay?\n0:05 we're going in through the roof vent?", []];
         yield 'asked for' => ["0:01 go ahead and turn the water off\n0:05 once the water is off we look again", []];
         yield 'no way past it, and then there was' => [
             "0:01 I can't get past 10 metres\n0:20 at 15 metres there's a tie in", [],

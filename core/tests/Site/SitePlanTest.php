@@ -66,6 +66,16 @@ final class SitePlanTest extends TestCase
         self::assertSame(Unplaced::DoNotMeet, $short->why);
     }
 
+    public function testTheHouseEndsAtItsWalls(): void
+    {
+        $plan = self::plan();
+        foreach ([[4.0, 0.5, true], [4.0, -0.5, false], [0.5, 1.0, true], [-0.5, 1.0, false]] as [$x, $y, $isIn]) {
+            self::assertSame($isIn, $plan->isInTheHouse(new Place($x, $y)), $x.' '.$y);
+        }
+        $wall = array_map(static fn (float $x) => $plan->isInTheHouse(new Place($x, 1.0)), [0.0, 8.0]);
+        self::assertCount(1, array_filter($wall), 'of two walls that stand against each other one is in');
+    }
+
     public function testAThirdTapeThatIsOffDoesNotAgree(): void
     {
         $placing = self::plan()->placed(

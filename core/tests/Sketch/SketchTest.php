@@ -35,6 +35,14 @@ final class SketchTest extends TestCase
         }
     }
 
+    public function testAMouthIsNoWiderThanThreeMetres(): void
+    {
+        $plain = (new Mouth(new Known(3000.0)))->plain();
+        self::assertEquals(3000.0, Mouth::read(new Input($plain))->size->value);
+        $this->expectException(BadInput::class);
+        Mouth::read(new Input((new Mouth(new Known(3001.0)))->plain()));
+    }
+
     #[DataProvider('buildings')]
     public function testAStartingPointIsAWholeMapOfGuessesThatSurvivesBeingWritten(Building $building): void
     {
