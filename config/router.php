@@ -8,15 +8,18 @@ declare(strict_types=1);
  */
 $path = rawurldecode((string) parse_url(is_string($_SERVER['REQUEST_URI'] ?? null) ? $_SERVER['REQUEST_URI'] : '/', \PHP_URL_PATH));
 $file = dirname(__DIR__).'/public'.$path;
-if (1 === preg_match('~^/build/[\w.-]+\.(css|js|svg|woff2)$~', $path, $found) && is_file($file)) {
-    $types = ['css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2'];
+if (1 === preg_match('~^/(?:build/[\w.-]+|worker)\.(css|js|svg|woff2|webmanifest)$~', $path, $found) && is_file($file)) {
+    $types = [
+        'css' => 'text/css', 'js' => 'text/javascript', 'svg' => 'image/svg+xml', 'woff2' => 'font/woff2',
+        'webmanifest' => 'application/manifest+json',
+    ];
     $accepts = $_SERVER['HTTP_ACCEPT_ENCODING'] ?? '';
     header('Content-Type: '.$types[$found[1]]);
-    header('Cache-Control: public, max-age=31536000, immutable');
+    header('Cache-Control: '.('/worker.js' === $path ? 'no-cache' : 'public, max-age=31536000, immutable'));
     header('X-Content-Type-Options: nosniff');
+    // It is compressed already, or small.
+    ini_set('zlib.output_compression', '0');
     if (is_file($file.'.gz') && is_string($accepts) && str_contains($accepts, 'gzip')) {
-        // It is compressed already.
-        ini_set('zlib.output_compression', '0');
         header('Content-Encoding: gzip');
         header('Vary: Accept-Encoding');
         $file .= '.gz';

@@ -2,6 +2,7 @@ import * as components from './components.js';
 import {locator} from './locator.js';
 import {look} from './look.js';
 import {narration} from './narration.js';
+import {along, signal, signOut} from './offline.js';
 import {reel} from './reel.js';
 import {say} from './say.js';
 import {sitePlan} from './site.js';
@@ -33,6 +34,6 @@ delete window.fence;
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    const all = {...components, locator, look, narration, reel, say, sitePlan};
+    const all = {...components, along, signal, signOut, locator, look, narration, reel, say, sitePlan};
     Object.entries(all).forEach(([name, component]) => window.Alpine.data(name, component));
 });

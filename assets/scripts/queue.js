@@ -30,10 +30,17 @@ const inStore = async (mode, act) => {
 const all = () => inStore('readonly', (store) => store.getAll());
 const strike = (key) => inStore('readwrite', (store) => store.delete(key));
 export const tell = async () => {
-    const entries = await all();
+    const entries = await mine();
     window.dispatchEvent(new CustomEvent('jurvex-queue', {detail: stateOf(entries)}));
 };
+/* An entry belongs to the person who made it; what an older version wrote down has no name. */
+const person = () => document.querySelector('meta[name=account]')?.content ?? '';
+const isMine = (entry) => (entry.who ?? person()) === person();
+/** @returns {Promise<Object[]>} what waits of the person who is signed in, in order */
+export const mine = async () => (await all()).filter(isMine);
 const headersOf = (entry) => ({
+    'X-Queued': '1',
+    ...(entry.at ? {'X-Queued-At': String(entry.at), 'X-Sent-At': String(Date.now())} : {}),
     'X-Csrf-Token': document.querySelector('meta[name=csrf]').content,
     'X-Requested-With': 'XMLHttpRequest',
     ...(entry.text === undefined ? {} : {'Content-Type': 'text/plain'}),
@@ -44,6 +51,8 @@ const bodyOf = (entry) => {
     entry.pairs.forEach(([name, value]) => data.append(name, value));
     return data;
 };
+
+const tellSignal = (isThere) => window.dispatchEvent(new CustomEvent('jurvex-signal', {detail: isThere}));
 
 /** @returns {Promise<'stored'|'waiting'|string>} the reason where the server refuses it */
 const sendOne = async (entry) => {
@@ -56,13 +65,16 @@ const sendOne = async (entry) => {
             headers: headersOf(entry),
         });
     } catch {
+        tellSignal(false);
         return 'waiting';
     }
+    tellSignal(true);
     const errors = answer.status === 422 ? (await answer.json().catch(() => ({}))).errors : null;
     return verdictOn(answer.status, errors);
 };
 const run = async () => {
-    for (const entry of await all()) {
+    if (person() === '') return;
+    for (const entry of await mine()) {
         /* It may have been taken back meanwhile. */
         if (entry.refused || !(await inStore('readonly', (store) => store.get(entry.key)))) continue;
         const result = await sendOne(entry);
@@ -89,7 +101,14 @@ export const flush = () => {
  * @returns {Promise<{state: 'stored'|'waiting'|'refused', why: string}>}
  */
 export const put = async (entry) => {
-    const key = await inStore('readwrite', (store) => store.add(entry));
+    const made = {at: Date.now(), who: person(), from: location.pathname + location.search, ...entry};
+    let key;
+    try {
+        key = await inStore('readwrite', (store) => store.add(made));
+    } catch (error) {
+        window.dispatchEvent(new CustomEvent('jurvex-no-room'));
+        throw error;
+    }
     await tell();
     await flush();
     const left = await inStore('readonly', (store) => store.get(key));
@@ -99,11 +118,17 @@ export const put = async (entry) => {
 };
 /** Takes the last entry back that still waits; @returns {Promise<boolean>} whether there was one */
 export const takeBack = async (isOne) => {
-    const waiting = (await all()).filter((entry) => !entry.refused && isOne(entry));
+    const waiting = (await mine()).filter((entry) => !entry.refused && isOne(entry));
     const last = waiting[waiting.length - 1];
     if (last) await strike(last.key);
     await tell();
     return last !== undefined;
+};
+/** What was refused is tried once more. */
+export const again = async (key) => {
+    const entry = await inStore('readonly', (store) => store.get(key));
+    if (entry) await inStore('readwrite', (store) => store.put({...entry, refused: undefined}));
+    await flush();
 };
 export const drop = async (key) => {
     await strike(key);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Web;
 
+use App\Support\Time\SystemClock;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -13,8 +14,10 @@ use Symfony\Component\HttpKernel\KernelEvents;
 /** Ends a session that nobody used for as long as the configuration says; PHP alone only may sweep it away some time later. */
 final readonly class SessionAge
 {
-    public function __construct(private ClockInterface $clock, #[Autowire('%session_idle_s%')] private int $idleSeconds)
-    {
+    public function __construct(
+        #[Autowire(service: SystemClock::class)] private ClockInterface $clock,
+        #[Autowire('%session_idle_s%')] private int $idleSeconds,
+    ) {
     }
 
     // After the session is there, before the firewall reads who is signed in.
