@@ -66,6 +66,25 @@ final class PlansTest extends TestCase
         Kept::assertSame('plans-by-border', $kept);
     }
 
+    public function testTheHeaviestIsByItsOwnLimitAndWhatNobodyKnowsIsNone(): void
+    {
+        $reaches = [
+            'a' => new HeadReach('a', Length::metres(9), null, 100.0, 400.0),
+            'b' => new HeadReach('b', Length::metres(9), null, 80.0, 100.0),
+            'c' => new HeadReach('c', Length::metres(9)),
+        ];
+        self::assertSame(['b', null], [self::heaviest($reaches), self::heaviest(['c' => $reaches['c']])]);
+    }
+
+    /** @param array<string, HeadReach> $reaches */
+    private static function heaviest(array $reaches): ?string
+    {
+        return (new Situation(
+            Blockage::DenseRoots, Length::metres(8), Length::metres(9), Length::metres(1), Length::millimetres(100), Material::Clay, 60.0,
+            reaches: $reaches,
+        ))->heaviestPull()?->piece;
+    }
+
     public function testOnlyWhatDoesNotGetThereStandsInTheWay(): void
     {
         foreach ([3 => true, 40 => false] as $metres => $isHindered) {

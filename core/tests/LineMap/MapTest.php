@@ -67,6 +67,17 @@ final class MapTest extends TestCase
         );
     }
 
+    public function testEveryDegreeOfTheOpeningsBendIsPaidFor(): void
+    {
+        $metres = fn (float $degrees) => array_sum(array_column($this->map('yard', 'upstream', ['push_limit_n' => 5.0], [
+            'access' => [
+                'node' => 'yard', 'opening_mm' => 100, 'faces' => 'upstream', 'entry_bend_deg' => $degrees, 'entry_bend_radius_mm' => 100,
+            ],
+        ]), 'reached_m'));
+        self::assertLessThan($metres(0.0), $metres(1.0));
+        self::assertLessThan($metres(1.0), $metres(30.0));
+    }
+
     public function testNoToolReachesFartherWithALongerHeadOrMoreFriction(): void
     {
         $metres = fn (string $key = 'steers', bool|float $value = true) => array_sum(

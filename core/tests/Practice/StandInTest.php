@@ -64,6 +64,13 @@ final class StandInTest extends TestCase
         self::assertSame('gone', $jetter->after($through, Handling::Feed, true, 60)->water);
     }
 
+    public function testAPumpThatStandsShowsNoPressure(): void
+    {
+        $jetter = self::jetter(self::line());
+        self::assertSame([0.0, 0.0], [$jetter->begin()->bar, $jetter->after($jetter->begin(), Handling::Feed, false, 5)->bar]);
+        self::assertGreaterThan(1.0, $jetter->after($jetter->begin(), Handling::Hold, true, 5)->bar);
+    }
+
     public function testAPumpWithoutWaterIsStarvedAndTheHoseStops(): void
     {
         $jetter = self::jetter(self::line());

@@ -30,6 +30,15 @@ final class NarrationTest extends TestCase
 {
     private const FOOT_M = 0.3048;
 
+    public function testWhereNothingIsWantedOrProposedNothingIsWrong(): void
+    {
+        $crack = ['kind' => 'crack', 'from_m' => 3.0];
+        $scores = [Score::none(), Score::none()->with([$crack], []), Score::none()->with([], [$crack])];
+        self::assertSame([[1.0, 1.0], [0.0, 1.0], [1.0, 0.0]], array_map(
+            static fn (Score $score) => [(float) $score->recall(), (float) $score->precision()], $scores,
+        ));
+    }
+
     public function testTheReelReadsBetweenItsReadingsAndNeitherBeforeNorAfterThem(): void
     {
         $reel = new Reel([[2.0, 1.0], [4.0, 5.0], [4.0, 6.0], [8.0, 6.0]]);
