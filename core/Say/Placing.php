@@ -157,7 +157,7 @@ final class Placing
         for ($i = $last + 1; $i <= $last + self::ANOTHER_WORDS; ++$i) {
             $end = $this->sentence->begins('another', $i);
             if (null !== $end) {
-                return $this->sentence->is('pronouns', $end);
+                return [] !== array_filter(range($i, $end), fn (int $word) => $this->sentence->is('pronouns', $word));
             }
         }
 

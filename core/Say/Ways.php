@@ -23,6 +23,13 @@ final class Ways
         if (null !== $transition) {
             $ways[] = $transition;
         }
+        foreach ($measures->places as $place) {
+            $end = $sentence->begins('to_main', $place->last + 1);
+            if (null !== $end && null === $place->to) {
+                // "sixty three feet to the main"
+                $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
+            }
+        }
         foreach ($measures->sizes as $size) {
             $isNamed = array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
                 && abs($atom->first - $size->last) <= 2);

@@ -159,6 +159,7 @@ return [
                 'joint(s) is|are|has|have (a|been|bit|come|all)* separated|open|apart|opened|gapped|gap',
                 'joint(s) separated|separation|apart|gap|opened',
                 "joint's (opened|pulled|come|all|a|bit|been|separated)* up|apart|open|separated|opened|away", 'joint opened up',
+                "one's|one is (a|bit|little|wide)* open|apart|separated",
                 "joint it's|that's (wide|all|come|a|bit|been)* open|apart|separated|opened",
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
@@ -330,7 +331,8 @@ return [
             ],
             'tie_in' => [
                 'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
-                "there's a connection", 'a|another|one connection at|on|from', 'tap coming|comes|tying|ties (in)', 'another tap',
+                "there's a fitting (that's|for|on|coming)*", "there's a connection", 'a|another|one connection at|on|from',
+                'tap coming|comes|tying|ties (in)', 'another tap',
                 'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
                 'y(s)', 'why', 'tee(s)', 't', 'branch(es)', 'branch line|connection', 'lateral(s)', 'lateral connection',
                 'side connection|line|branch|drain|inlet',
@@ -549,7 +551,8 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
-            'like that (all|the|way|out)* to|until|till', 'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
+            'holds|held|holding (water)* to|until|till', 'like that (all|the|way|out)* to|until|till',
+            'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
             'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
@@ -742,6 +745,7 @@ return [
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
+        'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
@@ -859,7 +863,8 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'ditto', 'again at', 'same deal|story|issue|problem|situation', '(the|this|that) one at|right|here', 'another one',
+            'ditto', 'again at', "there's|here's one that's|at|here|right|there|in", 'same deal|story|issue|problem|situation',
+            '(the|this|that) one at|right|here', 'another one',
             'one more',
             'another (at|one|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it', 'also',
@@ -879,6 +884,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building', 'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
