@@ -11,7 +11,9 @@ use Symfony\Component\Routing\RouterInterface;
 
 final class AccessTest extends ApplicationTestCase
 {
-    private const OPEN = ['sign_in', 'shared_report', 'shared_pdf', 'shared_photo', 'shared_dig_sheet', 'shared_dig_sheet_pdf', 'calendar', 'no_signal'];
+    private const OPEN = [
+        'sign_in', 'shared_report', 'shared_pdf', 'shared_photo', 'shared_dig_sheet', 'shared_dig_sheet_pdf', 'calendar', 'no_signal',
+    ];
 
     public function testEveryPageButSignInAndShareLinksNeedsASession(): void
     {
