@@ -53,6 +53,20 @@ final class NarratedLooksTest extends ApplicationTestCase
         self::assertSame('cleanout', $this->job('Rope store')->runs()[0]->opening->details()->kind->value);
     }
 
+    public function testThroughWhatIsAskedWhereNobodySaidIt(): void
+    {
+        $run = $this->ropeStore();
+        $page = $this->attach($run, "0:20 roots at 30 feet\n1:00 okay starting over from the other end\n1:20 a crack at 8 feet\n");
+        $address = $page->filter('.narration-accept')->attr('action') ?? '';
+        self::assertStringContainsString('Through what?', $page->filter('.narration-proposal')->eq(1)->text());
+        $key = (string) $page->filter('.narration-proposal')->eq(1)->attr('data-key');
+        $this->send($address, ['key' => $key, 'from' => 'something']);
+        self::assertStringContainsString('Say what it is: a cleanout', $this->page());
+        $this->send($address, ['key' => $key, 'from' => 'manhole in the lane']);
+        $opening = $this->job('Rope store')->runs()[1]->opening->details();
+        self::assertSame(['chamber', 'manhole in the lane'], [$opening->kind->value, $opening->place]);
+    }
+
     public function testALookThatWasNoneIsTheLookBefore(): void
     {
         $run = $this->ropeStore();

@@ -191,7 +191,9 @@ final class NarrationTest extends ApplicationTestCase
         $this->get('/jobs/'.$job->id.'/look');
         $address = '/jobs/'.$job->id.'/look/narrated/'.$id = Id::fresh();
         $this->send($address, ['place' => ''], ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
-        self::assertSame(422, $this->statusCode());
+        self::assertStringContainsString('Say where that was.', $this->page());
+        $this->send($address, ['place' => 'The blue one'], ['text' => $this->upload(self::SPOKEN, 'words.vtt')]);
+        self::assertStringContainsString('Say what it is: a cleanout', $this->page());
         $this->send($address, ['place' => 'Gully at the gate'], ['text' => $this->upload('nothing of it', 'words.txt')]);
         self::assertStringContainsString('Line 1 is no timed text.', $this->page());
         self::assertStringContainsString('value="Gully at the gate"', $this->page());
@@ -206,7 +208,8 @@ final class NarrationTest extends ApplicationTestCase
         }
         $page = $this->get('/jobs/'.$job->id.'/look/runs/'.$id.'/narration');
         self::assertStringContainsString('3 are left to go through.', $page->text());
-        self::assertSame('Gully at the gate', $this->job('Net store')->chosenOpening()?->details()->place);
+        $opening = $this->job('Net store')->chosenOpening()?->details();
+        self::assertSame(['Gully at the gate', 'yard_trap'], [$opening?->place, $opening?->kind->value]);
         $runs = $this->job('Net store')->runs();
         self::assertSame(['2026-03-02'], array_map(static fn (Run $run) => $run->startedAt->format('Y-m-d'), $runs));
     }

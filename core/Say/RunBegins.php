@@ -36,6 +36,19 @@ final class RunBegins
         return array_values(array_filter([$isFirst && !$isTold ? null : $begin, $zero]));
     }
 
+    /** @return string what kind of opening is named; empty where none is */
+    public static function opening(string $words, Lexicon $lexicon): string
+    {
+        $marks = Reading::of(Speech::written($words, $lexicon), $lexicon)->marks;
+        foreach (self::OPENINGS as $opening) {
+            if ([] !== ($marks['opening_'.$opening] ?? [])) {
+                return $opening;
+            }
+        }
+
+        return '';
+    }
+
     private static function begin(Sentence $sentence, int $run): ?OfRun
     {
         $firsts = array_keys($sentence->marks('run') + $sentence->marks('went_in'));

@@ -9,6 +9,7 @@ use App\Firm\Firm;
 use App\Record\Job;
 use App\Record\Opening;
 use App\Record\OpeningDetails;
+use App\Record\OpeningKind;
 use App\Record\Run;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
@@ -16,6 +17,8 @@ use App\Screen\Stage;
 use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Say\Lexicon;
+use Jurvex\Core\Say\RunBegins;
 use Jurvex\Core\Sketch\Source;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\HttpFoundation\Request;
@@ -41,9 +44,9 @@ final class NarratedRunController extends JobController
             return $run->job === $job ? $this->toNarration($run) : throw $this->createNotFoundException();
         }
         $place = mb_substr(trim($request->request->getString('place')), 0, 200);
-        $opening = $job->chosenOpening() ?? ('' === $place ? null : $this->opening($job, $place));
+        $opening = $job->chosenOpening() ?? ('' === $place ? null : self::opening($job, $place, $request->request->getString('kind')));
         if (null === $opening) {
-            return $this->refused($job, $request, 'error.where_missing');
+            return $this->refused($job, $request, '' === $place ? 'error.place_missing' : 'error.opening_kind_missing');
         }
         $startedAt = $this->startedAt($request->request->getString('when'), $account->firm);
         if (null === $startedAt) {
@@ -73,9 +76,15 @@ final class NarratedRunController extends JobController
         return false === $time || $time > $now ? null : $time->setTimezone($now->getTimezone());
     }
 
-    private function opening(Job $job, string $place): Opening
+    /** @return ?Opening none where nobody says what kind it is */
+    private static function opening(Job $job, string $place, string $kind): ?Opening
     {
+        $kind = OpeningKind::tryFrom($kind) ?? OpeningKind::tryFrom(RunBegins::opening($place, Lexicon::of(SaidLines::LANGUAGE)));
+        if (null === $kind) {
+            return null;
+        }
         $details = new OpeningDetails();
+        $details->kind = $kind;
         [$details->place, $details->source] = [$place, Source::Told];
 
         return new Opening(Id::fresh(), $job, $details);

@@ -16,7 +16,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Say\Entry;
+use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\OfRun;
+use Jurvex\Core\Say\RunBegins;
 use Jurvex\Core\Sketch\Source;
 
 /** The looks that one recording talks through: the first is the one that it was given to, another begins where somebody accepts that. */
@@ -62,14 +64,20 @@ final readonly class NarratedRuns
         return null;
     }
 
-    /** Another look begins: through an opening of the job that it can be, else through one that is only told of. */
-    public function begin(OfRun $said, Narrated $narrated): Run
+    /**
+     * Another look begins: through an opening of the job that it can be, else through one that is only told of.
+     *
+     * @param string $typed through what, where that was not said
+     *
+     * @throws RefusedEntry where nobody says through what
+     */
+    public function begin(OfRun $said, Narrated $narrated, string $typed): Run
     {
         $before = $narrated->run;
         $details = clone $before->details();
         [$details->material, $details->boreMm, $details->expectedM] = [Material::Unknown, null, null];
         $details->travel = $said->travel ?? $details->travel;
-        $opening = $this->opening($said, $narrated);
+        $opening = $this->opening($said, $narrated, $typed);
         $startedAt = $before->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));
         $run = new Run(Id::of($narrated->saidAt, $narrated->id.$said->key()), $before->job, $opening, $startedAt, $details);
         $this->manager->persist($opening);
@@ -78,10 +86,12 @@ final readonly class NarratedRuns
         return $run;
     }
 
-    private function opening(OfRun $said, Narrated $narrated): Opening
+    /** @throws RefusedEntry */
+    private function opening(OfRun $said, Narrated $narrated, string $typed): Opening
     {
         $before = $narrated->run->opening;
-        $kind = OpeningKind::tryFrom($said->value);
+        $kind = OpeningKind::tryFrom($said->value)
+            ?? OpeningKind::tryFrom(RunBegins::opening($typed, Lexicon::of(SaidLines::LANGUAGE)));
         if (null === $kind && !$said->isOther) {
             return $before;
         }
@@ -92,8 +102,8 @@ final readonly class NarratedRuns
             }
         }
         $details = new OpeningDetails();
-        $details->kind = $kind ?? OpeningKind::Cleanout;
-        [$details->place, $details->source] = [mb_substr($said->said, 0, 200), Source::Told];
+        $details->kind = $kind ?? throw new RefusedEntry(['from' => ['code' => 'opening_kind_missing', 'allowed' => []]]);
+        [$details->place, $details->source] = [mb_substr('' === trim($typed) ? $said->said : $typed, 0, 200), Source::Told];
 
         return new Opening(Id::of($narrated->saidAt, $narrated->id.$said->key().'opening'), $narrated->run->job, $details);
     }

@@ -90,7 +90,7 @@ final class NarrationController extends JobController
     {
         [$said, $run] = [$proposal->said, $proposal->run];
         if ($said instanceof OfRun && $proposal->beginsAnother()) {
-            $narrated->settle($said->key(), $this->runs->begin($said, $narrated)->id);
+            $narrated->settle($said->key(), $this->runs->begin($said, $narrated, $typed['from'])->id);
             $this->store();
 
             return;

@@ -52,9 +52,19 @@ final readonly class Proposal
         return $this->said->atS ?? 0.0;
     }
 
-    /** Whether it can be accepted as it is; else its place is asked for. */
+    /** Whether it can be accepted as it is; else its place is asked for, or what the camera went in through. */
     public function isWhole(): bool
     {
-        return null !== $this->said->fromM || ($this->said instanceof OfRun && OfRun::END !== $this->said->what);
+        $said = $this->said;
+        if (null !== $said->fromM || !$said instanceof OfRun) {
+            return null !== $said->fromM;
+        }
+
+        return OfRun::END !== $said->what && !$this->wantsOpening();
+    }
+
+    public function wantsOpening(): bool
+    {
+        return $this->said instanceof OfRun && $this->beginsAnother() && $this->said->isOther && '' === $this->said->value;
     }
 }

@@ -61,7 +61,7 @@ final readonly class SaidTexts
     {
         $entry = $proposal->said;
         if ($entry instanceof OfRun) {
-            return $this->ofRun($entry, $proposal->beginsAnother(), $units);
+            return $this->ofRun($entry, $proposal, $units);
         }
         $isOpen = Extent::Stretch === Kind::tryFrom($entry->kind)?->extent() && null === $entry->toM;
 
@@ -70,7 +70,7 @@ final readonly class SaidTexts
     }
 
     /** What was said of the run itself. */
-    private function ofRun(OfRun $said, bool $isAnother, UnitSystem $units): SaidEntryText
+    private function ofRun(OfRun $said, Proposal $proposal, UnitSystem $units): SaidEntryText
     {
         $isEnd = OfRun::END === $said->what;
         $words = match ($said->what) {
@@ -83,13 +83,17 @@ final readonly class SaidTexts
             OfRun::MATERIAL => $this->translator->trans('material.'.$said->value),
             default => $this->translator->trans('end.'.$said->value),
         };
-        $what = $isAnother ? 'another'.('' === $words ? '' : '_in') : $said->what.'_is';
+        $what = $proposal->beginsAnother() ? 'another'.('' === $words ? '' : '_in') : $said->what.'_is';
         $at = null === $said->fromM ? '' : $this->formatter->distance($said->fromM, $units);
 
         return new SaidEntryText(
             $this->translator->trans('narration.run.'.$what, ['%what%' => $words]), $at,
             '' === $at ? '' : $this->translator->trans('say.by.'.($said->placeBy->value ?? '')), '',
-            $isEnd && '' === $at ? $this->translator->trans('narration.where') : '', $said->fromM, null,
+            match (true) {
+                $isEnd && '' === $at => $this->translator->trans('narration.where'),
+                $proposal->wantsOpening() => $this->translator->trans('narration.through'),
+                default => '',
+            }, $said->fromM, null,
         );
     }
 
