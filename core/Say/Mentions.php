@@ -129,6 +129,10 @@ final class Mentions
 
     private function qualify(Mention $mention): void
     {
+        [$first, $last] = $this->sentence->part($mention->first);
+        if (Kind::TieIn === $mention->kind && $this->sentence->has('capped', max($first, $mention->last), $last)) {
+            $mention->kind = Kind::DeadLeg;
+        }
         if (!$mention->isGeneral) {
             return;
         }

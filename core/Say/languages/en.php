@@ -452,6 +452,7 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
                 'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground', 'seeing (the|some)* soil|dirt|earth',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* showing|visible',
@@ -745,6 +746,7 @@ return [
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
+        'capped' => ['' => ['capped (off)*', 'abandoned', 'plugged off', 'not used|in use (anymore)*']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
