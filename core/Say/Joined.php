@@ -44,7 +44,8 @@ final class Joined
         $between = array_filter($before, static fn (Mention $each) => $each->first > $from->last && Kind::LowSpot !== $each->kind);
         $last = end($before);
         // "at ten feet gravel, and that goes to fifteen"
-        $isNamedBetween = 1 === \count($before) && 1 === \count($between);
+        $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $before));
+        $isNamedBetween = 1 === \count($kinds) && \count($before) === \count($between);
 
         return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
     }

@@ -59,6 +59,14 @@ final class Measures
     private function take(int $i): int
     {
         $one = $this->amounts[$i];
+        $listed = Listed::at($this->sentence, $one->first);
+        if ($listed > 0) {
+            foreach (\array_slice($this->amounts, $i, $listed) as $each) {
+                $this->places[] = new Place($each->value * $this->bareM, null, $each->first, $each->last);
+            }
+
+            return $listed - 1;
+        }
         $other = $this->amounts[$i + 1] ?? null;
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;

@@ -88,7 +88,8 @@ final class Mentions
         foreach ($this->measures->sizes as $size) {
             // "an inch of water"
             $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
-            if (Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
+            $isLevel = Unit::Percent === $size->unit && $this->sentence->isAfter('water_level', $size->first, 2);
+            if ($isLevel || Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
                 $named[] = new Mention(Kind::LowSpot, $at, $at, false, 'water');
             }
         }

@@ -139,7 +139,7 @@ final class Narration
         $place = reset($behind) ?: ([] === $others ? $measures->places[0] ?? null : null);
         $read = [] === $others ? $this->where->read($sentence->atS($sentence->first)) : null;
         $at = null === $place ? $read : $place->to ?? $place->from;
-        if (null === $at) {
+        if (null === $at || $at === $this->low->fromM) {
             return $mentions;
         }
         $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;

@@ -50,7 +50,9 @@ final class Placing
                 $used[] = $mention->place;
             }
             if ([] === $named && [] !== $here) {
-                $repeated = $this->behind($mentions, $part, $here, $used) ? null : $this->repeated($mentions, $part, $places, $kind);
+                $isListed = (end($used) ?: null)?->last === $part[0] - 1;
+                $repeated = $this->behind($mentions, $part, $here, $used)
+                    ? null : $this->repeated($mentions, $part, $places, $kind, $isListed);
                 if (null !== $repeated) {
                     $repeated->place = $here[0];
                     $used[] = $here[0];
@@ -127,8 +129,9 @@ final class Placing
      * @param list<Mention> $mentions
      * @param array{int, int} $part
      * @param list<Place> $places
+     * @param bool $isListed whether the place follows one that something is at
      */
-    private function repeated(array $mentions, array $part, array $places, ?Kind $last): ?Mention
+    private function repeated(array $mentions, array $part, array $places, ?Kind $last, bool $isListed): ?Mention
     {
         $before = $next = null;
         foreach ($mentions as $mention) {
@@ -140,7 +143,7 @@ final class Placing
 
             return null === $kind ? null : new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind);
         }
-        $isList = null !== $before?->place && ($this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
+        $isList = null !== $before?->place && ($isListed || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
             && $this->isBare($part, $before->place);
         $nextPart = null === $next ? null : $this->sentence->part($next->first);
         $isIntroduced = null !== $nextPart && $part[1] + 1 === $nextPart[0] && $this->sentence->beginsAny(['here', 'intro'], $nextPart[0]);

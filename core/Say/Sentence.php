@@ -170,12 +170,16 @@ final readonly class Sentence
         }
         $parts = [];
         $begin = $lead = $this->first;
+        $list = 0;
         for ($i = $this->first; $i <= $this->last; ++$i) {
             if ($taken[$i] ?? false) {
                 continue;
             }
             $isBorder = $this->isComma($i) || $this->is('and', $i) && !$this->isAfter('between', $i, 6);
-            $opens = $this->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($lead, $i) || $this->isLead($begin, $i);
+            $list = null === $this->amountBefore($i) ? Listed::at($this, $i) : $list - 1;
+            $isListed = null !== $this->amountBefore($i) && $list > 0;
+            $opens = $isListed || $this->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($lead, $i)
+                || $this->isLead($begin, $i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 // What follows a place that stands alone is led by it.

@@ -373,11 +373,13 @@ return [
                 'sharp|hard|slight|tight|gradual|little|big|long turn|bend|curve|sweep', 'a turn', 'bending', 'jog(s)', 'jogs',
             ],
             'bend+clock=9' => [
+                'deviates|deviating|veering (to|the)* left',
                 'turn(s)|bend(s)|turning|bending|bends|elbow|curves (to|a|sharp|hard|slight|slightly|the|off)* left',
                 'curving|goes|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* left',
                 'left turn|bend|hand turn|bend',
             ],
             'bend+clock=3' => [
+                'deviates|deviating|veering (to|the)* right',
                 'turn(s)|bend(s)|turning|bending|bends|elbow (to|a|sharp|hard|slight|slightly|the|off)* right',
                 'curves|curving|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* right',
                 'right turn|bend|hand turn|bend',
@@ -518,7 +520,8 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         'into' => ['' => [
-            "we're now|back in|into", "we're (now|back|going)* out to|into|in", 'back in|into',
+            "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
+            'back in|into',
             'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
@@ -747,6 +750,7 @@ return [
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
         'capped' => ['' => ['capped (off)*', 'abandoned', 'plugged off', 'not used|in use (anymore)*']],
+        'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
@@ -886,6 +890,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'nothing but mud|dirt|soil|water', 'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building', 'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
