@@ -12,15 +12,19 @@ final readonly class Amount
      * @param float $each metres of one of its unit; 1 for what is no length
      * @param int $first its first word
      * @param int $last its last word
+     * @param bool $isDecimal whether it was said with a point: "ten point five"
      */
-    public function __construct(public float $value, public Unit $unit, public int $first, public int $last, public float $each = 1.0)
-    {
+    public function __construct(
+        public float $value, public Unit $unit, public int $first, public int $last, public float $each = 1.0,
+        public bool $isDecimal = false,
+    ) {
     }
 
     /** Whether it is a bare number with tenths that are no halves or quarters: along a line, since nobody counts in tenths. */
     public function isTenths(): bool
     {
-        return Unit::None === $this->unit && $this->value > 1 && fmod(4 * $this->value, 1.0) > 0.01;
+        return Unit::None === $this->unit
+            && ($this->isDecimal && $this->value > 0 || $this->value > 1 && fmod(4 * $this->value, 1.0) > 0.01);
     }
 
     /** The same number in the unit of another: "20 to 29 feet". */

@@ -90,7 +90,9 @@ final readonly class Amounts
             }
         }
 
-        return new Amount($value, Unit::None, $i, $next - 1);
+        $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
+
+        return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal && 0.0 !== fmod($value, 1.0));
     }
 
     /** Feet may have inches behind them: "5 foot 9", "3' 8\"", "eight feet six inches". */

@@ -13,7 +13,7 @@ final class Placing
     /** "at 20 feet roots, a crack at 30": so many words behind a name a place is of it, whatever place came before. */
     private const RIGHT_BEHIND = 3;
     /** A stretch is of what was named at a place so near to either of its ends, in metres. */
-    private const BEGINS_WITHIN_M = 1.0;
+    private const BEGINS_WITHIN_M = 0.6;
     /** "another one at 23 feet": so many words before the place. */
     private const ANOTHER_WORDS = 3;
     /** A part of a list of places has no more words. */

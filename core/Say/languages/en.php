@@ -244,7 +244,8 @@ return [
                 'egged',
             ],
             'old_patch' => [
-                'patch(es)', 'patched', 'old|previous|prior|spot|past repair(s)', 'repaired section|spot|piece', 'repair coupling',
+                'patch(es)', 'patched', 'replaced|redid (a|this|that|the)* section|piece|part',
+                'old|previous|prior|spot|past repair(s)', 'repaired section|spot|piece', 'repair coupling',
                 'already repaired', 'been repaired',
             ],
             'grease' => ['grease', 'fat', 'greasy', 'grease build up|buildup', 'fats', 'lard', 'soap scum|buildup'],
@@ -256,7 +257,8 @@ return [
             'scale+vague' => ['buildup', 'build up', 'some build up|buildup'],
             'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'sewage sitting|sludge'],
             'sediment' => [
-                'settled deposits', 'debris (in|on|along)*', 'silt', 'sand', 'mud', 'sediment', 'gravel', 'silted', 'muddy',
+                'settled deposits', '(big)* pile of dirt|mud|sand|rock|gravel', 'debris (in|on|along)*', 'silt', 'sand', 'mud',
+                'sediment', 'gravel', 'silted', 'muddy',
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
@@ -555,7 +557,7 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'ends' => ['' => [
-            'holds|held|holding (water)* to|until|till', 'like that (all|the|way|out)* to|until|till',
+            'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
             'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
