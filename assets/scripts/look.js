@@ -35,6 +35,8 @@ export const look = () => ({
         this.watering = this.$root.dataset.water === 'on';
         this.onTap = (event) => this.tapped(event.detail);
         window.addEventListener('jurvex-tap', this.onTap);
+        this.onChange = (event) => this.takeOver(event.detail);
+        window.addEventListener('jurvex-change', this.onChange);
         this.onStored = () => document.body.dispatchEvent(new Event('logged'));
         window.addEventListener('jurvex-stored', this.onStored);
         // It is pressed within the reel, whose own words would hide those of this bench.
@@ -46,6 +48,7 @@ export const look = () => ({
     destroy() {
         window.removeEventListener('jurvex-tap', this.onTap);
         window.removeEventListener('jurvex-stored', this.onStored);
+        window.removeEventListener('jurvex-change', this.onChange);
     },
     get storeName() {
         return 'jurvex-open-' + this.$root.dataset.run;
@@ -116,6 +119,13 @@ export const look = () => ({
     openKind(kind) {
         /* The place is where the first key was pressed: naming it may take its time. */
         this.show(begun(freshId(), kind, this.reading, liveReel()?.going ?? '', this.answersOf(kind)));
+    },
+    /** What was said is changed as if it were being given. */
+    takeOver({kind: code, at, answers, ...given}) {
+        const kind = this.allKinds.find((each) => each.code === code);
+        if (!kind) return;
+        this.putAside();
+        this.show({...begun(freshId(), kind, at, '', {...this.answersOf(kind), ...answers}), ...given});
     },
     chooseKind(kind) {
         if (kind === this.kind) return;

@@ -48,7 +48,8 @@ export const say = () => ({
         const said = this.$refs.said.value.trim();
         if (said === '') return;
         const id = freshId();
-        const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => each.innerText.replace(/\s+/g, ' ').trim());
+        const words = (each) => [...each.childNodes].filter((node) => node.nodeName !== 'BUTTON').map((node) => node.textContent);
+        const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => words(each).join(' ').replace(/\s+/g, ' ').trim());
         const pairs = [
             ['said', said],
             ['reading', document.getElementById('reading')?.value.trim() ?? ''],
@@ -67,6 +68,12 @@ export const say = () => ({
         this.told = sent.state === 'stored' ? this.words.kept + ': ' + (read.join('; ') || said) : this.words.words + ': ' + said;
         if (sent.state === 'stored' && 'reloads' in this.$root.dataset) window.location.reload();
         // What was shown is no longer asked for.
+        this.$refs.said.dispatchEvent(new Event('asked'));
+    },
+    /** What was understood is given in by hand from here on. */
+    change(event) {
+        window.dispatchEvent(new CustomEvent('jurvex-change', {detail: JSON.parse(event.target.dataset.bench)}));
+        this.$refs.said.value = '';
         this.$refs.said.dispatchEvent(new Event('asked'));
     },
     /** Look has keys of its own. */

@@ -23,6 +23,25 @@ final class SaidFields
         ];
     }
 
+    /**
+     * The same as the Look bench holds an entry that is being given, to be changed there.
+     *
+     * @param \Closure(float): string $reading what the counter reads at a distance in metres, as it is typed
+     *
+     * @return array<string, mixed>
+     */
+    public static function onTheBench(Entry $entry, string $note, \Closure $reading): array
+    {
+        $isStretch = null !== $entry->toM;
+
+        return [
+            'kind' => $entry->kind, 'at' => $reading((float) ($entry->toM ?? $entry->fromM)),
+            'start' => $isStretch ? $reading((float) $entry->fromM) : '', 'end' => $isStretch ? $reading((float) $entry->toM) : '',
+            'size' => self::size($entry->size, $entry->unit), 'sure' => $entry->sureness->value, 'from' => $entry->clockFrom,
+            'to' => $entry->clockTo, 'answers' => (object) $entry->facts, 'note' => $note,
+        ];
+    }
+
     private static function metres(?float $metres): string
     {
         return null === $metres ? '' : \sprintf('%.3f m', $metres);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Record\LoggedFinding;
 use App\Screen\EntryTexts;
 use App\Screen\SaidEntryText;
 use App\Screen\SaidText;
@@ -28,7 +29,7 @@ final readonly class SaidTexts
     public function of(SaidLine $line, UnitSystem $units): SaidText
     {
         return new SaidText($line->pieces, $this->command($line, $units), array_map(
-            fn (SaidEntry $each) => $this->entry($each, $units), $line->entries,
+            fn (SaidEntry $each) => $this->entry($each, $line, $units), $line->entries,
         ));
     }
 
@@ -103,16 +104,16 @@ final readonly class SaidTexts
         return $this->translator->trans('narration.refused.'.$refused->reason, ['%at%' => (string) preg_replace('/\D/', '', $refused->at)]);
     }
 
-    private function text(Entry $entry, string $wants, UnitSystem $units): SaidEntryText
+    private function text(Entry $entry, string $wants, UnitSystem $units, string $bench = ''): SaidEntryText
     {
         return new SaidEntryText(
             $this->texts->what($entry), $this->texts->at($entry, $units),
             null === $entry->placeBy ? '' : $this->translator->trans('say.by.'.$entry->placeBy->value),
-            $this->texts->facts($entry, $units), $wants, $entry->fromM, $entry->toM,
+            $this->texts->facts($entry, $units), $wants, $entry->fromM, $entry->toM, $bench,
         );
     }
 
-    private function entry(SaidEntry $each, UnitSystem $units): SaidEntryText
+    private function entry(SaidEntry $each, SaidLine $line, UnitSystem $units): SaidEntryText
     {
         $entry = $each->entry;
         $error = array_values($each->errors)[0] ?? null;
@@ -123,6 +124,17 @@ final readonly class SaidTexts
             default => '',
         };
 
-        return $this->text($entry, $wants, $units);
+        return $this->text($entry, $wants, $units, $this->bench($each, $line, $units));
+    }
+
+    private function bench(SaidEntry $each, SaidLine $line, UnitSystem $units): string
+    {
+        if (!$each->becomes instanceof LoggedFinding || null !== $each->replaces) {
+            return '';
+        }
+        $factor = $line->narrated->run->counter()->factor;
+        $reading = fn (float $metres) => $this->formatter->distance($metres / $factor, $units);
+
+        return json_encode(SaidFields::onTheBench($each->entry, $line->rest(), $reading), \JSON_THROW_ON_ERROR);
     }
 }

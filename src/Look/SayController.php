@@ -41,7 +41,10 @@ final class SayController extends JobController
         $atM = $this->readingOf($run, $request->query->getString('reading'), $units);
         $line = '' === $said ? null : $lines->read(Id::fresh(), $run, $said, $atM, $units, $this->now());
 
-        return $this->render('say/read.html.twig', ['read' => null === $line ? null : $texts->of($line, $units)]);
+        return $this->render('say/read.html.twig', [
+            // Where the Look bench is, what was understood can be changed on it.
+            'changes' => $request->query->has('reading'), 'read' => null === $line ? null : $texts->of($line, $units),
+        ]);
     }
 
     /** Keeps it; sent twice it is stored once. What nobody understood stays as words. */
