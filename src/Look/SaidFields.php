@@ -26,18 +26,19 @@ final class SaidFields
     /**
      * The same as the Look bench holds an entry that is being given, to be changed there.
      *
+     * @param string $size as it is typed in the kind's own unit
      * @param \Closure(float): string $reading what the counter reads at a distance in metres, as it is typed
      *
      * @return array<string, mixed>
      */
-    public static function onTheBench(Entry $entry, string $note, \Closure $reading): array
+    public static function onTheBench(Entry $entry, string $size, string $note, \Closure $reading): array
     {
         $isStretch = null !== $entry->toM;
 
         return [
             'kind' => $entry->kind, 'at' => $reading((float) ($entry->toM ?? $entry->fromM)),
             'start' => $isStretch ? $reading((float) $entry->fromM) : '', 'end' => $isStretch ? $reading((float) $entry->toM) : '',
-            'size' => self::size($entry->size, $entry->unit), 'sure' => $entry->sureness->value, 'from' => $entry->clockFrom,
+            'size' => $size, 'sure' => $entry->sureness->value, 'from' => $entry->clockFrom,
             'to' => $entry->clockTo, 'answers' => (object) $entry->facts, 'note' => $note,
         ];
     }
@@ -47,7 +48,7 @@ final class SaidFields
         return null === $metres ? '' : \sprintf('%.3f m', $metres);
     }
 
-    private static function size(?float $size, ?SizeUnit $unit): string
+    public static function size(?float $size, ?SizeUnit $unit): string
     {
         return null === $size || null === $unit ? '' : round($size, 3).self::UNITS[$unit->value];
     }

@@ -13,6 +13,7 @@ use App\Support\Wording\Placeholders;
 use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Input\BadInput;
+use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\OfRun;
@@ -135,6 +136,20 @@ final readonly class SaidTexts
         $factor = $line->narrated->run->counter()->factor;
         $reading = fn (float $metres) => $this->formatter->distance($metres / $factor, $units);
 
-        return json_encode(SaidFields::onTheBench($each->entry, $line->rest(), $reading), \JSON_THROW_ON_ERROR);
+        return json_encode(
+            SaidFields::onTheBench($each->entry, $this->size($each->entry, $units), $line->rest(), $reading), \JSON_THROW_ON_ERROR,
+        );
+    }
+
+    /** Without its unit where that stands beside the field. */
+    private function size(Entry $entry, UnitSystem $units): string
+    {
+        $kind = Kind::tryFrom($entry->kind);
+        if (null === $entry->size || $entry->unit !== ($kind?->units()[0] ?? null)) {
+            return SaidFields::size($entry->size, $entry->unit);
+        }
+
+        return SizeUnit::Millimetres === $entry->unit
+            ? $this->formatter->bareSmall($entry->size, $units) : (string) round($entry->size, 1);
     }
 }
