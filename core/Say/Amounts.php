@@ -92,7 +92,7 @@ final readonly class Amounts
 
         $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
 
-        return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal && 0.0 !== fmod($value, 1.0));
+        return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal);
     }
 
     /** Feet may have inches behind them: "5 foot 9", "3' 8\"", "eight feet six inches". */

@@ -23,7 +23,8 @@ final class Joined
         $isStretch = [] !== array_filter($mentions, self::stretches(...));
         for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
             [$one, $other] = [$places[$i], $places[$i + 1]];
-            $isEnded = null === $one->to && null === $other->to && $sentence->has('ends', $one->last + 1, $other->first - 1);
+            $isGoing = $sentence->has('ends', $one->last + 1, $other->first - 1) || $sentence->isAfter('to', $other->first);
+            $isEnded = null === $one->to && null === $other->to && $isGoing;
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
                 array_splice($places, $i, 2, [$stretch]);

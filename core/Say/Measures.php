@@ -217,6 +217,8 @@ final class Measures
             return false;
         }
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
+        // "twenty one is roots again"
+        $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
             $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role;
         }

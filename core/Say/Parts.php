@@ -87,7 +87,12 @@ final readonly class Parts
             $leads = $leads && !$this->sentence->isAfter($role, $i, $words);
         }
 
-        return $leads && self::isPlace($this->sentence->atomAt($i));
+        // "twenty one is roots again"
+        $next = ($amount->last ?? 0) + 1;
+        $isBare = Unit::None === $amount?->unit && $amount->value >= self::LEAST_BARE && $this->sentence->is('is', $next)
+            && Atom::KIND === $this->sentence->atomAt($next + 1)?->role;
+
+        return $leads && ($isBare || self::isPlace($this->sentence->atomAt($i)));
     }
 
     /**

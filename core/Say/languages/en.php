@@ -154,7 +154,8 @@ return [
             ],
             'separated_joint' => [
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
-                'joint is|has opened (up)', 'separated (joint)', 'separation(s)', 'separated|separating|separation joint(s)',
+                'joint is|has opened (up)', 'separated (joint)', 'joint open', 'separation(s)',
+                'separated|separating|separation joint(s)',
                 'pulled apart|away', 'pulling apart|away', 'open joint(s)', 'gap(s)', 'gapped',
                 'joint(s) is|are|has|have (a|been|bit|come|all)* separated|open|apart|opened|gapped|gap',
                 'joint(s) separated|separation|apart|gap|opened',
@@ -216,6 +217,7 @@ return [
                 'thin bottom|invert', 'paper thin', 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "bottom's|invert's|bottom|invert (is)* starting|beginning to wear|go (through)*",
                 'worn|wearing|rough bottom|invert', 'bottom|invert is (pretty|very|getting|real)* rough|worn|pitted|scaly',
                 'channeling|channelling', 'channeled|channelled', 'bottom|invert (is) wearing', 'rough on the bottom',
                 'bottom (of|the|this|pipe|line|our)* is (pretty|very|getting|real|really|quite|starting|to|a|bit|little)* rough',
@@ -333,6 +335,8 @@ return [
             ],
             'tie_in' => [
                 'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
+                'line|pipe|drain from the|your shower|tub|kitchen|toilet|bath|bathroom|sink|laundry tying|coming|comes|ties (in)*',
+                "that's|there's|here's the|your tub|shower|toilet|laundry|washer (line|tie|in|coming)*",
                 "there's a fitting (that's|for|on|coming)*", "there's a connection", 'a|another|one connection at|on|from',
                 'tap coming|comes|tying|ties (in)', 'another tap',
                 'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
@@ -348,7 +352,9 @@ return [
                 'wye|tee|branch|lateral|line|pipe coming in|off', 'double wye|tee',
             ],
             'wrong_fitting' => [
-                'wrong fitting', 'fitting|tee|wye is|installed|put|in (in)* backwards|backward|wrong', 'backwards fitting|wye|tee',
+                'wrong fitting',
+                'tee|wye|fitting (that|was|is|somebody|someone|they|got)* installed|put (in)* wrong|backwards|backward',
+                'fitting|tee|wye is|installed|put|in (in)* backwards|backward|wrong', 'backwards fitting|wye|tee',
                 'tee|wye on its back', 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
