@@ -82,6 +82,15 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     expect(Math.abs(new Date(file.flow_tests[0].made_at ?? file.flow_tests[0].logged_at) - made)).toBeLessThan(2500);
     await page.locator('.signal-refused button', {hasText: 'Throw away'}).tap();
     await expect(page.locator('.signal')).toBeHidden();
+    // Nobody after them reads what was kept for them.
+    await page.locator('.bar-more').tap();
+    await page.getByRole('button', {name: 'Sign out'}).tap();
+    await expect(page).toHaveURL(/sign-in/);
+    const keptFor = () => page.evaluate(async () => (await caches.keys()).filter((name) => name.startsWith('pages-')));
+    await expect.poll(keptFor).toEqual([]);
+    way.cut();
+    await page.goto(job + '/clear');
+    await expect(page.locator('h1')).toHaveText('No signal');
     await context.close();
     way.end();
     fs.rmSync(profile, {recursive: true, force: true});
