@@ -11,6 +11,7 @@ use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
 
@@ -21,7 +22,6 @@ use Jurvex\Core\Say\Speech;
  */
 final class SayCalculation implements Calculation
 {
-    private const LANGUAGE = 'en';
     private const LONGEST_TEXT = 200_000;
     private const LATEST_S = 360_000;
     private const FARTHEST_M = 10_000;
@@ -34,7 +34,7 @@ final class SayCalculation implements Calculation
     /** @return array{entries: list<Plain>} */
     public function calculate(Input $input): array
     {
-        $lexicon = Lexicon::of(self::LANGUAGE);
+        $lexicon = Lexicon::of(Lexicon::SHIPPED);
         $speech = $input->has('cues')
             ? Speech::timed(array_map(self::cue(...), $input->objects('cues')), $lexicon)
             : Speech::written($input->text('text', self::LONGEST_TEXT), $lexicon);
@@ -44,7 +44,9 @@ final class SayCalculation implements Calculation
         $units = $input->has('units') ? $input->choice('units', UnitSystem::class) : UnitSystem::Metric;
         $reel = new Reel($readings, $input->optionalNumber('at_m', 0, self::FARTHEST_M));
 
-        return ['entries' => array_map(static fn (Entry $entry) => $entry->plain(), Narration::read($speech, $lexicon, $units, $reel))];
+        $entries = Narration::read(Reading::of($speech, $lexicon), $units, $reel);
+
+        return ['entries' => array_map(static fn (Entry $entry) => $entry->plain(), $entries)];
     }
 
     private static function cue(Input $given): Cue

@@ -7,6 +7,9 @@ namespace Jurvex\Core\Say;
 /** A number with its unit, as it was said. */
 final readonly class Amount
 {
+    /** A smaller number without a unit counts something. */
+    public const LEAST_PLACE = 8;
+
     /**
      * @param float $value metres, percent, degrees or hours of the clock
      * @param float $each metres of one of its unit; 1 for what is no length
@@ -25,6 +28,12 @@ final readonly class Amount
     {
         return Unit::None === $this->unit
             && ($this->isDecimal && $this->value > 0 || $this->value > 1 && fmod(4 * $this->value, 1.0) > 0.01);
+    }
+
+    /** Whether it is a bare number that may be a place: a smaller one counts something. */
+    public function mayBePlace(): bool
+    {
+        return Unit::None === $this->unit && $this->value >= self::LEAST_PLACE;
     }
 
     /** The same number in the unit of another: "20 to 29 feet". */

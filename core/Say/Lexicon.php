@@ -7,6 +7,9 @@ namespace Jurvex\Core\Say;
 /** The words of one language: a table of plain data, see languages/en.php. */
 final class Lexicon
 {
+    /** The language that ships. */
+    public const SHIPPED = 'en';
+
     /** @var array<string, self> */
     private static array $read = [];
 

@@ -8,8 +8,6 @@ namespace Jurvex\Core\Say;
 final class Listed
 {
     private const LEAST = 3;
-    /** A smaller number without a unit counts something. */
-    private const LEAST_BARE = 8;
 
     /**
      * @param int $i the first word of an amount
@@ -26,6 +24,6 @@ final class Listed
         sort($up);
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
-        return \count($values) >= self::LEAST && $isOrdered && min($values) >= self::LEAST_BARE ? \count($values) : 0;
+        return \count($values) >= self::LEAST && $isOrdered && min($values) >= Amount::LEAST_PLACE ? \count($values) : 0;
     }
 }

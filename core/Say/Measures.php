@@ -14,8 +14,6 @@ final class Measures
     private const UNCERTAIN = 5;
     /** A correction comes within so many words. */
     private const CORRECTED_WITHIN = 4;
-    /** A bare number before a name is a count when it is smaller. */
-    private const LEAST_LEADING = 8;
     /** Such as "a little". */
     private const WORDS_BEFORE_NAME = 4;
     /** A bare number along a line is not larger. */
@@ -196,7 +194,7 @@ final class Measures
             return;
         }
         // Nobody counts in tenths: "six point two more roots".
-        $isStretch = null !== $place->to && $place->to - $place->from >= 1 && $place->to >= self::LEAST_LEADING;
+        $isStretch = null !== $place->to && $place->to - $place->from >= 1 && $place->to >= Amount::LEAST_PLACE;
         $isTold = $isStretch || $this->isLeading($one, $next) || $one->isTenths();
         foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $one->first);
@@ -213,7 +211,7 @@ final class Measures
     private function isLeading(Amount $one, int $next): bool
     {
         $sentence = $this->sentence;
-        if ($one->value < self::LEAST_LEADING || $sentence->is('articles', $one->first - 1)) {
+        if ($one->value < Amount::LEAST_PLACE || $sentence->is('articles', $one->first - 1)) {
             return false;
         }
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;

@@ -43,13 +43,13 @@ final class Narration
      *
      * @return list<Entry> in the order in which they were first named
      */
-    public static function read(Speech $speech, Lexicon $lexicon, UnitSystem $units, Reel $reel): array
+    public static function read(Reading $reading, UnitSystem $units, Reel $reel): array
     {
         $narration = new self($reel, $units);
-        foreach (Reading::of($speech, $lexicon)->sentences() as $sentence) {
+        foreach ($reading->sentences() as $sentence) {
             $narration->hear($sentence);
         }
-        $narration->endReached(!$speech->hasTimes);
+        $narration->endReached(!$reading->speech->hasTimes);
 
         return $narration->entries;
     }

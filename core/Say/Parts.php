@@ -11,8 +11,6 @@ final readonly class Parts
     private const NAME_TO_PLACE = 3;
     /** A place leads a name so many words behind it. */
     private const PLACE_TO_NAME = 4;
-    /** A smaller number without a unit counts something. */
-    private const LEAST_BARE = 8;
     private const MANY_PLACES = 3;
 
     private function __construct(private Sentence $sentence)
@@ -59,9 +57,7 @@ final readonly class Parts
     /** "at twenty" */
     private function isBareAt(Atom $atom): bool
     {
-        $isBare = Unit::None === $atom->amount?->unit && $atom->amount->value >= self::LEAST_BARE;
-
-        return $isBare && $this->sentence->isAfter('at', $atom->first);
+        return true === $atom->amount?->mayBePlace() && $this->sentence->isAfter('at', $atom->first);
     }
 
     private function isBarePlace(int $from, int $to): bool
@@ -89,7 +85,7 @@ final readonly class Parts
 
         // "twenty one is roots again"
         $next = ($amount->last ?? 0) + 1;
-        $isBare = Unit::None === $amount?->unit && $amount->value >= self::LEAST_BARE && $this->sentence->is('is', $next)
+        $isBare = true === $amount?->mayBePlace() && $this->sentence->is('is', $next)
             && Atom::KIND === $this->sentence->atomAt($next + 1)?->role;
 
         return $leads && ($isBare || self::isPlace($this->sentence->atomAt($i)));
@@ -152,7 +148,7 @@ final readonly class Parts
         $end = $this->sentence->begins('at', $i);
         $place = null === $end ? null : $this->sentence->atomAt($end + 1);
         $opens = null !== $place && $this->sentence->beginsAny(['here', 'intro'], $place->last + 1);
-        $isBare = $opens && Unit::None === $place->amount?->unit && $place->amount->value >= self::LEAST_BARE;
+        $isBare = $opens && true === $place->amount?->mayBePlace();
         if (null === $end || !$isBare && !self::isPlace($place)) {
             return false;
         }
@@ -167,7 +163,7 @@ final readonly class Parts
             }
         }
 
-        $isFar = $this->isLedThroughout() || $i - $named > self::NAME_TO_PLACE || $this->isWith($begin, $named) && $this->isLed($end + 1);
+        $isFar = $i - $named > self::NAME_TO_PLACE || $this->isWith($begin, $named) && $this->isLed($end + 1) || $this->isLedThroughout();
 
         $isIntroduced = $opens && (str_contains($order, 'kp') || str_starts_with($order, 'pk') || '' !== $order && $isFar);
         // "at five feet is the line from the house"

@@ -134,6 +134,12 @@ final readonly class Reading
         return array_values(array_filter($pieces, static fn (array $piece) => '' !== $piece[0]));
     }
 
+    /** @param list<array{string, bool}> $pieces what was said, of which only what no table knows is told */
+    public static function unknown(array $pieces): string
+    {
+        return implode(' … ', array_column(array_filter($pieces, static fn (array $piece) => !$piece[1]), 0));
+    }
+
     /** @return list<array{int, int}> first and last word of each phrase that says how things are */
     private function spans(): array
     {

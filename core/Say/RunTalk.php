@@ -31,11 +31,11 @@ final readonly class RunTalk
      *
      * @return list<OfRun> in the order of time
      */
-    public static function read(Speech $speech, Lexicon $lexicon, UnitSystem $units, array $entries, Reel $reel): array
+    public static function read(Reading $reading, UnitSystem $units, array $entries, Reel $reel): array
     {
         $runs = array_values(array_unique(array_map(static fn (Entry $entry) => $entry->run, $entries)));
         sort($runs);
-        $sentences = self::ofEach([] === $runs ? [0] : $runs, Reading::of($speech, $lexicon)->sentences());
+        $sentences = self::ofEach([] === $runs ? [0] : $runs, $reading->sentences());
         $all = [];
         foreach ($sentences as $run => $spoken) {
             $ours = array_values(array_filter($entries, static fn (Entry $entry) => $run === $entry->run));

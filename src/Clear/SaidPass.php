@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace App\Clear;
 
-use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
-use Jurvex\Core\Clear\Machine;
+use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\SpokenCommand;
 
 /** What was said with a tool in the line, and what is read from it. */
@@ -26,12 +25,6 @@ final readonly class SaidPass
     /** What nobody understood. */
     public function rest(): string
     {
-        return implode(' … ', array_column(array_filter($this->pieces, static fn (array $piece) => !$piece[1]), 0));
-    }
-
-    /** What only the other machine does is not entered. */
-    public static function isOf(EntryKind $kind, ?Machine $machine): bool
-    {
-        return Machine::Jet === $machine || !\in_array($kind, [EntryKind::PulseOn, EntryKind::PulseOff, EntryKind::Heat], true);
+        return Reading::unknown($this->pieces);
     }
 }

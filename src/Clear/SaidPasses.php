@@ -24,7 +24,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 /** Reads what is said with a tool in the line as the entries that presses would make. */
 final readonly class SaidPasses
 {
-    private const LANGUAGE = 'en';
+    private const JET_ALONE = [EntryKind::PulseOn, EntryKind::PulseOff, EntryKind::Heat];
     private const LONGEST_M = 1000.0;
 
     public function __construct(private ClearingPlans $plans, private TranslatorInterface $translator)
@@ -33,7 +33,7 @@ final readonly class SaidPasses
 
     public function read(Pass $pass, string $said, UnitSystem $units, \DateTimeImmutable $at): SaidPass
     {
-        $lexicon = Lexicon::withATool(self::LANGUAGE);
+        $lexicon = Lexicon::withATool(Lexicon::SHIPPED);
         $command = Command::in($said, $lexicon, $units)?->what;
         $last = $pass->last();
         if (SpokenCommand::Undo === $command) {
@@ -91,7 +91,7 @@ final readonly class SaidPasses
     {
         $isPower = EntryKind::PowerOn === $pressed->kind;
         $reason = match (true) {
-            !SaidPass::isOf($pressed->kind, $machine) => 'run_log.say_jet_only',
+            Machine::Jet !== $machine && \in_array($pressed->kind, self::JET_ALONE, true) => 'run_log.say_jet_only',
             $isPower && null !== $machine && $pass->job->site()->isShutFor($machine) => 'run_log.say_gate',
             Machine::Jet === $machine && $log->bringsWaterToTheMouth($pressed->kind, self::metres($pressed, $log)) => 'run_log.bad_mouth',
             EntryKind::MarkIn === $pressed->kind && null === $marks->next($log->distance()->metres) => 'run_log.say_no_marks',

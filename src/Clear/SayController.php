@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Firm\Account;
-use App\Record\DeviceTime;
 use App\Record\Job;
 use App\Record\Pass;
 use App\Screen\JobController;
@@ -63,7 +62,7 @@ final class SayController extends JobController
         if (!$pass->isOpen()) {
             return $this->refuse($job, $request, 'run_log.bad_entry');
         }
-        $at = DeviceTime::read($request->request->getString('entered_at'), $pass->loggedAt, $this->now());
+        $at = $this->now();
         $said = $passes->read($pass, $typed, $account->units(), $at);
         if ('' !== $said->refused) {
             return $this->refuse($job, $request, $said->refused);

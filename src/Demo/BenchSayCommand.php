@@ -8,6 +8,7 @@ use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\TimedText;
@@ -40,7 +41,7 @@ final class BenchSayCommand extends Command
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $start = hrtime(true);
             $lexicon = Lexicon::of('en');
-            Narration::read(Speech::timed($cues, $lexicon), $lexicon, UnitSystem::FeetAndInches, new Reel([]));
+            Narration::read(Reading::of(Speech::timed($cues, $lexicon), $lexicon), UnitSystem::FeetAndInches, new Reel([]));
             $times[] = (hrtime(true) - $start) / 1e6;
         }
         sort($times);

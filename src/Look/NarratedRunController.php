@@ -79,7 +79,7 @@ final class NarratedRunController extends JobController
     /** @return ?Opening none where nobody says what kind it is */
     private static function opening(Job $job, string $place, string $kind): ?Opening
     {
-        $kind = OpeningKind::tryFrom($kind) ?? OpeningKind::tryFrom(RunBegins::opening($place, Lexicon::of(SaidLines::LANGUAGE)));
+        $kind = OpeningKind::tryFrom($kind) ?? OpeningKind::tryFrom(RunBegins::opening($place, Lexicon::of(Lexicon::SHIPPED)));
         if (null === $kind) {
             return null;
         }

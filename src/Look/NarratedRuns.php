@@ -14,7 +14,6 @@ use App\Record\Run;
 use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Finding\Material;
-use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\OfRun;
@@ -91,7 +90,7 @@ final readonly class NarratedRuns
     {
         $before = $narrated->run->opening;
         $kind = OpeningKind::tryFrom($said->value)
-            ?? OpeningKind::tryFrom(RunBegins::opening($typed, Lexicon::of(SaidLines::LANGUAGE)));
+            ?? OpeningKind::tryFrom(RunBegins::opening($typed, Lexicon::of(Lexicon::SHIPPED)));
         if (null === $kind && !$said->isOther) {
             return $before;
         }
@@ -126,22 +125,6 @@ final readonly class NarratedRuns
         $others = array_filter($job->runs(), static fn (Run $each) => $each !== $run && $each->opening === $opening);
         if ([] === $others && Source::Told === $opening->details()->source && $opening !== $job->chosenOpening()) {
             $opening->withdraw($now);
-        }
-    }
-
-    /** What the first look's words say of how it began, put into it. */
-    public static function correct(Run $run, string $through, ?Travel $travel): void
-    {
-        $kind = OpeningKind::tryFrom($through);
-        if (null !== $kind) {
-            $opening = clone $run->opening->details();
-            $opening->kind = $kind;
-            $run->opening->describe($opening);
-        }
-        if (null !== $travel) {
-            $details = clone $run->details();
-            $details->travel = $travel;
-            $run->describe($details);
         }
     }
 }

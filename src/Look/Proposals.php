@@ -21,6 +21,7 @@ use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\OfRun;
+use Jurvex\Core\Say\Reading as Spoken;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\RunTalk;
 use Jurvex\Core\Say\Speech;
@@ -68,12 +69,12 @@ final readonly class Proposals
     /** @return list<Proposal> in the order of time; of one moment, what was found stands before what is said of the run itself */
     public function of(Narrated $narrated, UnitSystem $units): array
     {
-        $lexicon = Lexicon::of(SaidLines::LANGUAGE);
-        $speech = Speech::timed($narrated->asCues(), $lexicon);
+        $lexicon = Lexicon::of(Lexicon::SHIPPED);
+        $spoken = Spoken::of(Speech::timed($narrated->asCues(), $lexicon), $lexicon);
         $reel = $this->reel($narrated->run);
-        $entries = Narration::read($speech, $lexicon, $units, $reel);
+        $entries = Narration::read($spoken, $units, $reel);
         usort($entries, static fn (Entry $one, Entry $other) => $one->atS <=> $other->atS);
-        $said = [...$entries, ...RunTalk::read($speech, $lexicon, $units, $entries, $reel)];
+        $said = [...$entries, ...RunTalk::read($spoken, $units, $entries, $reel)];
         $runs = $this->runs->of($narrated, $said);
         $settled = $narrated->settled();
         $first = array_key_first($runs);

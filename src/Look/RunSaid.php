@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Look;
 
+use App\Record\OpeningKind;
 use App\Record\Run;
 use App\Record\Zero;
 use Jurvex\Core\Finding\Material;
@@ -24,7 +25,6 @@ final class RunSaid
     public static function isNews(OfRun $said, Run $run): bool
     {
         $before = self::before($said, $run);
-
         $through = '' === $said->value ? $run->opening->details()->kind->value : $said->value;
 
         return match ($said->what) {
@@ -46,7 +46,7 @@ final class RunSaid
         $before = self::before($said, $run);
         $at = $run->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));
         match ($said->what) {
-            OfRun::BEGIN => NarratedRuns::correct($run, $said->value, $said->travel),
+            OfRun::BEGIN => self::begin($run, $said->value, $said->travel),
             OfRun::ZERO => self::describe($run, zero: Zero::from($said->value)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($said->value)),
             OfRun::WATER => $run->turnWater('on' === $said->value, $at),
@@ -61,7 +61,7 @@ final class RunSaid
     {
         [$through, $travel] = [...explode('/', $before), ''];
         match ($said->what) {
-            OfRun::BEGIN => NarratedRuns::correct($run, $through, Travel::tryFrom($travel)),
+            OfRun::BEGIN => self::begin($run, $through, Travel::tryFrom($travel)),
             OfRun::ZERO => self::describe($run, zero: Zero::from($before)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
             OfRun::WATER => self::describe($run, isWaterOn: 'on' === $before),
@@ -85,9 +85,19 @@ final class RunSaid
         return $through.'/'.$travel->value;
     }
 
-    private static function describe(Run $run, ?Material $material = null, ?bool $isWaterOn = null, ?Zero $zero = null): void
+    private static function begin(Run $run, string $through, ?Travel $travel): void
     {
+        $opening = clone $run->opening->details();
+        $opening->kind = OpeningKind::tryFrom($through) ?? $opening->kind;
+        $run->opening->describe($opening);
+        self::describe($run, travel: $travel);
+    }
+
+    private static function describe(
+        Run $run, ?Material $material = null, ?bool $isWaterOn = null, ?Zero $zero = null, ?Travel $travel = null,
+    ): void {
         $details = clone $run->details();
+        $details->travel = $travel ?? $details->travel;
         $details->zero = $zero ?? $details->zero;
         $details->material = $material ?? $details->material;
         $details->waterOn = $isWaterOn ?? $details->waterOn;

@@ -6,6 +6,7 @@ namespace App\Look;
 
 use App\Record\Narrated;
 use Jurvex\Core\Say\Command;
+use Jurvex\Core\Say\Reading;
 
 /** A line as it was said to the screen, and what is read from it. */
 final readonly class SaidLine
@@ -21,7 +22,7 @@ final readonly class SaidLine
     /** What nobody understood. */
     public function rest(): string
     {
-        return implode(' … ', array_column(array_filter($this->pieces, static fn (array $piece) => !$piece[1]), 0));
+        return Reading::unknown($this->pieces);
     }
 
     /** @return list<SaidEntry> that can be stored */

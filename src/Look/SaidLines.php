@@ -24,7 +24,6 @@ use Jurvex\Core\Say\Speech;
 /** Reads what is said to the Look screen, line by line: each in the light of those just before it. */
 final readonly class SaidLines
 {
-    public const LANGUAGE = 'en';
     /** What was said longer ago is another matter, in seconds. */
     private const REMEMBERED_S = 120;
 
@@ -35,7 +34,7 @@ final readonly class SaidLines
     /** @param ?float $atM where the camera is */
     public function read(string $id, Run $run, string $text, ?float $atM, UnitSystem $units, \DateTimeImmutable $at): SaidLine
     {
-        $lexicon = Lexicon::of(self::LANGUAGE);
+        $lexicon = Lexicon::of(Lexicon::SHIPPED);
         $seconds = max(0.0, (float) $at->format('U.u') - (float) $run->startedAt->format('U.u'));
         $line = new Narrated($id, $run, NarratedFrom::Line, '', [[$seconds, $seconds + 1, $text]], $at, $atM);
         $command = Command::in($text, $lexicon, $units);
@@ -86,9 +85,9 @@ final readonly class SaidLines
                 array_push($readings, [$cue->fromS, $line->atM], [$cue->toS, $line->atM]);
             }
         }
-        $lexicon = Lexicon::of(self::LANGUAGE);
+        $lexicon = Lexicon::of(Lexicon::SHIPPED);
 
-        return Narration::read(Speech::timed($cues, $lexicon, true), $lexicon, $units, new Reel($readings));
+        return Narration::read(Reading::of(Speech::timed($cues, $lexicon, true), $lexicon), $units, new Reel($readings));
     }
 
     /** @param array<string, string> $settled */

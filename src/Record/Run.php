@@ -84,10 +84,18 @@ class Run implements JobEntry
         $this->waterOffAt = $on ? null : $at;
     }
 
-    /** @param string $milliseconds when an entry was made, by the clock of the screen */
+    /**
+     * When an entry was made that may have had to wait for a signal; never before the run, never in the future.
+     *
+     * @param string $milliseconds since 1970, by the clock of the screen; what is no such number counts from now
+     */
     public function whenSaid(string $milliseconds, \DateTimeImmutable $now): \DateTimeImmutable
     {
-        return DeviceTime::read($milliseconds, $this->startedAt, $now);
+        // To the millisecond: of two entries in one second the later one is the last.
+        $isTime = 1 === preg_match('/^\d{13}$/', $milliseconds);
+        $said = $isTime ? new \DateTimeImmutable('@'.substr_replace($milliseconds, '.', -3, 0)) : $now;
+
+        return max($this->startedAt, min($now, $said));
     }
 
     public function waterOffAt(): ?\DateTimeImmutable

@@ -11,6 +11,7 @@ use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Score;
 use Jurvex\Core\Say\Speech;
@@ -247,7 +248,7 @@ final class NarrationTest extends TestCase
             .' zwei Zentimeter Wasser. Keine Risse bei 30 Metern.';
         $entries = array_map(
             static fn (Entry $entry) => $entry->plain(),
-            Narration::read(Speech::written($said, $lexicon), $lexicon, UnitSystem::Metric, new Reel([])),
+            Narration::read(Reading::of(Speech::written($said, $lexicon), $lexicon), UnitSystem::Metric, new Reel([])),
         );
         self::assertSame(['root_cords', 'crack', 'low_spot'], array_column($entries, 'kind'));
         self::assertEquals([12.0, 14.0, 20.0], array_column($entries, 'from_m'));

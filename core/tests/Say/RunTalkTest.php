@@ -8,6 +8,7 @@ use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\OfRun;
+use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\RunTalk;
 use Jurvex\Core\Say\Speech;
@@ -82,9 +83,9 @@ final class RunTalkTest extends TestCase
     private static function read(string $spoken, Reel $reel): array
     {
         $lexicon = Lexicon::of('en');
-        $speech = Speech::timed(TimedText::read($spoken), $lexicon);
-        $entries = Narration::read($speech, $lexicon, UnitSystem::Metric, $reel);
+        $reading = Reading::of(Speech::timed(TimedText::read($spoken), $lexicon), $lexicon);
+        $entries = Narration::read($reading, UnitSystem::Metric, $reel);
 
-        return RunTalk::read($speech, $lexicon, UnitSystem::Metric, $entries, $reel);
+        return RunTalk::read($reading, UnitSystem::Metric, $entries, $reel);
     }
 }
