@@ -1,11 +1,11 @@
 import {sizeFor} from './size.js';
+import {isInARun, jobHere} from './where.js';
 
 /* What the hand needs while a tool or a camera is in the line: a screen that stays on, a short buzz, pictures that are small. */
 
-const IN_A_RUN = /^\/jobs\/[^/]+\/(clear\/run|look)$/;
 let lock = null;
 const stayOn = async () => {
-    const isWanted = IN_A_RUN.test(location.pathname) && document.visibilityState === 'visible';
+    const isWanted = isInARun() && document.visibilityState === 'visible';
     if (!('wakeLock' in navigator)) return;
     try {
         if (isWanted && (lock === null || lock.released)) lock = await navigator.wakeLock.request('screen');
@@ -63,7 +63,7 @@ document.addEventListener(
 const START = 'jurvex-stage';
 document.addEventListener('DOMContentLoaded', () => {
     const today = new Date().toDateString();
-    if (/^\/jobs\/[0-9a-f-]{36}/.test(location.pathname)) {
+    if (jobHere()) {
         localStorage.setItem(START, JSON.stringify([today, location.pathname]));
     } else if (location.pathname === '/' && new URLSearchParams(location.search).has('start')) {
         const [day, stage] = JSON.parse(localStorage.getItem(START) ?? '["", ""]');

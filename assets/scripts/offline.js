@@ -1,5 +1,6 @@
 import {withOwnId} from './own-id.js';
 import * as queue from './queue.js';
+import {isInARun, jobHere} from './where.js';
 
 /* The application without a network: who it is kept for, what is taken along, and what waits. */
 
@@ -8,7 +9,6 @@ const meta = (name) => document.querySelector('meta[name=' + name + ']')?.conten
 const madeAt = () => Number(document.getElementById('made')?.dataset.at ?? 0);
 const worker = () => ('serviceWorker' in navigator ? navigator.serviceWorker.ready : Promise.reject(new Error('no worker')));
 const PRESSES = 'form[method=post]';
-const CALM = /^\/(jobs\/[^/]+\/(clear\/run|look))/;
 
 const used = new Set();
 const hidden = (form, name, value) => {
@@ -62,7 +62,7 @@ const sayWho = async () => {
         active.postMessage({person: meta('account')}, [channel.port2]);
     });
     // A new version comes between jobs, never in a run.
-    const takeOver = () => !CALM.test(location.pathname) && registration.waiting?.postMessage({takeOver: true});
+    const takeOver = () => !isInARun() && registration.waiting?.postMessage({takeOver: true});
     takeOver();
     registration.addEventListener('updatefound', () => setTimeout(takeOver, 2000));
 };
@@ -115,7 +115,6 @@ export const along = () => ({
 const AGAIN_MS = 10 * 60 * 1000;
 /* Long enough that whoever only passes through takes nothing along. */
 const STAYS_MS = 8000;
-const jobHere = () => /^\/jobs\/([0-9a-f-]{36})/.exec(location.pathname)?.[1];
 const takeJob = async () => {
     const job = jobHere();
     await new Promise((resolve) => setTimeout(resolve, STAYS_MS));
@@ -127,6 +126,9 @@ const takeJob = async () => {
     const {urls} = await (await fetch('/along?job=' + job)).json();
     await fetchAlong(urls, () => {});
 };
+
+const timeOf = (ms) =>
+    new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'}).format(new Date(ms));
 
 /* The bar that says what the signal does, and what waits for it or for somebody. */
 export const signal = () => ({
@@ -212,12 +214,7 @@ export const signal = () => ({
             }));
     },
     get rows() {
-        const clock = new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'});
-        return this.waiting.map((entry) => ({
-            key: entry.key,
-            words: entry.words,
-            at: entry.at ? clock.format(new Date(entry.at)) : '',
-        }));
+        return this.waiting.map(({key, words, at}) => ({key, words, at: at ? timeOf(at) : ''}));
     },
     get isShown() {
         return this.offline || this.noRoom || this.entries.length > 0;
@@ -235,8 +232,7 @@ export const signal = () => ({
         return this.waiting.length > 0;
     },
     get asOf() {
-        const clock = new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'});
-        return this.words.as_of.replace('%time%', clock.format(new Date(madeAt())));
+        return this.words.as_of.replace('%time%', timeOf(madeAt()));
     },
     get count() {
         const many = this.waiting.length;
