@@ -22,7 +22,9 @@ const BUZZ_MS = 30;
 const buzz = () => navigator.vibrate?.(BUZZ_MS);
 window.addEventListener('jurvex-stored', buzz);
 document.addEventListener('htmx:afterRequest', ({detail}) => {
-    if (detail.requestConfig?.verb === 'post' && detail.successful) buzz();
+    // What only waits for a signal is not stored, and not confirmed.
+    const waits = detail.xhr?.getResponseHeader('HX-Trigger')?.startsWith('jurvex-');
+    if (detail.requestConfig?.verb === 'post' && detail.successful && !waits) buzz();
 });
 
 /* Pictures are made small before they wait or are sent. */
