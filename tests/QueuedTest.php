@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Record\FindingRepository;
 use App\Record\FlowTest;
 use App\Support\Database\Id;
 
@@ -48,6 +49,55 @@ final class QueuedTest extends ApplicationTestCase
         self::assertContains($this->statusCode(), [401, 403]);
     }
 
+    public function testAnEntryWhoseAnswerWasLostIsMadeOnceWhateverItDoes(): void
+    {
+        $this->signIn();
+        $job = $this->job('Pottery');
+        $run = $job->runs()[0];
+        $address = '/jobs/'.$job->id.'/look/runs/'.$run->id;
+        $findings = self::getContainer()->get(FindingRepository::class);
+        $standing = static fn () => \count($findings->record($run)->findings);
+        $before = $standing();
+        $this->get($address);
+        $sent = 'sent-'.Id::fresh();
+        foreach ([$sent, $sent, 'another-'.$sent] as $i => $id) {
+            $this->queued($address.'/undo', [], id: $id);
+            self::assertSame(200, $this->statusCode());
+            self::assertSame($before - [1, 1, 2][$i], $standing());
+        }
+        // Another person's entry is another entry, and what was refused is not taken.
+        $address = '/jobs/'.$job->id.'/clear/tests/'.$test = Id::fresh();
+        foreach (['long' => 422, '5' => 200] as $minutes => $status) {
+            $this->queued($address, ['flow_test_form' => ['minutes' => (string) $minutes, 'result' => 'holds']], id: $sent.'-test');
+            self::assertSame($status, $this->statusCode());
+        }
+        self::assertNotNull($this->manager()->find(FlowTest::class, $test));
+    }
+
+    public function testPagesAheadAreAsTheyWillBeAndStoreNothing(): void
+    {
+        $this->signIn();
+        foreach (['Pottery', 'Wash block'] as $place) {
+            $job = $this->job($place);
+            $address = '/jobs/'.$job->id;
+            foreach ([
+                '/look/ahead' => 'data-url="'.$address.'/look/runs/'.Id::AHEAD.'"', '/look/ahead/start' => 'value="'.Id::AHEAD.'"',
+                '/look/ahead/end' => 'action="'.$address.'/look/runs/'.Id::AHEAD.'/end"', '/mark/ahead' => 'name="mark_form"',
+                '/clear/run/ahead/jet' => 'data-pass="'.Id::AHEAD.'" data-machine="jet"',
+                '/clear/run/ahead/cable' => 'data-pass="'.Id::AHEAD.'" data-machine="cable"',
+                '/clear/run/ahead/none' => 'class="sheet run-start"',
+            ] as $page => $has) {
+                $this->get($address.$page);
+                self::assertSame(200, $this->statusCode(), $page);
+                self::assertStringContainsString($has, $this->page(), $page);
+            }
+            $this->get($address.'/job.json');
+            self::assertStringNotContainsString(Id::AHEAD, $this->page());
+            $this->get($address.'/look/runs/'.Id::AHEAD);
+            self::assertSame(404, $this->statusCode(), 'nothing is begun under it');
+        }
+    }
+
     public function testEveryBenchOfTheDaysJobsIsTakenAlongAndNobodyElses(): void
     {
         $this->signIn();
@@ -78,11 +128,11 @@ final class QueuedTest extends ApplicationTestCase
     }
 
     /** @param array<string, mixed> $fields */
-    private function queued(string $address, array $fields, int $madeMs = 0, int $sentMs = 0): void
+    private function queued(string $address, array $fields, int $madeMs = 0, int $sentMs = 0, ?string $id = null): void
     {
         $this->browser->request('POST', $address, $fields, [], [
             'HTTP_X_CSRF_TOKEN' => $this->token(), 'HTTP_X_QUEUED' => '1', 'HTTP_X_QUEUED_AT' => (string) $madeMs,
-            'HTTP_X_SENT_AT' => (string) $sentMs,
+            'HTTP_X_SENT_AT' => (string) $sentMs, 'HTTP_X_QUEUED_ID' => $id,
         ]);
     }
 }

@@ -159,7 +159,9 @@ export const look = () => ({
 
     /* What is not saved yet waits: through another tile, a reload, a closed page */
     keep() {
-        const kept = this.entry !== null && isGiven(this.entry) ? [...this.aside, this.entry] : this.aside;
+        this.write(this.entry !== null && isGiven(this.entry) ? [...this.aside, this.entry] : this.aside);
+    },
+    write(kept) {
         localStorage.setItem(this.storeName, JSON.stringify(kept));
     },
     change(changes) {
@@ -396,8 +398,9 @@ export const look = () => ({
     async waterOnLens(lens) {
         this.lens = Math.max(-1, Math.min(1, lens));
         await liveReel()?.sendLines();
-        const answer = await fetch(this.$root.dataset.url + '/lens?on=' + this.lens.toFixed(3));
-        if (!answer.ok || !this.isWater) return;
+        const answer = await fetch(this.$root.dataset.url + '/lens?on=' + this.lens.toFixed(3)).catch(() => null);
+        if (answer === null) this.told = this.words.stale;
+        if (!answer?.ok || !this.isWater) return;
         const depth = await answer.json();
         this.setSize(depth.typed);
         this.answer('lens_under', depth.at_least ? 'yes' : 'no');
@@ -444,14 +447,6 @@ export const look = () => ({
             ? ''
             : this.words.save + ' · ' + ends(this.entry).filter((end) => end !== '').join('–');
     },
-    async post(path, body) {
-        const token = document.querySelector('meta[name=csrf]').content;
-        return fetch(this.$root.dataset.url + path, {
-            method: 'POST',
-            body,
-            headers: {'X-Csrf-Token': token, 'X-Requested-With': 'XMLHttpRequest'},
-        });
-    },
     fields() {
         const fields = [...fieldsOf(this.entry), ['entered_at', String(Date.now())]];
         if (liveReel()?.reading) fields.push(['recorded_s', liveReel().reading.t.toFixed(1)]);
@@ -469,14 +464,13 @@ export const look = () => ({
         this.busy = true;
         this.errors = null;
         try {
-            const sent = await queue.put({
-                id,
-                url: this.$root.dataset.url + '/findings/' + id,
-                words: name + ' ' + entry.at,
-                pairs: this.fields(),
-            });
+            const url = this.$root.dataset.url + '/findings/' + id;
+            const made = {id, url, words: name + ' ' + entry.at, pairs: this.fields()};
+            // Written down it is half given no more, whatever becomes of the page.
+            const sent = await queue.put(made, () => this.write(this.aside));
             if (sent.state === 'refused') {
                 this.errors = sent.why;
+                this.keep();
                 await queue.drop(sent.key);
                 return;
             }
@@ -561,9 +555,9 @@ export const look = () => ({
                 this.tell(this.words.undone);
                 return;
             }
-            const answer = await this.post('/undo', new FormData());
-            if (!answer.ok) throw new Error(String(answer.status));
-            this.tell(this.words.undone);
+            const sent = await queue.put({id: freshId(), url: run + '/undo', words: this.words.undo, pairs: []});
+            if (sent.state === 'refused') throw new Error(sent.why);
+            this.tell(sent.state === 'stored' ? this.words.undone : this.words.undoWaits);
         } catch {
             this.told = this.words.unsent;
         }

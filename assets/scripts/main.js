@@ -2,6 +2,7 @@ import * as components from './components.js';
 import {locator} from './locator.js';
 import {look} from './look.js';
 import {narration} from './narration.js';
+import './ghosts.js';
 import './hand.js';
 import {along, signal, signOut} from './offline.js';
 import {reel} from './reel.js';

@@ -10,7 +10,19 @@ const madeAt = () => Number(document.getElementById('made')?.dataset.at ?? 0);
 const worker = () => ('serviceWorker' in navigator ? navigator.serviceWorker.ready : Promise.reject(new Error('no worker')));
 const PRESSES = 'form[method=post]';
 
-const used = new Set();
+/* Identifiers that were sent, over reloads: a page that was kept offers the same ones again. */
+const USED = 'jurvex-used';
+const USED_AT_MOST = 2000;
+const used = {
+    all: new Set(JSON.parse(localStorage.getItem(USED) ?? '[]')),
+    has(id) {
+        return this.all.has(id);
+    },
+    add(id) {
+        this.all.add(id);
+        localStorage.setItem(USED, JSON.stringify([...this.all].slice(-USED_AT_MOST)));
+    },
+};
 const hidden = (form, name, value) => {
     let field = form.querySelector('input[name=' + name + ']');
     if (!field) {
@@ -50,6 +62,10 @@ document.addEventListener(
     },
     true,
 );
+/* It has read where a form goes when the page came. */
+document.addEventListener('htmx:configRequest', ({detail}) => {
+    if (detail.verb === 'post' && detail.elt.matches(PRESSES)) detail.path = detail.elt.getAttribute('action');
+});
 
 /** Says whose pages are kept from now on. */
 const sayWho = async () => {
@@ -144,7 +160,9 @@ export const signal = () => ({
         };
         this.onWait = ({target}) => {
             // What was pressed shows that it waits, and is tried again by itself.
-            target.closest?.('form')?.classList.add('waits');
+            const form = target.closest?.('form');
+            // What was given in stands in its list; another one may follow.
+            if ([...used.all].some((id) => form?.action.endsWith(id))) form.reset();
             queue.flush();
             this.read();
         };
@@ -152,7 +170,7 @@ export const signal = () => ({
         this.onSignal = ({detail}) => (this.offline = !detail);
         this.onRoom = () => (this.noRoom = true);
         this.onWorker = ({data}) => {
-            if (data.offline) this.offline = true;
+            if (data.offline) queue.tellSignal(false);
             if (data.noRoom) this.noRoom = true;
             this.read();
         };
@@ -178,7 +196,7 @@ export const signal = () => ({
         this.offline = !navigator.onLine;
         // A page that came from what was kept: the worker knows that it found no server.
         const channel = new MessageChannel();
-        channel.port1.onmessage = ({data}) => (this.offline = this.offline || data.offline);
+        channel.port1.onmessage = ({data}) => data.offline && queue.tellSignal(false);
         navigator.serviceWorker?.controller?.postMessage({asks: true}, [channel.port2]);
         this.read();
     },

@@ -1,3 +1,4 @@
+import {allEntries, inStore} from './store.js';
 import {stateOf, verdictOn} from './verdicts.js';
 
 /*
@@ -5,29 +6,10 @@ import {stateOf, verdictOn} from './verdicts.js';
  * when the server has it; so it survives a reload, a crash and the loss of signal. Every entry carries its own identifier:
  * sent twice, it is stored once.
  */
-const STORE = 'entries';
 const RETRY_MS = 4000;
-let opened = null;
 let sending = null;
 let timer = null;
 
-const open = () =>
-    (opened ||= new Promise((resolve, reject) => {
-        const request = indexedDB.open('jurvex', 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, {keyPath: 'key', autoIncrement: true});
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error);
-    }));
-const inStore = async (mode, act) => {
-    const database = await open();
-    return new Promise((resolve, reject) => {
-        const transaction = database.transaction(STORE, mode);
-        const request = act(transaction.objectStore(STORE));
-        transaction.oncomplete = () => resolve(request.result);
-        transaction.onerror = () => reject(transaction.error);
-    });
-};
-const all = () => inStore('readonly', (store) => store.getAll());
 const strike = (key) => inStore('readwrite', (store) => store.delete(key));
 export const tell = async () => {
     const entries = await mine();
@@ -37,9 +19,10 @@ export const tell = async () => {
 const person = () => document.querySelector('meta[name=account]')?.content ?? '';
 const isMine = (entry) => (entry.who ?? person()) === person();
 /** @returns {Promise<Object[]>} what waits of the person who is signed in, in order */
-export const mine = async () => (await all()).filter(isMine);
+export const mine = async () => (await allEntries()).filter(isMine);
 const headersOf = (entry) => ({
     'X-Queued': '1',
+    'X-Queued-Id': entry.id,
     ...(entry.at ? {'X-Queued-At': String(entry.at), 'X-Sent-At': String(Date.now())} : {}),
     'X-Csrf-Token': document.querySelector('meta[name=csrf]').content,
     'X-Requested-With': 'XMLHttpRequest',
@@ -52,7 +35,8 @@ const bodyOf = (entry) => {
     return data;
 };
 
-const tellSignal = (isThere) => window.dispatchEvent(new CustomEvent('jurvex-signal', {detail: isThere}));
+/** Tells every part of the page whether the server was found. */
+export const tellSignal = (isThere) => window.dispatchEvent(new CustomEvent('jurvex-signal', {detail: isThere}));
 
 /** @returns {Promise<'stored'|'waiting'|string>} the reason where the server refuses it */
 const sendOne = async (entry) => {
@@ -98,9 +82,10 @@ export const flush = () => {
 /**
  * Writes an entry down and sends what there is, in order.
  * @param {{id: string, url: string, words: string, pairs?: [string, string|File][], text?: string}} entry
+ * @param {() => void} written is called when it is written down, before it is sent
  * @returns {Promise<{state: 'stored'|'waiting'|'refused', why: string}>}
  */
-export const put = async (entry) => {
+export const put = async (entry, written = () => {}) => {
     const made = {at: Date.now(), who: person(), from: location.pathname + location.search, ...entry};
     let key;
     try {
@@ -109,6 +94,7 @@ export const put = async (entry) => {
         window.dispatchEvent(new CustomEvent('jurvex-no-room'));
         throw error;
     }
+    written();
     await tell();
     await flush();
     const left = await inStore('readonly', (store) => store.get(key));

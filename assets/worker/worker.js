@@ -10,8 +10,10 @@ const NO_SIGNAL = '/no-signal';
 /* Longer than this nobody waits for a page that is here already. */
 const SLOW_MS = 4000;
 const MOST_PAGES = 400;
+/* Stands on a page that cannot be used before something else was entered. */
+const LACKS = 'data-lacks';
 /* What is too large to wait, or is nothing without an answer. */
-const NEEDS_SIGNAL = /\/(recording|narration|narrated|share|letters|long-work|import|everything|report)(\/|$)/;
+const NEEDS_SIGNAL = /\/(recording|narration|narrated|share|letters|long-work|import|everything|report|check)(\/|$)/;
 
 const who = async () => (await (await caches.open(STATE)).match('/who'))?.text() ?? '';
 const pages = async () => {
@@ -48,9 +50,21 @@ const keptPage = async (request, response) => {
     await Promise.all(all.slice(0, Math.max(0, all.length - MOST_PAGES)).map((old) => kept.delete(old)));
 };
 
+/* A page that rests on what waits is made of the one that was fetched ahead; the server has none yet. */
+const standingIn = async (request, kept, own) => {
+    const ahead = kept ? standIn(addressOf(request), await waiting().catch(() => [])) : null;
+    const page = await (ahead && kept.match(ahead.page, {ignoreVary: true}));
+    // A page that has all it needs goes before one that only stands in for it.
+    const isEnough = own && ahead?.isBehind && !(await own.clone().text()).includes(LACKS);
+    return page && !isEnough ? new Response(swapped(await page.text(), ahead.swaps), {headers: page.headers}) : null;
+};
 const page = async (event) => {
     const {request} = event;
-    const kept = await (await pages())?.match(addressOf(request), {ignoreVary: true});
+    const all = await pages();
+    const own = await all?.match(addressOf(request), {ignoreVary: true});
+    const ahead = await standingIn(request, all, own);
+    if (ahead) return ahead;
+    const kept = own;
     const fetched = reach(request).then((response) => {
         if ([502, 503, 504].includes(response.status) && kept) throw new Error('no server');
         event.waitUntil(keptPage(request, response.clone()).catch(() => tell({noRoom: true})));
@@ -81,64 +95,51 @@ const picture = async (request) => {
     }
 };
 
-const entries = () =>
-    new Promise((resolve, reject) => {
-        const request = indexedDB.open('jurvex', 1);
-        request.onupgradeneeded = () => request.result.createObjectStore('entries', {keyPath: 'key', autoIncrement: true});
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error);
-    });
-const write = async (entry) => {
-    const database = await entries();
-    await new Promise((resolve, reject) => {
-        const transaction = database.transaction('entries', 'readwrite');
-        transaction.objectStore('entries').add(entry);
-        transaction.oncomplete = resolve;
-        transaction.onabort = transaction.onerror = () => reject(transaction.error);
-    });
-    database.close();
+/* What waits of a person goes before what is made later. */
+const waiting = async () => {
+    const person = await who();
+    return (await allEntries()).filter((entry) => !entry.refused && (entry.who ?? person) === person);
 };
-/* What waits goes before what is made later. */
-const hasWaiting = async (person) => {
-    const database = await entries();
-    const all = await new Promise((resolve, reject) => {
-        const request = database.transaction('entries').objectStore('entries').getAll();
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error);
-    });
-    database.close();
-    return all.some((entry) => !entry.refused && (entry.who ?? person) === person);
-};
-const writeDown = async (request) => {
+const writeDown = async (request, id) => {
     const data = await request.formData();
     const from = request.referrer ? new URL(request.referrer) : null;
-    await write({
-        id: crypto.randomUUID(),
+    const entry = {
+        id,
         url: addressOf(request),
         words: data.get('_words') || new URL(request.url).pathname,
         pairs: [...data].filter(([name]) => name !== '_token' && name !== '_words'),
         at: Date.now(),
         who: await who(),
         from: from ? from.pathname + from.search : '/',
-    });
+    };
+    await inStore('readwrite', (store) => store.add(entry));
 };
-/* The page stays as it is and says what became of it. */
-const stay = (request, what) =>
-    request.headers.has('HX-Request')
-        ? new Response('', {headers: {'HX-Reswap': 'none', 'HX-Push-Url': 'false', 'HX-Trigger': 'jurvex-' + what}})
-        : Response.redirect(request.referrer || '/', 303);
+/* The page says what became of it, and goes on where something has begun. */
+const stay = (request, what) => {
+    const next = what === 'waits' ? onward(new URL(request.url).pathname) : null;
+    if (!request.headers.has('HX-Request')) return Response.redirect(next ?? (request.referrer || '/'), 303);
+    const headers = {'HX-Reswap': 'none', 'HX-Push-Url': 'false', 'HX-Trigger': 'jurvex-' + what};
+    return new Response('', {headers: next ? {...headers, 'HX-Redirect': next} : headers});
+};
+/* Sent with its identifier, so that it is made once where its answer is lost and it is sent again. */
+const identified = async (request, id) => {
+    const headers = new Headers(request.headers);
+    headers.set('X-Queued-Id', id);
+    const {url, method, redirect, referrer} = request;
+    return new Request(url, {method, redirect, referrer, headers, credentials: 'same-origin', body: await request.blob()});
+};
 const post = async (request) => {
-    const copy = request.clone();
-    const isBehind = await hasWaiting(await who()).catch(() => false);
+    const [copy, id] = [request.clone(), crypto.randomUUID()];
+    const isBehind = await waiting().then((all) => all.length > 0, () => false);
     if (!isBehind) {
         try {
-            return await reach(request);
+            return await reach(await identified(request, id));
         } catch {
             await tell({offline: true});
         }
     }
     try {
-        await writeDown(copy);
+        await writeDown(copy, id);
     } catch {
         await tell({noRoom: true});
         return stay(copy, 'no-room');

@@ -16,6 +16,7 @@ final readonly class RunView
 {
     /** Faster than the step by more than this is told. */
     private const TOO_FAST = 1.05;
+    private const MOST_PLACES = 60;
 
     /**
      * @param Length $along where the head is, from the foot of the drop
@@ -29,6 +30,21 @@ final readonly class RunView
         public Pass $pass, public Machine $machine, public RunLog $log, public Length $along, public float $seconds,
         public ?float $tank, public ?MachineState $standIn, public ?Step $back, public ?float $hottest,
     ) {
+    }
+
+    /** @return list<float> metres from the head of what can be counted on the tool, as far as it is sensible */
+    public function places(): array
+    {
+        $places = [];
+        for ($number = 1; \count($places) < self::MOST_PLACES; ++$number) {
+            $place = $this->log->marks->place($number);
+            if (null === $place) {
+                break;
+            }
+            $places[] = $place;
+        }
+
+        return $places;
     }
 
     public function isTooFast(): bool

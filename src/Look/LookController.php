@@ -46,6 +46,9 @@ final class LookController extends JobController
     #[Route('/runs/{id}', name: 'run', methods: ['GET', 'POST'])]
     public function run(Job $job, string $id, Request $request): Response
     {
+        if (Id::AHEAD === $id) {
+            throw $this->createNotFoundException();
+        }
         $run = $this->entry(Run::class, $job, $id);
         $details = null === $run ? $this->starts->of($job) : clone $run->details();
         $form = $this->runForm($job, $id, $details, null === $run);

@@ -32,6 +32,12 @@ final readonly class PassRepository
         return array_values(array_filter(array_map(self::asWorked(...), $passes)));
     }
 
+    /** The tool that is in the line now, without asking the job for all its passes. */
+    public function openOf(Job $job): ?Pass
+    {
+        return $this->manager->getRepository(Pass::class)->findOneBy(['job' => $job, 'open' => true, 'withdrawnAt' => null]);
+    }
+
     private static function asWorked(Pass $pass): ?WorkedPass
     {
         $d = $pass->details();

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Support\Database\Id;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\Counter;
@@ -58,6 +59,12 @@ class Run implements JobEntry
         RunDetails $details,
     ) {
         $this->details = $details;
+    }
+
+    /** Whether it has not begun, and stands on a page for one that will. */
+    public function isAhead(): bool
+    {
+        return Id::AHEAD === $this->id;
     }
 
     /** Runs from one opening one way, the same on every visit. */

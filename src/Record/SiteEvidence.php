@@ -185,9 +185,22 @@ final readonly class SiteEvidence
         ));
     }
 
-    /** Nothing starts past a line of its gate that nobody has confirmed, past a failed check, or past a danger. */
+    /**
+     * Nothing starts past a line of its gate that nobody has confirmed, past a failed check, or past a danger.
+     *
+     * @return list<string> what a machine is shut by, as `gates/line`, `checks/line` and `danger/sign`
+     */
+    public function shutting(Machine $machine): array
+    {
+        return [
+            ...array_map(static fn (string $line) => 'gates/'.$line, $this->unconfirmed($machine)),
+            ...array_map(static fn (PreUseCheck $said) => 'checks/'.$said->line, $this->stopping($machine)),
+            ...array_map(static fn (DangerSign $sign) => 'danger/'.$sign->value, $this->presentDangers()),
+        ];
+    }
+
     public function isShutFor(Machine $machine): bool
     {
-        return [] !== $this->unconfirmed($machine) || [] !== $this->stopping($machine) || [] !== $this->presentDangers();
+        return [] !== $this->shutting($machine);
     }
 }

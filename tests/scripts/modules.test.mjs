@@ -1,7 +1,7 @@
 import assert from 'node:assert/strict';
 import {test} from 'node:test';
 import {halfHourAt, hourAt, hourText, onDial} from '../../assets/scripts/clock.js';
-import {inUnits, plainNumber, stepped} from '../../assets/scripts/distances.js';
+import {inUnits, metresOf, plainNumber, stepped, told} from '../../assets/scripts/distances.js';
 import {
     asKind,
     begun,
@@ -58,6 +58,14 @@ test('a distance is stepped as it was typed, and never under nought', () => {
     ]);
     assert.deepEqual([stepped('4.05', 0.1), stepped('0.05', -0.1), stepped('here', 1)], ['4.15', '0', null]);
     assert.deepEqual([inUnits(3.048, true), inUnits(3.048, false)], ['10.00', '3.05']);
+});
+
+test('where a distance that was typed would be, until the server has read it', () => {
+    const feet = (typed) => Math.round(metresOf(typed, true) * 1000) / 1000;
+    assert.deepEqual(["14.5", "14' 6\"", '14 6', '14ft 6in', '4.42 m', '174"'].map(feet), [4.42, 4.42, 4.42, 4.42, 4.42, 4.42]);
+    assert.deepEqual(['12.5', '12,5', '1250 cm', '12500 mm'].map((typed) => metresOf(typed, false)), [12.5, 12.5, 12.5, 12.5]);
+    assert.deepEqual(['', 'here', '-3', '1 2 3'].map((typed) => metresOf(typed, false)), [null, null, null, null]);
+    assert.deepEqual([told(4.42, true), told(12, false), told(12.34, false)], ["14' 6\"", '12.0 m', '12.34 m']);
 });
 
 test('a reading is written as it is read, in either form, and what is none is none', () => {

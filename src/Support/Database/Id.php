@@ -11,6 +11,9 @@ final class Id
 {
     public const PATTERN = '[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}';
 
+    /** Stands for an entry that is not made yet, on a page that is fetched ahead of it; nothing is stored under it. */
+    public const AHEAD = '00000000-0000-7000-8000-000000000000';
+
     /** The same for the same content: what is taken in twice is there once. */
     public static function of(\DateTimeImmutable $at, string $content): string
     {

@@ -1,0 +1,281 @@
+import {openingsMade} from './ahead.js';
+import {metresOf, told} from './distances.js';
+import {dangersSaid, shutting} from './gates.js';
+import {afterPress, bringsWaterToTheMouth} from './pass.js';
+import * as queue from './queue.js';
+import {jobHere} from './where.js';
+
+/*
+ * What waits for a signal is shown where it will be: as pressed, in the lists, on the ribbon, each with the sign of what waits. What the
+ * server works out of it stays as of the last time, and the bar says so.
+ */
+const LANES = 3;
+const ID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=(?:\?.*)?$)/;
+const withoutId = (address) => address.replace(ID, '');
+const valueOf = (entry, name) => entry.pairs?.find(([field]) => field === name)?.[1] ?? '';
+const timeOf = (ms) =>
+    new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'}).format(new Date(ms));
+const isFeet = () => document.getElementById('job')?.dataset.units !== 'metric';
+
+/* Pressed */
+const SAID_ELSEWHERE = ['_token', '_words', 'confirmed', 'from', 'back'];
+const isOfForm = (form, entry) =>
+    withoutId(form.getAttribute('action') ?? '') === withoutId(entry.url) &&
+    [...form.querySelectorAll('input[type=hidden]')].every(
+        ({name, value}) => SAID_ELSEWHERE.includes(name) || valueOf(entry, name) === value,
+    );
+const pressed = (form, entry) => {
+    const buttons = [...form.querySelectorAll('button:not([type=button])')];
+    const isNamed = (button) => button.name !== '' && entry.pairs.some(([name, value]) => name === button.name && value === button.value);
+    const named = buttons.filter(isNamed);
+    const isTyped = form.querySelector('input:not([type=hidden]), textarea, select') !== null;
+    return named[0] ?? (buttons.length === 1 && !isTyped ? buttons[0] : null);
+};
+const showGateLine = (form, entry) => {
+    const button = form.querySelector('.gate-line');
+    if (!button) return;
+    const isOn = valueOf(entry, 'confirmed') === '1';
+    button.classList.toggle('on', isOn);
+    button.setAttribute('aria-pressed', String(isOn));
+    button.querySelector('.gate-sign').textContent = isOn ? '✓' : '';
+    form.elements.confirmed.value = isOn ? '0' : '1';
+};
+const showPressed = (entries) => {
+    document.querySelectorAll('.waits').forEach((each) => each.classList.remove('waits'));
+    const forms = [...document.querySelectorAll('form[method=post][action]')];
+    entries
+        .filter((entry) => entry.pairs)
+        .forEach((entry) => {
+            const form = forms.find((each) => isOfForm(each, entry));
+            if (!form) return;
+            (pressed(form, entry) ?? form).classList.add('waits');
+            showGateLine(form, entry);
+        });
+};
+
+/* Listed */
+const showListed = (entries) => {
+    document.querySelectorAll('[data-waiting]').forEach((list) => {
+        const paths = list.dataset.waiting.split(' ');
+        const own = entries.filter((entry) => paths.some((path) => entry.url.replace(/^\/jobs\/[^/]+/, '').startsWith(path)));
+        list.hidden = own.length === 0;
+        list.replaceChildren(
+            ...own.map((entry) => {
+                const row = Object.assign(document.createElement('li'), {className: 'ghost', textContent: entry.words + ' '});
+                row.append(Object.assign(document.createElement('small'), {textContent: entry.at ? timeOf(entry.at) : ''}));
+                return row;
+            }),
+        );
+    });
+};
+
+/* On the ribbon */
+const placesOf = (entry, factor) => {
+    const read = (name, times) => {
+        const metres = metresOf(valueOf(entry, name), isFeet());
+        return metres === null ? [] : [metres * times];
+    };
+    if (/\/findings\//.test(entry.url)) return [...read('reading_from', factor), ...read('reading_to', factor)];
+    if (/\/say\//.test(entry.url)) return read('reading', factor);
+    if (/\/mark\//.test(entry.url)) return read('mark_form[atM]', 1);
+    return [];
+};
+const drawn = (name, attributes) => {
+    const node = document.createElementNS('http://www.w3.org/2000/svg', name);
+    Object.entries(attributes).forEach(([key, value]) => node.setAttribute(key, value));
+    return node;
+};
+const showOnTheRibbon = (entries) => {
+    document.querySelectorAll('.ribbon-ghost').forEach((ghost) => ghost.remove());
+    const drawing = document.querySelector('#ribbon svg[data-metre]');
+    if (!drawing) return;
+    const factor = Number(document.querySelector('[data-factor]')?.dataset.factor ?? 1);
+    const {zero, metre} = drawing.dataset;
+    const {width, height} = drawing.viewBox.baseVal;
+    const inside = (at) => Math.max(4, Math.min(width - 4, Number(zero) + at * Number(metre)));
+    entries.forEach((entry, i) => {
+        const places = placesOf(entry, factor).map(inside);
+        if (places.length === 0) return;
+        const [from, to] = [Math.min(...places), Math.max(...places)];
+        const top = 14 + (i % LANES) * 14;
+        const ghost = drawn('g', {class: 'ribbon-ghost'});
+        ghost.append(drawn('path', {d: `M${from} ${top}V${height - 40}M${from} ${top}H${to}M${to} ${top}V${height - 40}`}));
+        const isRight = from > width - 160;
+        const text = drawn('text', {x: isRight ? from - 4 : from + 4, y: top - 3, 'text-anchor': isRight ? 'end' : 'start'});
+        text.textContent = entry.words;
+        ghost.append(text);
+        drawing.append(ghost);
+    });
+};
+
+/* Openings that wait may be chosen */
+const showOpenings = (job, entries) => {
+    const picks = document.getElementById('run_form_opening');
+    if (!picks) return;
+    openingsMade(job, entries).forEach(({id, entry}) => {
+        if (picks.querySelector('[value="' + id + '"]')) return;
+        const pick = picks.querySelector('.pick')?.cloneNode(true);
+        if (!pick) return;
+        const input = pick.querySelector('input');
+        Object.assign(input, {id: 'waits-' + id, value: id, checked: false});
+        pick.querySelector('span').textContent = valueOf(entry, 'opening_form[place]');
+        pick.classList.add('waits');
+        picks.append(pick);
+    });
+};
+
+/* Dangers and gates hold */
+const gatesHere = () => JSON.parse(document.getElementById('job')?.dataset.gates ?? '{}');
+const showDangers = (entries) => {
+    const place = document.getElementById('dangers');
+    dangersSaid(entries).forEach((state, sign) => {
+        const card = place?.querySelector('[data-danger="' + sign + '"]');
+        if (state !== 'present') card?.remove();
+        else if (place && !card) place.append(document.getElementById('danger-' + sign).content.cloneNode(true));
+    });
+};
+/** @returns {'danger'|'gate'|null} what holds a machine back */
+const shutBy = (machine, entries) => {
+    const by = shutting(machine, gatesHere()[machine] ?? [], entries);
+    if (by.some((what) => what.startsWith('danger/'))) return 'danger';
+    return by.length > 0 ? 'gate' : null;
+};
+const refuse = (form, machine, why) => {
+    const gate = why === 'gate' ? document.getElementById('gate-' + machine) : null;
+    const place = gate ?? form;
+    let error = place.querySelector('.gate-told');
+    if (!error) {
+        error = Object.assign(document.createElement('p'), {className: 'error gate-told'});
+        error.setAttribute('role', 'alert');
+        if (gate) gate.querySelector('summary').after(error);
+        else form.prepend(error);
+    }
+    error.textContent = document.getElementById('refused-' + why)?.content.textContent ?? '';
+    if (gate) gate.open = true;
+    error.scrollIntoView({block: 'center'});
+};
+
+/* A tool in the line */
+const pressOf = (entry) => ({
+    kind: valueOf(entry, 'kind'),
+    metres: valueOf(entry, 'metres') === '' ? null : metresOf(valueOf(entry, 'metres'), isFeet()),
+    said: valueOf(entry, 'said'),
+});
+const passOnThePage = () => {
+    const top = document.querySelector('[data-pass]');
+    if (!top) return null;
+    const {pass, machine, at, on, twist, marks, mouth} = top.dataset;
+    return {
+        top,
+        id: pass,
+        machine,
+        mouth: Number(mouth),
+        marks: JSON.parse(marks),
+        state: {at: Number(at), isOn: on === '1', twist: Number(twist)},
+    };
+};
+const pressesOf = (pass, entries) => entries.filter((entry) => entry.url.includes('/clear/run/' + pass.id + '/entry/'));
+const stateNow = (pass, entries) =>
+    pressesOf(pass, entries).reduce((state, entry) => afterPress(state, pressOf(entry), pass.marks), pass.state);
+const showPass = (entries) => {
+    const pass = passOnThePage();
+    if (!pass || pressesOf(pass, entries).length === 0) return;
+    const state = stateNow(pass, entries);
+    const put = (name, text) => {
+        const field = pass.top.querySelector('[data-' + name + ']');
+        if (!field) return;
+        field.textContent = text;
+        field.classList.add('waits');
+    };
+    put('distance', told(state.at, isFeet()));
+    put('twist', state.twist === 0 ? '0' : (state.twist > 0 ? '↻ ' : '↺ ') + Math.abs(state.twist));
+    const stuckAt = document.getElementById('stuck-at');
+    if (stuckAt && stuckAt.value === stuckAt.defaultValue) stuckAt.defaultValue = told(state.at, isFeet());
+    // What follows from the distance is worked out by the server.
+    document.querySelectorAll('[data-worked-out]').forEach((each) => (each.hidden = true));
+    document.querySelectorAll('form[data-power]').forEach((form) => {
+        form.elements.kind.value = state.isOn ? 'power_off' : 'power_on';
+        form.querySelector('button').textContent = state.isOn ? form.dataset.off : form.dataset.power;
+        form.querySelector('button').classList.toggle('on', state.isOn);
+    });
+};
+
+/** What waits for this job, in order. */
+const own = async () => {
+    const job = jobHere();
+    if (!job) return [];
+    return (await queue.mine()).filter((entry) => !entry.refused && entry.url.startsWith('/jobs/' + job + '/'));
+};
+let known = [];
+/** What the server worked out is as of when it made the page. */
+const showAsOf = () => {
+    const made = Number(document.getElementById('made')?.dataset.at ?? 0);
+    const numbers = document.getElementById('numbers-title');
+    if (!numbers) return;
+    numbers.dataset.asOf = isWaiting() ? document.getElementById('job').dataset.asOf.replace('%time%', timeOf(made)) : '';
+};
+const show = async () => {
+    known = await own().catch(() => []);
+    if (!jobHere()) return;
+    showAsOf();
+    showPressed(known);
+    showListed(known);
+    showOnTheRibbon(known);
+    showOpenings('/jobs/' + jobHere(), known);
+    showDangers(known);
+    showPass(known);
+};
+window.addEventListener('jurvex-queue', show);
+document.addEventListener('DOMContentLoaded', show);
+document.addEventListener('htmx:afterSettle', show);
+document.body?.addEventListener('jurvex-waits', show);
+
+/*
+ * Before the worker writes it down: what a gate, a danger or the mouth of the opening forbids is not begun. With a signal the server
+ * says so.
+ */
+const machineOf = (form) => form.dataset.gate || form.querySelector('[name="' + form.dataset.gateFrom + '"]:checked')?.value;
+let isOffline = false;
+window.addEventListener('jurvex-signal', ({detail}) => {
+    isOffline = !detail;
+    show();
+});
+const isWaiting = () => known.length > 0 || !navigator.onLine || isOffline;
+document.addEventListener(
+    'submit',
+    (event) => {
+        const form = event.target;
+        if (!isWaiting() || !(form instanceof HTMLFormElement)) return;
+        const machine = machineOf(form);
+        const pass = passOnThePage();
+        const isPress = pass && form.action.includes('/clear/run/' + pass.id + '/entry/');
+        const press = isPress ? pressOf({pairs: [...new FormData(form)]}) : null;
+        const starts = form.hasAttribute('data-power') ? press?.kind === 'power_on' : Boolean(machine);
+        const isAtMouth = () =>
+            press && pass.machine === 'jet' && bringsWaterToTheMouth(stateNow(pass, known), press, pass.marks, pass.mouth);
+        const why = (starts && machine ? shutBy(machine, known) : null) ?? (isAtMouth() ? 'mouth' : null);
+        if (why === null) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        refuse(form, machine, why);
+    },
+    true,
+);
+/* What the server could not be asked for does not stand there as if it had been. */
+document.addEventListener('htmx:sendError', ({detail}) => {
+    if (detail.target?.dataset.stale) detail.target.textContent = detail.target.dataset.stale;
+});
+/* What still waits is taken back where it waits. */
+document.addEventListener(
+    'submit',
+    async (event) => {
+        const form = event.target;
+        const pass = passOnThePage();
+        if (!pass || !form.matches('[data-undo]') || pressesOf(pass, known).length === 0) return;
+        event.preventDefault();
+        event.stopImmediatePropagation();
+        await queue.takeBack((entry) => entry.url.includes('/clear/run/' + pass.id + '/entry/'));
+        location.reload();
+    },
+    true,
+);

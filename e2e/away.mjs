@@ -1,0 +1,65 @@
+import {chromium as playwright, expect} from '@playwright/test';
+import fs from 'node:fs';
+import os from 'node:os';
+import path from 'node:path';
+import {chromium} from './chromium.mjs';
+import {startWay} from './cut.mjs';
+
+export const SERVER = 8398;
+
+/** A device of its own: a browser that can be closed and opened again, behind a way to the server that can be cut. */
+export const startDevice = async (size = {width: 390, height: 800}) => {
+    const way = await startWay(SERVER);
+    const profile = fs.mkdtempSync(path.join(os.tmpdir(), 'jurvex-profile-'));
+    const device = {way, context: null, page: null};
+    device.open = async () => {
+        device.context = await playwright.launchPersistentContext(profile, {
+            ...chromium,
+            baseURL: way.address,
+            viewport: size,
+            hasTouch: true,
+        });
+        device.page = device.context.pages()[0] ?? (await device.context.newPage());
+        return device.page;
+    };
+    device.close = () => device.context.close();
+    device.end = async () => {
+        await device.context.close().catch(() => {});
+        way.end();
+        fs.rmSync(profile, {recursive: true, force: true});
+    };
+    await device.open();
+    return device;
+};
+
+/** Stays on a job until the pages are with the device. */
+export const takeAlong = async (page, job, benches) => {
+    const needed = benches.map((bench) => job + bench);
+    const missing = () =>
+        page.evaluate(async (all) => {
+            const found = await Promise.all(all.map((address) => caches.match(address)));
+            return all.filter((address, i) => !found[i]);
+        }, needed);
+    await expect.poll(missing, {timeout: 60_000}).toEqual([]);
+};
+
+export const signal = (page) => page.locator('.signal');
+export const waiting = (page) => page.locator('.signal-row:not(.signal-refused)');
+
+/** Waits until nothing waits any more. */
+export const allSent = async (page) => {
+    const left = () =>
+        page
+            .evaluate(
+                () =>
+                    new Promise((resolve) => {
+                        const asked = indexedDB.open('jurvex', 1);
+                        asked.onsuccess = () => {
+                            const count = asked.result.transaction('entries').objectStore('entries').count();
+                            count.onsuccess = () => resolve(count.result);
+                        };
+                    }),
+            )
+            .catch(() => 'away');
+    await expect.poll(left, {timeout: 60_000}).toBe(0);
+};
