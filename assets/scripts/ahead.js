@@ -4,6 +4,7 @@
  */
 const AHEAD = '00000000-0000-7000-8000-000000000000';
 const BEGUN = '{begun}';
+const AT = '{at}';
 
 const escaped = (text) => text.replace(/[&<>"']/g, (sign) => '&#' + sign.charCodeAt(0) + ';');
 const valueOf = (entry, name) => (entry.pairs ?? []).find(([field]) => field === name)?.[1];
@@ -32,7 +33,14 @@ export const passHere = (job, entries) => {
 const placeOf = (entry) => valueOf(entry, 'opening_form[place]') ?? entry.words;
 
 /* The address of the page ahead, and what is put in for what. */
-const ofRun = (page, {id, entry}) => ({page, swaps: [[AHEAD, id], [BEGUN, escaped(entry.words)]]});
+const ofRun = (page, {id, entry}) => ({
+    page,
+    swaps: [
+        [AHEAD, id],
+        [BEGUN, escaped(entry.words)],
+        [AT, String(entry.at)],
+    ],
+});
 
 const ofLook = (job, query, entries) => {
     const runs = runsBegun(job, entries);

@@ -87,7 +87,8 @@ export const runClock = () => ({
     tank: 0,
     timer: null,
     init() {
-        this.seconds = Number(this.$root.dataset.seconds);
+        const {seconds: since, began: at} = this.$root.dataset;
+        this.seconds = at ? Math.max(0, Math.round((Date.now() - Number(at)) / 1000)) : Number(since);
         this.tank = Number(this.$root.dataset.tank);
         if (this.$root.dataset.runs !== '1') return;
         const began = Date.now();

@@ -27,6 +27,9 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     #[ORM\Column(enumType: Theme::class)]
     private Theme $theme = Theme::Day;
 
+    #[ORM\Column(enumType: Hand::class, options: ['default' => 'right'])]
+    private Hand $hand = Hand::Right;
+
     /** Counts how often this person signed out everywhere: sessions of an earlier count are over. */
     #[ORM\Column(options: ['default' => 0])]
     private int $signedOutEverywhere = 0;
@@ -45,10 +48,11 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         $this->id = Id::fresh();
     }
 
-    public function prefer(UnitSystem $units, Theme $theme): void
+    public function prefer(UnitSystem $units, Theme $theme, Hand $hand = Hand::Right): void
     {
         $this->units = $units;
         $this->theme = $theme;
+        $this->hand = $hand;
     }
 
     public function changePassword(#[\SensitiveParameter] string $hash): void
@@ -72,6 +76,11 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     public function units(): UnitSystem
     {
         return $this->units;
+    }
+
+    public function hand(): Hand
+    {
+        return $this->hand;
     }
 
     public function theme(): Theme

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Office;
 
 use App\Firm\Account;
+use App\Firm\Hand;
 use App\Firm\Theme;
 use App\Support\Units\Quantity;
 use App\Support\Web\ReturnAddress;
@@ -40,6 +41,7 @@ final class SettingsController extends AbstractController
         $account->prefer(
             UnitSystem::tryFrom($request->request->getString('units')) ?? $account->units(),
             Theme::tryFrom($request->request->getString('theme')) ?? $account->theme(),
+            Hand::tryFrom($request->request->getString('hand')) ?? $account->hand(),
         );
         $manager->flush();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Support\Database\Id;
 use App\Support\Database\Withdrawable;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Clear\EntryKind;
@@ -57,6 +58,12 @@ class Pass implements JobEntry
         $pass->open = true;
 
         return $pass;
+    }
+
+    /** Whether it has not begun, and stands on a page for one that will. */
+    public function isAhead(): bool
+    {
+        return Id::AHEAD === $this->id;
     }
 
     public function isOpen(): bool

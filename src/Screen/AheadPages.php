@@ -21,6 +21,8 @@ final readonly class AheadPages
 {
     /** Stands for how a run or a pass was begun; the browser knows it. */
     public const BEGUN = '{begun}';
+    /** Stands for when it was, in milliseconds since 1970. */
+    public const AT = '{at}';
     /** Stands for where an opening is. */
     public const PLACE = '{place}';
 
