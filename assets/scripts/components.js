@@ -88,7 +88,7 @@ export const runClock = () => ({
     timer: null,
     init() {
         const {seconds: since, began: at} = this.$root.dataset;
-        this.seconds = at ? Math.max(0, Math.round((Date.now() - Number(at)) / 1000)) : Number(since);
+        this.seconds = Number(at) ? Math.max(0, Math.round((Date.now() - Number(at)) / 1000)) : Number(since);
         this.tank = Number(this.$root.dataset.tank);
         if (this.$root.dataset.runs !== '1') return;
         const began = Date.now();

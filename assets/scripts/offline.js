@@ -130,7 +130,7 @@ export const along = () => ({
 /* A job that is opened with a good signal is taken along by itself, once in a while. */
 const AGAIN_MS = 10 * 60 * 1000;
 /* Long enough that whoever only passes through takes nothing along. */
-const STAYS_MS = 8000;
+const STAYS_MS = 4000;
 const takeJob = async () => {
     const job = jobHere();
     await new Promise((resolve) => setTimeout(resolve, STAYS_MS));
@@ -210,6 +210,9 @@ export const signal = () => ({
     /** All that waited is there: the page is loaded anew, unless somebody is at work on it. */
     sent() {
         this.offline = false;
+        // What was kept of the job is older than what was sent.
+        sessionStorage.removeItem('along-' + jobHere());
+        takeJob().catch(() => {});
         const isTyping = document.activeElement?.matches('input, textarea, select');
         if (!isTyping && /^\/jobs\//.test(location.pathname) && !/\/look$/.test(location.pathname)) location.reload();
     },

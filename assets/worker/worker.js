@@ -128,12 +128,21 @@ const identified = async (request, id) => {
     const {url, method, redirect, referrer} = request;
     return new Request(url, {method, redirect, referrer, headers, credentials: 'same-origin', body: await request.blob()});
 };
-const post = async (request) => {
+/* What is shown after an entry is newer than what was kept of that page. */
+const keepShown = async (response) => {
+    const kept = await pages();
+    const isShown = response.ok && response.redirected && /text\/html/.test(response.headers.get('Content-Type') ?? '');
+    if (kept && isShown) await kept.put(addressOf(response), new Response(await response.text(), {headers: response.headers}));
+};
+const post = async (event) => {
+    const {request} = event;
     const [copy, id] = [request.clone(), crypto.randomUUID()];
     const isBehind = await waiting().then((all) => all.length > 0, () => false);
     if (!isBehind) {
         try {
-            return await reach(await identified(request, id));
+            const response = await reach(await identified(request, id));
+            event.waitUntil(keepShown(response.clone()).catch(() => {}));
+            return response;
         } catch {
             await tell({offline: true});
         }
@@ -189,5 +198,5 @@ self.addEventListener('fetch', (event) => {
         !request.headers.has('X-Queued') &&
         !NEEDS_SIGNAL.test(url.pathname)
     )
-        event.respondWith(post(request));
+        event.respondWith(post(event));
 });
