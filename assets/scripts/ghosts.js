@@ -1,4 +1,5 @@
 import {openingsMade} from './ahead.js';
+import {timeOf} from './clock.js';
 import {metresOf, told} from './distances.js';
 import {dangersSaid, shutting} from './gates.js';
 import {afterPress, bringsWaterToTheMouth} from './pass.js';
@@ -10,11 +11,11 @@ import {jobHere} from './where.js';
  * server works out of it stays as of the last time, and the bar says so.
  */
 const LANES = 3;
+/* Of very many the newest are drawn and listed. */
+const MOST = 40;
 const ID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=(?:\?.*)?$)/;
 const withoutId = (address) => address.replace(ID, '');
 const valueOf = (entry, name) => entry.pairs?.find(([field]) => field === name)?.[1] ?? '';
-const timeOf = (ms) =>
-    new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'}).format(new Date(ms));
 const isFeet = () => document.getElementById('job')?.dataset.units !== 'metric';
 
 /* Pressed */
@@ -60,7 +61,7 @@ const showListed = (entries) => {
         const own = entries.filter((entry) => paths.some((path) => entry.url.replace(/^\/jobs\/[^/]+/, '').startsWith(path)));
         list.hidden = own.length === 0;
         list.replaceChildren(
-            ...own.map((entry) => {
+            ...own.slice(-MOST).map((entry) => {
                 const row = Object.assign(document.createElement('li'), {className: 'ghost', textContent: entry.words + ' '});
                 row.append(Object.assign(document.createElement('small'), {textContent: entry.at ? timeOf(entry.at) : ''}));
                 return row;
@@ -93,7 +94,7 @@ const showOnTheRibbon = (entries) => {
     const {zero, metre} = drawing.dataset;
     const {width, height} = drawing.viewBox.baseVal;
     const inside = (at) => Math.max(4, Math.min(width - 4, Number(zero) + at * Number(metre)));
-    entries.forEach((entry, i) => {
+    entries.slice(-MOST).forEach((entry, i) => {
         const places = placesOf(entry, factor).map(inside);
         if (places.length === 0) return;
         const [from, to] = [Math.min(...places), Math.max(...places)];
@@ -214,7 +215,16 @@ const showAsOf = () => {
     if (!numbers) return;
     numbers.dataset.asOf = isWaiting() ? document.getElementById('job').dataset.asOf.replace('%time%', timeOf(made)) : '';
 };
+/* While many are sent, what waits is drawn anew now and then, and once more when they are. */
+const PAUSE_MS = 400;
+let drawnAt = 0;
+let later = 0;
+const showSoon = () => {
+    clearTimeout(later);
+    later = setTimeout(show, Math.max(0, drawnAt + PAUSE_MS - Date.now()));
+};
 const show = async () => {
+    drawnAt = Date.now();
     known = await own().catch(() => []);
     if (!jobHere()) return;
     showAsOf();
@@ -225,7 +235,7 @@ const show = async () => {
     showDangers(known);
     showPass(known);
 };
-window.addEventListener('jurvex-queue', show);
+window.addEventListener('jurvex-queue', showSoon);
 document.addEventListener('DOMContentLoaded', show);
 document.addEventListener('htmx:afterSettle', show);
 document.body?.addEventListener('jurvex-waits', show);

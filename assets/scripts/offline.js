@@ -1,3 +1,4 @@
+import {timeOf} from './clock.js';
 import {withOwnId} from './own-id.js';
 import * as queue from './queue.js';
 import {isInARun, jobHere} from './where.js';
@@ -136,6 +137,8 @@ const takeJob = async () => {
     await new Promise((resolve) => setTimeout(resolve, STAYS_MS));
     const {saveData, effectiveType} = navigator.connection ?? {};
     if (!job || job !== jobHere() || !navigator.onLine || saveData || (effectiveType ?? '4g') !== '4g') return;
+    // What waits goes first; when it is sent the job is taken along anew.
+    if ((await queue.mine()).some((entry) => !entry.refused)) return;
     const key = 'along-' + job;
     if (Date.now() - Number(sessionStorage.getItem(key) ?? 0) < AGAIN_MS) return;
     sessionStorage.setItem(key, String(Date.now()));
@@ -143,8 +146,6 @@ const takeJob = async () => {
     await fetchAlong(urls, () => {});
 };
 
-const timeOf = (ms) =>
-    new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'}).format(new Date(ms));
 
 /* The bar that says what the signal does, and what waits for it or for somebody. */
 export const signal = () => ({
@@ -235,7 +236,8 @@ export const signal = () => ({
             }));
     },
     get rows() {
-        return this.waiting.map(({key, words, at}) => ({key, words, at: at ? timeOf(at) : ''}));
+        // A list that nobody sees is not made.
+        return this.isOpen ? this.waiting.map(({key, words, at}) => ({key, words, at: at ? timeOf(at) : ''})) : [];
     },
     get isShown() {
         return this.offline || this.noRoom || this.entries.length > 0;

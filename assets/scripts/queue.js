@@ -56,8 +56,18 @@ const sendOne = async (entry) => {
     const errors = answer.status === 422 ? (await answer.json().catch(() => ({}))).errors : null;
     return verdictOn(answer.status, errors);
 };
+/* Of many that are sent one after the other, the page hears now and then, and at the end. */
+const NEWS_MS = 1000;
 const run = async () => {
     if (person() === '') return;
+    let stored = 0;
+    let toldAt = Date.now();
+    const news = async () => {
+        toldAt = Date.now();
+        await tell();
+        if (stored > 0) window.dispatchEvent(new CustomEvent('jurvex-stored', {detail: {stored}}));
+        stored = 0;
+    };
     for (const entry of await mine()) {
         /* It may have been taken back meanwhile. */
         if (entry.refused || !(await inStore('readonly', (store) => store.get(entry.key)))) continue;
@@ -69,10 +79,10 @@ const run = async () => {
         }
         if (result === 'stored') await strike(entry.key);
         else await inStore('readwrite', (store) => store.put({...entry, refused: result}));
-        await tell();
-        if (result === 'stored') window.dispatchEvent(new CustomEvent('jurvex-stored', {detail: {id: entry.id}}));
+        if (result === 'stored') stored++;
+        if (Date.now() - toldAt > NEWS_MS) await news();
     }
-    await tell();
+    await news();
 };
 export const flush = () => {
     sending = (sending || Promise.resolve()).then(run).catch(() => {});

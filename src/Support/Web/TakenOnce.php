@@ -23,6 +23,7 @@ final readonly class TakenOnce
     private const NAME = 'X-Queued-Id';
     /** A browser that was away for longer begins anew, in days. */
     private const KEPT_DAYS = 90;
+    private const TIDIED_EVERY = 200;
 
     public function __construct(private Connection $connection, private Security $security, private SystemClock $clock)
     {
@@ -53,6 +54,9 @@ final readonly class TakenOnce
             'INSERT INTO taken_entry (hash, taken_at) VALUES (?, ?) ON CONFLICT DO NOTHING', [$hash, $now],
             [Types::STRING, Types::DATETIME_IMMUTABLE],
         );
+        if (0 !== random_int(0, self::TIDIED_EVERY)) {
+            return;
+        }
         $this->connection->executeStatement(
             'DELETE FROM taken_entry WHERE taken_at < ?', [$now->modify('-'.self::KEPT_DAYS.' days')], [Types::DATETIME_IMMUTABLE],
         );
