@@ -200,9 +200,8 @@ const bytes = await away.evaluate(async (own) => {
     return sum;
 }, jobs);
 const megabytes = bytes / 1e6;
-told('the parcel of five jobs', {seconds: (performance.now() - began) / 1000, more: {told: megabytes.toFixed(2) + ' MB', bounds: {megabytes}}}, {
-    megabytes: 3,
-});
+const parcel = {told: megabytes.toFixed(2) + ' MB', bounds: {megabytes}};
+told('the parcel of five jobs', {seconds: (performance.now() - began) / 1000, more: parcel}, {megabytes: 3});
 way.cut();
 let slowest = 0;
 for (const stage of ['', '/way-in', '/way-in/stoppage', '/clear', '/clear/plan', '/clear/run', '/look', '/mark', '/judge', '/hand-over']) {
@@ -270,10 +269,13 @@ const file = await (await away.request.get(house + '/job.json')).json();
 const stored = file.runs[0].findings.filter((each) => ids.includes(each.id)).length;
 told('300 entries of a run sent', {seconds, more: {told: stored + ' stored', bounds: {missing: 300 - stored}}}, {seconds: 20, missing: 0});
 
-const widths = rows[0].map((_, i) => Math.max(...rows.map((row) => String(row[i]).length), ['', 'taps', 'keys', 'seconds', '', ''][i].length));
-[['', 'taps', 'keys', 'seconds', '', 'bound'], ...rows].forEach((row) =>
-    console.log(row.map((cell, i) => String(cell)[i === 1 || i === 2 || i === 3 ? 'padStart' : 'padEnd'](widths[i])).join('  ').trimEnd()),
-);
+const table = [['', 'taps', 'keys', 'seconds', '', 'bound'], ...rows].map((row) => row.map(String));
+const widths = table[0].map((_, i) => Math.max(...table.map((row) => row[i].length)));
+const isNumber = (i) => i >= 1 && i <= 3;
+table.forEach((row) => {
+    const cells = row.map((cell, i) => cell[isNumber(i) ? 'padStart' : 'padEnd'](widths[i]));
+    console.log(cells.join('  ').trimEnd());
+});
 await browser.close();
 way.end();
 process.exit(isOver ? 1 : 0);

@@ -9,12 +9,13 @@ const LEAST = 48;
 /** What can be pressed on the bench and is smaller than a gloved finger. */
 const small = (page) =>
     page.evaluate((least) => {
-        const pressed = '.bench :is(button, select, summary, .quiet, .go, input:not([type=hidden], [type=radio], [type=checkbox], [type=file]))';
-        return [...document.querySelectorAll(pressed), ...document.querySelectorAll('.bench .pick')]
+        const typed = 'input:not([type=hidden], [type=radio], [type=checkbox], [type=file])';
+        const pressed = document.querySelectorAll(`.bench :is(button, select, summary, .quiet, .go, ${typed})`);
+        return [...pressed, ...document.querySelectorAll('.bench .pick')]
             .filter((each) => each.checkVisibility() && !each.closest('svg'))
             .map((each) => [each.getBoundingClientRect(), each])
             .filter(([box]) => box.width > 1 && (box.height < least - 0.5 || box.width < least - 0.5))
-            .map(([box, each]) => `${each.tagName}.${each.className} ${each.innerText.slice(0, 20)} ${Math.round(box.width)}x${Math.round(box.height)}`);
+            .map(([box, each]) => [each.outerHTML.slice(0, 80), Math.round(box.width), Math.round(box.height)].join(' '));
     }, LEAST);
 
 for (const who of [technician, 'bo@lantern.example'])
@@ -36,7 +37,9 @@ test('the hand that holds the phone has what is pressed most under its thumb', a
     const job = await jobAddress(page, 'Pottery');
     const places = async () => {
         await page.goto(job + '/clear/run/ahead/jet');
-        const boxes = await page.locator('.press-dock button').evaluateAll((all) => all.map((each) => each.getBoundingClientRect().toJSON()));
+        const boxes = await page
+            .locator('.press-dock button')
+            .evaluateAll((all) => all.map((each) => each.getBoundingClientRect().toJSON()));
         expect(boxes).toHaveLength(3);
         const rail = await page.locator('.stages').boundingBox();
         // Over the rail, in the lowest quarter of the screen, whatever part of the page is in sight.

@@ -1,4 +1,5 @@
 import {inUnits} from './distances.js';
+import {actOf, nameOf} from './keys.js';
 
 /* Small Alpine components that every page shares, for its CSP build: it calls methods and reads properties only. */
 
@@ -8,12 +9,13 @@ export const plan = () => ({
         if (event.ctrlKey || event.metaKey || event.altKey) return;
         const links = [...this.$root.querySelectorAll('.plan a')];
         const at = event.target.closest('.plan a') || this.$root.querySelector('.plan a[aria-current]');
-        const along = {ArrowLeft: 'left', ArrowRight: 'right'}[event.key];
-        const step = {ArrowUp: -1, ArrowDown: 1}[event.key];
+        const act = actOf('map', nameOf(event));
+        const along = ['left', 'right'].find((side) => side === act);
+        const step = {before: -1, next: 1}[act];
         let next = null;
         if (along && at) next = links.find((link) => link.dataset.id === at.dataset[along]);
         if (step && at) next = links[links.indexOf(at) + step];
-        if (event.key === 'z' && this.$refs.undo) this.$refs.undo.requestSubmit();
+        if (act === 'undo' && this.$refs.undo) this.$refs.undo.requestSubmit();
         if (!next) return;
         event.preventDefault();
         next.dispatchEvent(new MouseEvent('click', {bubbles: true, cancelable: true}));
@@ -41,7 +43,7 @@ export const menu = () => ({
 export const stopCard = () => ({
     init() {
         this.onKey = (event) => {
-            if (event.key === '.' && !event.target.matches('input, textarea, select')) this.show();
+            if (actOf('job', event.key) === 'stop' && !event.target.matches('input, textarea, select')) this.show();
         };
         document.addEventListener('keydown', this.onKey);
     },
@@ -173,8 +175,9 @@ export const ribbon = () => ({
                 head.getBoundingClientRect().left - scroll.getBoundingClientRect().left - scroll.clientWidth / 2;
     },
     zoomKey(event) {
-        if (event.key === '+') this.step(1);
-        if (event.key === '-') this.step(-1);
+        const act = actOf('ribbon', event.key);
+        if (act === 'closer') this.step(1);
+        if (act === 'wider') this.step(-1);
     },
     /* Where a place is asked for, a press on the drawing gives it. */
     choose(event) {

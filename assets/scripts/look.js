@@ -2,6 +2,7 @@ import {halfHourAt, hourText, onDial} from './clock.js';
 import {stepped} from './distances.js';
 import {PLACES, asKind, begun, ends, fieldsOf, isGiven, isOpen, isWhole, marked, nextAnswer, readKept} from './entry.js';
 import {freshId} from './ids.js';
+import {actOf, nameOf} from './keys.js';
 import {liveReel} from './live.js';
 import * as queue from './queue.js';
 
@@ -578,17 +579,18 @@ export const look = () => ({
         const inSize = target === this.$refs.size;
         const inReading = target === this.readingField;
         const typing = target.matches('input:not([type=radio]):not([type=checkbox]), textarea, select') && !inSize;
-        const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
+        const pressed = nameOf(event);
+        const act = actOf('look', pressed);
         if (this.wasFeet(pressed)) {
             event.preventDefault();
             return;
         }
-        if (pressed === 'Escape') {
+        if (act === 'aside') {
             this.putAside();
             target.blur();
-        } else if (pressed === 'Enter' && this.isOpen && !target.matches('button, a, summary, textarea')) {
+        } else if (act === 'save' && this.isOpen && !target.matches('button, a, summary, textarea')) {
             this.save();
-        } else if (pressed === 'Enter' && inReading) {
+        } else if (act === 'save' && inReading) {
             target.blur();
         } else if (this.isOpen && event.shiftKey && this.kindByNumber(event.code)) {
             // The number of a kind, beside the digits of a size.
@@ -644,27 +646,28 @@ export const look = () => ({
     act(pressed) {
         const family = this.tiles.find((each) => each.key === pressed);
         const acts = {
-            z: () => this.undo(),
-            g: () => this.again(),
-            '?': () => this.help(),
-            x: () => this.markStart(),
-            c: () => this.markDeepest(),
-            v: () => this.markEnd(),
-            b: () => this.answerNext(),
-            j: () => this.markJoint(),
-            t: () => this.turnWater(),
-            y: () => this.accept(),
-            i: () => document.getElementById('said').focus(),
-            End: () => this.end(),
-            ArrowUp: () => this.move(1),
-            ArrowDown: () => this.move(-1),
+            undo: () => this.undo(),
+            again: () => this.again(),
+            help: () => this.help(),
+            starts: () => this.markStart(),
+            deepest: () => this.markDeepest(),
+            ends: () => this.markEnd(),
+            answer: () => this.answerNext(),
+            joint: () => this.markJoint(),
+            water: () => this.turnWater(),
+            accept: () => this.accept(),
+            say: () => document.getElementById('said').focus(),
+            end: () => this.end(),
+            on: () => this.move(1),
+            back: () => this.move(-1),
         };
         if (this.isOpen) {
             const turn = (by) => (this.isWater ? this.turnWaterLine(by / 2) : this.turnClock(by));
-            Object.assign(acts, {ArrowLeft: () => turn(-0.5), ArrowRight: () => turn(0.5)});
+            Object.assign(acts, {turn_back: () => turn(-0.5), turn_on: () => turn(0.5)});
         }
+        const act = acts[actOf('look', pressed)];
         if (family) this.openFamily(family);
-        else if (acts[pressed]) acts[pressed]();
+        else if (act) act();
         else if (/^[\d.,<>]$/.test(pressed) && document.activeElement !== this.$refs.size) this.startTyping(pressed);
         else return false;
         return true;

@@ -1,6 +1,7 @@
+import {actOf, nameOf} from './keys.js';
 import {point} from './say.js';
 
-const FORMS = {Enter: '.narration-accept', x: '.narration-down', z: '.narration-again'};
+const FORMS = {keep: '.narration-accept', down: '.narration-down', again: '.narration-again'};
 
 /*
  * What was read from a recording, gone through by keys: up and down, Enter keeps, X turns down, Z takes back, E corrects. Each answer comes
@@ -42,13 +43,13 @@ export const narration = () => ({
         if (event.ctrlKey || event.metaKey || event.altKey) return;
         const typing = event.target.matches('input');
         if (event.target.matches('button, a, video') && event.key === 'Enter') return;
-        const pressed = event.key.length === 1 ? event.key.toLowerCase() : event.key;
-        if (pressed === 'ArrowDown' || (pressed === 'j' && !typing)) this.step(1);
-        else if (pressed === 'ArrowUp' || (pressed === 'k' && !typing)) this.step(-1);
-        else if (pressed === 'Enter') this.send('.narration-accept', typing);
-        else if (typing) return;
-        else if (pressed === 'e') this.current?.querySelector('.narration-change')?.click();
-        else if (FORMS[pressed]) this.send(FORMS[pressed], false);
+        const act = actOf('narration', nameOf(event));
+        // A letter that is typed is a letter.
+        if (typing && event.key.length === 1) return;
+        if (act === 'next') this.step(1);
+        else if (act === 'before') this.step(-1);
+        else if (act === 'correct') this.current?.querySelector('.narration-change')?.click();
+        else if (FORMS[act]) this.send(FORMS[act], typing);
         else return;
         event.preventDefault();
     },

@@ -1,4 +1,5 @@
 import {freshId} from './ids.js';
+import {actOf, nameOf} from './keys.js';
 import {liveReel} from './live.js';
 import * as queue from './queue.js';
 
@@ -79,7 +80,7 @@ export const say = () => ({
     /** Look has keys of its own. */
     heard(event) {
         const isTyped = event.target.matches('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey;
-        if (isTyped || !('reloads' in this.$root.dataset)) return;
+        if (isTyped || !('reloads' in this.$root.dataset) || actOf('run', nameOf(event)) !== 'say') return;
         event.preventDefault();
         this.$refs.said.focus();
     },

@@ -29,6 +29,8 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('enum_closing', [ClosingStep::class, 'cases']),
             new TwigFunction('outside_told', [OutsideTexts::class, 'of']),
             new TwigFunction('ribbon_words', [RibbonWords::class, 'of']),
+            new TwigFunction('key_table', [Keys::class, 'bound']),
+            new TwigFunction('key_signs', [Keys::class, 'signs']),
         ];
     }
 }
