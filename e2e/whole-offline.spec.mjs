@@ -31,24 +31,30 @@ test('a whole job without a network, from the call to the marks, through a brows
     await page.locator('.pick', {hasText: 'Floor drain'}).first().tap();
     await page.getByLabel('Where').fill('By the vat');
     await page.getByRole('button', {name: 'Add it'}).tap();
-    await expect(page.locator('.ghosts')).toContainText('By the vat');
+    await expect(page.locator('.ghosts').first()).toContainText('By the vat');
     await count(page, 2);
+    // Its picture, before the server knows of it.
+    await page.locator('#picture-of').selectOption({label: 'By the vat'});
+    await page.locator('#picture-note').fill('Lid is rusted');
+    await page.locator('#picture-file').setInputFiles('../docs/screenshots/day.png');
+    await page.getByRole('button', {name: 'Add the picture'}).tap();
+    await count(page, 3);
 
     // The gate holds: nothing goes in before every line is confirmed.
     await page.goto(job + '/clear/run');
     const head = page.locator('form[data-gate=cable] button').first();
     await head.tap();
     await expect(page.locator('.gate-told')).toContainText('first confirm every line');
-    await count(page, 2);
+    await count(page, 3);
     const gate = page.locator('#gate-cable');
     const lines = await gate.locator('.gate-line').count();
     for (let i = 0; i < lines; i++) {
         await gate.locator('.gate-line').nth(i).tap();
-        await count(page, 3 + i);
+        await count(page, 4 + i);
     }
     await page.reload();
     await expect(page.locator('#gate-cable .gate-line.on')).toHaveCount(lines);
-    let made = 2 + lines;
+    let made = 3 + lines;
     const kept = async () => count(page, ++made);
     await page.locator('form[data-gate=cable] button').first().tap();
     await expect(page.locator('.run-top')).toBeVisible();
@@ -120,6 +126,7 @@ test('a whole job without a network, from the call to the marks, through a brows
     await allSent(page);
     const file = await (await page.request.get(job + '/job.json')).json();
     expect(file.openings.map((each) => each.place)).toEqual(['By the vat']);
+    expect(file.pictures.map((each) => [each.opening, each.note])).toEqual([[file.openings[0].id, 'Lid is rusted']]);
     expect(file.passes).toHaveLength(1);
     expect(file.passes[0].entries.map((each) => each.kind)).toEqual(['at', 'power_on', 'felt', 'power_off']);
     expect(file.passes[0].open).toBe(false);

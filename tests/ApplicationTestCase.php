@@ -154,6 +154,16 @@ abstract class ApplicationTestCase extends WebTestCase
         return $stream;
     }
 
+    protected function jpeg(int $width = 40, int $height = 30): string
+    {
+        $picture = imagecreatetruecolor(max(1, $width), max(1, $height));
+        self::assertNotFalse($picture);
+        ob_start();
+        imagejpeg($picture);
+
+        return (string) ob_get_clean();
+    }
+
     protected function upload(string $bytes, string $name = 'picture.jpg'): UploadedFile
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'jurvex');

@@ -235,16 +235,6 @@ final class EntriesTest extends ApplicationTestCase
         self::assertSame([['call.customer' => ['Ilse Varga', 'Ilse Varga-Lund']], 'Ana Terek'], [$kept?->changes, $kept?->by]);
     }
 
-    private function jpeg(int $width = 40, int $height = 30): string
-    {
-        $picture = imagecreatetruecolor(max(1, $width), max(1, $height));
-        self::assertNotFalse($picture);
-        ob_start();
-        imagejpeg($picture);
-
-        return (string) ob_get_clean();
-    }
-
     private function findings(): FindingRepository
     {
         return self::getContainer()->get(FindingRepository::class);

@@ -72,6 +72,26 @@ final class JobFileTest extends ApplicationTestCase
         self::assertSame($written, $this->page());
     }
 
+    public function testPicturesGoWithTheJobFile(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $this->get('/jobs/'.$job->id);
+        foreach (['' => 'The yard', $job->openings()[0]->id => 'Lid'] as $of => $note) {
+            $this->send(
+                '/jobs/'.$job->id.'/pictures/'.Id::fresh(), ['opening' => $of, 'note' => $note], ['photo' => $this->upload($this->jpeg(90))],
+            );
+        }
+        $written = $this->export($job->id);
+        $file = (array) json_decode($written, true);
+        self::assertIsArray($file['pictures']);
+        self::assertSame(['The yard', 'Lid'], array_column($file['pictures'], 'note'));
+        $this->forget($job);
+        $this->send('/import', [], ['file' => $this->upload($written, 'job.json')]);
+        self::assertSame($written, $this->export($job->id));
+        self::assertCount(2, $this->get('/jobs/'.$job->id)->filter('.pictures img'));
+    }
+
     /**
      * How the file is spoiled, where it says so, the code.
      *
@@ -240,6 +260,8 @@ final class JobFileTest extends ApplicationTestCase
             "DELETE FROM danger_said WHERE job_id = '{$job->id}'", "DELETE FROM gate_line WHERE job_id = '{$job->id}'",
             "DELETE FROM height_measured WHERE job_id = '{$job->id}'",
             "DELETE FROM repair_said WHERE job_id = '{$job->id}'", "DELETE FROM second_opinion WHERE job_id = '{$job->id}'",
+            "DELETE FROM photo WHERE finding_id IN (SELECT id FROM job_picture WHERE job_id = '{$job->id}')",
+            "DELETE FROM job_picture WHERE job_id = '{$job->id}'",
             "DELETE FROM flow_test WHERE job_id = '{$job->id}'", "DELETE FROM opening WHERE job_id = '{$job->id}'",
             "DELETE FROM correction WHERE job_id = '{$job->id}'", "DELETE FROM outside_pipe WHERE job_id = '{$job->id}'",
             "DELETE FROM job WHERE id = '{$job->id}'"] as $statement) {

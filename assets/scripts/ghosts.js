@@ -111,6 +111,11 @@ const showOnTheRibbon = (entries) => {
 
 /* Openings that wait may be chosen */
 const showOpenings = (job, entries) => {
+    document.querySelectorAll('select[data-openings]').forEach((select) =>
+        openingsMade(job, entries)
+            .filter(({id}) => ![...select.options].some((option) => option.value === id))
+            .forEach(({id, entry}) => select.add(new Option(valueOf(entry, 'opening_form[place]'), id))),
+    );
     const picks = document.getElementById('run_form_opening');
     if (!picks) return;
     openingsMade(job, entries).forEach(({id, entry}) => {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Record\Job;
+use App\Record\JobPicture;
 use App\Work\ClearedProof;
 use App\Work\JudgedRun;
 use App\Work\LineFinding;
@@ -43,13 +44,14 @@ final readonly class Report
      * @param list<PlaceHistory> $histories what grows, as far as looks on several days tell
      * @param list<LookPair> $pairs the job's looks over the ones before them
      * @param array<string, list<Ribbon>> $pairRibbons before and after, by the run after
+     * @param list<JobPicture> $pictures of the place and its openings
      */
     public function __construct(
         public Job $job, public LineRecord $record, public array $runs, public array $ribbons, public ?MarkedGround $marked,
         public array $mends,
         public UnitSystem $units, public ?ClearedProof $cleared, public array $rings, public array $why, public string $useAdvice,
         public array $histories = [],
-        public array $pairs = [], public array $pairRibbons = [],
+        public array $pairs = [], public array $pairRibbons = [], public array $pictures = [],
     ) {
         $this->notable = $record->notable();
     }

@@ -7,6 +7,7 @@ namespace App\HandOver;
 use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
+use App\Record\JobPictureRepository;
 use App\Record\Photo;
 use App\Record\Run;
 use App\Record\Shared;
@@ -39,7 +40,7 @@ final class ReportController extends AbstractController
         $report = $this->reports->of($job);
         $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('photo', [
             'job' => $run->job->id, 'run' => $run->id, 'id' => $finding,
-        ]));
+        ]), fn (string $id) => $this->generateUrl('picture', ['job' => $job->id, 'id' => $id]));
 
         $pdf = $this->generateUrl('report_pdf', ['job' => $job->id] + $form->query());
 
@@ -78,9 +79,8 @@ final class ReportController extends AbstractController
         $links->opened($link);
         $this->audit->note('link_opened', ['job' => $job->id]);
         $report = $this->reports->of($job);
-        $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('shared_photo', [
-            'token' => $token, 'id' => $finding,
-        ]));
+        $address = fn (string $id) => $this->generateUrl('shared_photo', ['token' => $token, 'id' => $id]);
+        $photos = self::photos($report, static fn (Run $run, string $finding) => $address($finding), $address);
 
         return Download::unlisted($this->shown(
             $this->pages->of(
@@ -102,12 +102,14 @@ final class ReportController extends AbstractController
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
     public function sharedPhoto(
         string $token, string $id, ShareLinks $links, FindingRepository $findings, EntityManagerInterface $manager,
+        JobPictureRepository $pictures,
     ): Response {
         $job = $this->jobOf($token, $links);
         $finding = $findings->find($id);
         // The report shows an earlier look at the property beside the job's own.
         $isTold = null !== $finding && null === $finding->withdrawnAt() && $finding->run->job->property() === $job->property();
-        $photo = $isTold && $finding->run->startedAt <= $job->lastLookedAt() ? $manager->find(Photo::class, $id) : null;
+        $isTold = $isTold && $finding->run->startedAt <= $job->lastLookedAt() || null !== $pictures->onJob($id, $job);
+        $photo = $isTold ? $manager->find(Photo::class, $id) : null;
 
         return Download::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
     }
@@ -119,12 +121,16 @@ final class ReportController extends AbstractController
 
     /**
      * @param \Closure(Run, string): string $address of a run's picture of a finding
+     * @param \Closure(string): string $ofPlace address of a picture of the place or of an opening
      *
-     * @return array<string, string> addresses by finding
+     * @return array<string, string> addresses by what they show
      */
-    private static function photos(Report $report, \Closure $address): array
+    private static function photos(Report $report, \Closure $address, \Closure $ofPlace): array
     {
         $photos = [];
+        foreach ($report->pictures as $picture) {
+            $photos[$picture->id] = $ofPlace($picture->id);
+        }
         foreach ($report->looks() as $line) {
             foreach ($line->photographed as $finding) {
                 $photos[$finding] = $address($line->run, $finding);

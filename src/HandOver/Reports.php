@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver;
 
 use App\Record\Job;
+use App\Record\JobPictureRepository;
 use App\Record\Mark;
 use App\Record\MarkRepository;
 use App\Record\Photo;
@@ -29,6 +30,7 @@ final readonly class Reports
         private EntityManagerInterface $manager, private ClearingPlans $plans, private RingsLeft $rings,
         private Causes $causes, private CauseTexts $causeTexts, private MarkedGrounds $grounds,
         private MendPlans $mends, private Comparisons $comparisons, private PlaceHistories $histories,
+        private JobPictureRepository $pictures,
     ) {
     }
 
@@ -62,7 +64,7 @@ final readonly class Reports
             $job, $record, $runs, $ribbons, $marked, $this->mends->of($job, $record, $all), $units,
             $cleared, $this->rings->of($job, $record),
             $this->causeTexts->why($causes), $this->causeTexts->advice($job, $causes),
-            $this->histories->of($job->property(), $record), $pairs, $pairRibbons ?? [],
+            $this->histories->of($job->property(), $record), $pairs, $pairRibbons ?? [], $this->pictures->ofJob($job),
         );
     }
 
@@ -71,6 +73,7 @@ final readonly class Reports
     {
         $ids = array_merge(...array_map(static fn (JudgedRun $line) => $line->photographed, $report->looks()), ...[[]]);
         $embedded = [];
+        $ids = [...$ids, ...array_column($report->pictures, 'id')];
         foreach ($this->manager->getRepository(Photo::class)->findBy(['findingId' => $ids]) as $photo) {
             $embedded[$photo->findingId] = 'data:image/jpeg;base64,'.$photo->jpeg;
         }

@@ -9,6 +9,8 @@ use App\Record\Job;
 use App\Record\Mark;
 use App\Record\MarkDetails;
 use App\Record\MarkRepository;
+use App\Record\PictureReader;
+use App\Record\RefusedPicture;
 use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\MarkTexts;
@@ -19,6 +21,7 @@ use App\Support\Form\SentForm;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Form\FormInterface;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -53,11 +56,27 @@ final class MarkController extends JobController
         if (!SentForm::isAccepted($form, $request)) {
             return $this->page($job, $request, $account, $form, $mark);
         }
+        $isNew = null === $mark;
         $mark ??= new Mark($id, $run, $this->now(), $details);
         $mark->describe($details);
         $this->store($mark);
+        if ($isNew) {
+            $this->keepPicture($mark, $request->files->get('photo'));
+        }
 
         return $this->backToStage($job);
+    }
+
+    /** A picture that cannot be taken leaves the mark as it is, and says so. */
+    private function keepPicture(Mark $mark, mixed $upload): void
+    {
+        try {
+            if ($upload instanceof UploadedFile) {
+                $this->store(PictureReader::fromUpload($mark->id, $upload));
+            }
+        } catch (RefusedPicture $refused) {
+            $this->addFlash('photo', 'error.'.$refused->reason);
+        }
     }
 
     /** What the readings show so far, while they are typed; nothing is stored. */

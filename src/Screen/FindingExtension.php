@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Screen;
 
 use App\Record\ClosingStep;
+use App\Record\JobPictureRepository;
 use Jurvex\Core\Judge\Need;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFunction;
@@ -29,6 +30,7 @@ final class FindingExtension extends AbstractExtension
             new TwigFunction('enum_closing', [ClosingStep::class, 'cases']),
             new TwigFunction('outside_told', [OutsideTexts::class, 'of']),
             new TwigFunction('ribbon_words', [RibbonWords::class, 'of']),
+            new TwigFunction('job_pictures', [JobPictureRepository::class, 'ofJob']),
             new TwigFunction('key_table', [Keys::class, 'bound']),
             new TwigFunction('key_signs', [Keys::class, 'signs']),
         ];

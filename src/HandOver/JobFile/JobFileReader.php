@@ -10,6 +10,7 @@ use App\Record\Correction;
 use App\Record\FlowTest;
 use App\Record\HeightMeasured;
 use App\Record\Job;
+use App\Record\JobPicture;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Narrated;
@@ -38,7 +39,7 @@ final readonly class JobFileReader
     private const STEPS = 4;
     private const IDENTIFIED = [
         Opening::class, Pass::class, FlowTest::class, StuckTool::class, Run::class, ReadingBatch::class,
-        LoggedFinding::class, Mark::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
+        LoggedFinding::class, Mark::class, JobPicture::class, HeightMeasured::class, OutsidePipe::class, OwnOpinion::class,
         RepairSaid::class, PairSaid::class, SentLetter::class, SecondOpinion::class, Narrated::class, Correction::class,
     ];
 
@@ -149,6 +150,7 @@ final readonly class JobFileReader
         $pictures = new Pictures($intake, $this->manager->getConnection());
         $runs = new RunsSection($intake, new FindingsSection($intake, $pictures), $pictures, $this->manager->getConnection());
         array_map(static fn (Row $row) => $runs->read($row, $job), $document->rows('runs'));
+        $pictures->ofJob($document, $job);
         $runs->outside($document, $job);
         $runs->heights($document, $job);
         (new MendSection($intake))->read($document, $given, $job);

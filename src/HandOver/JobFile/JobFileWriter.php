@@ -9,6 +9,7 @@ use App\Record\FindingRepository;
 use App\Record\FlowTest;
 use App\Record\HeightMeasured;
 use App\Record\Job;
+use App\Record\JobPicture;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Narrated;
@@ -95,6 +96,7 @@ final readonly class JobFileWriter
                 $this->manager->getRepository(UpkeepPlan::class)->findBy(['property' => $job->property()], ['id' => 'ASC']),
             ),
             'outside_pipes' => array_map($this->outsidePipe(...), $this->all(OutsidePipe::class, $job)),
+            'pictures' => array_map(JobValues::picture(...), $this->all(JobPicture::class, $job)),
             'runs' => array_map($this->run(...), $this->all(Run::class, $job)),
             'corrections' => array_map(self::correction(...), $corrections),
         ];

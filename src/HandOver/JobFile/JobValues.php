@@ -8,6 +8,7 @@ use App\Record\ClosingStep;
 use App\Record\DangerSaid;
 use App\Record\GateLine;
 use App\Record\Job;
+use App\Record\JobPicture;
 use App\Record\Narrated;
 use App\Record\PairSaid;
 use App\Record\PreUseCheck;
@@ -126,6 +127,15 @@ final readonly class JobValues
                 static fn (string $key, string $became) => ['key' => $key, 'became' => $became],
                 array_map(strval(...), array_keys($settled)), array_values($settled),
             ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function picture(JobPicture $picture): array
+    {
+        return [
+            'id' => $picture->id, 'opening' => $picture->opening?->id, 'taken_at' => JobFileWriter::time($picture->takenAt),
+            'withdrawn_at' => JobFileWriter::time($picture->withdrawnAt()), 'note' => $picture->note, 'photo' => "\0photo:".$picture->id,
         ];
     }
 
