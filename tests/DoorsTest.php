@@ -185,6 +185,29 @@ final class DoorsTest extends ApplicationTestCase
         self::assertResponseRedirects(null, 302, 'on this device, too');
     }
 
+    public function testTheOfficeEndsTheSessionsOfALostDeviceAndNobodyElseDoes(): void
+    {
+        $this->signIn();
+        $lost = $this->browser->getCookieJar()->all();
+        $this->get('/settings/people');
+        self::assertSame(403, $this->statusCode());
+        $this->signIn(self::OTHER_FIRM);
+        $foreign = $this->browser->getCookieJar()->all();
+        $this->browser->getCookieJar()->clear();
+        $this->signIn(self::OFFICE);
+        $people = $this->get('/settings/people')->filter('.entries li');
+        self::assertStringNotContainsString('lantern', $people->text());
+        self::assertCount(0, $people->reduce(static fn ($row) => str_contains($row->text(), self::OFFICE))->filter('form'), 'not oneself');
+        $this->browser->submit($people->reduce(static fn ($row) => str_contains($row->text(), self::TECHNICIAN))->filter('form')->form());
+        self::assertResponseRedirects('/settings/people');
+        $this->be($lost);
+        $this->get('/');
+        self::assertResponseRedirects(null, 302, 'the lost device is out');
+        $this->be($foreign);
+        $this->get('/');
+        self::assertSame(200, $this->statusCode(), 'nobody else is');
+    }
+
     public function testSearchFindsWhatIsTypedAndNothingElse(): void
     {
         $this->signIn();

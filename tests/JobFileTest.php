@@ -78,9 +78,8 @@ final class JobFileTest extends ApplicationTestCase
         $job = $this->job();
         $this->get('/jobs/'.$job->id);
         foreach (['' => 'The yard', $job->openings()[0]->id => 'Lid'] as $of => $note) {
-            $this->send(
-                '/jobs/'.$job->id.'/pictures/'.Id::fresh(), ['opening' => $of, 'note' => $note], ['photo' => $this->upload($this->jpeg(90))],
-            );
+            $address = '/jobs/'.$job->id.'/pictures/'.Id::fresh();
+            $this->send($address, ['opening' => $of, 'note' => $note], ['photo' => $this->upload($this->jpeg(90))]);
         }
         $written = $this->export($job->id);
         $file = (array) json_decode($written, true);
