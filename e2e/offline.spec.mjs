@@ -11,7 +11,7 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     const job = await jobAddress(page, 'Net store');
     await page.goto(job + '/way-in');
     // It is taken along by itself while somebody stays on it.
-    await takeAlong(page, job, ['/way-in/stoppage', '/way-in/openings', '/clear']);
+    await takeAlong(page, job, ['/way-in/stoppage', '/way-in/openings', '/clear', '/hand-over']);
 
     way.cut();
     await page.goto(job + '/way-in/stoppage');
@@ -41,6 +41,10 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     await page.locator('form[name=flow_test_form] label', {hasText: 'Drains freely'}).tap();
     await page.getByRole('button', {name: 'Log the test'}).tap();
     await expect(signal(page)).toContainText('4 entries wait');
+    // What goes out of the house is not written down for later, and says so.
+    await page.goto(job + '/hand-over');
+    await page.locator('form[action*="/hand-over/links/"] button').first().tap();
+    await expect(signal(page)).toContainText('needs a signal');
     const made = Date.now();
 
     await device.close();

@@ -79,6 +79,10 @@ const placesOf = (entry, factor) => {
     if (/\/findings\//.test(entry.url)) return [...read('reading_from', factor), ...read('reading_to', factor)];
     if (/\/say\//.test(entry.url)) return read('reading', factor);
     if (/\/mark\//.test(entry.url)) return read('mark_form[atM]', 1);
+    // A tool's distance counts from the mouth of the opening, the ribbon's from the foot of the drop.
+    const drop = Number(document.querySelector('[data-pass]')?.dataset.drop ?? 0);
+    const isPass = /\/clear\/run\/.*\/entry\//.test(entry.url) && valueOf(entry, 'kind') === 'at';
+    if (isPass) return read('metres', 1).map((at) => Math.max(0, at - drop));
     return [];
 };
 const drawn = (name, attributes) => {

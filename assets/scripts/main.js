@@ -14,12 +14,14 @@ document.addEventListener('htmx:beforeSwap', (event) => {
     if (event.detail.boosted) event.detail.shouldSwap = true;
 });
 
-/* On a phone the seven stages are wider than the screen: the one that is open is in sight. */
+/* On a phone the seven stages, and the benches of one, are wider than the screen: the one that is open is in sight. */
 const showStage = () =>
     requestAnimationFrame(() => {
-        const open = document.querySelector('.stages [aria-current]');
-        const rail = open?.closest('.stages');
-        if (rail) rail.scrollLeft += open.getBoundingClientRect().left - (rail.clientWidth - open.clientWidth) / 2;
+        document.querySelectorAll(':is(.stages, .tabs) [aria-current]').forEach((open) => {
+            const rail = open.closest('.stages, .tabs');
+            const left = open.getBoundingClientRect().left - rail.getBoundingClientRect().left;
+            rail.scrollLeft += left - (rail.clientWidth - open.clientWidth) / 2;
+        });
     });
 document.addEventListener('DOMContentLoaded', showStage);
 document.addEventListener('htmx:afterSettle', showStage);

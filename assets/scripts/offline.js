@@ -151,6 +151,7 @@ const takeJob = async () => {
 export const signal = () => ({
     offline: false,
     noRoom: false,
+    needs: false,
     entries: [],
     isOpen: false,
     init() {
@@ -168,7 +169,11 @@ export const signal = () => ({
             this.read();
         };
         this.onLine = () => this.look();
-        this.onSignal = ({detail}) => (this.offline = !detail);
+        this.onSignal = ({detail}) => {
+            this.offline = !detail;
+            this.needs = this.needs && this.offline;
+        };
+        this.onNeed = ({target}) => (this.needs = target.matches?.('form') ?? false);
         this.onRoom = () => (this.noRoom = true);
         this.onWorker = ({data}) => {
             if (data.offline) queue.tellSignal(false);
@@ -179,6 +184,7 @@ export const signal = () => ({
         window.addEventListener('jurvex-no-room', this.onRoom);
         window.addEventListener('jurvex-signal', this.onSignal);
         document.body.addEventListener('jurvex-waits', this.onWait);
+        document.body.addEventListener('jurvex-needs-signal', this.onNeed);
         window.addEventListener('online', this.onLine);
         window.addEventListener('offline', this.onLine);
         navigator.serviceWorker?.addEventListener('message', this.onWorker);
@@ -189,6 +195,7 @@ export const signal = () => ({
         window.removeEventListener('jurvex-no-room', this.onRoom);
         window.removeEventListener('jurvex-signal', this.onSignal);
         document.body.removeEventListener('jurvex-waits', this.onWait);
+        document.body.removeEventListener('jurvex-needs-signal', this.onNeed);
         window.removeEventListener('online', this.onLine);
         window.removeEventListener('offline', this.onLine);
         navigator.serviceWorker?.removeEventListener('message', this.onWorker);
@@ -244,6 +251,9 @@ export const signal = () => ({
     },
     get isOffline() {
         return this.offline;
+    },
+    get needsSignal() {
+        return this.needs;
     },
     get hasNoRoom() {
         return this.noRoom;

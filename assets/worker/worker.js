@@ -13,7 +13,7 @@ const MOST_PAGES = 400;
 /* Stands on a page that cannot be used before something else was entered. */
 const LACKS = 'data-lacks';
 /* What is too large to wait, or is nothing without an answer. */
-const NEEDS_SIGNAL = /\/(recording|narration|narrated|share|letters|long-work|import|everything|report|check)(\/|$)/;
+const NEEDS_SIGNAL = /\/(recording|narration|narrated|links|letters|long-work|import|everything|report|check)(\/|$)/;
 
 const who = async () => (await (await caches.open(STATE)).match('/who'))?.text() ?? '';
 const pages = async () => {
@@ -134,6 +134,17 @@ const keepShown = async (response) => {
     const isShown = response.ok && response.redirected && /text\/html/.test(response.headers.get('Content-Type') ?? '');
     if (kept && isShown) await kept.put(addressOf(response), new Response(await response.text(), {headers: response.headers}));
 };
+/* What is nothing without an answer: where there is none, it is said, and what was typed stays. */
+const postNow = async (request) => {
+    const isPart = request.headers.has('HX-Request');
+    try {
+        return await reach(request);
+    } catch {
+        await tell({offline: true});
+        if (isPart) return new Response('', {headers: {'HX-Reswap': 'none', 'HX-Push-Url': 'false', 'HX-Trigger': 'jurvex-needs-signal'}});
+        return (await (await caches.open(ASSETS)).match(NO_SIGNAL)) ?? Response.error();
+    }
+};
 const post = async (event) => {
     const {request} = event;
     const [copy, id] = [request.clone(), crypto.randomUUID()];
@@ -192,11 +203,6 @@ self.addEventListener('fetch', (event) => {
     else if (isPage(request, url)) event.respondWith(page(event));
     else if (request.method === 'GET' && request.destination === 'image') event.respondWith(picture(request));
     else if (request.method === 'GET' && request.headers.has('X-Along')) event.respondWith(picture(request));
-    else if (
-        request.method === 'POST' &&
-        url.pathname.startsWith('/jobs/') &&
-        !request.headers.has('X-Queued') &&
-        !NEEDS_SIGNAL.test(url.pathname)
-    )
-        event.respondWith(post(event));
+    else if (request.method === 'POST' && url.pathname.startsWith('/jobs/') && !request.headers.has('X-Queued'))
+        event.respondWith(NEEDS_SIGNAL.test(url.pathname) ? postNow(request) : post(event));
 });
