@@ -32,7 +32,7 @@ final class StoppageTest extends ApplicationTestCase
             '1',
             $page->filter('.plan .shade')->reduce(static fn (Crawler $path) => '1' === $path->attr('opacity'))->first()->attr('opacity'),
         );
-        self::assertCount(0, $page->filter('.caution[role=alert]'));
+        self::assertCount(0, $page->filter('.bench .caution[role=alert]'));
         $this->send($this->wayIn($job).'/stoppage/seen', ['seen' => ['showers' => 'drains', 'toilets' => 'drains']]);
         $page = $this->get($this->wayIn($job).'/stoppage');
         self::assertStringContainsString('These contradict each other.', $page->filter('.caution[role=alert]')->text());
@@ -47,7 +47,7 @@ final class StoppageTest extends ApplicationTestCase
         self::assertGreaterThan(0, $this->get($address)->filter('.next-check')->count());
         $this->send($address.'/danger', ['sign' => 'gas_smell', 'state' => 'present']);
         $page = $this->get($address);
-        self::assertStringContainsString('Everybody out', $page->filter('.danger-card')->text());
+        self::assertStringContainsString('Everybody out', $page->filter('.bench .danger-card')->text());
         self::assertCount(0, $page->filter('.next-check'));
         self::assertStringContainsString(
             'Everybody out',

@@ -92,7 +92,7 @@ final class WholeJobTest extends ApplicationTestCase
             $this->get('/jobs/'.$this->job('Terraced')->id.'/way-in/openings')->filter('.bench')->text(),
         );
         $run = $this->lastRun($this->job());
-        self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.caution-stop'));
+        self::assertCount(0, $this->get('/jobs/'.$run->job->id.'/clear')->filter('.bench .caution-stop'));
         $this->send($this->findingAddress($run), ['kind' => 'cross_bore', 'reading_from' => '20']);
         foreach ([
             '', '/way-in', '/way-in/stoppage', '/way-in/openings', '/way-in/reach', '/clear', '/clear/plan',

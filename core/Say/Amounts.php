@@ -10,6 +10,8 @@ final readonly class Amounts
     private const FOOT_M = 0.3048;
     private const INCH_M = 0.0254;
     private const INCHES = 12;
+    /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name. */
+    private const TAPED_M = 4.0;
 
     private Numbers $numbers;
 
@@ -74,8 +76,11 @@ final readonly class Amounts
         $next += $this->is('of', $next) && null !== $this->length($next + 1)[1] ? 1 : 0;
         [$metres, $unit] = $this->length($next);
         if (null !== $unit) {
-            return $this->is('feet', $next) ? $this->withInches($value * self::FOOT_M, $i, $next)
-                : $this->withPart(new Amount($value * $metres, $unit, $i, $next, $metres), $metres);
+            return match (true) {
+                $this->is('feet', $next) => $this->withInches($value * self::FOOT_M, $i, $next),
+                1.0 === $metres => $this->withCentimetres($value, $i, $next),
+                default => $this->withPart(new Amount($value * $metres, $unit, $i, $next, $metres), $metres),
+            };
         }
 
         return $this->otherwise($value, $i, $next);
@@ -118,6 +123,21 @@ final readonly class Amounts
         return $isBare
             ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M)
             : $this->withPart($amount, self::FOOT_M);
+    }
+
+    /** "one metre twenty five", of what is measured with a tape; "at twelve metres twenty percent" has none. */
+    private function withCentimetres(float $metres, int $i, int $unitAt): Amount
+    {
+        $amount = new Amount($metres, Unit::Large, $i, $unitAt, 1.0);
+        $more = $metres <= self::TAPED_M ? $this->numbers->at($unitAt + 1) : null;
+        $end = $unitAt + 1 + ($more[1] ?? 0);
+        $isOther = null !== $this->length($end)[1] || $this->is('percent', $end) || $this->is('clock', $end) || $this->is('degrees', $end)
+            || $this->is('counted', $end);
+        if (null === $more || $more[0] < 10 || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0) || $isOther) {
+            return $this->withPart($amount, 1.0);
+        }
+
+        return new Amount($metres + $more[0] / 100, Unit::Large, $i, $end - 1, 1.0);
     }
 
     private function isInches(int $i): bool
