@@ -764,7 +764,7 @@ return [
             'aside from',
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well',
-        'as we|i go|move|push']],
+            'as we|i go|move|push']],
         'here' => ['' => ['right here', 'right there', 'right about here']],
         'capped' => ['' => ['capped (off)*', 'abandoned', 'plugged off', 'not used|in use (anymore)*']],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
