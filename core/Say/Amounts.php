@@ -10,6 +10,7 @@ final readonly class Amounts
     private const FOOT_M = 0.3048;
     private const INCH_M = 0.0254;
     private const INCHES = 12;
+    private const HOURS = 12;
     /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name. */
     private const TAPED_M = 4.0;
 
@@ -95,6 +96,14 @@ final readonly class Amounts
             }
         }
 
+        // "at three and nine o'clock": the hour is said once.
+        $second = $this->is('and', $next) || $this->is('or', $next) ? $this->numbers->at($next + 1) : null;
+        $behind = null === $second ? 0 : $next + 1 + $second[1];
+        $isHour = null !== $second && $value <= self::HOURS
+            && ($this->is('clock', $behind) || $this->lexicon->has('clock', $this->text($behind).' '.$this->text($behind + 1)));
+        if ($isHour) {
+            return new Amount($value, Unit::Clock, $i, $next - 1);
+        }
         $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
 
         return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal);

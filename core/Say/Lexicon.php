@@ -131,9 +131,9 @@ final class Lexicon
         foreach ($found[0] as $element) {
             $isMany = str_ends_with($element, '*');
             $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
-            $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
+            $words = $this->spokenOut(self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element));
             if ($isOpen) {
-                array_push($first, ...$words);
+                array_push($first, ...array_map(static fn (string $word) => explode(' ', $word)[0], $words));
                 $isOpen = $isOptional;
             }
             $any = '(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).')';
@@ -142,6 +142,25 @@ final class Lexicon
         foreach (array_unique($first) as $word) {
             $this->patterns[$word][] = ['~\G'.$pattern.'~', $role, $meaning];
         }
+    }
+
+    /**
+     * What is drawn together may be spoken out: "we're" as "we are".
+     *
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function spokenOut(array $words): array
+    {
+        foreach ($words as $word) {
+            $out = $this->map('drawn_together')[$word] ?? null;
+            if (\is_string($out)) {
+                $words[] = $out;
+            }
+        }
+
+        return $words;
     }
 
     /** @return list<string> alternatives, with and without the ending in brackets */

@@ -127,7 +127,9 @@ final class Measures
     {
         $place = new Place($from, $to, $one->first, $last->last);
         $next = $last->last + 1;
-        if (Unit::Clock === $last->unit) {
+        if ($this->sentence->isAfter('advised', $one->first)) {
+            // "I would replace from twenty to thirty five"
+        } elseif (Unit::Clock === $last->unit) {
             $this->hours[] = $place;
         } elseif (Unit::Percent === $last->unit || Unit::Degrees === $last->unit || Unit::Share === $last->unit) {
             $this->sizes[] = $one;
@@ -199,8 +201,8 @@ final class Measures
         foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $one->first);
         }
-        $isPossible = max($place->from, $place->to) >= 1 && $one->value <= self::LARGEST_BARE;
-        if ($isTold && $isPossible && !$sentence->is('counted', $next) && $this->goesOn($next)) {
+        $isPossible = (max($place->from, $place->to) >= 1 || $one->isTenths()) && $one->value <= self::LARGEST_BARE;
+        if ($isTold && $isPossible && !$sentence->is('counted', $next) && ($one->isTenths() || $this->goesOn($next))) {
             $this->places[] = new Place(
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );

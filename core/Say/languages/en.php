@@ -16,6 +16,17 @@ return [
         'fourty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100,
         'thousand' => 1000, 'couple' => 2, 'oh' => 0, 'nought' => 0, 'naught' => 0,
     ],
+    // Of two words that are mostly said as one, both ways are understood.
+    'drawn_together' => [
+        "we're" => 'we are', "it's" => 'it is', "that's" => 'that is', "there's" => 'there is', "here's" => 'here is',
+        "i'm" => 'i am', "you're" => 'you are', "they're" => 'they are', "he's" => 'he is', "she's" => 'she is',
+        "what's" => 'what is', "i've" => 'i have', "we've" => 'we have', "you've" => 'you have',
+        "they've" => 'they have', "can't" => 'can not', 'cannot' => 'can not', "don't" => 'do not',
+        "doesn't" => 'does not', "didn't" => 'did not', "isn't" => 'is not', "aren't" => 'are not',
+        "wasn't" => 'was not', "weren't" => 'were not', "won't" => 'will not', "wouldn't" => 'would not',
+        "couldn't" => 'could not', "haven't" => 'have not', "hasn't" => 'has not', "i'll" => 'i will',
+        "we'll" => 'we will', "let's" => 'let us', "ain't" => 'is not',
+    ],
     // Heard instead of a number: they count as one before a unit only.
     'misheard' => [
         'to' => 2, 'too' => 2, 'for' => 4, 'fore' => 4, 'ate' => 8, 'won' => 1, 'tree' => 3, 'sicks' => 6, 'tin' => 10, 'tan' => 10,
@@ -129,9 +140,10 @@ return [
                 'low section', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
-                'in water', 'water laying|lying|standing', 'laying|lying in water', 'water in the bottom',
+                'in water', 'water (is|was|that|just|still)* laying|lying|standing', 'laying|lying in water', 'water in the bottom',
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
-                'water standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding', 'water pooled|held',
+                'water (is|was|that|just|still)* standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding',
+                'water pooled|held',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'water in (the|this|our)* pipe|line',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
@@ -145,6 +157,7 @@ return [
             'offset_joint' => [
                 "pipe's|joint's (has|is)* shifted|dropped (down|over|up)", 'shifted (down|over|up)',
                 "it's|it|has|have|is dropped down|over",
+                'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
                 'displacement', 'not|never lined|lining up',
@@ -613,6 +626,10 @@ return [
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further', 'farther', 'more', 'ago', 'camera',
             'ladder', 'trench', 'hole', 'liner',
+        ]],
+        // From where to where somebody advises to dig says nothing of what is there.
+        'advised' => ['' => [
+            'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
         ]],
         'length_of' => ['' => [
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
