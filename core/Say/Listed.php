@@ -17,8 +17,10 @@ final class Listed
     public static function at(Sentence $sentence, int $i): int
     {
         $values = [];
-        for ($atom = $sentence->atomAt($i); Unit::None === $atom?->amount?->unit; $atom = $sentence->atomAt($atom->last + 1)) {
+        for ($atom = $sentence->atomAt($i); Unit::None === $atom?->amount?->unit; $atom = $sentence->atomAt($next)) {
             $values[] = $atom->amount->value;
+            // "nine twelve fifteen and eighteen"
+            $next = $atom->last + ($sentence->is('and', $atom->last + 1) ? 2 : 1);
         }
         $up = array_unique($values);
         sort($up);

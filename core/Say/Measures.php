@@ -18,6 +18,7 @@ final class Measures
     private const WORDS_BEFORE_NAME = 4;
     /** A bare number along a line is not larger. */
     private const LARGEST_BARE = 600;
+    private const HOURS = 12;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
 
@@ -66,6 +67,11 @@ final class Measures
             return $listed - 1;
         }
         $other = $this->amounts[$i + 1] ?? null;
+        // "from ten o'clock to two": the hour is said once.
+        if (Unit::Clock === $one->unit && Unit::None === $other?->unit && $other->value <= self::HOURS) {
+            $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
+            $other = $this->isRange($one, $hour) ? $hour : $other;
+        }
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;
         }

@@ -420,6 +420,7 @@ return [
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
+                'lateral|sewer|line|house connection|connects to|with (the|our|your)* city|main|street',
                 'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "main's at", 'main at', "the main (is|which|that|line|'s)* at",
