@@ -14,6 +14,7 @@ use Jurvex\Core\Clear\LogEntry;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\BrowserKit\Cookie;
+use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Session\Session;
 use Symfony\Component\HttpFoundation\Session\Storage\MockArraySessionStorage;
@@ -197,8 +198,8 @@ final class DoorsTest extends ApplicationTestCase
         $this->signIn(self::OFFICE);
         $people = $this->get('/settings/people')->filter('.entries li');
         self::assertStringNotContainsString('lantern', $people->text());
-        self::assertCount(0, $people->reduce(static fn ($row) => str_contains($row->text(), self::OFFICE))->filter('form'), 'not oneself');
-        $this->browser->submit($people->reduce(static fn ($row) => str_contains($row->text(), self::TECHNICIAN))->filter('form')->form());
+        self::assertCount(0, $people->reduce(static fn (Crawler $row) => str_contains($row->text(), self::OFFICE))->filter('form'), 'not oneself');
+        $this->browser->submit($people->reduce(static fn (Crawler $row) => str_contains($row->text(), self::TECHNICIAN))->filter('form')->form());
         self::assertResponseRedirects('/settings/people');
         $this->be($lost);
         $this->get('/');
