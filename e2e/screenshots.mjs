@@ -148,7 +148,18 @@ await ana.getByRole('link', {name: 'See the truth'}).waitFor();
 await shot(ana, practised + '/practice', 'practice');
 
 const hand = await person('ana@tideway.example', phone);
-await shot(hand, pottery + '/look', 'phone-look');
+/* Without a signal: what is logged waits at its place. */
+await hand.evaluate(() => navigator.serviceWorker.ready);
+await hand.goto(pottery + '/look');
+await hand.waitForLoadState('networkidle');
+await hand.context().setOffline(true);
+await shot(hand, pottery + '/look', 'phone-look', async () => {
+    await hand.fill('#reading', '25.6');
+    await hand.locator('.tile', {hasText: 'Roots'}).tap();
+    await hand.locator('.entry-sizes').first().tap();
+    await hand.getByRole('button', {name: /^Save/}).tap();
+    await hand.locator('.ribbon-ghost').waitFor();
+});
 
 const bo = await person('bo@lantern.example', laptop);
 await bo.goto('/settings');

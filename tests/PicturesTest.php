@@ -18,7 +18,8 @@ final class PicturesTest extends ApplicationTestCase
         $address = '/jobs/'.$job->id.'/pictures/'.$id = Id::fresh();
         $this->get('/jobs/'.$job->id.'/way-in/openings');
         foreach ([1, 2] as $time) {
-            $this->send($address, ['opening' => $opening->id, 'note' => 'Lid is cracked'], ['photo' => $this->upload($this->jpeg())]);
+            $picture = $this->upload($this->jpeg(1200, 900));
+            $this->send($address, ['opening' => $opening->id, 'note' => 'Lid is cracked'], ['photo' => $picture]);
             self::assertResponseRedirects('/jobs/'.$job->id, 303, 'stored once, time '.$time);
         }
         $shown = $this->get('/jobs/'.$job->id.'/way-in/openings')->filter('.pictures li');
@@ -26,6 +27,9 @@ final class PicturesTest extends ApplicationTestCase
         self::assertStringContainsString($opening->details()->place.' Lid is cracked', $shown->text());
         $this->get($address);
         self::assertResponseHeaderSame('Content-Type', 'image/jpeg');
+        [$width] = (array) getimagesizefromstring($this->page());
+        $this->get($address.'?small');
+        self::assertSame([1200, 480], [$width, ((array) getimagesizefromstring($this->page()))[0]], 'taken along in small');
 
         $hand = '/jobs/'.$job->id.'/hand-over';
         $this->send($hand.'/links/'.Id::fresh(), []);

@@ -1,3 +1,5 @@
+import {valueOf} from './fields.js';
+
 /*
  * What has begun in the browser and waits for a signal has a screen all the same: the server made it ahead, with what stands below in
  * the place of what it could not know.
@@ -7,7 +9,6 @@ const BEGUN = '{begun}';
 const AT = '{at}';
 
 const escaped = (text) => text.replace(/[&<>"']/g, (sign) => '&#' + sign.charCodeAt(0) + ';');
-const valueOf = (entry, name) => (entry.pairs ?? []).find(([field]) => field === name)?.[1];
 /* Of entries under a path: an identifier and what follows it. */
 const under = (entries, path, rest = '') =>
     entries

@@ -1,11 +1,12 @@
+import {valueOf} from './fields.js';
+
 /* Whether a machine may start, by what the page knows and by what waits: without a network a gate holds as it does with one. */
 
-const valueOf = (entry, name) => entry.pairs?.find(([field]) => field === name)?.[1] ?? '';
 const saidBy = (entry, machine) => {
     const path = entry.url.replace(/^\/jobs\/[^/]+/, '');
     if (path === '/clear/gates/' + machine) return ['gates/' + valueOf(entry, 'line'), valueOf(entry, 'confirmed') !== '1'];
     if (path === '/clear/checks/' + machine)
-        return ['checks/' + valueOf(entry, 'line'), valueOf(entry, 'good') !== '1' && valueOf(entry, 'reason').trim() === ''];
+        return ['checks/' + valueOf(entry, 'line'), valueOf(entry, 'good') !== '1' && (valueOf(entry, 'reason') ?? '').trim() === ''];
     if (path === '/way-in/stoppage/danger') return ['danger/' + valueOf(entry, 'sign'), valueOf(entry, 'state') === 'present'];
     return [];
 };

@@ -1,10 +1,11 @@
 import {openingsMade} from './ahead.js';
 import {timeOf} from './clock.js';
 import {metresOf, told} from './distances.js';
-import {dangersSaid, shutting} from './gates.js';
-import {afterPress, bringsWaterToTheMouth} from './pass.js';
-import * as queue from './queue.js';
-import {jobHere} from './where.js';
+import {valueOf} from './fields.js';
+import {dangersSaid} from './gates.js';
+import {passOnThePage, pressesOf, stateNow} from './pass-here.js';
+import {isWaiting, readHere} from './waiting.js';
+import {isFeet, jobHere} from './where.js';
 
 /*
  * What waits for a signal is shown where it will be: as pressed, in the lists, on the ribbon, each with the sign of what waits. What the
@@ -15,8 +16,6 @@ const LANES = 3;
 const MOST = 40;
 const ID = /[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}(?=(?:\?.*)?$)/;
 const withoutId = (address) => address.replace(ID, '');
-const valueOf = (entry, name) => entry.pairs?.find(([field]) => field === name)?.[1] ?? '';
-const isFeet = () => document.getElementById('job')?.dataset.units !== 'metric';
 
 /* Pressed */
 const SAID_ELSEWHERE = ['_token', '_words', 'confirmed', 'from', 'back'];
@@ -73,7 +72,7 @@ const showListed = (entries) => {
 /* On the ribbon */
 const placesOf = (entry, factor) => {
     const read = (name, times) => {
-        const metres = metresOf(valueOf(entry, name), isFeet());
+        const metres = metresOf(valueOf(entry, name) ?? '', isFeet());
         return metres === null ? [] : [metres * times];
     };
     if (/\/findings\//.test(entry.url)) return [...read('reading_from', factor), ...read('reading_to', factor)];
@@ -134,8 +133,7 @@ const showOpenings = (job, entries) => {
     });
 };
 
-/* Dangers and gates hold */
-const gatesHere = () => JSON.parse(document.getElementById('job')?.dataset.gates ?? '{}');
+/* Dangers stand on every bench */
 const showDangers = (entries) => {
     const place = document.getElementById('dangers');
     dangersSaid(entries).forEach((state, sign) => {
@@ -144,49 +142,7 @@ const showDangers = (entries) => {
         else if (place && !card) place.append(document.getElementById('danger-' + sign).content.cloneNode(true));
     });
 };
-/** @returns {'danger'|'gate'|null} what holds a machine back */
-const shutBy = (machine, entries) => {
-    const by = shutting(machine, gatesHere()[machine] ?? [], entries);
-    if (by.some((what) => what.startsWith('danger/'))) return 'danger';
-    return by.length > 0 ? 'gate' : null;
-};
-const refuse = (form, machine, why) => {
-    const gate = why === 'gate' ? document.getElementById('gate-' + machine) : null;
-    const place = gate ?? form;
-    let error = place.querySelector('.gate-told');
-    if (!error) {
-        error = Object.assign(document.createElement('p'), {className: 'error gate-told'});
-        error.setAttribute('role', 'alert');
-        if (gate) gate.querySelector('summary').after(error);
-        else form.prepend(error);
-    }
-    error.textContent = document.getElementById('refused-' + why)?.content.textContent ?? '';
-    if (gate) gate.open = true;
-    error.scrollIntoView({block: 'center'});
-};
-
 /* A tool in the line */
-const pressOf = (entry) => ({
-    kind: valueOf(entry, 'kind'),
-    metres: valueOf(entry, 'metres') === '' ? null : metresOf(valueOf(entry, 'metres'), isFeet()),
-    said: valueOf(entry, 'said'),
-});
-const passOnThePage = () => {
-    const top = document.querySelector('[data-pass]');
-    if (!top) return null;
-    const {pass, machine, at, on, twist, marks, mouth} = top.dataset;
-    return {
-        top,
-        id: pass,
-        machine,
-        mouth: Number(mouth),
-        marks: JSON.parse(marks),
-        state: {at: Number(at), isOn: on === '1', twist: Number(twist)},
-    };
-};
-const pressesOf = (pass, entries) => entries.filter((entry) => entry.url.includes('/clear/run/' + pass.id + '/entry/'));
-const stateNow = (pass, entries) =>
-    pressesOf(pass, entries).reduce((state, entry) => afterPress(state, pressOf(entry), pass.marks), pass.state);
 const showPass = (entries) => {
     const pass = passOnThePage();
     if (!pass || pressesOf(pass, entries).length === 0) return;
@@ -210,13 +166,6 @@ const showPass = (entries) => {
     });
 };
 
-/** What waits for this job, in order. */
-const own = async () => {
-    const job = jobHere();
-    if (!job) return [];
-    return (await queue.mine()).filter((entry) => !entry.refused && entry.url.startsWith('/jobs/' + job + '/'));
-};
-let known = [];
 /** What the server worked out is as of when it made the page. */
 const showAsOf = () => {
     const made = Number(document.getElementById('made')?.dataset.at ?? 0);
@@ -234,7 +183,7 @@ const showSoon = () => {
 };
 const show = async () => {
     drawnAt = Date.now();
-    known = await own().catch(() => []);
+    const known = await readHere();
     if (!jobHere()) return;
     showAsOf();
     showPressed(known);
@@ -248,53 +197,9 @@ window.addEventListener('jurvex-queue', showSoon);
 document.addEventListener('DOMContentLoaded', show);
 document.addEventListener('htmx:afterSettle', show);
 document.body?.addEventListener('jurvex-waits', show);
+window.addEventListener('jurvex-signal', show);
 
-/*
- * Before the worker writes it down: what a gate, a danger or the mouth of the opening forbids is not begun. With a signal the server
- * says so.
- */
-const machineOf = (form) => form.dataset.gate || form.querySelector('[name="' + form.dataset.gateFrom + '"]:checked')?.value;
-let isOffline = false;
-window.addEventListener('jurvex-signal', ({detail}) => {
-    isOffline = !detail;
-    show();
-});
-const isWaiting = () => known.length > 0 || !navigator.onLine || isOffline;
-document.addEventListener(
-    'submit',
-    (event) => {
-        const form = event.target;
-        if (!isWaiting() || !(form instanceof HTMLFormElement)) return;
-        const machine = machineOf(form);
-        const pass = passOnThePage();
-        const isPress = pass && form.action.includes('/clear/run/' + pass.id + '/entry/');
-        const press = isPress ? pressOf({pairs: [...new FormData(form)]}) : null;
-        const starts = form.hasAttribute('data-power') ? press?.kind === 'power_on' : Boolean(machine);
-        const isAtMouth = () =>
-            press && pass.machine === 'jet' && bringsWaterToTheMouth(stateNow(pass, known), press, pass.marks, pass.mouth);
-        const why = (starts && machine ? shutBy(machine, known) : null) ?? (isAtMouth() ? 'mouth' : null);
-        if (why === null) return;
-        event.preventDefault();
-        event.stopImmediatePropagation();
-        refuse(form, machine, why);
-    },
-    true,
-);
 /* What the server could not be asked for does not stand there as if it had been. */
 document.addEventListener('htmx:sendError', ({detail}) => {
     if (detail.target?.dataset.stale) detail.target.textContent = detail.target.dataset.stale;
 });
-/* What still waits is taken back where it waits. */
-document.addEventListener(
-    'submit',
-    async (event) => {
-        const form = event.target;
-        const pass = passOnThePage();
-        if (!pass || !form.matches('[data-undo]') || pressesOf(pass, known).length === 0) return;
-        event.preventDefault();
-        event.stopImmediatePropagation();
-        await queue.takeBack((entry) => entry.url.includes('/clear/run/' + pass.id + '/entry/'));
-        location.reload();
-    },
-    true,
-);

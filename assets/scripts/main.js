@@ -4,6 +4,7 @@ import {look} from './look.js';
 import {narration} from './narration.js';
 import './ghosts.js';
 import './hand.js';
+import './holds.js';
 import {along, signal, signOut} from './offline.js';
 import {reel} from './reel.js';
 import {say} from './say.js';

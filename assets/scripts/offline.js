@@ -101,7 +101,8 @@ export const fetchAlong = async (urls, step) => {
     const list = [...urls];
     await Promise.all([work(list), work(list), work(list)]);
     const images = [...pictures].filter((src) => !src.startsWith('/build/'));
-    await Promise.all(images.map((src) => fetch(src, {headers: {'X-Along': '1'}}).catch(() => null)));
+    // In small: a day of pictures is heavier than all its pages.
+    await Promise.all(images.map((src) => fetch(src + '?small', {headers: {'X-Along': '1'}}).catch(() => null)));
 };
 
 /* Home: one press takes the day along. */

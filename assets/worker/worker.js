@@ -91,7 +91,9 @@ const picture = async (request) => {
         if (kept && response.ok && request.headers.has('X-Along')) await kept.put(addressOf(request), response.clone());
         return response;
     } catch {
-        return (await kept?.match(addressOf(request), {ignoreVary: true})) ?? Response.error();
+        const address = addressOf(request);
+        const own = await kept?.match(address, {ignoreVary: true});
+        return own ?? (await kept?.match(address + '?small', {ignoreVary: true})) ?? Response.error();
     }
 };
 

@@ -34,11 +34,11 @@ final class PicturesController extends AbstractController
     }
 
     #[Route('', name: 'picture', methods: 'GET')]
-    public function show(Job $job, string $id): Response
+    public function show(Job $job, string $id, Request $request): Response
     {
         $photo = null === $this->pictures->onJob($id, $job) ? null : $this->manager->find(Photo::class, $id);
 
-        return $photo?->asResponse() ?? throw $this->createNotFoundException();
+        return $photo?->asResponse($request->query->has('small')) ?? throw $this->createNotFoundException();
     }
 
     #[Route('', name: 'picture_take', methods: 'POST')]

@@ -109,12 +109,12 @@ final class FindingController extends JobController
     }
 
     #[Route('/findings/{id}/photo', name: 'photo', methods: 'GET')]
-    public function photo(Job $job, string $run, string $id, FindingRepository $findings): Response
+    public function photo(Job $job, string $run, string $id, Request $request, FindingRepository $findings): Response
     {
         $finding = $findings->ofRun($id, $this->existing(Run::class, $job, $run)) ?? throw $this->createNotFoundException();
         $photo = $this->manager->find(Photo::class, $finding->id) ?? throw $this->createNotFoundException();
 
-        return $photo->asResponse();
+        return $photo->asResponse($request->query->has('small'));
     }
 
     private function acknowledge(LoggedFinding $finding, Request $request): Response

@@ -26,11 +26,11 @@ final class MarkPhotoController extends AbstractController
     }
 
     #[Route('', name: 'mark_photo', methods: 'GET')]
-    public function show(Job $job, string $id): Response
+    public function show(Job $job, string $id, Request $request): Response
     {
         $photo = null === $this->marks->onJob($id, $job) ? null : $this->manager->find(Photo::class, $id);
 
-        return $photo?->asResponse() ?? throw $this->createNotFoundException();
+        return $photo?->asResponse($request->query->has('small')) ?? throw $this->createNotFoundException();
     }
 
     #[Route('', name: 'mark_photo_take', methods: 'POST')]

@@ -24,9 +24,12 @@ class Photo
     ) {
     }
 
-    public function asResponse(): Response
+    /** @param bool $isSmall as it is taken along for the time without a network */
+    public function asResponse(bool $isSmall = false): Response
     {
-        return new Response((string) base64_decode($this->jpeg, true), 200, [
+        $jpeg = (string) base64_decode($this->jpeg, true);
+
+        return new Response($isSmall ? PictureReader::inSmall($jpeg) : $jpeg, 200, [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=86400, immutable',
         ]);

@@ -17,6 +17,8 @@ final class PictureReader
     private const MOST_PIXELS = 24_000_000;
     private const LONGEST_SIDE = 1600;
     private const QUALITY = 82;
+    private const SMALL_SIDE = 480;
+    private const SMALL_QUALITY = 70;
     private const TURNS = [3 => 180, 6 => -90, 8 => 90];
 
     /** @throws RefusedPicture */
@@ -110,6 +112,21 @@ final class PictureReader
         imagecopyresampled($canvas, $picture, 0, 0, 0, 0, imagesx($canvas), imagesy($canvas), $width, $height);
 
         return $canvas;
+    }
+
+    /** For a small screen: no side longer than 480. */
+    public static function inSmall(string $jpeg): string
+    {
+        $picture = imagecreatefromstring($jpeg);
+        $longest = false === $picture ? 0 : max(imagesx($picture), imagesy($picture));
+        if (false === $picture || $longest <= self::SMALL_SIDE) {
+            return $jpeg;
+        }
+        $small = imagescale($picture, (int) round(imagesx($picture) * self::SMALL_SIDE / $longest));
+        ob_start();
+        imagejpeg(false === $small ? $picture : $small, null, self::SMALL_QUALITY);
+
+        return (string) ob_get_clean();
     }
 
     private static function encode(string $findingId, \GdImage $picture): Photo
