@@ -32,15 +32,18 @@ export const startDevice = async (size = {width: 390, height: 800}) => {
     return device;
 };
 
-/** Stays on a job until the pages are with the device. */
+/** Takes pages along as a press at Home does; by itself a browser does so only where it finds the signal good. */
 export const takeAlong = async (page, job, benches) => {
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    await page.waitForFunction(() => navigator.serviceWorker.controller !== null);
     const needed = benches.map((bench) => job + bench);
     const missing = () =>
         page.evaluate(async (all) => {
+            await Promise.all(all.map((address) => fetch(address, {headers: {'X-Along': '1'}}).then((answer) => answer.text())));
             const found = await Promise.all(all.map((address) => caches.match(address)));
             return all.filter((address, i) => !found[i]);
         }, needed);
-    await expect.poll(missing, {timeout: 60_000}).toEqual([]);
+    await expect.poll(missing, {timeout: 60_000, intervals: [1000]}).toEqual([]);
 };
 
 export const signal = (page) => page.locator('.signal');

@@ -9,8 +9,9 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     let {page, way} = device;
     await signIn(page, OTHER);
     const job = await jobAddress(page, 'Net store');
-    await page.goto(job + '/way-in');
-    // It is taken along by itself while somebody stays on it.
+    await page.goto('/');
+    await page.getByRole('button', {name: 'Take the day along'}).tap();
+    await expect(page.locator('[data-words*="taking"]')).toContainText('The day is with you', {timeout: 90_000});
     await takeAlong(page, job, ['/way-in/stoppage', '/way-in/openings', '/clear', '/hand-over']);
 
     way.cut();

@@ -102,7 +102,8 @@ test('a whole job without a network, from the call to the marks, through a brows
     await page.getByRole('button', {name: '35 %'}).tap();
     await page.getByRole('button', {name: /^Save/}).tap();
     await kept();
-    await expect(page.locator('.ribbon-ghost')).toHaveCount(1);
+    // Where the tool's head was, and what was seen.
+    await expect(page.locator('.ribbon-ghost')).toHaveCount(2);
     await device.close();
     page = await device.open();
     await page.goto(job + '/look');
