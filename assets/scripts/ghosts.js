@@ -101,11 +101,12 @@ const showOnTheRibbon = (entries) => {
         const places = placesOf(entry, factor).map(inside);
         if (places.length === 0) return;
         const [from, to] = [Math.min(...places), Math.max(...places)];
-        const top = 14 + (i % LANES) * 14;
+        // Over the axis: above the pipe stand flags and the head.
+        const foot = height - 42;
         const ghost = drawn('g', {class: 'ribbon-ghost'});
-        ghost.append(drawn('path', {d: `M${from} ${top}V${height - 40}M${from} ${top}H${to}M${to} ${top}V${height - 40}`}));
+        ghost.append(drawn('path', {d: `M${from} 40V${foot}M${from} ${foot}H${to}M${to} 40V${foot}`}));
         const isRight = from > width - 160;
-        const text = drawn('text', {x: isRight ? from - 4 : from + 4, y: top - 3, 'text-anchor': isRight ? 'end' : 'start'});
+        const text = drawn('text', {x: isRight ? from - 4 : from + 4, y: foot - 6 - (i % LANES) * 16, 'text-anchor': isRight ? 'end' : 'start'});
         text.textContent = entry.words;
         ghost.append(text);
         drawing.append(ghost);
