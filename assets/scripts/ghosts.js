@@ -106,7 +106,8 @@ const showOnTheRibbon = (entries) => {
         const ghost = drawn('g', {class: 'ribbon-ghost'});
         ghost.append(drawn('path', {d: `M${from} 40V${foot}M${from} ${foot}H${to}M${to} 40V${foot}`}));
         const isRight = from > width - 160;
-        const text = drawn('text', {x: isRight ? from - 4 : from + 4, y: foot - 6 - (i % LANES) * 16, 'text-anchor': isRight ? 'end' : 'start'});
+        const y = foot - 6 - (i % LANES) * 16;
+        const text = drawn('text', {x: isRight ? from - 4 : from + 4, y, 'text-anchor': isRight ? 'end' : 'start'});
         text.textContent = entry.words;
         ghost.append(text);
         drawing.append(ghost);
