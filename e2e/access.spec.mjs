@@ -6,7 +6,7 @@ const office = 'office@tideway.example';
 
 // Each person has a theme, so that they do not switch each other's screen, and a job. Of the other themes only contrast can differ.
 const people = [
-    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['dark', 'sun']},
+    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['sun']},
     {person: 'bo@lantern.example', theme: 'Basement', code: 'dark', place: 'Sail', others: []},
 ];
 const serious = async (builder, address) => {

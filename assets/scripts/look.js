@@ -470,9 +470,10 @@ export const look = () => ({
             // Written down it is half given no more, whatever becomes of the page.
             const sent = await queue.put(made, () => this.write(this.aside));
             if (sent.state === 'refused') {
+                await queue.drop(sent.key);
+                // Told last: a fast hand mends it and saves at once.
                 this.errors = sent.why;
                 this.keep();
-                await queue.drop(sent.key);
                 return;
             }
             this.last = entry;

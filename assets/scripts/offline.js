@@ -68,6 +68,8 @@ document.addEventListener('htmx:configRequest', ({detail}) => {
     if (detail.verb === 'post' && detail.elt.matches(PRESSES)) detail.path = detail.elt.getAttribute('action');
 });
 
+/* So often it is looked whether a new version waits. */
+const NEW_VERSION_MS = 2000;
 /** Says whose pages are kept from now on. */
 const sayWho = async () => {
     const registration = await worker();
@@ -81,7 +83,7 @@ const sayWho = async () => {
     // A new version comes between jobs, never in a run.
     const takeOver = () => !isInARun() && registration.waiting?.postMessage({takeOver: true});
     takeOver();
-    registration.addEventListener('updatefound', () => setTimeout(takeOver, 2000));
+    setInterval(takeOver, NEW_VERSION_MS);
 };
 
 /** Fetches pages for the time without a network. */
