@@ -49,20 +49,20 @@ export const takeAlong = async (page, job, benches) => {
 export const signal = (page) => page.locator('.signal');
 export const waiting = (page) => page.locator('.signal-row:not(.signal-refused)');
 
+/** How many entries are written down in the browser; none can be told while the page goes elsewhere. */
+export const countWritten = (page) =>
+    page
+        .evaluate(
+            () =>
+                new Promise((resolve) => {
+                    const asked = indexedDB.open('jurvex', 1);
+                    asked.onsuccess = () => {
+                        const count = asked.result.transaction('entries').objectStore('entries').count();
+                        count.onsuccess = () => resolve(count.result);
+                    };
+                }),
+        )
+        .catch(() => 'away');
+
 /** Waits until nothing waits any more. */
-export const allSent = async (page) => {
-    const left = () =>
-        page
-            .evaluate(
-                () =>
-                    new Promise((resolve) => {
-                        const asked = indexedDB.open('jurvex', 1);
-                        asked.onsuccess = () => {
-                            const count = asked.result.transaction('entries').objectStore('entries').count();
-                            count.onsuccess = () => resolve(count.result);
-                        };
-                    }),
-            )
-            .catch(() => 'away');
-    await expect.poll(left, {timeout: 60_000}).toBe(0);
-};
+export const allSent = (page) => expect.poll(() => countWritten(page), {timeout: 60_000}).toBe(0);

@@ -4,6 +4,7 @@
  */
 import {chromium as playwright} from '@playwright/test';
 import {freshId} from '../assets/scripts/ids.js';
+import {countWritten} from './away.mjs';
 import {chromium} from './chromium.mjs';
 import {startWay} from './cut.mjs';
 import {jobAddress, leave, signIn} from './steps.mjs';
@@ -216,10 +217,8 @@ told('a stage opened without a network', {seconds: slowest}, {seconds: 1});
 await cdp.send('Emulation.setCPUThrottlingRate', {rate: 1});
 
 /* 300 entries of a run. */
-const run = await away.locator('.stages').evaluate(() => null).then(async () => {
-    await away.goto(house + '/look');
-    return away.locator('.look').getAttribute('data-url');
-});
+await away.goto(house + '/look');
+const run = await away.locator('.look').getAttribute('data-url');
 const account = await away.locator('meta[name=account]').getAttribute('content');
 const ids = Array.from({length: 300}, (_, i) => freshId(Date.now() + i));
 await away.evaluate(
@@ -253,20 +252,7 @@ await away.evaluate(
 way.mend();
 began = performance.now();
 await away.goto(house + '/judge');
-const left = () =>
-    away
-        .evaluate(
-            () =>
-                new Promise((resolve) => {
-                    const asked = indexedDB.open('jurvex', 1);
-                    asked.onsuccess = () => {
-                        const count = asked.result.transaction('entries').objectStore('entries').count();
-                        count.onsuccess = () => resolve(count.result);
-                    };
-                }),
-        )
-        .catch(() => -1);
-while ((await left()) !== 0 && performance.now() - began < 120_000) await away.waitForTimeout(100);
+while ((await countWritten(away)) !== 0 && performance.now() - began < 120_000) await away.waitForTimeout(100);
 const seconds = (performance.now() - began) / 1000;
 const file = await (await away.request.get(house + '/job.json')).json();
 const stored = file.runs[0].findings.filter((each) => ids.includes(each.id)).length;

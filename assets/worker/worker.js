@@ -42,9 +42,10 @@ const reach = async (request) => {
 };
 const tell = async (message) => (await self.clients.matchAll()).forEach((client) => client.postMessage(message));
 
+const isHtml = (response) => /text\/html/.test(response.headers.get('Content-Type') ?? '');
 const keptPage = async (request, response) => {
     const kept = await pages();
-    if (!kept || !response.ok || response.redirected || !/text\/html/.test(response.headers.get('Content-Type') ?? '')) return;
+    if (!kept || !response.ok || response.redirected || !isHtml(response)) return;
     await kept.put(addressOf(request), response);
     const all = await kept.keys();
     await Promise.all(all.slice(0, Math.max(0, all.length - MOST_PAGES)).map((old) => kept.delete(old)));
@@ -133,17 +134,16 @@ const identified = async (request, id) => {
 /* What is shown after an entry is newer than what was kept of that page. */
 const keepShown = async (response) => {
     const kept = await pages();
-    const isShown = response.ok && response.redirected && /text\/html/.test(response.headers.get('Content-Type') ?? '');
-    if (kept && isShown) await kept.put(addressOf(response), new Response(await response.text(), {headers: response.headers}));
+    if (!kept || !response.ok || !response.redirected || !isHtml(response)) return;
+    await kept.put(addressOf(response), new Response(await response.text(), {headers: response.headers}));
 };
 /* What is nothing without an answer: where there is none, it is said, and what was typed stays. */
 const postNow = async (request) => {
-    const isPart = request.headers.has('HX-Request');
     try {
         return await reach(request);
     } catch {
         await tell({offline: true});
-        if (isPart) return new Response('', {headers: {'HX-Reswap': 'none', 'HX-Push-Url': 'false', 'HX-Trigger': 'jurvex-needs-signal'}});
+        if (request.headers.has('HX-Request')) return stay(request, 'needs-signal');
         return (await (await caches.open(ASSETS)).match(NO_SIGNAL)) ?? Response.error();
     }
 };
