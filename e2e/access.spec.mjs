@@ -4,20 +4,22 @@ import {complaints, jobAddress, signIn} from './steps.mjs';
 
 const office = 'office@tideway.example';
 
-// Each person has a theme, so that they do not switch each other's screen, and a job. Of the other themes only contrast can differ.
+// Each person has a theme, so that they do not switch each other's screen, a job, and a size of screen. Of the other themes only contrast
+// can differ.
 const people = [
-    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['sun']},
-    {person: 'bo@lantern.example', theme: 'Basement', code: 'dark', place: 'Sail', others: []},
+    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['sun'], viewport: {width: 1280, height: 800}},
+    {person: 'bo@lantern.example', theme: 'Basement', code: 'dark', place: 'Sail', others: [], viewport: {width: 390, height: 800}},
 ];
 const serious = async (builder, address) => {
     const found = (await builder.analyze()).violations.filter(({impact}) => ['serious', 'critical'].includes(impact));
     return found.map(({id, nodes}) => `${address}: ${id} ${nodes[0].html.slice(0, 160)} ${nodes[0].failureSummary}`);
 };
-for (const {person, theme, code, place, others} of people) {
+for (const {person, theme, code, place, others, viewport} of people) {
     test(`nothing serious for axe on any main screen, ${theme.toLowerCase()} ${others.join(' ')}`, async ({page}) => {
         // Some twenty pages one after the other: the usual minute is for one.
         test.slow();
         const heard = complaints(page);
+        await page.setViewportSize(viewport);
         await signIn(page, person);
         await page.goto('/settings');
         await page.locator('.pick', {hasText: theme}).click();

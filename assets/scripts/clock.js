@@ -15,9 +15,9 @@ export const halfHourAt = (x, y) => Math.round((((Math.atan2(x, -y) / Math.PI) *
 /** The hour of a place off the middle, 0 up to 12. */
 export const hourAt = (x, y) => ((Math.atan2(x, -y) / Math.PI) * 6 + 12) % 12;
 
-let format = null;
-/** @returns {string} `14:05` of a moment in milliseconds since 1970 */
+const twoDigits = (number) => String(number).padStart(2, '0');
+/** @returns {string} `14:05` of a moment in milliseconds since 1970: written out, since a formatter takes long to make */
 export const timeOf = (ms) => {
-    format ??= new Intl.DateTimeFormat(document.documentElement.lang, {hour: '2-digit', minute: '2-digit', hourCycle: 'h23'});
-    return format.format(new Date(ms));
+    const moment = new Date(ms);
+    return twoDigits(moment.getHours()) + ':' + twoDigits(moment.getMinutes());
 };

@@ -31,11 +31,7 @@ document.addEventListener('htmx:afterSettle', showStage);
 const sayWidth = () => {
     document.cookie = 'narrow=' + (window.innerWidth <= 700 ? '1' : '0') + ';path=/;SameSite=Lax';
 };
-sayWidth();
-window.addEventListener('resize', sayWidth);
-
-/* Alpine walks over every global when it starts; what the browser is about to drop would count as used by us. */
-delete window.fence;
+['load', 'resize'].forEach((event) => window.addEventListener(event, sayWidth));
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {

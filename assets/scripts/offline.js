@@ -93,8 +93,8 @@ export const fetchAlong = async (urls, step) => {
     const one = async (url) => {
         const answer = await fetch(url, {headers: {'X-Along': '1'}});
         const text = answer.ok && /text\/html/.test(answer.headers.get('Content-Type') ?? '') ? await answer.text() : '';
-        const page = new DOMParser().parseFromString(text, 'text/html');
-        page.querySelectorAll('img[src^="/"]').forEach((img) => pictures.add(img.getAttribute('src')));
+        // A whole page is not built for its pictures: somebody works on the one that is open.
+        for (const [, src] of text.matchAll(/<img\b[^>]*\ssrc="(\/[^"]+)"/g)) pictures.add(src.replaceAll('&amp;', '&'));
         step(++done);
     };
     const work = async (list) => {

@@ -1,3 +1,6 @@
+import {onward, standIn, swapped} from '../scripts/ahead.js';
+import {allEntries, inStore} from '../scripts/store.js';
+
 /*
  * The application without a network: pages that were fetched are kept for the person that they are of, and what a form would have sent
  * is written down among the entries that wait (see assets/scripts/queue.js). Put together by bin/build-assets.

@@ -1,5 +1,6 @@
 import * as chromeLauncher from 'chrome-launcher';
 import lighthouse from 'lighthouse';
+import {throttling} from 'lighthouse/core/config/constants.js';
 import puppeteer from 'puppeteer-core';
 import {chromium} from '../chromium.mjs';
 
@@ -11,6 +12,11 @@ const PHONE = {width: 412, height: 823, deviceScaleFactor: 1.75, isMobile: true,
 const JOB = 'Pottery';
 /* Of which the middle one counts. */
 const RUNS = 3;
+/*
+ * Lighthouse's phone is a fast desktop slowed down; a machine that is slower itself is slowed down less
+ * (Lighthouse, docs/throttling.md, "Calibrating the CPU slowdown"; a fast desktop has an index of 1500 and more).
+ */
+const FAST_DESKTOP = 1500;
 
 const [, , server] = process.argv;
 const launched = await chromeLauncher.launch({chromePath: chromium.executablePath, chromeFlags: ['--headless=new', ...chromium.args]});
@@ -27,6 +33,8 @@ const kilobytes = (bytes) => (bytes / 1000).toFixed(1).padStart(6) + ' kB';
 const weigh = async (page, address) => {
     const session = await page.createCDPSession();
     await session.send('Network.enable');
+    // What the worker has kept already would weigh nothing.
+    await session.send('Network.setBypassServiceWorker', {bypass: true});
     let bytes = 0;
     session.on('Network.loadingFinished', ({encodedDataLength}) => (bytes += encodedDataLength));
     await page.goto(server + address, {waitUntil: 'networkidle0'});
@@ -75,10 +83,15 @@ const middle = (values) => values.sort((a, b) => a - b)[values.length >> 1];
 const extraHeaders = {Cookie: cookies.map(({name, value}) => `${name}=${value}`).join('; ')};
 const onlyCategories = Object.keys(LEAST);
 console.log(`Lighthouse, phone: ${onlyCategories.map((category) => `${category} (${LEAST[category]})`).join(', ')}`);
-const look = async (address) =>
-    (await lighthouse(server + address, {port: launched.port, logLevel: 'error', onlyCategories, extraHeaders})).lhr;
-// The first run of a browser is its own start-up.
-await look(views.Home);
+const phone = {...throttling.mobileSlow4G};
+const look = async (address) => {
+    const flags = {port: launched.port, logLevel: 'error', onlyCategories, extraHeaders, throttling: phone};
+    return (await lighthouse(server + address, flags)).lhr;
+};
+// The first run of a browser is its own start-up; it tells how fast the machine is.
+const {benchmarkIndex} = (await look(views.Home)).environment;
+phone.cpuSlowdownMultiplier *= Math.min(1, benchmarkIndex / FAST_DESKTOP);
+console.log(`  a machine of index ${benchmarkIndex}, slowed down ${phone.cpuSlowdownMultiplier.toFixed(1)} times`);
 for (const [name, address] of Object.entries(views)) {
     const runs = [];
     while (runs.length < RUNS) runs.push(await look(address));

@@ -59,11 +59,12 @@ final class JobRepository extends ServiceEntityRepository
      */
     public function unfinishedLooks(Firm $firm): array
     {
+        // The firm is compared so that no index finds it: the newest looks are soon found by their time, and all of a firm's are many.
         /** @var list<UnfinishedLook> $looks */
         $looks = $this->getEntityManager()->createQuery(
             'SELECT NEW App\Record\UnfinishedLook(job.id, run.id, job.call.place, opening.details.place, run.endReason, run.reachedM)
                FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
-              WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
+              WHERE CONCAT(IDENTITY(job.firm), :nothing) = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
                 AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))
                 AND NOT EXISTS (
                     SELECT other.id FROM App\Record\Run other JOIN other.job otherJob JOIN other.opening otherOpening
