@@ -15,7 +15,7 @@ const shiftOf = (page) =>
                 new PerformanceObserver((list) => {
                     for (const entry of list.getEntries()) if (!entry.hadRecentInput) shift += entry.value;
                 }).observe({type: 'layout-shift', buffered: true});
-                setTimeout(() => tell(shift), 400);
+                setTimeout(() => tell(shift), 900);
             }),
     );
 
@@ -29,8 +29,7 @@ for (const [name, viewport] of Object.entries(SIZES))
         for (const address of ADDRESSES) {
             const context = await browser.newContext({viewport, baseURL, storageState});
             const fresh = await context.newPage();
-            await fresh.goto(job + address);
-            await fresh.waitForLoadState('networkidle');
+            await fresh.goto(job + address, {waitUntil: 'load'});
             shifts[address] = await shiftOf(fresh);
             await context.close();
         }

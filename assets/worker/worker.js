@@ -46,14 +46,20 @@ const reach = async (request) => {
 const tell = async (message) => (await self.clients.matchAll()).forEach((client) => client.postMessage(message));
 
 const isHtml = (response) => /text\/html/.test(response.headers.get('Content-Type') ?? '');
-const keptPage = async (request, response) => {
+/*
+ * An answer of which one copy is given and one kept. It is read to its end first: a stream that is shared is never done with when the
+ * page that it was for goes away, and the next version would wait for it.
+ */
+const twice = async (response) => {
+    const [body, {status, headers}] = [await response.blob(), response];
+    return [new Response(body, {status, headers}), new Response(body, {status, headers})];
+};
+const keepPage = async (request, response) => {
     const kept = await pages();
-    if (!kept || !response.ok || response.redirected || !isHtml(response)) return;
-    await kept.put(addressOf(request), response);
-    const all = await kept.keys();
+    await kept?.put(addressOf(request), response);
+    const all = (await kept?.keys()) ?? [];
     await Promise.all(all.slice(0, Math.max(0, all.length - MOST_PAGES)).map((old) => kept.delete(old)));
 };
-
 /* A page that rests on what waits is made of the one that was fetched ahead; the server has none yet. */
 const standingIn = async (request, kept, own) => {
     const ahead = kept ? standIn(addressOf(request), await waiting().catch(() => [])) : null;
@@ -65,14 +71,15 @@ const standingIn = async (request, kept, own) => {
 const page = async (event) => {
     const {request} = event;
     const all = await pages();
-    const own = await all?.match(addressOf(request), {ignoreVary: true});
-    const ahead = await standingIn(request, all, own);
+    const kept = await all?.match(addressOf(request), {ignoreVary: true});
+    const ahead = await standingIn(request, all, kept);
     if (ahead) return ahead;
-    const kept = own;
-    const fetched = reach(request).then((response) => {
+    const fetched = reach(request).then(async (response) => {
         if ([502, 503, 504].includes(response.status) && kept) throw new Error('no server');
-        event.waitUntil(keptPage(request, response.clone()).catch(() => tell({noRoom: true})));
-        return response;
+        if (!all || !response.ok || response.redirected || !isHtml(response)) return response;
+        const [given, copy] = await twice(response);
+        event.waitUntil(keepPage(request, copy).catch(() => tell({noRoom: true})));
+        return given;
     });
     const late = new Promise((resolve) => setTimeout(resolve, SLOW_MS));
     try {
@@ -92,8 +99,10 @@ const picture = async (request) => {
     const kept = await pages();
     try {
         const response = await fetch(request);
-        if (kept && response.ok && request.headers.has('X-Along')) await kept.put(addressOf(request), response.clone());
-        return response;
+        if (!kept || !response.ok || !request.headers.has('X-Along')) return response;
+        const [given, copy] = await twice(response);
+        await kept.put(addressOf(request), copy);
+        return given;
     } catch {
         const address = addressOf(request);
         const own = await kept?.match(address, {ignoreVary: true});
