@@ -15,6 +15,9 @@ final class FiveAtOnceTest extends TestCase
     use RealServer;
 
     private const TIMES = 5;
+    private const CALL = [
+        'why' => 'stoppage', 'place' => 'Rope store, 3 Tar Alley', 'customer' => 'Ina Wold', 'turn' => '1', 'reportUnits' => 'metric',
+    ];
 
     /** @var array<non-empty-string, string> the sessions' tokens by cookie jar */
     private array $sessions = [];
@@ -29,14 +32,14 @@ final class FiveAtOnceTest extends TestCase
             $this->begin($database);
             foreach ($this->entries() as $table => [$address, $fields]) {
                 $before = $this->rows($database, $table);
-                $answers = $this->sendAtOnce($address, $fields);
-                self::assertSame(
-                    [],
-                    array_filter($answers, static fn (int $status) => $status >= 400),
-                    $table.': '.implode(', ', $answers),
-                );
+                $this->sendAtOnce($table, array_fill(0, self::TIMES, $address), $fields);
                 self::assertSame($before + 1, $this->rows($database, $table), $table);
             }
+            $properties = $this->rows($database, 'property');
+            $new = array_map(static fn () => '/jobs/'.Id::fresh().'/open', range(1, self::TIMES));
+            $this->sendAtOnce('five jobs at one new place', $new, ['call_form' => ['place' => 'Net loft, 1 Cod Wynd'] + self::CALL]);
+            self::assertSame($properties + 1, $this->rows($database, 'property'));
+            self::assertSame(0, $this->rows($database, '(SELECT number FROM job GROUP BY firm_id, number HAVING COUNT(*) > 1)'));
         } finally {
             self::end($server);
             array_map(unlink(...), glob($database.'*') ?: []);
@@ -62,9 +65,7 @@ final class FiveAtOnceTest extends TestCase
     /** @return \Generator<string, array{string, array<string, mixed>}> address and fields by table */
     private function entries(): \Generator
     {
-        yield 'job' => ['/jobs/'.Id::fresh().'/open', ['call_form' => [
-            'why' => 'stoppage', 'place' => 'Rope store, 3 Tar Alley', 'customer' => 'Ina Wold', 'turn' => '1', 'reportUnits' => 'metric',
-        ]]];
+        yield 'job' => ['/jobs/'.Id::fresh().'/open', ['call_form' => self::CALL]];
         yield 'opening' => $this->filled('/way-in/openings', 'opening_form', ['place' => 'By the kiln', 'kind' => 'cleanout']);
         yield 'pass' => $this->filled('/clear', 'pass_form', ['tool' => 'cable', 'head' => 'Blade', 'inM' => '4', 'outM' => '0']);
         yield 'flow_test' => $this->filled('/clear', 'flow_test_form', ['minutes' => '5', 'result' => 'holds']);
@@ -117,24 +118,26 @@ final class FiveAtOnceTest extends TestCase
     }
 
     /**
-     * @param array<string, mixed> $fields
+     * Each session sends to an address of its own, and is taken.
      *
-     * @return list<int> status of each answer
+     * @param list<string> $addresses
+     * @param array<string, mixed> $fields
      */
-    private function sendAtOnce(string $address, array $fields): array
+    private function sendAtOnce(string $what, array $addresses, array $fields): void
     {
         $all = curl_multi_init();
         $handles = [];
         foreach ($this->sessions as $jar => $token) {
-            $handles[] = $handle = self::request($jar, $address, $fields, $token);
+            $handles[] = $handle = self::request($jar, (string) array_pop($addresses), $fields, $token);
             curl_multi_add_handle($all, $handle);
         }
         do {
             $status = curl_multi_exec($all, $running);
             curl_multi_select($all, 0.1);
         } while ($running > 0 && \CURLM_OK === $status);
-
-        return array_map(static fn (\CurlHandle $handle) => (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), $handles);
+        $answers = array_map(static fn (\CurlHandle $handle) => (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), $handles);
+        $refused = array_filter($answers, static fn (int $status) => $status >= 400);
+        self::assertSame([], $refused, $what.': '.implode(', ', $answers));
     }
 
     private function rows(string $database, string $table): int

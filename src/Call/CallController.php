@@ -17,6 +17,7 @@ use App\Work\Guarantees;
 use App\Work\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Lock\LockFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class CallController extends JobController
@@ -41,8 +42,11 @@ final class CallController extends JobController
     #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
     public function open(
         string $id, Account $account, JobRepository $jobs, PropertyRepository $properties, Sketching $sketching,
-        Request $request,
+        Request $request, LockFactory $locks,
     ): Response {
+        // Two new jobs of a firm come one after the other: each has its number, and one new place is one property. Ends with the request.
+        $turn = $locks->createLock('opens-'.$account->firm->id);
+        $turn->acquire(true);
         $known = $jobs->find($id);
         if (null !== $known) {
             return $known->firm === $account->firm
