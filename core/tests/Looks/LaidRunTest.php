@@ -7,6 +7,7 @@ namespace Jurvex\Core\Tests\Looks;
 use Jurvex\Core\Compare\Fit;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Looks\LaidPiece;
 use Jurvex\Core\Looks\LaidRun;
 use Jurvex\Core\Looks\Look;
 use Jurvex\Core\Looks\PlacedFinding;
@@ -53,6 +54,17 @@ final class LaidRunTest extends TestCase
         foreach ([$down, $up] as $each) {
             self::assertSame('second', $each->pipe);
             self::assertEqualsWithDelta([1.0, 5.0], [$each->finding->from->metres, $each->finding->end()->metres], 1e-9, 'from above');
+        }
+    }
+
+    public function testAPieceOfACounterThatCountsTooMuchLeadsThereAndBack(): void
+    {
+        foreach ([true, false] as $isDown) {
+            $piece = new LaidPiece('p', 3.0, 14.0, $isDown, stretch: 1.1);
+            foreach ([0.0, 2.5, 10.0] as $metres) {
+                self::assertEqualsWithDelta(($isDown ? 3.0 : 14.0) + ($isDown ? 1.1 : -1.1) * $metres, $piece->onRun($metres), 1e-9);
+                self::assertEqualsWithDelta($metres, $piece->onPipe($piece->onRun($metres)), 1e-9);
+            }
         }
     }
 

@@ -105,6 +105,20 @@ final class SiteDrawingTest extends TestCase
         self::assertCount(1, BestTies::to(new Place(0.0, 0.0), $thing('alone', 1.0, 1.0)));
     }
 
+    /** Eight metres of tape are worth an angle that doubles the error: here that is at thirty degrees. */
+    public function testALongTapeAtARightAngleIsAsGoodAsAShortOneAtThirtyDegrees(): void
+    {
+        foreach ([29 => 'long', 31 => 'short'] as $degrees => $better) {
+            $ties = BestTies::to(
+                new Place(0.0, 0.0),
+                new FixedThing('base', FixedKind::Post, 'base', new Place(4.0, 0.0)),
+                new FixedThing('long', FixedKind::Post, 'long', new Place(0.0, 12.0)),
+                new FixedThing('short', FixedKind::Post, 'short', new Place(4 * cos(deg2rad($degrees)), 4 * sin(deg2rad($degrees)))),
+            );
+            self::assertSame(['base', $better], array_map(static fn ($tie) => $tie->name, $ties));
+        }
+    }
+
     private static function mark(float $along, float $x, float $y): PlacedMark
     {
         return new PlacedMark(Length::metres($along), new Place($x, $y));
