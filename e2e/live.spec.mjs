@@ -222,8 +222,8 @@ test('the rod goes by touch and by wheel, and a tap sets the bottom', async ({pa
         await page.waitForTimeout(100);
     }
     expect(await shown(page)).toBeGreaterThan(before + 0.1);
-    const box = await canvas.boundingBox();
-    await page.mouse.click(box.x + box.width - 20, box.y + box.height / 2);
+    const {width, height} = await canvas.boundingBox();
+    await canvas.click({position: {x: width - 20, y: height / 2}});
     await expect(page.locator('.told')).toContainText('Bottom of the pipe at 3');
     // With a low spot open, the tap is the line of the water on the lens.
     await page.keyboard.press('w');

@@ -1,4 +1,5 @@
 import {defineConfig} from '@playwright/test';
+import os from 'node:os';
 import {chromium} from './chromium.mjs';
 
 const port = 8398;
@@ -8,7 +9,8 @@ const database = 'var/data/browser.db';
 export default defineConfig({
     testDir: '.',
     testMatch: '*.spec.mjs',
-    workers: 2,
+    // One more than there are processors: what is driven by the clock, as a rod is, leaves time to the others.
+    workers: os.availableParallelism() + 1,
     timeout: 120_000,
     // What comes at once takes as long on a slow day as it takes: only what never comes fails.
     expect: {timeout: 20_000},
