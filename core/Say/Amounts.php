@@ -11,6 +11,9 @@ final readonly class Amounts
     private const INCH_M = 0.0254;
     private const INCHES = 12;
     private const HOURS = 12;
+    private const CENTIMETRE_M = 0.01;
+    /** Fewer are the size of a thing, not the rest of a place. */
+    private const FEWEST_CENTIMETRES = 10;
     /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name. */
     private const TAPED_M = 4.0;
 
@@ -87,21 +90,38 @@ final readonly class Amounts
         return $this->otherwise($value, $i, $next);
     }
 
-    private function otherwise(float $value, int $i, int $next): Amount
+    /** @return ?array{Unit, int} what is no length and is named by one word or two, and the last of them */
+    private function named(int $i): ?array
     {
         foreach (['percent' => Unit::Percent, 'degrees' => Unit::Degrees, 'clock' => Unit::Clock] as $table => $unit) {
-            $two = $this->text($next).' '.$this->text($next + 1);
-            if ($this->is($table, $next) || $this->lexicon->has($table, $two)) {
-                return new Amount($value, $unit, $i, $this->is($table, $next) ? $next : $next + 1);
+            if ($this->is($table, $i)) {
+                return [$unit, $i];
             }
+            if ($this->lexicon->has($table, $this->text($i).' '.$this->text($i + 1))) {
+                return [$unit, $i + 1];
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the number before a word is of something else than a length that goes on. */
+    private function isOfOther(int $i): bool
+    {
+        return null !== $this->length($i)[1] || null !== $this->named($i) || $this->is('counted', $i);
+    }
+
+    private function otherwise(float $value, int $i, int $next): Amount
+    {
+        $named = $this->named($next);
+        if (null !== $named) {
+            return new Amount($value, $named[0], $i, $named[1]);
         }
 
         // "at three and nine o'clock": the hour is said once.
         $second = $this->is('and', $next) || $this->is('or', $next) ? $this->numbers->at($next + 1) : null;
         $behind = null === $second ? 0 : $next + 1 + $second[1];
-        $isHour = null !== $second && $value <= self::HOURS
-            && ($this->is('clock', $behind) || $this->lexicon->has('clock', $this->text($behind).' '.$this->text($behind + 1)));
-        if ($isHour) {
+        if (null !== $second && $value <= self::HOURS && Unit::Clock === ($this->named($behind)[0] ?? null)) {
             return new Amount($value, Unit::Clock, $i, $next - 1);
         }
         $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
@@ -126,27 +146,27 @@ final readonly class Amounts
             return new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end, self::FOOT_M);
         }
         // Without their name they follow "foot", and nothing that they count.
-        $isBare = \in_array($this->text($unitAt), ['foot', "'", 'ft'], true) && $inches[0] >= 1 && null === $this->length($end)[1]
-            && !$this->is('percent', $end) && !$this->is('clock', $end) && !$this->is('degrees', $end) && !$this->is('counted', $end);
+        $isBare = \in_array($this->text($unitAt), ['foot', "'", 'ft'], true) && $inches[0] >= 1 && !$this->isOfOther($end);
 
         return $isBare
             ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M)
             : $this->withPart($amount, self::FOOT_M);
     }
 
-    /** "one metre twenty five", of what is measured with a tape; "at twelve metres twenty percent" has none. */
+    /** "four metres twenty centimetres"; "one metre twenty five" of what is taped. "At twelve metres twenty percent" has none. */
     private function withCentimetres(float $metres, int $i, int $unitAt): Amount
     {
         $amount = new Amount($metres, Unit::Large, $i, $unitAt, 1.0);
-        $more = $metres <= self::TAPED_M ? $this->numbers->at($unitAt + 1) : null;
+        $more = $this->numbers->at($unitAt + 1);
         $end = $unitAt + 1 + ($more[1] ?? 0);
-        $isOther = null !== $this->length($end)[1] || $this->is('percent', $end) || $this->is('clock', $end) || $this->is('degrees', $end)
-            || $this->is('counted', $end);
-        if (null === $more || $more[0] < 10 || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0) || $isOther) {
+        $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
+        if (null === $more || $more[0] < self::FEWEST_CENTIMETRES || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0)
+            || !$isNamed && ($metres > self::TAPED_M || $this->isOfOther($end))
+        ) {
             return $this->withPart($amount, 1.0);
         }
 
-        return new Amount($metres + $more[0] / 100, Unit::Large, $i, $end - 1, 1.0);
+        return new Amount($metres + $more[0] * self::CENTIMETRE_M, Unit::Large, $i, $isNamed ? $end : $end - 1, 1.0);
     }
 
     private function isInches(int $i): bool
