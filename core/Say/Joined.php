@@ -22,12 +22,15 @@ final class Joined
         $places = $measures->places;
         $isStretch = [] !== array_filter($mentions, self::stretches(...));
         for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
-            [$one, $other] = [$places[$i], $places[$i + 1]];
-            $isGoing = $sentence->has('ends', $one->last + 1, $other->first - 1) || $sentence->isAfter('to', $other->first);
+            // "starts at 33, deepest at 36, ends at 41": where it is deepest is no end.
+            $j = $i + 1;
+            $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
+            [$one, $other] = [$places[$i], $places[$j]];
+            $isGoing = $sentence->has('ends', $places[$j - 1]->last + 1, $other->first - 1) || $sentence->isAfter('to', $other->first);
             $isEnded = null === $one->to && null === $other->to && $isGoing;
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
-                array_splice($places, $i, 2, [$stretch]);
+                array_splice($places, $i, $j - $i + 1, [$stretch]);
             }
         }
 

@@ -23,6 +23,8 @@ final class Mentions
     private const STUCK_WORDS = 2;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 4;
+    /** An hour so many words behind a side is of the same. */
+    private const BEHIND_A_SIDE = 2;
 
     /** @var list<Mention> */
     public array $all = [];
@@ -204,9 +206,11 @@ final class Mentions
 
     private function turnAll(): void
     {
-        $hours = $this->measures->hours;
+        $hours = $said = $this->measures->hours;
         foreach ($this->sentence->atoms as $atom) {
-            if (Atom::CLOCK === $atom->role) {
+            // "from the top at one o'clock": the hour says it better.
+            $isBehind = static fn (Place $hour) => $hour->first > $atom->last && $hour->first - $atom->last <= self::BEHIND_A_SIDE;
+            if (Atom::CLOCK === $atom->role && [] === array_filter($said, $isBehind)) {
                 $hours[] = new Place((float) $atom->meaning, null, $atom->first, $atom->last);
             }
         }

@@ -131,6 +131,7 @@ return [
                 'mass of heavy root(s)',
             ],
             'root_cords' => [
+                'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
                 'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted',
             ],
             'low_spot' => [
@@ -583,6 +584,7 @@ return [
             'start(s)|starts|started|starting', 'begin(s)|begins|began|beginning', 'start of the|this|a|our', 'drops into',
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
+        'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
@@ -949,7 +951,8 @@ return [
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig a|the hole', 'hole in the ground|yard',
             'piece of cake', 'tap on', 'tap the|a (button|screen)', 'tap water', 'water tap',
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
-            'bottom line', 'on top of that', 'at the top of', 'from the top', 'from top to bottom', 'top notch', 'top to bottom',
+            'bottom line', 'on top of that', 'at the top of', 'start|starting|again|it (over|again)* from the top',
+            'from top to bottom', 'top notch', 'top to bottom',
             'bend down|over', 'gap year', 'main line|drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
             'right away|now|after|before|past|on|in|up|through|off|under|by|next|back|to|into|out|over|where', "that's right",
             'is that right', 'left over', "what's left", 'left in', 'left to', 'left at', 'we left', 'i left', 'they left',
