@@ -12,20 +12,31 @@ final class Listed
     /**
      * @param int $i the first word of an amount
      *
-     * @return int how many of them there are from there on; 0 where there are too few, or they go to and fro
+     * @return list<Atom> they themselves; none where there are too few, or they go to and fro
      */
-    public static function at(Sentence $sentence, int $i): int
+    public static function at(Sentence $sentence, int $i): array
     {
-        $values = [];
-        for ($atom = $sentence->atomAt($i); Unit::None === $atom?->amount?->unit; $atom = $sentence->atomAt($next)) {
-            $values[] = $atom->amount->value;
-            // "nine twelve fifteen and eighteen"
-            $next = $atom->last + ($sentence->is('and', $atom->last + 1) ? 2 : 1);
+        $atoms = $values = [];
+        for ($atom = $sentence->atomAt($i); null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
+            // The last one may say in what: "at 9, 11 and 13 feet".
+            $isLast = Unit::Large === $atom->amount->unit && [] !== $values;
+            if (Unit::None !== $atom->amount->unit && !$isLast) {
+                break;
+            }
+            $atoms[] = $atom;
+            $values[] = $atom->amount->value / ($isLast ? $atom->amount->each : 1.0);
+            if ($isLast) {
+                break;
+            }
+            // "nine twelve fifteen and eighteen", "9, 12, and 15"
+            $next = $atom->last + 1;
+            $next += $sentence->isComma($next) ? 1 : 0;
+            $next += $sentence->is('and', $next) ? 1 : 0;
         }
         $up = array_unique($values);
         sort($up);
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
-        return \count($values) >= self::LEAST && $isOrdered && min($values) >= Amount::LEAST_PLACE ? \count($values) : 0;
+        return \count($values) >= self::LEAST && $isOrdered && min($values) >= Amount::LEAST_PLACE ? $atoms : [];
     }
 }

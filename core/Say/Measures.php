@@ -58,10 +58,12 @@ final class Measures
     private function take(int $i): int
     {
         $one = $this->amounts[$i];
-        $listed = Listed::at($this->sentence, $one->first);
+        $listed = \count(Listed::at($this->sentence, $one->first));
         if ($listed > 0) {
+            $last = $this->amounts[$i + $listed - 1];
             foreach (\array_slice($this->amounts, $i, $listed) as $each) {
-                $this->places[] = new Place($each->value * $this->bareM, null, $each->first, $each->last);
+                $metres = Unit::None === $last->unit ? $each->value * $this->bareM : $each->in($last)->value;
+                $this->places[] = new Place($metres, null, $each->first, $each->last);
             }
 
             return $listed - 1;
@@ -117,7 +119,7 @@ final class Measures
         $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
 
         return (0 === $between || 1 === $between && ($this->sentence->is('or', $one->last + 1) || $this->sentence->isComma($one->last + 1)))
-            && Unit::None === $one->unit && \in_array($other->unit, [Unit::Large, Unit::None], true)
+            && Unit::None === $one->unit && !$one->isTenths() && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN;
     }
 

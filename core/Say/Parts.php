@@ -32,20 +32,22 @@ final readonly class Parts
         }
         $parts = [];
         $begin = $lead = $this->sentence->first;
-        $list = 0;
+        $listEnd = 0;
         for ($i = $this->sentence->first; $i <= $this->sentence->last; ++$i) {
             if ($taken[$i] ?? false) {
                 continue;
             }
             $isBorder = $this->sentence->isComma($i) || $this->sentence->is('and', $i) && !$this->sentence->isAfter('between', $i, 6);
-            $list = null === $this->sentence->amountBefore($i) ? Listed::at($this->sentence, $i) : $list - 1;
-            $isListed = null !== $this->sentence->amountBefore($i) && $list > 0;
+            // Each of a list after its first.
+            $isListed = $i <= $listEnd && null !== $this->sentence->amountBefore($i);
+            $listed = Listed::at($this->sentence, $i);
+            $listEnd = [] === $listed ? $listEnd : end($listed)->last;
             $opens = $isListed || $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($lead, $i)
                 || $this->isLead($begin, $i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 // What follows a place that stands alone is led by it.
-                $lead = $this->isBarePlace($begin, $i - 1) ? $begin : $i;
+                $lead = $i > $listEnd && $this->isBarePlace($begin, $i - 1) ? $begin : $i;
                 $begin = $i;
             }
         }

@@ -209,6 +209,7 @@ return [
             ],
             'hole' => ['hole(s)', 'punctured', 'puncture', 'punched through'],
             'worn_invert+wear=gone' => [
+                'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
                 'bottom (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
                 'invert (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
                 'floor (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
@@ -592,7 +593,7 @@ return [
             'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
-            'lasts until', 'all the way to', 'out of it', 'until',
+            'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
             'goes|runs|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
             'go|going|gonna|keep (all|the|way|on|out|back|going|go|up|down)* to|till|until|through', 'back to', 'through to',
         ]],

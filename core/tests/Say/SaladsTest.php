@@ -64,7 +64,10 @@ final class SaladsTest extends TestCase
     /** @return array<string, non-empty-array<string, non-empty-array<string, list<string>>>> */
     private static function tables(): array
     {
-        return require __DIR__.'/../../Say/languages/en.php';
+        /** @var array<string, non-empty-array<string, non-empty-array<string, list<string>>>> $tables */
+        $tables = require __DIR__.'/../../Say/languages/en.php';
+
+        return $tables;
     }
 
     /** @return non-empty-array<string, non-empty-list<string>> patterns by role */
@@ -119,11 +122,19 @@ final class SaladsTest extends TestCase
     /** One way of saying a phrase of the tables. */
     private function spoken(string $phrase): string
     {
-        $optional = fn (array $of): string => $this->isSo() ? $of[1] : '';
-        $phrase = (string) preg_replace_callback('/(?<= |^)\(([^()]*(?:\(\w+\)[^()]*)*)\)\*?(?= |$)/', $optional, $phrase);
-        $word = fn (string $any): string => (string) preg_replace_callback('/\((\w+)\)/', $optional, $this->oneOf(explode('|', $any)));
+        $phrase = (string) preg_replace_callback('/(?<= |^)\(([^()]*(?:\(\w+\)[^()]*)*)\)\*?(?= |$)/', $this->optional(...), $phrase);
+        $words = [];
+        foreach (explode(' ', $phrase) as $any) {
+            $words[] = preg_replace_callback('/\((\w+)\)/', $this->optional(...), $this->oneOf(explode('|', $any)));
+        }
 
-        return implode(' ', array_map($word, explode(' ', $phrase)));
+        return implode(' ', $words);
+    }
+
+    /** @param array<string> $of what was found, and what stands in its brackets */
+    private function optional(array $of): string
+    {
+        return $this->isSo() ? $of[1] ?? '' : '';
     }
 
     private function isSo(): bool
