@@ -50,7 +50,8 @@ final class Placing
                 $used[] = $mention->place;
             }
             if ([] === $named && [] !== $here) {
-                $isListed = (end($used) ?: null)?->last === $part[0] - 1;
+                $isBorder = $this->sentence->isComma($part[0] - 1) || $this->sentence->is('and', $part[0] - 1);
+                $isListed = (end($used) ?: null)?->last === $part[0] - ($isBorder ? 2 : 1);
                 $repeated = $this->behind($mentions, $part, $here, $used)
                     ? null : $this->repeated($mentions, $part, $places, $kind, $isListed);
                 if (null !== $repeated) {
