@@ -14,8 +14,6 @@ final class Placing
     private const RIGHT_BEHIND = 3;
     /** A stretch is of what was named at a place so near to either of its ends, in metres. */
     private const BEGINS_WITHIN_M = 0.6;
-    /** "another one at 23 feet": so many words before the place. */
-    private const ANOTHER_WORDS = 3;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
 
@@ -53,7 +51,7 @@ final class Placing
                 $isBorder = $this->sentence->isComma($part[0] - 1) || $this->sentence->is('and', $part[0] - 1);
                 $isListed = (end($used) ?: null)?->last === $part[0] - ($isBorder ? 2 : 1);
                 $repeated = $this->behind($mentions, $part, $here, $used)
-                    ? null : $this->repeated($mentions, $part, $places, $kind, $isListed);
+                    ? null : (new Repeated($this->sentence))->at($mentions, $part, $places, $kind, $isListed);
                 if (null !== $repeated) {
                     $repeated->place = $here[0];
                     $used[] = $here[0];
@@ -122,62 +120,6 @@ final class Placing
         $isJoined = $this->sentence->isComma($part[0]) || $this->sentence->isAfter('at', $place->first, 1);
 
         return $isJoined && !$this->sentence->has('intro', $part[0], $place->first) && $place->first - $part[0] < self::TOLD_WORDS;
-    }
-
-    /**
-     * The kind that was named before, at another place.
-     *
-     * @param list<Mention> $mentions
-     * @param array{int, int} $part
-     * @param list<Place> $places
-     * @param bool $isListed whether the place follows one that something is at
-     */
-    private function repeated(array $mentions, array $part, array $places, ?Kind $last, bool $isListed): ?Mention
-    {
-        $before = $next = null;
-        foreach ($mentions as $mention) {
-            $before = $mention->last < $part[0] ? $mention : $before;
-            $next ??= $mention->first > $part[1] ? $mention : null;
-        }
-        if ($this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1])) {
-            $kind = $before->kind ?? $last;
-
-            return null === $kind ? null : new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind);
-        }
-        $isList = null !== $before?->place && ($isListed || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
-            && $this->isBare($part, $before->place);
-        $nextPart = null === $next ? null : $this->sentence->part($next->first);
-        $isIntroduced = null !== $nextPart && $part[1] + 1 === $nextPart[0] && $this->sentence->beginsAny(['here', 'intro'], $nextPart[0]);
-        $isNexts = $isIntroduced || null !== $nextPart && [] === array_filter(
-            $places, static fn (Place $place) => $place->first >= $nextPart[0] && $place->last <= $nextPart[1],
-        );
-
-        return $isList && !$isNexts && null !== $before->kind ? new Mention($before->kind, $part[0], $part[1], $before->isGeneral) : null;
-    }
-
-    /** "at 3.9 there's another one": and not "there's another offset". */
-    private function isAnotherBehind(int $last): bool
-    {
-        for ($i = $last + 1; $i <= $last + self::ANOTHER_WORDS; ++$i) {
-            $end = $this->sentence->begins('another', $i);
-            if (null !== $end) {
-                return [] !== array_filter(range($i, $end), fn (int $word) => $this->sentence->is('pronouns', $word));
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * Whether a part holds a place and nothing else.
-     *
-     * @param array{int, int} $part
-     */
-    private function isBare(array $part, Place $before): bool
-    {
-        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
-            && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('reached', $part[0], $part[1])
-            && !$this->sentence->has('presence', $part[0], $part[1]);
     }
 
     /**

@@ -575,7 +575,7 @@ return [
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
             'close to', 'at about', 'at around', 'somewhere around', 'out at', 'in at', 'out to', 'in to', 'at roughly',
-            'at approximately', 'just past', 'just about', 'past',
+            'at approximately', 'just past', 'just about', 'past', 'counter|footage (says|reads|reading|shows|is|at|about)*',
         ]],
         'out' => ['' => [
             'in', 'out', 'mark', 'down', 'down the line', 'into the line', 'into it', 'from the cleanout', 'on the counter',
