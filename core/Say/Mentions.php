@@ -92,7 +92,9 @@ final class Mentions
             $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
             $isLevel = Unit::Percent === $size->unit && $this->sentence->isAfter('water_level', $size->first, 2);
             if ($isLevel || Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
-                $named[] = new Mention(Kind::LowSpot, $at, $at, false, 'water');
+                // A level may end what is said: "standing at thirty percent".
+                $water = min($at, $this->sentence->last);
+                $named[] = new Mention(Kind::LowSpot, $water, $water, false, 'water');
             }
         }
 
