@@ -7,7 +7,7 @@ const office = 'office@tideway.example';
 // Each person has a theme, so that they do not switch each other's screen, a job, and a size of screen. Of the other themes only contrast
 // can differ.
 const people = [
-    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['sun'], viewport: {width: 1280, height: 800}},
+    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['dark', 'sun'], viewport: {width: 1280, height: 800}},
     {person: 'bo@lantern.example', theme: 'Basement', code: 'dark', place: 'Sail', others: [], viewport: {width: 390, height: 800}},
 ];
 /** What is seriously wrong on a page: all rules, or those that are named. No page has frames of others, so one pass is enough. */

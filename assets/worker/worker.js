@@ -56,8 +56,9 @@ const twice = async (response) => {
 };
 const keepPage = async (request, response) => {
     const kept = await pages();
-    await kept?.put(addressOf(request), response);
-    const all = (await kept?.keys()) ?? [];
+    if (!kept) return;
+    await kept.put(addressOf(request), response);
+    const all = await kept.keys();
     await Promise.all(all.slice(0, Math.max(0, all.length - MOST_PAGES)).map((old) => kept.delete(old)));
 };
 /* A page that rests on what waits is made of the one that was fetched ahead; the server has none yet. */

@@ -19,13 +19,11 @@ final readonly class PlacedFinding
     public function gapTo(self $other): float
     {
         $shift = $this->shiftOf($other);
-        [$own, $its] = [$this->finding, $other->finding];
 
-        // Asked of every two that are alike: written out.
         return max(
             0.0,
-            $its->from->metres + $shift - ($own->to ?? $own->from)->metres,
-            $own->from->metres - ($its->to ?? $its->from)->metres - $shift,
+            $other->finding->from->metres + $shift - $this->finding->end()->metres,
+            $this->finding->from->metres - $other->finding->end()->metres - $shift,
         );
     }
 

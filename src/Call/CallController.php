@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\CallSheet;
 use App\Record\Job;
 use App\Record\JobRepository;
+use App\Record\NewJobs;
 use App\Record\PropertyRepository;
 use App\Screen\JobController;
 use App\Screen\Stage;
@@ -17,7 +18,6 @@ use App\Work\Guarantees;
 use App\Work\Sketching;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\Lock\LockFactory;
 use Symfony\Component\Routing\Attribute\Route;
 
 final class CallController extends JobController
@@ -42,11 +42,9 @@ final class CallController extends JobController
     #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
     public function open(
         string $id, Account $account, JobRepository $jobs, PropertyRepository $properties, Sketching $sketching,
-        Request $request, LockFactory $locks,
+        Request $request, NewJobs $newJobs,
     ): Response {
-        // Two new jobs of a firm come one after the other: each has its number, and one new place is one property. Ends with the request.
-        $turn = $locks->createLock('opens-'.$account->firm->id);
-        $turn->acquire(true);
+        $turn = $newJobs->turn($account->firm);
         $known = $jobs->find($id);
         if (null !== $known) {
             return $known->firm === $account->firm
@@ -62,20 +60,23 @@ final class CallController extends JobController
         $sheet->number = '' === $sheet->number ? $jobs->nextNumber($account->firm, $account->firm->today($now)) : $sheet->number;
         $job = new Job($id, $properties->at($account->firm, $sheet->place), $sheet, $now, $account->firm->name);
         $this->store($job);
+        $turn->release();
         $sketching->takeOpenings($job, $job->property()->sketch());
 
         return $this->backToStage($job, Stage::WayIn);
     }
 
     #[Route('/jobs/{job}', name: 'call', methods: ['GET', 'POST'])]
-    public function call(Job $job, Request $request, PropertyRepository $properties, Guarantees $guarantees): Response
+    public function call(Job $job, Request $request, PropertyRepository $properties, Guarantees $guarantees, NewJobs $newJobs): Response
     {
         $sheet = clone $job->call();
         $form = $this->createForm(CallForm::class, $sheet);
         if (SentForm::isAccepted($form, $request)) {
+            $turn = $newJobs->turn($job->firm);
             $job->moveTo($properties->after($job, $sheet->place));
             $job->answerCall($sheet);
             $this->store($job);
+            $turn->release();
 
             return $this->backToStage($job);
         }

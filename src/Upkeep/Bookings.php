@@ -8,6 +8,7 @@ use App\Firm\Account;
 use App\Record\CallSheet;
 use App\Record\Job;
 use App\Record\JobRepository;
+use App\Record\NewJobs;
 use App\Record\Pass;
 use App\Record\Property;
 use App\Record\UpkeepPlan;
@@ -26,6 +27,7 @@ final readonly class Bookings
     public function __construct(
         private EntityManagerInterface $manager, private JobRepository $jobs, private ClockInterface $clock, private Sketching $sketching,
         private PropertyPages $pages, private TranslatorInterface $translator, private WordsExtension $words,
+        private NewJobs $newJobs,
     ) {
     }
 
@@ -40,6 +42,7 @@ final readonly class Bookings
         if ('' !== $planId && $plan?->property !== $property) {
             return null;
         }
+        $turn = $this->newJobs->turn($account->firm);
         $now = $this->clock->now();
         $page = $this->pages->of($property, $account->units());
         $sheet = $this->sheet($page, $account, $plan);
@@ -50,6 +53,7 @@ final readonly class Bookings
         $plan?->seenTo($sheet->plannedOn ?? $account->firm->today($now));
         $this->manager->persist($job);
         $this->manager->flush();
+        $turn->release();
         $this->sketching->takeOpenings($job, $property->sketch());
 
         return $job;
