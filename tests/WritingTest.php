@@ -14,11 +14,16 @@ use Jurvex\Core\Measure\SizeReader;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
-use PHPUnit\Framework\TestCase;
+use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 
 /** How measures are written for people. */
-final class WritingTest extends TestCase
+final class WritingTest extends KernelTestCase
 {
+    private static function formatter(): Formatter
+    {
+        return self::getContainer()->get(Formatter::class);
+    }
+
     /** @return list<array{float, UnitSystem, string}> */
     public static function distances(): array
     {
@@ -38,7 +43,7 @@ final class WritingTest extends TestCase
     #[DataProvider('distances')]
     public function testADistanceIsWrittenTheWayItIsSaid(float $metres, UnitSystem $units, string $written): void
     {
-        self::assertSame($written, (new Formatter())->distance($metres, $units));
+        self::assertSame($written, self::formatter()->distance($metres, $units));
     }
 
     public function testWhatIsWrittenIsReadAgainAsTheSameToHalfOfItsLastPlace(): void
@@ -48,7 +53,7 @@ final class WritingTest extends TestCase
             for ($metres = 0.0; $metres < 60; $metres += 0.377) {
                 self::assertEqualsWithDelta(
                     $metres,
-                    DistanceReader::read((new Formatter())->distance($metres, $units), $units)->metres,
+                    DistanceReader::read(self::formatter()->distance($metres, $units), $units)->metres,
                     $half + 1e-9,
                 );
             }
@@ -70,12 +75,12 @@ final class WritingTest extends TestCase
     #[DataProvider('sizes')]
     public function testASizeIsWrittenInItsUnit(Size $size, UnitSystem $units, string $written): void
     {
-        self::assertSame($written, (new Formatter())->size($size, $units));
+        self::assertSame($written, self::formatter()->size($size, $units));
     }
 
     public function testAClockPositionIsWrittenAsATime(): void
     {
-        $clock = (new Formatter())->clock(...);
+        $clock = self::formatter()->clock(...);
         self::assertSame(['12', '12:30', '3', '10:30', '6:15'], array_map($clock, [12.0, 0.5, 3.0, 10.5, 6.25]));
     }
 
@@ -96,7 +101,7 @@ final class WritingTest extends TestCase
             self::assertSame($of, Quantity::ofField('some_'.$of->value));
             self::assertNotSame($of->unit(UnitSystem::Metric), $of->unit(UnitSystem::FeetAndInches));
         }
-        $formatter = new Formatter();
+        $formatter = self::formatter();
         self::assertSame(
             ['2,611 psi', '180 bar', '33 °F', '20 lbf', '2.6 ft/min', '13.9 hp'],
             [
@@ -110,7 +115,7 @@ final class WritingTest extends TestCase
 
     public function testEverySizeThatATapGivesCanBeRead(): void
     {
-        $formatter = new Formatter();
+        $formatter = self::formatter();
         foreach (UnitSystem::cases() as $units) {
             foreach (Kind::cases() as $kind) {
                 $allowed = $kind->units();
@@ -142,6 +147,6 @@ final class WritingTest extends TestCase
     #[DataProvider('named')]
     public function testAValueIsWrittenByTheUnitInItsName(string $name, float|string|null $value, string $written): void
     {
-        self::assertSame($written, (new Formatter())->named($name, $value, UnitSystem::Metric));
+        self::assertSame($written, self::formatter()->named($name, $value, UnitSystem::Metric));
     }
 }

@@ -19,7 +19,8 @@ document.addEventListener('visibilitychange', stayOn);
 document.addEventListener('htmx:pushedIntoHistory', stayOn);
 
 const BUZZ_MS = 30;
-const buzz = () => navigator.vibrate?.(BUZZ_MS);
+// A browser refuses, and complains, before anything was tapped or typed.
+const buzz = () => navigator.userActivation?.hasBeenActive !== false && navigator.vibrate?.(BUZZ_MS);
 window.addEventListener('jurvex-stored', buzz);
 document.addEventListener('htmx:afterRequest', ({detail}) => {
     // What only waits for a signal is not stored, and not confirmed.

@@ -22,6 +22,7 @@ use Jurvex\Core\Say\Speech;
  */
 final class SayCalculation implements Calculation
 {
+    private const LONGEST_CODE = 12;
     private const LONGEST_TEXT = 200_000;
     private const LATEST_S = 360_000;
     private const FARTHEST_M = 10_000;
@@ -34,7 +35,11 @@ final class SayCalculation implements Calculation
     /** @return array{entries: list<Plain>} */
     public function calculate(Input $input): array
     {
-        $lexicon = Lexicon::of(Lexicon::SHIPPED);
+        $language = $input->has('language') ? $input->text('language', self::LONGEST_CODE) : Lexicon::USUAL;
+        if (!\in_array($language, Lexicon::languages(), true)) {
+            throw new BadInput('unknown_value', $input->at('language'));
+        }
+        $lexicon = Lexicon::of($language);
         $speech = $input->has('cues')
             ? Speech::timed(array_map(self::cue(...), $input->objects('cues')), $lexicon)
             : Speech::written($input->text('text', self::LONGEST_TEXT), $lexicon);

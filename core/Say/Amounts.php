@@ -118,11 +118,23 @@ final readonly class Amounts
             return new Amount($value, $named[0], $i, $named[1]);
         }
 
+        // "a las tres": an hour by what stands before it
+        if ($value <= self::HOURS && $this->is('hours_after', $i - 1)) {
+            return new Amount($value, Unit::Clock, $i, $next - 1);
+        }
+
         // "at three and nine o'clock": the hour is said once.
         $second = $this->is('and', $next) || $this->is('or', $next) ? $this->numbers->at($next + 1) : null;
         $behind = null === $second ? 0 : $next + 1 + $second[1];
         if (null !== $second && $value <= self::HOURS && Unit::Clock === ($this->named($behind)[0] ?? null)) {
             return new Amount($value, Unit::Clock, $i, $next - 1);
+        }
+        // "trece con dos", "siete con cuarenta": tenths or hundredths of a place
+        $parts = $this->is('parts_after', $next) ? $this->numbers->at($next + 1) : null;
+        if (null !== $parts && $parts[0] < 100 && !$this->isOfOther($next + 1 + $parts[1])) {
+            $behind = $parts[0] / ($parts[0] < 10 ? 10 : 100);
+
+            return new Amount($value + $behind, Unit::None, $i, $next + $parts[1], isDecimal: true);
         }
         $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
 
@@ -146,7 +158,7 @@ final readonly class Amounts
             return new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end, self::FOOT_M);
         }
         // Without their name they follow "foot", and nothing that they count.
-        $isBare = \in_array($this->text($unitAt), ['foot', "'", 'ft'], true) && $inches[0] >= 1 && !$this->isOfOther($end);
+        $isBare = $this->is('bare_inches_after', $unitAt) && $inches[0] >= 1 && !$this->isOfOther($end);
 
         return $isBare
             ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M)
@@ -157,11 +169,13 @@ final readonly class Amounts
     private function withCentimetres(float $metres, int $i, int $unitAt): Amount
     {
         $amount = new Amount($metres, Unit::Large, $i, $unitAt, 1.0);
-        $more = $this->numbers->at($unitAt + 1);
-        $end = $unitAt + 1 + ($more[1] ?? 0);
+        // "seis metros con veinte"
+        $with = $this->is('parts_after', $unitAt + 1) ? 1 : 0;
+        $more = $this->numbers->at($unitAt + 1 + $with);
+        $end = $unitAt + 1 + $with + ($more[1] ?? 0);
         $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
         if (null === $more || $more[0] < self::FEWEST_CENTIMETRES || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0)
-            || !$isNamed && ($metres > self::TAPED_M || $this->isOfOther($end))
+            || !$isNamed && ($metres > self::TAPED_M && 0 === $with || $this->isOfOther($end))
         ) {
             return $this->withPart($amount, 1.0);
         }

@@ -26,7 +26,8 @@ final class Joined
             $j = $i + 1;
             $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
             [$one, $other] = [$places[$i], $places[$j]];
-            $isGoing = $sentence->has('ends', $places[$j - 1]->last + 1, $other->first - 1) || $sentence->isAfter('to', $other->first);
+            $isGoing = $sentence->has('ends', $places[$j - 1]->last + 1, $other->first - 1)
+                || $sentence->isAfter('to', $other->first) && !$sentence->is('at_or_to', $other->first - 1);
             $isEnded = null === $one->to && null === $other->to && $isGoing;
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);

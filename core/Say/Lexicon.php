@@ -7,8 +7,8 @@ namespace Jurvex\Core\Say;
 /** The words of one language: a table of plain data, see languages/en.php. */
 final class Lexicon
 {
-    /** The language that ships. */
-    public const SHIPPED = 'en';
+    /** What is read where nobody says another. */
+    public const USUAL = 'en';
 
     /** @var array<string, self> */
     private static array $read = [];
@@ -34,6 +34,13 @@ final class Lexicon
         }
     }
 
+    /** @return list<string> the languages that have a table, by their codes */
+    public static function languages(): array
+    {
+        return array_map(static fn (string $file) => basename($file, '.php'), glob(__DIR__.'/languages/*.php') ?: []);
+    }
+
+    /** @param string $language its code; one without a table is read as the usual one */
     public static function of(string $language): self
     {
         return self::$read[$language] ??= new self(self::tables($language));
@@ -48,6 +55,7 @@ final class Lexicon
     /** @return array<string, mixed> */
     private static function tables(string $language): array
     {
+        $language = \in_array($language, self::languages(), true) ? $language : self::USUAL;
         /** @var array<string, mixed> $tables */
         $tables = require __DIR__.'/languages/'.$language.'.php';
 

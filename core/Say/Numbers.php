@@ -9,8 +9,6 @@ final readonly class Numbers
 {
     private const TEN = 10;
     private const HUNDRED = 100;
-    /** One twenty is a hundred and twenty; five ten is five and ten. */
-    private const MOST_HUNDREDS = 3;
 
     /** @param list<Word> $words */
     public function __construct(private array $words, private Lexicon $lexicon)
@@ -69,6 +67,11 @@ final readonly class Numbers
         if (null !== $digits) {
             return '/' === $this->text($i + 1) ? null : [$digits, 1];
         }
+        // "doscientos diez" has its hundreds in one word.
+        $hundreds = $this->simple($i) ?? 0.0;
+        if ($hundreds > self::HUNDRED && 0.0 === fmod($hundreds, self::HUNDRED) && $hundreds < self::TEN * self::HUNDRED) {
+            return $this->withRest($i, $hundreds, 1);
+        }
         $hundred = $this->lexicon->has('articles', $this->text($i)) && self::HUNDRED === (int) $this->simple($i + 1);
         $read = $hundred ? null : $this->underHundred($i);
         if (!$hundred && null === $read) {
@@ -78,7 +81,7 @@ final readonly class Numbers
         if (self::HUNDRED === (int) $this->simple($i + $length) && $value < self::TEN) {
             return $this->withRest($i, $value * self::HUNDRED, $length + 1);
         }
-        $next = $value >= 1 && $value <= self::MOST_HUNDREDS ? $this->underHundred($i + $length) : null;
+        $next = $this->is('hundreds_of', $i) ? $this->underHundred($i + $length) : null;
         if (null !== $next && $next[0] >= self::TEN) {
             return [$value * self::HUNDRED + $next[0], $length + $next[1]];
         }
@@ -110,12 +113,14 @@ final readonly class Numbers
         if (null === $tens || $tens > self::HUNDRED - 1) {
             return self::HUNDRED === (int) $tens ? [1.0, 0] : null;
         }
-        $ones = $tens >= 2 * self::TEN && 0 === (int) $tens % self::TEN ? $this->simple($i + 1) : null;
+        // "thirty two", "treinta y dos"
+        $joined = $this->is('tens_and', $i + 1) ? 1 : 0;
+        $ones = $tens >= 2 * self::TEN && 0 === (int) $tens % self::TEN ? $this->simple($i + 1 + $joined) : null;
 
         // "five feet a ninety seven feet the bottom": a turn, and then the next place.
         $isTurn = $this->is('turns', $i) && $this->is('one', $i - 1);
 
-        return !$isTurn && null !== $ones && $ones >= 1 && $ones < self::TEN ? [$tens + $ones, 2] : [$tens, 1];
+        return !$isTurn && null !== $ones && $ones >= 1 && $ones < self::TEN ? [$tens + $ones, 2 + $joined] : [$tens, 1];
     }
 
     private function simple(int $i): ?float
@@ -125,7 +130,11 @@ final readonly class Numbers
             return null;
         }
 
-        return $this->lexicon->number('numbers', $this->text($i));
+        $number = $this->lexicon->number('numbers', $this->text($i));
+
+        // "un veinte por ciento": that one is an article.
+        return 1.0 === $number && $this->is('articles', $i) && $this->lexicon->number('numbers', $this->text($i + 1)) >= self::TEN
+            ? null : $number;
     }
 
     private function is(string $table, int $i): bool

@@ -27,7 +27,8 @@ final class CallController extends JobController
     {
         $sheet = new CallSheet();
         $sheet->plannedOn = $account->firm->today($this->now());
-        $sheet->reportUnits = $account->units();
+        $sheet->reportUnits = $account->firm->reportUnits() ?? $account->units();
+        $sheet->reportLanguage = $account->firm->reportLanguage();
         $id = Id::fresh();
 
         return $this->render('call/new.html.twig', [

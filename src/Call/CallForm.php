@@ -6,6 +6,7 @@ namespace App\Call;
 
 use App\Record\CallSheet;
 use App\Record\Why;
+use App\Support\Form\LanguageType;
 use App\Support\Form\PickType;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Component\Form\AbstractType;
@@ -41,7 +42,8 @@ final class CallForm extends AbstractType
             ->add('number', TextType::class, $words)
             ->add('customerNumber', TextType::class, $words)
             ->add('notes', TextareaType::class, $words)
-            ->add('reportUnits', PickType::class, ['class' => UnitSystem::class, 'words' => 'units']);
+            ->add('reportUnits', PickType::class, ['class' => UnitSystem::class, 'words' => 'units'])
+            ->add('reportLanguage', LanguageType::class, ['invalid_message' => 'error.choose']);
     }
 
     public function configureOptions(OptionsResolver $resolver): void

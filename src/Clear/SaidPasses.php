@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Clear;
 
 use App\Record\Pass;
+use App\Support\Wording\Languages;
 use App\Work\ClearingPlans;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Clear\LogEntry;
@@ -27,13 +28,13 @@ final readonly class SaidPasses
     private const JET_ALONE = [EntryKind::PulseOn, EntryKind::PulseOff, EntryKind::Heat];
     private const LONGEST_M = 1000.0;
 
-    public function __construct(private ClearingPlans $plans, private TranslatorInterface $translator)
+    public function __construct(private ClearingPlans $plans, private TranslatorInterface $translator, private Languages $languages)
     {
     }
 
     public function read(Pass $pass, string $said, UnitSystem $units, \DateTimeImmutable $at): SaidPass
     {
-        $lexicon = Lexicon::withATool(Lexicon::SHIPPED);
+        $lexicon = Lexicon::withATool($this->languages->now());
         $command = Command::in($said, $lexicon, $units)?->what;
         $last = $pass->last();
         if (SpokenCommand::Undo === $command) {

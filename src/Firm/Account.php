@@ -30,6 +30,10 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     #[ORM\Column(enumType: Hand::class, options: ['default' => 'right'])]
     private Hand $hand = Hand::Right;
 
+    /** Its code; none asks the browser. */
+    #[ORM\Column(length: 12, nullable: true)]
+    private ?string $language = null;
+
     /** Counts how often this person signed out everywhere: sessions of an earlier count are over. */
     #[ORM\Column(options: ['default' => 0])]
     private int $signedOutEverywhere = 0;
@@ -53,6 +57,17 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         $this->units = $units;
         $this->theme = $theme;
         $this->hand = $hand;
+    }
+
+    /** @param ?string $language its code; none asks the browser */
+    public function speak(?string $language): void
+    {
+        $this->language = $language;
+    }
+
+    public function language(): ?string
+    {
+        return $this->language;
     }
 
     public function changePassword(#[\SensitiveParameter] string $hash): void

@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\HouseRules;
 use Jurvex\Core\Judge\School;
+use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Mend\FirmPrices;
 use Jurvex\Core\Sketch\AccessRules;
 use Jurvex\Core\Triage\Tables;
@@ -70,6 +71,14 @@ class Firm
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     private string $logo = '';
 
+    /** In which language reports are, by its code; none goes by who opens the job. */
+    #[ORM\Column(length: 12, nullable: true)]
+    private ?string $reportLanguage = null;
+
+    /** None goes by who opens the job. */
+    #[ORM\Column(enumType: UnitSystem::class, nullable: true)]
+    private ?UnitSystem $reportUnits = null;
+
     /** Whether it is made up, with all its jobs: only there, and in practice, machines and reels may be simulated. */
     #[ORM\Column(options: ['default' => false])]
     private bool $demo = false;
@@ -107,6 +116,22 @@ class Firm
     public function logo(): string
     {
         return $this->logo;
+    }
+
+    public function report(?string $language, ?UnitSystem $units): void
+    {
+        $this->reportLanguage = $language;
+        $this->reportUnits = $units;
+    }
+
+    public function reportLanguage(): ?string
+    {
+        return $this->reportLanguage;
+    }
+
+    public function reportUnits(): ?UnitSystem
+    {
+        return $this->reportUnits;
     }
 
     public function guarantee(int $months): void

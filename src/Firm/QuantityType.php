@@ -14,13 +14,14 @@ use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\FormBuilderInterface;
 use Symfony\Component\OptionsResolver\Options;
 use Symfony\Component\OptionsResolver\OptionsResolver;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /** A number of some quantity, typed in the person's unit, which the label names; behind the field it is metric. */
 final class QuantityType extends AbstractType
 {
     private const DECIMALS = 4;
 
-    public function __construct(private readonly Security $security)
+    public function __construct(private readonly Security $security, private readonly TranslatorInterface $translator)
     {
     }
 
@@ -42,7 +43,7 @@ final class QuantityType extends AbstractType
                 $of = $options['of'];
                 \assert($of instanceof Quantity);
 
-                return ['%unit%' => $of->unit($this->units())];
+                return ['%unit%' => $this->translator->trans('unit.'.$of->unit($this->units()))];
             },
         ])->setRequired('of')->setAllowedTypes('of', Quantity::class);
     }

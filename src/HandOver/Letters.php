@@ -11,6 +11,7 @@ use App\Record\ShareLink;
 use App\Screen\ShareLinks;
 use App\Support\Database\Id;
 use App\Support\Print\PrintFailed;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Mailer\Exception\TransportExceptionInterface;
@@ -28,7 +29,7 @@ final readonly class Letters
     public function __construct(
         private MailerInterface $mailer, private EntityManagerInterface $manager, private ShareLinks $links, private ReportPrinter $printer,
         private UrlGeneratorInterface $urls, private TranslatorInterface $translator, private ClockInterface $clock,
-        private string $mailFrom,
+        private Languages $languages, private string $mailFrom,
     ) {
     }
 
@@ -36,8 +37,10 @@ final readonly class Letters
     {
         $letter = new LetterValues();
         $letter->to = str_contains($job->call()->contact, '@') ? trim($job->call()->contact) : '';
-        $letter->subject = $this->translator->trans('letter.subject', ['%place%' => $job->call()->place]);
-        $letter->text = $this->translator->trans('letter.text', ['%customer%' => $job->call()->customer, '%place%' => $job->call()->place]);
+        $language = $job->call()->reportLanguage;
+        $named = ['%customer%' => $job->call()->customer, '%place%' => $job->call()->place];
+        $letter->subject = $this->languages->in($language, fn () => $this->translator->trans('letter.subject', $named));
+        $letter->text = $this->languages->in($language, fn () => $this->translator->trans('letter.text', $named));
 
         return $letter;
     }

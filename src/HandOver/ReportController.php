@@ -15,6 +15,7 @@ use App\Screen\ShareLinks;
 use App\Support\Logging\Audit;
 use App\Support\Print\PrintFailed;
 use App\Support\Web\Download;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -30,13 +31,14 @@ final class ReportController extends AbstractController
         private readonly ReportPages $pages,
         private readonly Audit $audit,
         private readonly ReportPrinter $printer,
+        private readonly Languages $languages,
     ) {
     }
 
     #[Route('/jobs/{job}/report', name: 'report', methods: 'GET')]
     public function report(Job $job, Request $request): Response
     {
-        $form = ReportForm::asked($request);
+        $form = $this->asked($job, $request);
         $report = $this->reports->of($job);
         $photos = self::photos($report, fn (Run $run, string $finding) => $this->generateUrl('photo', [
             'job' => $run->job->id, 'run' => $run->id, 'id' => $finding,
@@ -78,25 +80,25 @@ final class ReportController extends AbstractController
         $job = $link->job;
         $links->opened($link);
         $this->audit->note('link_opened', ['job' => $job->id]);
+        $form = $this->asked($job, $request);
         $report = $this->reports->of($job);
         $address = fn (string $id) => $this->generateUrl('shared_photo', ['token' => $token, 'id' => $id]);
         $photos = self::photos($report, static fn (Run $run, string $finding) => $address($finding), $address);
 
         return Download::unlisted($this->shown(
             $this->pages->of(
-                $report, $photos, $this->generateUrl('shared_pdf', ['token' => $token]), false,
-                form: ReportForm::asked($request),
+                $report, $photos, $this->generateUrl('shared_pdf', ['token' => $token] + $form->query()), false, form: $form,
             ),
         ));
     }
 
     #[Route('/r/{token}/report.pdf', name: 'shared_pdf', methods: 'GET')]
-    public function sharedPdf(string $token, ShareLinks $links): Response
+    public function sharedPdf(string $token, ShareLinks $links, Request $request): Response
     {
         $job = $this->jobOf($token, $links);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
 
-        return Download::unlisted($this->printed($job, new ReportForm()));
+        return Download::unlisted($this->printed($job, ReportForm::asked($request)));
     }
 
     #[Route('/r/{token}/photos/{id}', name: 'shared_photo', methods: 'GET')]
@@ -112,6 +114,15 @@ final class ReportController extends AbstractController
         $photo = $isTold ? $manager->find(Photo::class, $id) : null;
 
         return Download::unlisted($photo?->asResponse() ?? throw $this->createNotFoundException());
+    }
+
+    /** What is asked for; and from here on its language is spoken. */
+    private function asked(Job $job, Request $request): ReportForm
+    {
+        $form = ReportForm::asked($request);
+        $this->languages->speak($form->language ?? $job->call()->reportLanguage);
+
+        return $form;
     }
 
     private function jobOf(string $token, ShareLinks $links): Job

@@ -6,14 +6,16 @@ namespace App\HandOver;
 
 use Symfony\Component\HttpFoundation\Request;
 
-/** In what form a report is read: all of it or one page, its findings in their places or the worst first. */
+/** In what form a report is read: all of it or one page, its findings in their places or the worst first, in which language. */
 final readonly class ReportForm
 {
     private const SHORT = 'short';
     private const ORDER = 'order';
     private const WORST = 'worst';
+    private const LANGUAGE = 'language';
 
-    public function __construct(public bool $isShort = false, public bool $isWorstFirst = false)
+    /** @param ?string $language its code; none is the customer's, or where nobody said it the reader's */
+    public function __construct(public bool $isShort = false, public bool $isWorstFirst = false, public ?string $language = null)
     {
     }
 
@@ -25,22 +27,33 @@ final readonly class ReportForm
     /** @param array<mixed> $query */
     public static function of(array $query): self
     {
-        return new self(filter_var($query[self::SHORT] ?? false, \FILTER_VALIDATE_BOOL), self::WORST === ($query[self::ORDER] ?? null));
+        $language = $query[self::LANGUAGE] ?? null;
+
+        return new self(
+            filter_var($query[self::SHORT] ?? false, \FILTER_VALIDATE_BOOL), self::WORST === ($query[self::ORDER] ?? null),
+            \is_string($language) ? $language : null,
+        );
     }
 
     /** @return array<string, string> what an address says for it */
     public function query(): array
     {
-        return ($this->isShort ? [self::SHORT => '1'] : []) + ($this->isWorstFirst ? [self::ORDER => self::WORST] : []);
+        return ($this->isShort ? [self::SHORT => '1'] : []) + ($this->isWorstFirst ? [self::ORDER => self::WORST] : [])
+            + (null === $this->language ? [] : [self::LANGUAGE => $this->language]);
     }
 
     public function otherLength(): self
     {
-        return new self(!$this->isShort, $this->isWorstFirst);
+        return new self(!$this->isShort, $this->isWorstFirst, $this->language);
     }
 
     public function otherOrder(): self
     {
-        return new self($this->isShort, !$this->isWorstFirst);
+        return new self($this->isShort, !$this->isWorstFirst, $this->language);
+    }
+
+    public function in(string $language): self
+    {
+        return new self($this->isShort, $this->isWorstFirst, $language);
     }
 }

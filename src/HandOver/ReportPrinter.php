@@ -7,6 +7,7 @@ namespace App\HandOver;
 use App\Record\Job;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
+use App\Support\Wording\Languages;
 use Twig\Environment;
 
 /** Prints a job's report. */
@@ -16,7 +17,7 @@ final readonly class ReportPrinter
 
     public function __construct(
         private Reports $reports, private ReportPages $pages, private Environment $twig, private Chromium $printer,
-        private string $projectDir,
+        private Languages $languages, private string $projectDir,
     ) {
     }
 
@@ -34,6 +35,11 @@ final readonly class ReportPrinter
 
     /** As a page that needs nothing from the server. */
     public function page(Job $job, ReportForm $form): string
+    {
+        return $this->languages->in($form->language ?? $job->call()->reportLanguage, fn () => $this->spoken($job, $form));
+    }
+
+    private function spoken(Job $job, ReportForm $form): string
     {
         $report = $this->reports->of($job);
         $page = $this->pages->of(

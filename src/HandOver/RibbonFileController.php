@@ -8,6 +8,7 @@ use App\Record\Job;
 use App\Record\MarkRepository;
 use App\Screen\JobScreens;
 use App\Support\Web\Download;
+use App\Support\Wording\Languages;
 use App\Work\LineRecords;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,7 +20,7 @@ final class RibbonFileController extends AbstractController
     /** What the drawing is styled by, as on the screen. */
     private const STYLES = ['tokens', 'ribbon', 'need'];
 
-    public function __construct(private readonly string $projectDir)
+    public function __construct(private readonly Languages $languages, private readonly string $projectDir)
     {
     }
 
@@ -31,6 +32,7 @@ final class RibbonFileController extends AbstractController
             throw $this->createNotFoundException();
         }
         $units = $job->call()->reportUnits;
+        $this->languages->speak($job->call()->reportLanguage);
         $svg = $this->renderView('ribbon/file.svg.twig', [
             'ribbon' => $screens->ribbon($job, $line, $marks->ofJob($job), $units), 'line' => $line, 'units' => $units,
             'style' => implode("\n", array_map(

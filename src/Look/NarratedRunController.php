@@ -15,6 +15,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Say\Lexicon;
@@ -31,7 +32,7 @@ final class NarratedRunController extends JobController
 {
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly RunStarts $starts,
-        private readonly SaidTexts $texts, private readonly Proposals $proposals,
+        private readonly SaidTexts $texts, private readonly Proposals $proposals, private readonly Languages $languages,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -44,7 +45,7 @@ final class NarratedRunController extends JobController
             return $run->job === $job ? $this->toNarration($run) : throw $this->createNotFoundException();
         }
         $place = mb_substr(trim($request->request->getString('place')), 0, 200);
-        $opening = $job->chosenOpening() ?? ('' === $place ? null : self::opening($job, $place, $request->request->getString('kind')));
+        $opening = $job->chosenOpening() ?? ('' === $place ? null : $this->opening($job, $place, $request->request->getString('kind')));
         if (null === $opening) {
             return $this->refused($job, $request, '' === $place ? 'error.place_missing' : 'error.opening_kind_missing');
         }
@@ -54,7 +55,8 @@ final class NarratedRunController extends JobController
         }
         $run = new Run($id, $job, $opening, $startedAt, $this->starts->of($job));
         try {
-            $narrated = Proposals::narrated(Id::of($this->now(), $id), $run, $request->files->get('text'), $this->now());
+            $language = $this->languages->or($request->request->getString('language'));
+            $narrated = Proposals::narrated(Id::of($this->now(), $id), $run, $request->files->get('text'), $this->now(), $language);
         } catch (BadInput $refused) {
             return $this->refused($job, $request, $this->texts->refusal($refused));
         }
@@ -77,9 +79,9 @@ final class NarratedRunController extends JobController
     }
 
     /** @return ?Opening none where nobody says what kind it is */
-    private static function opening(Job $job, string $place, string $kind): ?Opening
+    private function opening(Job $job, string $place, string $kind): ?Opening
     {
-        $kind = OpeningKind::tryFrom($kind) ?? OpeningKind::tryFrom(RunBegins::opening($place, Lexicon::of(Lexicon::SHIPPED)));
+        $kind = OpeningKind::tryFrom($kind) ?? OpeningKind::tryFrom(RunBegins::opening($place, Lexicon::of($this->languages->now())));
         if (null === $kind) {
             return null;
         }

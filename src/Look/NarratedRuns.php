@@ -90,7 +90,7 @@ final readonly class NarratedRuns
     {
         $before = $narrated->run->opening;
         $kind = OpeningKind::tryFrom($said->value)
-            ?? OpeningKind::tryFrom(RunBegins::opening($typed, Lexicon::of(Lexicon::SHIPPED)));
+            ?? OpeningKind::tryFrom(RunBegins::opening($typed, Lexicon::of($narrated->language)));
         if (null === $kind && !$said->isOther) {
             return $before;
         }

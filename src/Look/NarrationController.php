@@ -15,6 +15,7 @@ use App\Screen\JobController;
 use App\Screen\JobScreens;
 use App\Screen\Stage;
 use App\Support\Database\Id;
+use App\Support\Wording\Languages;
 use App\Support\Wording\Placeholders;
 use App\Work\FirstMaps;
 use Doctrine\ORM\EntityManagerInterface;
@@ -34,7 +35,7 @@ final class NarrationController extends JobController
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly Proposals $proposals,
         private readonly NarratedRepository $narrated, private readonly SaidTexts $texts, private readonly TranslatorInterface $translator,
-        private readonly FirstMaps $maps, private readonly NarratedRuns $runs,
+        private readonly FirstMaps $maps, private readonly NarratedRuns $runs, private readonly Languages $languages,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -52,7 +53,8 @@ final class NarrationController extends JobController
         $run = $this->existing(Run::class, $job, $run);
         if (null === $this->narrated->find($id)) {
             try {
-                $narrated = Proposals::narrated($id, $run, $request->files->get('text'), $this->now());
+                $language = $this->languages->or($request->request->getString('language'));
+                $narrated = Proposals::narrated($id, $run, $request->files->get('text'), $this->now(), $language);
             } catch (BadInput $refused) {
                 return $this->shownOf($run, $request, $account, refused: $this->texts->refusal($refused));
             }

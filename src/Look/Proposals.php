@@ -45,13 +45,13 @@ final readonly class Proposals
      *
      * @throws BadInput where it is no timed text
      */
-    public static function narrated(string $id, Run $run, mixed $upload, \DateTimeImmutable $at): Narrated
+    public static function narrated(string $id, Run $run, mixed $upload, \DateTimeImmutable $at, string $language): Narrated
     {
         $stream = $upload instanceof UploadedFile && $upload->isValid() ? fopen($upload->getPathname(), 'r') : false;
         $text = false === $stream ? '' : Limited::text($stream, self::LARGEST) ?? throw new BadInput('too_long', 'line 1');
         $name = $upload instanceof UploadedFile ? mb_substr($upload->getClientOriginalName(), 0, 200) : '';
 
-        return Narrated::recording($id, $run, $name, TimedText::read($text), $at);
+        return Narrated::recording($id, $run, $name, TimedText::read($text), $at, $language);
     }
 
     /** Has its words found again, with the places that are known. */
@@ -69,7 +69,7 @@ final readonly class Proposals
     /** @return list<Proposal> in the order of time; of one moment, what was found stands before what is said of the run itself */
     public function of(Narrated $narrated, UnitSystem $units): array
     {
-        $lexicon = Lexicon::of(Lexicon::SHIPPED);
+        $lexicon = Lexicon::of($narrated->language);
         $spoken = Spoken::of(Speech::timed($narrated->asCues(), $lexicon), $lexicon);
         $reel = $this->reel($narrated->run);
         $entries = Narration::read($spoken, $units, $reel);

@@ -10,6 +10,7 @@ use App\Record\NarratedFrom;
 use App\Record\NarratedRepository;
 use App\Record\Run;
 use App\Support\Database\Id;
+use App\Support\Wording\Languages;
 use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
@@ -27,16 +28,16 @@ final readonly class SaidLines
     /** What was said longer ago is another matter, in seconds. */
     private const REMEMBERED_S = 120;
 
-    public function __construct(private NarratedRepository $narrated, private FindingRepository $findings)
+    public function __construct(private NarratedRepository $narrated, private FindingRepository $findings, private Languages $languages)
     {
     }
 
     /** @param ?float $atM where the camera is */
     public function read(string $id, Run $run, string $text, ?float $atM, UnitSystem $units, \DateTimeImmutable $at): SaidLine
     {
-        $lexicon = Lexicon::of(Lexicon::SHIPPED);
+        $lexicon = Lexicon::of($this->languages->now());
         $seconds = max(0.0, (float) $at->format('U.u') - (float) $run->startedAt->format('U.u'));
-        $line = new Narrated($id, $run, NarratedFrom::Line, '', [[$seconds, $seconds + 1, $text]], $at, $atM);
+        $line = new Narrated($id, $run, NarratedFrom::Line, '', [[$seconds, $seconds + 1, $text]], $at, $atM, $this->languages->now());
         $command = Command::in($text, $lexicon, $units);
         $pieces = null === $command ? Reading::of(Speech::written($text, $lexicon), $lexicon)->pieces() : [[$text, true]];
         $read = new SaidLine($line, $command, [], $pieces);
@@ -45,7 +46,7 @@ final readonly class SaidLines
         }
         $before = array_values(array_filter(
             $this->narrated->linesSince($run, $at->modify('-'.self::REMEMBERED_S.' seconds')),
-            static fn (Narrated $each) => $each->id !== $id && $each->saidAt <= $at,
+            static fn (Narrated $each) => $each->id !== $id && $each->saidAt <= $at && $each->language === $line->language,
         ));
 
         return new SaidLine($line, null, $this->entries($before, $line, $units, $read->rest()), $pieces);
@@ -85,7 +86,7 @@ final readonly class SaidLines
                 array_push($readings, [$cue->fromS, $line->atM], [$cue->toS, $line->atM]);
             }
         }
-        $lexicon = Lexicon::of(Lexicon::SHIPPED);
+        $lexicon = Lexicon::of($lines[0]->language ?? Lexicon::USUAL);
 
         return Narration::read(Reading::of(Speech::timed($cues, $lexicon, true), $lexicon), $units, new Reel($readings));
     }

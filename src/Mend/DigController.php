@@ -16,6 +16,7 @@ use App\Support\Logging\Audit;
 use App\Support\Print\Chromium;
 use App\Support\Print\PrintFailed;
 use App\Support\Web\Download;
+use App\Support\Wording\Languages;
 use App\Work\DigSheet;
 use App\Work\DigSheets;
 use App\Work\LineRecords;
@@ -38,7 +39,7 @@ final class DigController extends JobController
     public function __construct(
         JobScreens $screens, EntityManagerInterface $manager, ClockInterface $clock, private readonly DigSheets $sheets,
         private readonly MarkedGrounds $grounds, private readonly LineRecords $records, private readonly DigTexts $texts,
-        private readonly Audit $audit, private readonly string $projectDir,
+        private readonly Audit $audit, private readonly Languages $languages, private readonly string $projectDir,
     ) {
         parent::__construct($screens, $manager, $clock);
     }
@@ -61,6 +62,7 @@ final class DigController extends JobController
     public function shared(string $token, ShareLinks $links): Response
     {
         $job = $this->jobOf($token, $links);
+        $this->languages->speak($job->call()->reportLanguage);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
         $pdf = $this->generateUrl('shared_dig_sheet_pdf', ['token' => $token]);
 
@@ -73,6 +75,7 @@ final class DigController extends JobController
     public function sharedPdf(string $token, ShareLinks $links, Chromium $printer): Response
     {
         $job = $this->jobOf($token, $links);
+        $this->languages->speak($job->call()->reportLanguage);
         $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
 
         return Download::unlisted($this->printed($job, $job->call()->reportUnits, $printer));

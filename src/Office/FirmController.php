@@ -8,7 +8,9 @@ use App\Firm\Account;
 use App\Record\PictureReader;
 use App\Record\RefusedPicture;
 use App\Support\Database\Id;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -22,7 +24,7 @@ final class FirmController extends AbstractController
     private const MOST_MONTHS = 120;
 
     #[Route('/settings/firm', name: 'settings_firm', methods: 'POST')]
-    public function firm(Account $account, Request $request, EntityManagerInterface $manager): Response
+    public function firm(Account $account, Request $request, EntityManagerInterface $manager, Languages $languages): Response
     {
         $this->denyAccessUnlessGranted('ROLE_OFFICE');
         $firm = $account->firm;
@@ -35,6 +37,10 @@ final class FirmController extends AbstractController
         }
         $logo = 'yes' === $request->request->getString('no_logo') ? '' : $logo;
         $firm->standOnReports(mb_substr(trim($request->request->getString('address')), 0, self::LONGEST_ADDRESS), $logo);
+        $firm->report(
+            $languages->spoken($request->request->getString('report_language')),
+            UnitSystem::tryFrom($request->request->getString('report_units')),
+        );
         $months = $request->request->getInt('guarantee');
         $firm->guarantee(max(0, min(self::MOST_MONTHS, $months)));
         $manager->flush();

@@ -9,6 +9,7 @@ use App\Firm\Hand;
 use App\Firm\Theme;
 use App\Support\Units\Quantity;
 use App\Support\Web\ReturnAddress;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Judge\HouseRules;
@@ -23,6 +24,10 @@ use Symfony\Component\Routing\Attribute\Route;
 final class SettingsController extends AbstractController
 {
     private const DECIMALS = 2;
+
+    public function __construct(private readonly Languages $languages)
+    {
+    }
 
     #[Route('/settings', name: 'settings', methods: 'GET')]
     public function settings(Account $account): Response
@@ -43,6 +48,10 @@ final class SettingsController extends AbstractController
             Theme::tryFrom($request->request->getString('theme')) ?? $account->theme(),
             Hand::tryFrom($request->request->getString('hand')) ?? $account->hand(),
         );
+        // The bar's own button gives the theme alone.
+        if ($request->request->has('language')) {
+            $account->speak($this->languages->spoken($request->request->getString('language')));
+        }
         $manager->flush();
 
         return $this->redirect($back->of($request->request->getString('back'), 'settings'), Response::HTTP_SEE_OTHER);

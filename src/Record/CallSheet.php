@@ -71,4 +71,9 @@ class CallSheet
     /** The units of the customer's report. */
     #[ORM\Column(enumType: UnitSystem::class)]
     public UnitSystem $reportUnits = UnitSystem::Metric;
+
+    /** The language of the customer's report, by its code; none goes by who reads. */
+    #[ORM\Column(length: 12, nullable: true)]
+    #[Assert\Regex('/^[A-Za-z]{2,3}(_[A-Za-z0-9]{2,8})?$/', message: 'error.choose')]
+    public ?string $reportLanguage = null;
 }

@@ -6,6 +6,7 @@ namespace App\Record;
 
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Say\Cue;
+use Jurvex\Core\Say\Lexicon;
 
 /** What was said on a run, word for word, and what became of each thing that was read from it. */
 #[ORM\Entity(repositoryClass: NarratedRepository::class)]
@@ -36,15 +37,19 @@ class Narrated implements JobEntry
         public readonly \DateTimeImmutable $saidAt,
         #[ORM\Column(nullable: true)]
         public readonly ?float $atM = null,
+        /** The language that was spoken, by its code. */
+        #[ORM\Column(length: 12, options: ['default' => Lexicon::USUAL])]
+        public readonly string $language = Lexicon::USUAL,
     ) {
     }
 
     /** @param list<Cue> $cues of a recording, in the order of time */
-    public static function recording(string $id, Run $run, string $name, array $cues, \DateTimeImmutable $at): self
-    {
+    public static function recording(
+        string $id, Run $run, string $name, array $cues, \DateTimeImmutable $at, string $language = Lexicon::USUAL,
+    ): self {
         $said = array_map(static fn (Cue $cue) => [$cue->fromS, $cue->toS, $cue->text], $cues);
 
-        return new self($id, $run, NarratedFrom::Recording, $name, $said, $at);
+        return new self($id, $run, NarratedFrom::Recording, $name, $said, $at, language: $language);
     }
 
     public function id(): string

@@ -92,7 +92,7 @@ final readonly class CompareTexts
         $counts = [];
         foreach ($pair->isLaid() ? Fate::cases() : [] as $fate) {
             if ($pair->count($fate) > 0) {
-                $counts[] = $pair->count($fate).' '.mb_strtolower($this->words->words($fate, 'fate'));
+                $counts[] = $this->translator->trans('fate_count.'.$fate->value, ['count' => $pair->count($fate)]);
             }
         }
 

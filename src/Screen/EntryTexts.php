@@ -58,8 +58,7 @@ final readonly class EntryTexts
             $said[] = $this->formatter->size(new Size($entry->size, $entry->unit), $units);
         }
         if (null !== $entry->clockFrom) {
-            $hours = array_filter([$entry->clockFrom, $entry->clockTo]);
-            $said[] = implode('–', array_map($this->formatter->clock(...), $hours)).' '.$this->words->words('oclock', 'clock');
+            $said[] = $this->formatter->hours($entry->clockFrom, $entry->clockTo);
         }
         foreach (array_filter([$entry->depthM, $entry->depthToM]) as $depth) {
             $said[] = $this->translator->trans('say.deep', ['%depth%' => $this->formatter->distance($depth, $units)]);

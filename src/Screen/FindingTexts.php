@@ -13,6 +13,7 @@ use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Judge\Judgement;
+use Jurvex\Core\Measure\ClockPosition;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
@@ -104,7 +105,7 @@ final readonly class FindingTexts implements RuntimeExtensionInterface
             };
         }
         if (null !== $finding->clockFrom) {
-            $said[] = $this->clock($finding, $mirrored).' '.$this->words->words('oclock', 'clock');
+            $said[] = $this->clock($finding->clockFrom, $finding->clockTo, $mirrored);
         }
         foreach (array_diff_key($finding->facts, self::TOLD_WITH_THE_SIZE) as $code => $value) {
             $said[] = $this->words->words($code, 'fact').': '.$this->answer(Fact::from($code), $value);
@@ -133,16 +134,14 @@ final readonly class FindingTexts implements RuntimeExtensionInterface
         return null === $size ? '' : ' '.$this->translator->trans('look.sold_as', ['%size%' => $size]);
     }
 
-    private function clock(Finding $finding, bool $mirrored): string
+    private function clock(ClockPosition $from, ?ClockPosition $to, bool $mirrored): string
     {
-        $hours = [];
-        foreach ([$finding->clockFrom, $finding->clockTo] as $position) {
-            if (null !== $position) {
-                $hours[] = $this->formatter->clock(($mirrored ? $position->seenFromBehind() : $position)->hours);
-            }
+        if (!$mirrored) {
+            return $this->formatter->hours($from->hours, $to?->hours);
         }
+        [$from, $to] = null === $to ? [$from, null] : [$to, $from];
 
-        return implode('–', $mirrored ? array_reverse($hours) : $hours);
+        return $this->formatter->hours($from->seenFromBehind()->hours, $to?->seenFromBehind()->hours);
     }
 
     private function answer(Fact $fact, string|float $value): string

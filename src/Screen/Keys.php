@@ -29,7 +29,8 @@ final class Keys
     public const GESTURES = ['tile', 'size', 'dial', 'lens', 'ribbon', 'plan', 'rod', 'swipe'];
 
     private const SIGNS = [
-        'ArrowUp' => '↑', 'ArrowDown' => '↓', 'ArrowLeft' => '←', 'ArrowRight' => '→', 'Escape' => 'Esc',
+        'ArrowUp' => '↑', 'ArrowDown' => '↓', 'ArrowLeft' => '←', 'ArrowRight' => '→',
+        'Escape' => 'key_name.escape', 'Enter' => 'key_name.enter', 'End' => 'key_name.end',
     ];
 
     /** @return array<string, array<string, string>> what is done, by key, by part of the screen */
@@ -47,7 +48,7 @@ final class Keys
         return $bound;
     }
 
-    /** @return array<string, list<string>> signs of the keys, by what is done */
+    /** @return array<string, list<string>> signs of the keys or the keys of their names, by what is done */
     public static function signs(string $part): array
     {
         $sign = static fn (string $key) => self::SIGNS[$key] ?? ucfirst($key);

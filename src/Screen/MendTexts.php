@@ -79,7 +79,7 @@ final readonly class MendTexts
 
     private function price(Price $price, string $currency): string
     {
-        $round = static fn (float $value) => number_format(self::ROUND * round($value / self::ROUND));
+        $round = fn (float $value) => $this->formatter->grouped(self::ROUND * round($value / self::ROUND));
 
         return $currency.' '.$round($price->low).'–'.$round($price->high);
     }

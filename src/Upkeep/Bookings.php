@@ -69,7 +69,8 @@ final readonly class Bookings
         $sheet->customer = $last?->call()->customer ?? '';
         $sheet->contact = $last?->call()->contact ?? '';
         $sheet->yearBuilt = $last?->call()->yearBuilt;
-        $sheet->reportUnits = $last?->call()->reportUnits ?? $account->units();
+        $sheet->reportUnits = $last?->call()->reportUnits ?? $account->firm->reportUnits() ?? $account->units();
+        $sheet->reportLanguage = null === $last ? $account->firm->reportLanguage() : $last->call()->reportLanguage;
         $sheet->number = $this->jobs->nextNumber($account->firm, $today);
         $sheet->plannedOn = max($today, $plan?->dueOn() ?? $page->proposal?->from->setTime(0, 0) ?? $today);
         $sheet->ordered = null === $plan ? '' : trim($this->words->words($plan->work(), 'upkeep_work').'. '.$plan->note());

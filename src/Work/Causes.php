@@ -5,13 +5,14 @@ declare(strict_types=1);
 namespace App\Work;
 
 use App\Record\Job;
+use App\Support\Wording\Languages;
 use Jurvex\Core\Clear\Cause;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /** Finds out why a job's line stopped: from what came back, from what the camera saw, from what was said. */
 final readonly class Causes
 {
-    public function __construct(private TranslatorInterface $translator)
+    public function __construct(private TranslatorInterface $translator, private Languages $languages)
     {
     }
 
@@ -40,13 +41,21 @@ final readonly class Causes
             array_push($clauses, ...(preg_split('/[.,;:!?\n]+/u', $pass->details()->cameBack) ?: []));
         }
         // "No roots" is no root.
-        $denied = '/\b(?:'.$this->translator->trans('cause_heard.denied').')\b/iu';
+        $denied = '/\b(?:'.$this->heard('denied').')\b/iu';
         $said = implode(' ; ', array_filter($clauses, static fn (string $clause) => 1 !== preg_match($denied, $clause)));
 
         return array_values(array_filter(Cause::cases(), function (Cause $cause) use ($said): bool {
-            $words = $this->translator->trans('cause_heard.'.$cause->value);
+            $words = $this->heard($cause->value);
 
             return '' !== $words && 1 === preg_match('/\b(?:'.$words.')\b/iu', $said);
         }));
+    }
+
+    /** The words for it in every language: whoever wrote them down may speak another than the reader. */
+    private function heard(string $what): string
+    {
+        return implode('|', array_filter(array_map(
+            fn (string $language) => $this->translator->trans('cause_heard.'.$what, locale: $language), $this->languages->all,
+        )));
     }
 }

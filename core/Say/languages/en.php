@@ -16,6 +16,8 @@ return [
         'fourty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100,
         'thousand' => 1000, 'couple' => 2, 'oh' => 0, 'nought' => 0, 'naught' => 0,
     ],
+    // One twenty is a hundred and twenty; five ten is five and ten.
+    'hundreds_of' => ['one', 'two', 'three'],
     // Of two words that are mostly said as one, both ways are understood.
     'drawn_together' => [
         "we're" => 'we are', "it's" => 'it is', "that's" => 'that is', "there's" => 'there is', "here's" => 'here is',
@@ -63,6 +65,7 @@ return [
     'point' => ['point'],
     // Of feet only: inches may follow without their name.
     'feet' => ['foot', 'feet', 'ft', "'", 'feed', 'feat', 'foots', 'footer'],
+    'bare_inches_after' => ['foot', "'", 'ft'],
     // Of a thing that long: "a two foot belly".
     'singular' => ['foot', 'metre', 'meter', 'ft'],
     'inches' => ['inch', 'inches', 'in', '"', 'ench', 'inched'],

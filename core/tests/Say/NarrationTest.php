@@ -62,7 +62,7 @@ final class NarrationTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, list<Plain>}> */
     public static function sentences(): iterable
     {
-        foreach (self::cases('said.php') as $case) {
+        foreach ([...self::cases('said.php'), ...self::cases('said-es.php')] as $case) {
             yield $case['in']['text'] ?? '' => [$case['in'], $case['out']['entries']];
         }
     }
@@ -102,7 +102,7 @@ final class NarrationTest extends TestCase
     public function testWhatIsReadOfNarrationsIsWhatItWasYesterday(): void
     {
         $kept = [];
-        foreach (['narrations.php', 'said.php', 'wandering.php', 'cases/say.json'] as $file) {
+        foreach (['narrations.php', 'said.php', 'wandering.php', 'cases/say.json', 'narrations-es.php', 'said-es.php'] as $file) {
             foreach (self::cases($file) as $i => $case) {
                 $read = [[0, 0.5], [40, 12.25], [400, 30]];
                 $readings = array_map(static fn (array $at) => ['at_s' => $at[0], 'distance_m' => $at[1]], $read);
@@ -259,10 +259,12 @@ final class NarrationTest extends TestCase
 
     public function testEveryKindOfTheTableIsOne(): void
     {
-        /** @var array{phrases: array{kind: array<string, list<string>>}} $tables */
-        $tables = require __DIR__.'/../../Say/languages/en.php';
-        foreach (array_keys($tables['phrases']['kind']) as $meaning) {
-            self::assertNotNull(Kind::tryFrom(explode('+', $meaning)[0]), $meaning);
+        foreach (Lexicon::languages() as $language) {
+            /** @var array{phrases: array{kind: array<string, list<string>>}} $tables */
+            $tables = require __DIR__.'/../../Say/languages/'.$language.'.php';
+            foreach (array_keys($tables['phrases']['kind']) as $meaning) {
+                self::assertNotNull(Kind::tryFrom(explode('+', $meaning)[0]), $language.' '.$meaning);
+            }
         }
     }
 

@@ -50,6 +50,31 @@ final class NumbersTest extends TestCase
         self::assertSame([$unit, \count($words) - 1], [$amount->unit->value, $amount->last]);
     }
 
+    public function testAnotherLanguageCountsInItsOwnWay(): void
+    {
+        $lexicon = Lexicon::of('es');
+        $foot = 0.3048;
+        foreach ([
+            ['treinta y dos metros', 32, 'large'], ['doscientos diez pies', 210 * $foot, 'large'],
+            ['ciento cuatro pies', 104 * $foot, 'large'],
+            ['doce coma cuatro metros', 12.4, 'large'], ['12,4 m', 12.4, 'large'], ['seis metros con veinte', 6.2, 'large'],
+            ['siete con cuarenta', 7.4, 'none'], ['trece con dos', 13.2, 'none'], ['tres metros y medio', 3.5, 'large'],
+            ['media pulgada', 0.0127, 'small'], ['un cuarto de pulgada', 0.00635, 'small'],
+            ['cinco pies cuatro', 5 * $foot + 4 * 0.0254, 'large'],
+            ['veinte por ciento', 20, 'percent'], ['trescientos', 300, 'none'], ['cien pies', 100 * $foot, 'large'],
+        ] as [$said, $value, $unit]) {
+            $words = Speech::written($said, $lexicon)->words;
+            $amount = (new Amounts($words, $lexicon))->at(0);
+            self::assertNotNull($amount, $said);
+            self::assertEqualsWithDelta($value, $amount->value, 1e-9, $said);
+            self::assertSame([$unit, \count($words) - 1], [$amount->unit->value, $amount->last], $said);
+        }
+        $words = Speech::written('grietas a las tres', $lexicon)->words;
+        self::assertSame('clock', (new Amounts($words, $lexicon))->at(3)?->unit->value);
+        $words = Speech::written('un veinte por ciento', $lexicon)->words;
+        self::assertSame(20.0, (new Amounts($words, $lexicon))->at(1)?->value);
+    }
+
     public function testWordsThatSoundLikeNumbersCountBeforeAUnitOnly(): void
     {
         $lexicon = Lexicon::of('en');

@@ -43,8 +43,8 @@ final class SaladsTest extends TestCase
     {
         $this->chance = new Randomizer(new Mt19937(self::SEED));
         $this->numbers = array_map(strval(...), [...array_keys(self::tables()['numbers']), ...array_keys(self::tables()['misheard'])]);
-        $lexicon = Lexicon::of(Lexicon::SHIPPED);
-        $withATool = Lexicon::withATool(Lexicon::SHIPPED);
+        $lexicon = Lexicon::of(Lexicon::USUAL);
+        $withATool = Lexicon::withATool(Lexicon::USUAL);
         $looked = $this->phrases('phrases');
         $cleared = $this->phrases('phrases_with_a_tool');
         $reel = new Reel([[0.0, 0.0], [20.0, 7.5], [45.0, 21.0], [60.0, 14.0], [150.0, 40.0]]);

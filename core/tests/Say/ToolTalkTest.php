@@ -23,6 +23,19 @@ final class ToolTalkTest extends TestCase
         self::assertSame($pressed, self::read($said, $units));
     }
 
+    public function testWhatIsSaidInAnotherLanguageIsTheSamePress(): void
+    {
+        foreach ([
+            'a 12.4 agarra, volvieron raíces' => ['at 40.68 ft', 'felt grabs', 'came_back roots'],
+            'se paró en seco a 12.4, quedan dos vueltas' => ['at 40.68 ft', 'felt stops_dead'],
+            'entra otra señal' => ['mark_in'], 'cierro el agua' => ['power_off'], 'se fue el agua' => ['water gone'],
+            'dos vueltas a la izquierda' => ['turn_left 2'], 'avanzó diez centímetros' => ['moved 0.33 ft'],
+            'no volvió nada' => ['came_back nothing'], 'no hay agua abierta' => [],
+        ] as $said => $pressed) {
+            self::assertSame($pressed, self::read($said, UnitSystem::Metric, 'es'), $said);
+        }
+    }
+
     /** @return iterable<string, array{0: string, 1: list<string>, 2?: UnitSystem}> */
     public static function said(): iterable
     {
@@ -91,12 +104,12 @@ final class ToolTalkTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function read(string $said, UnitSystem $units): array
+    private static function read(string $said, UnitSystem $units, string $language = 'en'): array
     {
         return array_map(static fn (Pressed $each) => trim($each->kind->value.' '.match (true) {
             null === $each->value => $each->said,
             EntryKind::Heat === $each->kind => round($each->value),
             default => \sprintf('%.2f ft', $each->value / self::FOOT_M),
-        }), ToolTalk::read($said, Lexicon::withATool('en'), $units));
+        }), ToolTalk::read($said, Lexicon::withATool($language), $units));
     }
 }

@@ -122,6 +122,7 @@ final readonly class JobValues
         return [
             'id' => $narrated->id, 'source' => $narrated->source->value, 'name' => $narrated->name,
             'said_at' => JobFileWriter::time($narrated->saidAt), 'at_m' => $narrated->atM,
+            'language' => $narrated->language,
             'cues' => array_map(static fn (array $cue) => ['from_s' => $cue[0], 'to_s' => $cue[1], 'text' => $cue[2]], $narrated->cues),
             'settled' => array_map(
                 static fn (string $key, string $became) => ['key' => $key, 'became' => $became],

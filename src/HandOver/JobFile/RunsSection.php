@@ -19,6 +19,7 @@ use App\Record\RunTrack;
 use Doctrine\DBAL\Connection;
 use Jurvex\Core\Reel\ReadingFormat;
 use Jurvex\Core\Run\EndReason;
+use Jurvex\Core\Say\Lexicon;
 
 /**
  * The camera's runs, with their readings and marks, pipes seen from outside and heights of the ground; the findings are a section of
@@ -89,7 +90,7 @@ final readonly class RunsSection
         );
         $narrated = new Narrated(
             $this->intake->id($row), $run, $row->choice('source', NarratedFrom::class), $row->text('name'), $cues, $row->time('said_at'),
-            $row->number('at_m'),
+            $row->number('at_m'), $row->optionalText('language') ?? Lexicon::USUAL,
         );
         foreach ($row->rows('settled') as $each) {
             $narrated->settle($each->text('key'), $each->text('became'));

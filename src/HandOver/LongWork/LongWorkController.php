@@ -14,6 +14,7 @@ use App\Record\LongWork;
 use App\Support\Database\Id;
 use App\Support\Logging\Audit;
 use App\Support\Web\Download;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -32,14 +33,16 @@ final class LongWorkController extends AbstractController
     }
 
     #[Route('/jobs/{job}/long-work/{id}', name: 'long_work_ask', methods: 'POST')]
-    public function ask(Job $job, string $id, Account $account, Request $request): Response
+    public function ask(Job $job, string $id, Account $account, Request $request, Languages $languages): Response
     {
         $kind = LongKind::tryFrom($request->request->getString('kind'));
         if (null === $kind?->ending()) {
             throw new BadRequestHttpException();
         }
-        $form = ReportForm::of($request->request->all())->query();
-        $this->works->ask($id, $kind, $account, $request->getSchemeAndHttpHost(), $job, $form);
+        $form = ReportForm::of($request->request->all());
+        // Whoever makes it later does not know who asked in which language.
+        $form = $form->in($form->language ?? $job->call()->reportLanguage ?? $languages->now());
+        $this->works->ask($id, $kind, $account, $request->getSchemeAndHttpHost(), $job, $form->query());
 
         return $this->redirectToRoute('long_work', ['id' => $id], Response::HTTP_SEE_OTHER);
     }

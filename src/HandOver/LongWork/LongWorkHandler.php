@@ -13,6 +13,7 @@ use App\Record\Job;
 use App\Record\LongKind;
 use App\Record\LongWork;
 use App\Support\Files\RefusedFile;
+use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
 use Psr\Clock\ClockInterface;
@@ -30,7 +31,7 @@ final readonly class LongWorkHandler
     public function __construct(
         private EntityManagerInterface $manager, private ManagerRegistry $registry, private LongWorks $works,
         private ReportPrinter $printer, private Everything $everything, private JobFileReader $reader,
-        private TokenStorageInterface $tokens, private ClockInterface $clock,
+        private TokenStorageInterface $tokens, private ClockInterface $clock, private Languages $languages,
     ) {
     }
 
@@ -43,7 +44,7 @@ final readonly class LongWorkHandler
         $before = $this->tokens->getToken();
         $this->tokens->setToken(new UsernamePasswordToken($work->account, 'main', $work->account->getRoles()));
         try {
-            $made = $this->made($work)?->id;
+            $made = $this->languages->in(ReportForm::of($work->form)->language, fn () => $this->made($work))?->id;
             $this->settle($message, fn (LongWork $work) => $work->finish(
                 null === $made ? null : $this->manager->find(Job::class, $made), $this->clock->now(),
             ));

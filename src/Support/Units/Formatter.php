@@ -11,22 +11,28 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\RuntimeExtensionInterface;
 
-/** Writes measures the way the reader says them. */
-final class Formatter implements RuntimeExtensionInterface
+/** Writes measures the way the reader says them: units in their words, numbers in every language with a point. */
+final readonly class Formatter implements RuntimeExtensionInterface
 {
+    public function __construct(private TranslatorInterface $translator)
+    {
+    }
+
     /** A place or length along the line: `26.9 m`, `88' 3"`. */
     public function distance(float $metres, UnitSystem $units): string
     {
-        return UnitSystem::Metric === $units ? $this->number($metres, 2, 1).' m' : $this->feetAndInches($metres);
+        return UnitSystem::Metric === $units ? $this->number($metres, 2, 1).' '.$this->unit('m') : $this->feetAndInches($metres);
     }
 
     /** Of earth: `7.3 m³`, `9.5 cubic yards`. */
     public function bulk(float $cubicMetres, UnitSystem $units): string
     {
         return UnitSystem::Metric === $units
-            ? $this->number($cubicMetres, 1, 1).' m³' : $this->number($cubicMetres / Length::feet(3.0)->metres ** 3, 1, 1).' cubic yards';
+            ? $this->number($cubicMetres, 1, 1).' '.$this->unit('m3')
+            : $this->number($cubicMetres / Length::feet(3.0)->metres ** 3, 1, 1).' '.$this->unit('yd3');
     }
 
     /** A height over or under nought: `+0.3 m`, `−1' 2"`. */
@@ -44,7 +50,7 @@ final class Formatter implements RuntimeExtensionInterface
     /** A bore, depth or step: `31 mm`, `1 1/4 in`. */
     public function small(float $millimetres, UnitSystem $units): string
     {
-        return $this->bareSmall($millimetres, $units).(UnitSystem::Metric === $units ? ' mm' : ' in');
+        return $this->bareSmall($millimetres, $units).' '.$this->unit(UnitSystem::Metric === $units ? 'mm' : 'in');
     }
 
     /** The same without its unit where the unit stands beside it. */
@@ -59,8 +65,8 @@ final class Formatter implements RuntimeExtensionInterface
     public function fall(Grade $fall, UnitSystem $units): string
     {
         return UnitSystem::Metric === $units
-            ? $this->number($fall->inMillimetresPerMetre(), 0, 0).' mm/m'
-            : self::fraction($fall->inInchesPerFoot()).' in/ft';
+            ? $this->number($fall->inMillimetresPerMetre(), 0, 0).' '.$this->unit('mm_m')
+            : self::fraction($fall->inInchesPerFoot()).' '.$this->unit('in_ft');
     }
 
     /** `3.3 L`, `0.9 US gal`. */
@@ -68,7 +74,7 @@ final class Formatter implements RuntimeExtensionInterface
     {
         $value = Quantity::Volume->shown($litres, $units);
 
-        return $this->number($value, $value < 10 ? 1 : 0, 0).' '.Quantity::Volume->unit($units);
+        return $this->number($value, $value < 10 ? 1 : 0, 0).' '.$this->unit(Quantity::Volume->unit($units));
     }
 
     /** How fast a tool goes: `0.8 m/min`, `20 ft/min`. */
@@ -76,7 +82,7 @@ final class Formatter implements RuntimeExtensionInterface
     {
         $value = Quantity::Speed->shown($metresPerMinute, $units);
 
-        return $this->number($value, $value < 10 ? 2 - (int) ($value >= 1) : 0, 0).' '.Quantity::Speed->unit($units);
+        return $this->number($value, $value < 10 ? 2 - (int) ($value >= 1) : 0, 0).' '.$this->unit(Quantity::Speed->unit($units));
     }
 
     /** A number with the unit in which the reader says it: `138 bar`, `2,001.5 psi`. */
@@ -84,7 +90,21 @@ final class Formatter implements RuntimeExtensionInterface
     {
         $quantity = Quantity::from($of);
 
-        return number_format($quantity->shown($value, $units), $decimals).' '.$quantity->unit($units);
+        return $this->grouped($quantity->shown($value, $units), $decimals).' '.$this->unit($quantity->unit($units));
+    }
+
+    /** The unit of a field or value by its name; empty where it has none. */
+    public function unitOf(string $name, UnitSystem $units): string
+    {
+        $quantity = Quantity::ofField('_'.$name);
+
+        return null === $quantity ? '' : $this->unit($quantity->unit($units));
+    }
+
+    /** A large number in groups of three, as the language has them. */
+    public function grouped(float $value, int $decimals = 0): string
+    {
+        return number_format($value, $decimals, '.', $this->translator->trans('unit.thousands'));
     }
 
     public function size(Size $size, UnitSystem $units): string
@@ -103,6 +123,14 @@ final class Formatter implements RuntimeExtensionInterface
         $hour = intdiv($minutes, 60) % 12;
 
         return (0 === $hour ? 12 : $hour).(0 === $minutes % 60 ? '' : ':'.str_pad((string) ($minutes % 60), 2, '0', \STR_PAD_LEFT));
+    }
+
+    /** Where on the clock, and as far as: `3 o'clock`, `11–2 o'clock`. */
+    public function hours(float $from, ?float $to = null): string
+    {
+        return null === $to
+            ? $this->translator->trans('clock.at', ['%from%' => $this->clock($from)])
+            : $this->translator->trans('clock.range', ['%from%' => $this->clock($from), '%to%' => $this->clock($to)]);
     }
 
     /** A value or limit of a rule by its name, which carries the unit. */
@@ -127,7 +155,7 @@ final class Formatter implements RuntimeExtensionInterface
         return match ($kind->units()[0] ?? null) {
             SizeUnit::Percent => '%',
             SizeUnit::Degrees => '°',
-            SizeUnit::Millimetres => UnitSystem::Metric === $units ? 'mm' : 'in',
+            SizeUnit::Millimetres => $this->unit(UnitSystem::Metric === $units ? 'mm' : 'in'),
             null => '',
         };
     }
@@ -170,6 +198,11 @@ final class Formatter implements RuntimeExtensionInterface
         $text = trim((0 === $whole && 0 !== $rest ? '' : $whole).(0 === $rest ? '' : " $rest/$parts"));
 
         return $inches < 0 && $count > 0 ? '-'.$text : $text;
+    }
+
+    private function unit(string $key): string
+    {
+        return $this->translator->trans('unit.'.$key);
     }
 
     private function feetAndInches(float $metres): string

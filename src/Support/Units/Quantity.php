@@ -44,26 +44,21 @@ enum Quantity: string
         return null;
     }
 
-    /** The unit of a field or value by its name; empty where it has none. */
-    public static function unitOf(string $name, UnitSystem $units): string
-    {
-        return self::ofField('_'.$name)?->unit($units) ?? '';
-    }
-
+    /** The key of its words. */
     public function unit(UnitSystem $units): string
     {
         [$metric, $other] = match ($this) {
-            self::Flow => ['L/min', 'US gpm'],
+            self::Flow => ['l_min', 'us_gpm'],
             self::Pressure => ['bar', 'psi'],
             self::Small => ['mm', 'in'],
             self::Length => ['m', 'ft'],
-            self::Volume => ['L', 'US gal'],
-            self::Temperature => ['°C', '°F'],
-            self::Force => ['N', 'lbf'],
-            self::Weight => ['N/m', 'lbf/ft'],
-            self::Speed => ['m/min', 'ft/min'],
-            self::Velocity => ['m/s', 'ft/s'],
-            self::Power => ['kW', 'hp'],
+            self::Volume => ['l', 'us_gal'],
+            self::Temperature => ['c', 'f'],
+            self::Force => ['n', 'lbf'],
+            self::Weight => ['n_m', 'lbf_ft'],
+            self::Speed => ['m_min', 'ft_min'],
+            self::Velocity => ['m_s', 'ft_s'],
+            self::Power => ['kw', 'hp'],
         };
 
         return UnitSystem::Metric === $units ? $metric : $other;

@@ -13,7 +13,7 @@ final class UnitsExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('field_unit', [Quantity::class, 'unitOf']),
+            new TwigFunction('field_unit', [Formatter::class, 'unitOf']),
             new TwigFunction('in_units', [FieldValues::class, 'in']),
             new TwigFunction('field_values', [FieldValues::class, 'shown']),
         ];

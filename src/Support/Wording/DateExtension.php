@@ -32,7 +32,7 @@ final class DateExtension extends AbstractExtension
     /** Times are UTC unless a zone is named; dates without a time are what they are. */
     public function when(\DateTimeInterface $date, string $parts, string $zone = 'UTC'): string
     {
-        $formatter = $this->formatters[$parts.$zone] ??= $this->formatter($parts, $zone);
+        $formatter = $this->formatters[$this->translator->getLocale().$parts.$zone] ??= $this->formatter($parts, $zone);
 
         return (string) $formatter->format($date);
     }

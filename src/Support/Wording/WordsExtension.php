@@ -4,21 +4,29 @@ declare(strict_types=1);
 
 namespace App\Support\Wording;
 
+use Symfony\Contracts\Translation\LocaleAwareInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\AbstractExtension;
 use Twig\TwigFilter;
+use Twig\TwigFunction;
 
 /**
- * `kind|words('kind')`: the words for a code of the core. A long run asks for the same few hundreds of times, so they
- * are kept for the request.
+ * `kind|words('kind')`: the words for a code of the core; `wording('kind', codes)`: those of several, by code. A long run
+ * asks for the same few hundreds of times, so they are kept for the request.
  */
 final class WordsExtension extends AbstractExtension
 {
-    /** @var array<string, string> */
+    /** @var array<string, array<string, string>> by language and key */
     private array $known = [];
 
+    /** @param TranslatorInterface&LocaleAwareInterface $translator */
     public function __construct(private readonly TranslatorInterface $translator)
     {
+    }
+
+    public function getFunctions(): array
+    {
+        return [new TwigFunction('wording', $this->wording(...))];
     }
 
     public function getFilters(): array
@@ -42,6 +50,21 @@ final class WordsExtension extends AbstractExtension
     {
         $key = $list.'.'.($code instanceof \BackedEnum ? $code->value : $code ?? 'look_again');
 
-        return $this->known[$key] ??= $this->translator->trans($key);
+        return $this->known[$this->translator->getLocale()][$key] ??= $this->translator->trans($key);
+    }
+
+    /**
+     * @param list<\BackedEnum|string> $codes
+     *
+     * @return array<string, string> the words of each, by code
+     */
+    private function wording(string $list, array $codes): array
+    {
+        $wording = [];
+        foreach ($codes as $code) {
+            $wording[$code instanceof \BackedEnum ? (string) $code->value : $code] = $this->words($code, $list);
+        }
+
+        return $wording;
     }
 }
