@@ -227,6 +227,6 @@ final class LanguagesTest extends ApplicationTestCase
             }
         }
 
-        return preg_grep('~\.(pdf|zip|json|svg|png|csv|ics)$~', $addresses, \PREG_GREP_INVERT) ?: [];
+        return array_filter($addresses, static fn (string $each) => 1 !== preg_match('~\.(pdf|zip|json|svg|png|csv|ics)$~', $each));
     }
 }

@@ -19,7 +19,10 @@ final class Plan
 {
     private const ROW = 40.0;
     private const TOP = 30.0;
-    private const RIGHT = 62.0;
+    private const LEAST_RIGHT = 62.0;
+    private const MOST_RIGHT_SHARE = 0.234;
+    private const BEFORE_OUTLET_LABEL = 20.0;
+    private const LARGE_CHARACTER = 7.4;
     private const LEFT = 6.0;
     private const BEFORE_LABEL = 14.0;
     private const LEAST = 14.0;
@@ -47,6 +50,9 @@ final class Plan
 
     public readonly PlanNode $outlet;
 
+    /** Room behind the outlet, for its label. */
+    private readonly float $right;
+
     /** Units of the drawing to the metre. */
     public readonly float $perMetre;
 
@@ -60,6 +66,8 @@ final class Plan
         private readonly array $nodeLabels,
         array $pipeLabels,
     ) {
+        $outletLabel = self::BEFORE_OUTLET_LABEL + self::LARGE_CHARACTER * mb_strlen($nodeLabels[$sketch->outlet->id] ?? '');
+        $this->right = max(self::LEAST_RIGHT, min(self::MOST_RIGHT_SHARE * $width, $outletLabel));
         $this->perMetre = $this->scale();
         $this->measure($this->perMetre);
         [$up, $down] = $this->place($sketch->outlet->id);
@@ -75,6 +83,12 @@ final class Plan
             $sketch->outlet->id, $this->x($sketch->outlet->id), $this->y($sketch->outlet->id), null,
             $nodeLabels[$sketch->outlet->id] ?? '', false,
         );
+    }
+
+    /** As many letters of the outlet's label have room behind it in a drawing of this width. */
+    public static function outletLetters(float $width): int
+    {
+        return (int) ((self::MOST_RIGHT_SHARE * $width - self::BEFORE_OUTLET_LABEL) / self::LARGE_CHARACTER);
     }
 
     /** The most to the metre at which every label still has its room. */
@@ -97,7 +111,7 @@ final class Plan
             $label = $this->hasLane($this->sketch->nodes[$id])
                 ? self::BEFORE_LABEL + self::CHARACTER * mb_strlen($this->nodeLabels[$id] ?? '')
                 : 0.0;
-            if ($away + $label + self::RIGHT + self::LEFT > $this->width) {
+            if ($away + $label + $this->right + self::LEFT > $this->width) {
                 return false;
             }
         }
@@ -233,7 +247,7 @@ final class Plan
 
     private function x(string $node): float
     {
-        return round($this->width - self::RIGHT - $this->away[$node], 1);
+        return round($this->width - $this->right - $this->away[$node], 1);
     }
 
     private function y(string $node): float

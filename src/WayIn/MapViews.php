@@ -44,6 +44,9 @@ final readonly class MapViews
         $most = min(22, (int) (self::LABEL_SHARE * $width / self::LETTER));
         $short = array_map(static fn (string $name) => MapWords::shortened($name, $most), array_intersect_key($names, $sketch->nodes));
 
+        $outlet = $sketch->outlet->id;
+        $short[$outlet] = MapWords::shortened($names[$outlet], Plan::outletLetters($width));
+
         return new MapView($sketch, new Plan($sketch, $width, $short, $labels), $names);
     }
 }
