@@ -60,7 +60,13 @@ final class YearsTest extends ApplicationTestCase
         $this->signIn();
         $property = $this->at('Smokehouse, 3 Kiln Close');
         $address = '/properties/'.$property->id;
-        $this->get($address);
+        // The form comes when it is opened, by script or by its link.
+        $page = $this->get($address);
+        self::assertCount(0, $page->filter('[name="plan_form[note]"]'));
+        $opened = [(string) $page->filter('[hx-get*="/plans/"]')->attr('hx-get'), $address.$page->filter('[hx-get*="/plans/"] a')->attr('href')];
+        foreach ($opened as $each) {
+            self::assertCount(1, $this->get($each)->filter('[name="plan_form[note]"]'), $each);
+        }
         $id = Id::fresh();
         $plan = ['work' => 'jetting', 'everyMonths' => '', 'dueOn' => '2031-05-04', 'note' => 'By the gate'];
         $this->send($address.'/plans/'.$id, ['plan_form' => $plan]);

@@ -32,7 +32,18 @@ final class PropertyController extends AbstractController
     #[Route('', name: 'property', methods: 'GET')]
     public function property(string $property, Account $account, Request $request): Response
     {
-        return $this->page($this->ours($property, $account), $account, said: $request->query->getString('said'));
+        $place = $this->ours($property, $account);
+        // Where no script opens it.
+        $form = 'new' === $request->query->getString('plan') ? $this->proposed($place, $account) : null;
+
+        return $this->page($place, $account, $form, $request->query->getString('said'));
+    }
+
+    /** The form of a new plan, once somebody opens it. */
+    #[Route('/plans/new', name: 'plan_form', methods: 'GET')]
+    public function form(string $property, Account $account): Response
+    {
+        return $this->render('upkeep/plan_form.html.twig', ['form' => $this->proposed($this->ours($property, $account), $account)]);
     }
 
     /** Upkeep on a cycle; sent twice it is there once. */
@@ -45,7 +56,7 @@ final class PropertyController extends AbstractController
             return $known->property === $place ? $this->back($place) : throw $this->createNotFoundException();
         }
         $values = new PlanValues();
-        $form = $this->form($place, $values, $id);
+        $form = $this->planForm($place, $values, $id);
         if (!SentForm::isAccepted($form, $request) || null === $values->work || null === $values->dueOn || null === $values->everyMonths) {
             return $this->page($place, $account, $form);
         }
@@ -88,14 +99,18 @@ final class PropertyController extends AbstractController
     private function page(Property $property, Account $account, ?FormInterface $form = null, string $said = ''): Response
     {
         $page = $this->pages->of($property, $account->units());
-        $form ??= $this->form($property, PlanValues::proposed($page->proposal));
 
         return $this->render('upkeep/property.html.twig', [
             'page' => $page, 'form' => $form, 'said' => $said, 'hits' => $this->words->find($said, $account->firm, $property),
         ]);
     }
 
-    private function form(Property $property, PlanValues $values, ?string $id = null): FormInterface
+    private function proposed(Property $property, Account $account): FormInterface
+    {
+        return $this->planForm($property, PlanValues::proposed($this->pages->of($property, $account->units())->proposal));
+    }
+
+    private function planForm(Property $property, PlanValues $values, ?string $id = null): FormInterface
     {
         return $this->createForm(PlanForm::class, $values, [
             'action' => $this->generateUrl('plan_add', ['property' => $property->id, 'id' => $id ?? Id::fresh()]), 'guarded' => false,
