@@ -63,7 +63,8 @@ final class YearsTest extends ApplicationTestCase
         // The form comes when it is opened, by script or by its link.
         $page = $this->get($address);
         self::assertCount(0, $page->filter('[name="plan_form[note]"]'));
-        $opened = [(string) $page->filter('[hx-get*="/plans/"]')->attr('hx-get'), $address.$page->filter('[hx-get*="/plans/"] a')->attr('href')];
+        $opener = $page->filter('[hx-get*="/plans/"]');
+        $opened = [(string) $opener->attr('hx-get'), $address.$opener->filter('a')->attr('href')];
         foreach ($opened as $each) {
             self::assertCount(1, $this->get($each)->filter('[name="plan_form[note]"]'), $each);
         }
