@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use App\Firm\Account;
+use App\Firm\Role;
 use App\Record\Job;
 use App\Support\Database\Id;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -12,7 +14,7 @@ use Symfony\Component\Routing\RouterInterface;
 final class AccessTest extends ApplicationTestCase
 {
     private const OPEN = [
-        'sign_in', 'shared_report', 'shared_pdf', 'shared_photo', 'shared_dig_sheet', 'shared_dig_sheet_pdf', 'calendar', 'no_signal',
+        'sign_in', 'forgotten', 'join', 'new_password', 'first_run', 'shared_report', 'shared_pdf', 'shared_photo', 'shared_dig_sheet', 'shared_dig_sheet_pdf', 'calendar', 'no_signal',
     ];
 
     public function testEveryPageButSignInAndShareLinksNeedsASession(): void
@@ -130,6 +132,42 @@ final class AccessTest extends ApplicationTestCase
         self::assertStringContainsString('data-bs-theme="dark"', $this->get('/')->outerHtml());
     }
 
+    /** Right by route: what is not here everybody may who is signed in. */
+    private const LEAST = [
+        'settings_house' => Role::Office, 'settings_firm' => Role::Office, 'prices' => Role::Office, 'house_way_in' => Role::Office,
+        'house_clearing' => Role::Office, 'numbers' => Role::Office, 'calendar_new' => Role::Office, 'second_answer' => Role::Office,
+        'people' => Role::Office, 'people_invite' => Role::Office, 'people_uninvite' => Role::Office, 'person' => Role::Office,
+        'people_sign_out' => Role::Office, 'people_end_session' => Role::Office, 'people_disable' => Role::Office,
+        'people_role' => Role::Owner, 'audit' => Role::Owner, 'audit_csv' => Role::Owner, 'settings_sessions' => Role::Owner,
+        'firm_data' => Role::Owner, 'close_firm' => Role::Owner,
+    ];
+
+    public function testEveryRouteIsForTheRolesOfTheTable(): void
+    {
+        $job = $this->job();
+        $heights = array_flip(array_column(Role::cases(), 'value'));
+        foreach ([self::TECHNICIAN, self::OFFICE, self::OWNER] as $email) {
+            $this->signIn($email);
+            $role = $this->manager()->getRepository(Account::class)->findOneBy(['email' => $email])?->role() ?? self::fail();
+            $token = $this->token();
+            foreach ($this->routes($job) as $name => [$method, $address]) {
+                $least = self::LEAST[$name] ?? Role::Technician;
+                // Pages that everybody may read and some may change.
+                $method = \in_array($name, ['prices', 'house_way_in', 'house_clearing'], true) ? 'POST' : $method;
+                if (\in_array($name, self::OPEN, true) || str_contains($address, '.pdf') || str_contains($address, '.zip')) {
+                    continue;
+                }
+                $this->browser->request($method, $address, ['_token' => $token]);
+                $isRefused = 403 === $this->statusCode();
+                self::assertSame($heights[$role->value] < $heights[$least->value], $isRefused, $role->value.' at '.$name);
+                if ('sign_out_everywhere' === $name) {
+                    $this->signIn($email);
+                    $token = $this->token();
+                }
+            }
+        }
+    }
+
     /** @return array<string, array{string, string}> method and address of every route of ours */
     private function routes(Job $job): array
     {
@@ -137,7 +175,7 @@ final class AccessTest extends ApplicationTestCase
         $values = [
             'job' => $job->id, 'run' => $run->id, 'id' => Id::fresh(), 'finding' => Id::fresh(), 'entry' => Id::fresh(),
             'what' => 'passes', 'token' => 'x', 'format' => 'svg', 'machine' => 'jet', 'before' => Id::fresh(), 'after' => Id::fresh(),
-            'property' => $job->property()->id, 'act' => 'end',
+            'property' => $job->property()->id, 'act' => 'end', 'key' => 'x', 'session' => Id::fresh(),
         ];
         $router = self::getContainer()->get(RouterInterface::class);
         $routes = [];
@@ -152,6 +190,9 @@ final class AccessTest extends ApplicationTestCase
                     true,
                 ),
             );
+            if ('people_disable' === $name) {
+                $wanted['act'] = 'disable';
+            }
             if (str_contains($route->getPath(), '/runs/{id}')) {
                 $wanted['id'] = $run->id;
             }

@@ -10,8 +10,10 @@ use App\Record\JobRepository;
 use App\Record\Run;
 use App\Support\Database\Id;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Bundle\FrameworkBundle\KernelBrowser;
 use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 
@@ -20,6 +22,7 @@ abstract class ApplicationTestCase extends WebTestCase
 {
     protected const TECHNICIAN = 'ana@tideway.example';
     protected const OFFICE = 'office@tideway.example';
+    protected const OWNER = 'owner@tideway.example';
     protected const OTHER_FIRM = 'bo@lantern.example';
     protected const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
 
@@ -119,6 +122,21 @@ abstract class ApplicationTestCase extends WebTestCase
         $this->get('/import');
         $this->send('/import', [], ['file' => $this->upload($story->json(), 'story.json')]);
         self::assertLessThan(400, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
+    }
+
+    /**
+     * Does the long work that waits, as its own process would.
+     *
+     * @return int how many waited
+     */
+    protected function doWhatWaits(): int
+    {
+        $manager = $this->manager();
+        $waiting = $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM messenger_messages');
+        $command = (new Application($this->browser->getKernel()))->find('jurvex:long-work');
+        self::assertSame(0, (new CommandTester($command))->execute([]));
+
+        return is_numeric($waiting) ? (int) $waiting : 0;
     }
 
     /** @param array<string, mixed> $fields */

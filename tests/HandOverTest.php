@@ -9,8 +9,6 @@ use App\Record\SentLetter;
 use App\Record\ShareLink;
 use App\Record\UpkeepPlan;
 use App\Support\Database\Id;
-use Symfony\Bundle\FrameworkBundle\Console\Application;
-use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\Mime\Email;
 
@@ -229,17 +227,6 @@ final class HandOverTest extends ApplicationTestCase
             }
         }
         self::assertStringStartsWith('/jobs/', (string) $this->browser->getResponse()->headers->get('Location'));
-    }
-
-    /** @return int how many waited */
-    private function doWhatWaits(): int
-    {
-        $manager = $this->manager();
-        $waiting = $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM messenger_messages');
-        $command = (new Application($this->browser->getKernel()))->find('jurvex:long-work');
-        self::assertSame(0, (new CommandTester($command))->execute([]));
-
-        return is_numeric($waiting) ? (int) $waiting : 0;
     }
 
     public function testTheOfficeSeesWhatIsDueWithLastTimesKitAndOthersReadItAsACalendar(): void

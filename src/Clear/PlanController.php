@@ -107,7 +107,7 @@ final class PlanController extends JobController
         $line = $request->request->getString('line');
         $of = Machine::from($machine);
         if (\in_array($line, $of->gate(), true)) {
-            $job->site()->confirmGate($of, $line, $request->request->getBoolean('confirmed'), $account->name, $this->now());
+            $job->site()->confirmGate($of, $line, $request->request->getBoolean('confirmed'), $account->name(), $this->now());
             $this->store();
         }
 
@@ -122,7 +122,7 @@ final class PlanController extends JobController
         $of = Machine::from($machine);
         if (\in_array($line, $of->checks(), true)) {
             $reason = mb_substr(trim($request->request->getString('reason')), 0, 400);
-            $job->site()->check($of, $line, $request->request->getBoolean('good'), $reason, $account->name, $this->now());
+            $job->site()->check($of, $line, $request->request->getBoolean('good'), $reason, $account->name(), $this->now());
             $this->store();
         }
 

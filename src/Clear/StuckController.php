@@ -100,7 +100,7 @@ final class StuckController extends JobController
         if (\in_array($code, NextTry::codes(), true)) {
             $now = $this->now();
             'in_vain' === $request->request->getString('result')
-                ? $stuck->triedInVain($code, $account->name, $now)
+                ? $stuck->triedInVain($code, $account->name(), $now)
                 : $stuck->end($code, $now);
             $this->store();
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Day;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use App\Record\JobRepository;
 use App\Record\SecondOpinionRepository;
 use App\Record\UpkeepPlanRepository;
@@ -39,7 +40,7 @@ final class DayController extends AbstractController
             'jobs' => $jobs->onDay($firm, $today),
             'unfinished' => $unfinished->of($firm),
             'due' => $plans->due($firm, $today->modify(self::UPKEEP_AHEAD), self::MOST_DUE),
-            'asked' => $this->isGranted('ROLE_OFFICE') ? $seconds->asked($firm) : [],
+            'asked' => $this->isGranted(Right::SecondOpinions->value) ? $seconds->asked($firm) : [],
             'others' => $jobs->openBesides($firm, $today),
         ]);
     }
@@ -48,6 +49,6 @@ final class DayController extends AbstractController
     #[Route('/bare', name: 'bare', methods: 'GET')]
     public function bare(Account $account): Response
     {
-        return new Response($account->name, 200, ['Content-Type' => 'text/plain']);
+        return new Response($account->name(), 200, ['Content-Type' => 'text/plain']);
     }
 }

@@ -31,7 +31,11 @@ final readonly class DemoWorld
     {
         $tideway = $this->firm(
             'Tideway Drains',
-            ['ana' => ['Ana Terek', Role::Technician, UnitSystem::Metric], 'office' => ['Ruben Solle', Role::Office, UnitSystem::Metric]],
+            [
+                'ana' => ['Ana Terek', Role::Technician, UnitSystem::Metric],
+                'office' => ['Ruben Solle', Role::Office, UnitSystem::Metric],
+                'owner' => ['Ines Dorval', Role::Owner, UnitSystem::Metric],
+            ],
             'tideway.example',
         );
         $lantern = $this->firm(
@@ -39,6 +43,7 @@ final readonly class DemoWorld
             [
                 'bo' => ['Bo Hallin', Role::Technician, UnitSystem::FeetAndInches],
                 'office' => ['Mina Kray', Role::Office, UnitSystem::FeetAndInches],
+                'owner' => ['Jon Pell', Role::Owner, UnitSystem::FeetAndInches],
             ],
             'lantern.example',
         );

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Firm;
 
 use App\Support\Database\Id;
+use App\Support\Logging\OfAFirm;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Component\Security\Core\User\EquatableInterface;
@@ -13,7 +14,7 @@ use Symfony\Component\Security\Core\User\UserInterface;
 
 /** Somebody of a firm who can sign in. */
 #[ORM\Entity]
-class Account implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
+class Account implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface, OfAFirm
 {
     #[ORM\Id, ORM\Column(length: 36)]
     public readonly string $id;
@@ -34,6 +35,10 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     #[ORM\Column(length: 12, nullable: true)]
     private ?string $language = null;
 
+    /** Since when nobody signs in with it; none where it is in use. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $disabledAt = null;
+
     /** Counts how often this person signed out everywhere: sessions of an earlier count are over. */
     #[ORM\Column(options: ['default' => 0])]
     private int $signedOutEverywhere = 0;
@@ -45,9 +50,9 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         #[ORM\Column(length: 180, unique: true)]
         public readonly string $email,
         #[ORM\Column(length: 120)]
-        public readonly string $name,
+        private string $name,
         #[ORM\Column(enumType: Role::class)]
-        public readonly Role $role,
+        private Role $role,
     ) {
         $this->id = Id::fresh();
     }
@@ -70,6 +75,48 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         return $this->language;
     }
 
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function role(): Role
+    {
+        return $this->role;
+    }
+
+    /** Sessions of another role end. */
+    public function become(Role $role): void
+    {
+        $this->role = $role;
+    }
+
+    /** Its sessions end, and nobody signs in with it. */
+    public function disable(\DateTimeImmutable $at): void
+    {
+        $this->disabledAt ??= $at;
+    }
+
+    public function enable(): void
+    {
+        $this->disabledAt = null;
+    }
+
+    public function disabledAt(): ?\DateTimeImmutable
+    {
+        return $this->disabledAt;
+    }
+
+    public function firmId(): string
+    {
+        return $this->firm->id;
+    }
+
     public function changePassword(#[\SensitiveParameter] string $hash): void
     {
         $this->password = $hash;
@@ -80,10 +127,11 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         ++$this->signedOutEverywhere;
     }
 
-    /** Whether a session's person is still this one: no other password since, no other role, not signed out everywhere. */
+    /** Whether a session's person is still this one: no other password or role since, neither signed out everywhere nor disabled. */
     public function isEqualTo(UserInterface $user): bool
     {
         return $user instanceof self
+            && null === $user->disabledAt && null === $user->firm->access()->closedAt()
             && [$user->id, $user->password, $user->role, $user->signedOutEverywhere]
                 === [$this->id, $this->password, $this->role, $this->signedOutEverywhere];
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Firm;
 
 use App\Support\Database\Id;
+use App\Support\Logging\OfAFirm;
 use Doctrine\ORM\Mapping as ORM;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Judge\HouseRules;
@@ -16,7 +17,7 @@ use Jurvex\Core\Triage\Tables;
 
 /** A firm with its people, its jobs and its house rules. Nothing of one firm can be reached from another. */
 #[ORM\Entity]
-class Firm
+class Firm implements OfAFirm
 {
     #[ORM\Id, ORM\Column(length: 36)]
     public readonly string $id;
@@ -71,6 +72,9 @@ class Firm
     #[ORM\Column(type: 'text', options: ['default' => ''])]
     private string $logo = '';
 
+    #[ORM\Embedded(class: FirmAccess::class, columnPrefix: false)]
+    private FirmAccess $access;
+
     /** In which language reports are, by its code; none goes by who opens the job. */
     #[ORM\Column(length: 12, nullable: true)]
     private ?string $reportLanguage = null;
@@ -90,7 +94,13 @@ class Firm
         public readonly string $timeZone,
     ) {
         $this->id = Id::fresh();
+        $this->access = new FirmAccess();
         new \DateTimeZone($timeZone);
+    }
+
+    public function firmId(): string
+    {
+        return $this->id;
     }
 
     public static function madeUp(string $name, string $timeZone): self
@@ -116,6 +126,11 @@ class Firm
     public function logo(): string
     {
         return $this->logo;
+    }
+
+    public function access(): FirmAccess
+    {
+        return $this->access;
     }
 
     public function report(?string $language, ?UnitSystem $units): void
@@ -157,6 +172,24 @@ class Firm
     public function isMadeUp(): bool
     {
         return $this->demo;
+    }
+
+    /** @return array<string, mixed> schools and limits of its own */
+    public function ownRules(): array
+    {
+        return ['water' => $this->waterSchool->value, 'roots' => $this->rootsSchool->value, ...$this->limits];
+    }
+
+    /** @return list<array<mixed>> rules for openings and tables of triage of its own */
+    public function ownWayIn(): array
+    {
+        return [$this->accessRules, $this->triageTables];
+    }
+
+    /** @return array<mixed> tables of its own for clearing */
+    public function ownClearTables(): array
+    {
+        return $this->clearTables;
     }
 
     public function rules(): HouseRules

@@ -65,7 +65,7 @@ final readonly class Letters
             return false;
         }
         $this->manager->persist($link);
-        $this->manager->persist(new SentLetter($id, $job, $letter->to, $letter->subject, $text, $letter->withPdf, $by->name, $now));
+        $this->manager->persist(new SentLetter($id, $job, $letter->to, $letter->subject, $text, $letter->withPdf, $by->name(), $now));
         $this->manager->flush();
 
         return true;

@@ -79,7 +79,7 @@ final class ReportController extends AbstractController
         $link = $links->find($token, Shared::Report) ?? throw $this->createNotFoundException('error.no_such_link');
         $job = $link->job;
         $links->opened($link);
-        $this->audit->note('link_opened', ['job' => $job->id]);
+        $this->audit->note('link_opened', ['job' => $job->id], $job->firm);
         $form = $this->asked($job, $request);
         $report = $this->reports->of($job);
         $address = fn (string $id) => $this->generateUrl('shared_photo', ['token' => $token, 'id' => $id]);
@@ -96,7 +96,7 @@ final class ReportController extends AbstractController
     public function sharedPdf(string $token, ShareLinks $links, Request $request): Response
     {
         $job = $this->jobOf($token, $links);
-        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report']);
+        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'report'], $job->firm);
 
         return Download::unlisted($this->printed($job, ReportForm::asked($request)));
     }

@@ -59,7 +59,7 @@ final class JudgeController extends JobController
             return $this->page($job, $account, $pages, $request, $finding, $refused);
         }
         if (null === $this->manager->find(OwnOpinion::class, $id)) {
-            $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name, $this->now()));
+            $this->store(new OwnOpinion($id, $finding, $need, $reason, $account->name(), $this->now()));
         }
 
         return $this->backToStage($job);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Judge;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use App\Record\Decided;
 use App\Record\FindingRepository;
 use App\Record\Job;
@@ -35,7 +36,7 @@ final class SecondOpinionController extends JobController
         $question = self::text($request, 'question');
         if (null === $this->manager->find(SecondOpinion::class, $id)) {
             $asked = ($runs->judge($logged->run)->judgements[$finding] ?? null)?->counts();
-            $this->store(new SecondOpinion($id, $job, $finding, $question, $asked, $account->name, $this->now()));
+            $this->store(new SecondOpinion($id, $job, $finding, $question, $asked, $account->name(), $this->now()));
         }
 
         return $this->back($job, $finding);
@@ -44,14 +45,14 @@ final class SecondOpinionController extends JobController
     #[Route('/second/{id}/answer', name: 'second_answer', methods: 'POST')]
     public function answer(Job $job, string $id, Request $request, Account $account, SecondOpinionRepository $seconds): Response
     {
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::SecondOpinions->value);
         $second = $seconds->onJob($id, $job) ?? throw $this->createNotFoundException();
         $need = Need::tryFrom($request->request->getString('need'));
         $reason = self::text($request, 'reason');
         if (null === $need || '' === $reason) {
             $this->addFlash('second', 'error.opinion');
         } else {
-            $second->answer($need, $reason, $account->name, $this->now());
+            $second->answer($need, $reason, $account->name(), $this->now());
             $this->store();
         }
 
@@ -71,7 +72,7 @@ final class SecondOpinionController extends JobController
 
             return $this->back($job, $second->findingId);
         }
-        $second->decide($decided, $because, $account->name, $this->now());
+        $second->decide($decided, $because, $account->name(), $this->now());
         if (Decided::Office === $decided) {
             $this->store(new OwnOpinion(Id::fresh(), $second->findingId, $need, $second->reason(), $second->answeredBy(), $this->now()));
         }

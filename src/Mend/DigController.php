@@ -63,7 +63,7 @@ final class DigController extends JobController
     {
         $job = $this->jobOf($token, $links);
         $this->languages->speak($job->call()->reportLanguage);
-        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
+        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet'], $job->firm);
         $pdf = $this->generateUrl('shared_dig_sheet_pdf', ['token' => $token]);
 
         return Download::unlisted($this->render('mend/dig_sheet.html.twig', [
@@ -76,7 +76,7 @@ final class DigController extends JobController
     {
         $job = $this->jobOf($token, $links);
         $this->languages->speak($job->call()->reportLanguage);
-        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet']);
+        $this->audit->note('link_opened', ['job' => $job->id, 'what' => 'dig sheet'], $job->firm);
 
         return Download::unlisted($this->printed($job, $job->call()->reportUnits, $printer));
     }

@@ -29,7 +29,7 @@ final class CreateAccountCommand extends Command
     protected function configure(): void
     {
         $this->addArgument('firm', InputArgument::REQUIRED)->addArgument('email', InputArgument::REQUIRED)
-            ->addArgument('role', InputArgument::REQUIRED, 'technician or office')->addArgument('name', InputArgument::REQUIRED);
+            ->addArgument('role', InputArgument::REQUIRED, 'technician, office or owner')->addArgument('name', InputArgument::REQUIRED);
     }
 
     protected function execute(InputInterface $input, OutputInterface $output): int
@@ -38,14 +38,16 @@ final class CreateAccountCommand extends Command
         $accounts = $this->manager->getRepository(Account::class);
         $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => $given['firm']])
             ?? throw new InvalidArgumentException('There is no firm of this name; jurvex:firm:create adds one.');
-        $role = Role::tryFrom($given['role']) ?? throw new InvalidArgumentException('The role is technician or office.');
+        $role = Role::tryFrom($given['role']) ?? throw new InvalidArgumentException('The role is technician, office or owner.');
         $email = filter_var($given['email'], \FILTER_VALIDATE_EMAIL) ?: throw new InvalidArgumentException('This is no e-mail address.');
         if (null !== $accounts->findOneBy(['email' => $email])) {
             throw new InvalidArgumentException('Somebody signs in with this address already.');
         }
         $password = (new SymfonyStyle($input, $output))->askHidden('Password');
         if (!\is_string($password) || !$this->passwords->isGood($password)) {
-            throw new InvalidArgumentException(\sprintf('A password has at least %d letters.', Passwords::SHORTEST));
+            throw new InvalidArgumentException(
+                \sprintf('A password has at least %d letters and is none of the commonest.', Passwords::SHORTEST),
+            );
         }
         $account = new Account($firm, $email, $given['name'], $role);
         $this->passwords->give($account, $password);

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Office;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use App\Support\Form\TypedNumbers;
+use App\Support\Logging\Audit;
 use App\Support\Units\FieldValues;
 use App\Support\Units\Quantity;
 use Doctrine\ORM\EntityManagerInterface;
@@ -22,7 +24,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class HouseTablesController extends AbstractController
 {
     #[Route('/settings/clearing', name: 'house_clearing', methods: ['GET', 'POST'])]
-    public function tables(Account $account, Request $request, EntityManagerInterface $manager): Response
+    public function tables(Account $account, Request $request, EntityManagerInterface $manager, Audit $audit): Response
     {
         $units = $account->units();
         $shown = [
@@ -32,11 +34,12 @@ final class HouseTablesController extends AbstractController
         if ($request->isMethod('GET')) {
             return $this->render('clear/house_tables.html.twig', $shown);
         }
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::HouseRules->value);
         $typed = $request->request->all();
         $cutters = \is_string($typed['cutters_mm'] ?? null)
             ? array_values(array_filter(preg_split('/[\s;]+/', $typed['cutters_mm']) ?: [], static fn (string $cutter) => '' !== $cutter))
             : [];
+        $before = $account->firm->ownClearTables();
         try {
             $account->firm->keepClearTables(
                 FieldValues::read(TypedNumbers::read([
@@ -54,6 +57,7 @@ final class HouseTablesController extends AbstractController
             );
         }
         $manager->flush();
+        $audit->changed('rules_changed', $before, $account->firm->ownClearTables());
 
         return $this->redirectToRoute('house_clearing', [], Response::HTTP_SEE_OTHER);
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Office;
 
 use App\Firm\Account;
+use App\Firm\Right;
+use App\Support\Logging\Audit;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Input\BadInput;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -16,7 +18,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class PricesController extends AbstractController
 {
     #[Route('/settings/prices', name: 'prices', methods: ['GET', 'POST'])]
-    public function prices(Account $account, Request $request, EntityManagerInterface $manager): Response
+    public function prices(Account $account, Request $request, EntityManagerInterface $manager, Audit $audit): Response
     {
         $firm = $account->firm;
         if ($request->isMethod('GET')) {
@@ -24,9 +26,10 @@ final class PricesController extends AbstractController
 
             return $this->render('account/prices.html.twig', ['groups' => $groups, 'currency' => $firm->currency(), 'bad' => null]);
         }
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::HouseRules->value);
         $typed = $request->request->all('prices');
         $currency = $request->request->getString('currency');
+        $before = [$firm->ownPrices(), $firm->currency()];
         try {
             $firm->price(PriceFields::read($typed, $account->units()), $currency);
         } catch (BadInput $error) {
@@ -36,6 +39,7 @@ final class PricesController extends AbstractController
             return $this->render('account/prices.html.twig', $refused, new Response(status: 422));
         }
         $manager->flush();
+        $audit->changed('prices_changed', $before, [$firm->ownPrices(), $firm->currency()]);
 
         return $this->redirectToRoute('prices', [], Response::HTTP_SEE_OTHER);
     }

@@ -6,7 +6,10 @@ namespace App\Office;
 
 use App\Firm\Account;
 use App\Firm\Hand;
+use App\Firm\Right;
+use App\Firm\SignedIns;
 use App\Firm\Theme;
+use App\Support\Logging\Audit;
 use App\Support\Units\Quantity;
 use App\Support\Web\ReturnAddress;
 use App\Support\Wording\Languages;
@@ -24,19 +27,21 @@ use Symfony\Component\Routing\Attribute\Route;
 final class SettingsController extends AbstractController
 {
     private const DECIMALS = 2;
+    private const LONGEST_NAME = 120;
 
-    public function __construct(private readonly Languages $languages)
+    public function __construct(private readonly Languages $languages, private readonly SignedIns $signedIn)
     {
     }
 
     #[Route('/settings', name: 'settings', methods: 'GET')]
-    public function settings(Account $account): Response
+    public function settings(Account $account, Request $request): Response
     {
         return $this->render('account/settings.html.twig', [
             'rules' => $account->firm->rules(),
             'typed' => [],
             'errors' => [],
             'passwordError' => null,
+            'sessions' => $this->signedIn->of($account), 'session' => SignedIns::idOf($request),
         ]);
     }
 
@@ -51,6 +56,8 @@ final class SettingsController extends AbstractController
         // The bar's own button gives the theme alone.
         if ($request->request->has('language')) {
             $account->speak($this->languages->spoken($request->request->getString('language')));
+            $name = mb_substr(trim($request->request->getString('name')), 0, self::LONGEST_NAME);
+            $account->rename('' === $name ? $account->name() : $name);
         }
         $manager->flush();
 
@@ -58,17 +65,19 @@ final class SettingsController extends AbstractController
     }
 
     #[Route('/settings/house', name: 'settings_house', methods: 'POST')]
-    public function house(Account $account, Request $request, EntityManagerInterface $manager): Response
+    public function house(Account $account, Request $request, EntityManagerInterface $manager, Audit $audit): Response
     {
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::HouseRules->value);
         $typed = $request->request->all('limits');
         [$limits, $errors] = self::limits($typed, $account->units());
         $water = School::tryFrom($request->request->getString('water')) ?? School::Carrying;
         $roots = School::tryFrom($request->request->getString('roots')) ?? School::Upkeep;
         if ([] === $errors) {
             try {
+                $before = $account->firm->ownRules();
                 $account->firm->adopt($water, $roots, $limits);
                 $manager->flush();
+                $audit->changed('rules_changed', $before, $account->firm->ownRules());
 
                 return $this->redirectToRoute('settings', [], Response::HTTP_SEE_OTHER);
             } catch (BadInput $error) {
@@ -78,7 +87,10 @@ final class SettingsController extends AbstractController
 
         return $this->render(
             'account/settings.html.twig',
-            ['rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors, 'passwordError' => null],
+            [
+                'rules' => $account->firm->rules(), 'typed' => $typed, 'errors' => $errors, 'passwordError' => null,
+                'sessions' => $this->signedIn->of($account), 'session' => SignedIns::idOf($request),
+            ],
             new Response(status: 422),
         );
     }

@@ -106,12 +106,12 @@ final class PracticeController extends AbstractController
         $sheet->number = 'P-'.$seed;
         $sheet->why = Why::Stoppage;
         $sheet->place = $this->translator->trans('practice.place', ['%seed%' => $seed]);
-        $sheet->customer = $account->name;
+        $sheet->customer = $account->name();
         $sheet->reportUnits = $account->units();
         $id = Id::fresh();
         // A property of its own: what an earlier attempt has seen stays unknown.
         $job = new Job($id, new Property(Id::fresh(), $account->firm, $sheet->place.' '.$id), $sheet, $now, $account->firm->name);
-        $job->practise(new Practice($seed, $difficulty, $account->name));
+        $job->practise(new Practice($seed, $difficulty, $account->name()));
         $details = new OpeningDetails();
         $details->kind = OpeningKind::Cleanout;
         $details->place = $this->translator->trans('practice.opening');

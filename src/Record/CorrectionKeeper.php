@@ -42,7 +42,7 @@ final readonly class CorrectionKeeper
             $account = $this->security->getUser();
             $correction = new Correction(
                 $entry->job()->id, $entry->id(), (new \ReflectionClass($entry))->getShortName(), $changes,
-                $account instanceof Account ? $account->name : '', $this->clock->now(),
+                $account instanceof Account ? $account->name() : '', $this->clock->now(),
             );
             $manager->persist($correction);
             $work->computeChangeSet($manager->getClassMetadata(Correction::class), $correction);

@@ -9,6 +9,8 @@ enum LongKind: string
 {
     case Pdf = 'pdf';
     case Everything = 'everything';
+    /** Every job of a firm. */
+    case Firm = 'firm';
     case Import = 'import';
 
     /** What the file that it makes is; none where a job is made. */
@@ -16,7 +18,7 @@ enum LongKind: string
     {
         return match ($this) {
             self::Pdf => 'pdf',
-            self::Everything => 'zip',
+            self::Everything, self::Firm => 'zip',
             self::Import => null,
         };
     }

@@ -42,7 +42,8 @@ final readonly class ShareLinks
         }
         $link = $this->manager->find(ShareLink::class, Uuid::fromBinary(substr($bytes, 0, 16))->toRfc4122());
 
-        $isOpen = null !== $link && null === $link->revokedAt() && !$link->hasEnded($link->job->firm->today($this->clock->now()));
+        $isOpen = null !== $link && null === $link->job->firm->access()->closedAt() && null === $link->revokedAt()
+            && !$link->hasEnded($link->job->firm->today($this->clock->now()));
 
         return $isOpen && $what === $link->what ? $link : null;
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use App\Record\DueAtProperty;
 use App\Record\JobRepository;
 use App\Record\UpkeepPlanRepository;
@@ -69,7 +70,7 @@ final class CalendarController extends AbstractController
     #[Route('/calendar/new-address', name: 'calendar_new', methods: 'POST')]
     public function turn(Account $account): Response
     {
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::Calendar->value);
         $account->firm->turnCalendar();
         $this->manager->flush();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Upkeep;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -15,7 +16,7 @@ final class NumbersController extends AbstractController
     #[Route('/numbers', name: 'numbers', methods: 'GET')]
     public function numbers(Account $account, FirmNumbers $numbers): Response
     {
-        $this->denyAccessUnlessGranted('ROLE_OFFICE');
+        $this->denyAccessUnlessGranted(Right::Numbers->value);
 
         return $this->render('upkeep/numbers.html.twig', [
             'repeats' => $numbers->repeats($account->firm), 'work' => $numbers->work($account->firm),

@@ -80,7 +80,7 @@ final class StoppageController extends JobController
             && $run !== $watched
             && ('' === $answer || \in_array($said, $answers, true))
         ) {
-            $job->site()->makeTest($run->id, $watched->id, $said, $account->name, $this->now());
+            $job->site()->makeTest($run->id, $watched->id, $said, $account->name(), $this->now());
             $this->store();
             if (Answer::RunsBy === $said) {
                 $this->maps->change($job->property(), static fn (Sketch $sketch) => $sketch->redraw()->withWaterSeen($run, $watched));
@@ -96,7 +96,7 @@ final class StoppageController extends JobController
         $sign = DangerSign::tryFrom($request->request->getString('sign'));
         $state = DangerState::tryFrom($request->request->getString('state'));
         if (null !== $sign && null !== $state) {
-            $job->site()->sayDanger($sign, $state, $account->name, $this->now());
+            $job->site()->sayDanger($sign, $state, $account->name(), $this->now());
             $this->store();
         }
 

@@ -41,7 +41,7 @@ final readonly class LineMaps
             $property->draw($after);
             $this->manager->persist($property);
             $this->manager->persist(
-                new MapVersion($property, $before, $account instanceof Account ? $account->name : '', $this->clock->now()),
+                new MapVersion($property, $before, $account instanceof Account ? $account->name() : '', $this->clock->now()),
             );
             $this->manager->flush();
 

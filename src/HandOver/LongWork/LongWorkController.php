@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver\LongWork;
 
 use App\Firm\Account;
+use App\Firm\Right;
 use App\HandOver\ReportForm;
 use App\HandOver\ReportPrinter;
 use App\Record\Job;
@@ -21,6 +22,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
 
 /** Long work: asked for, watched or left, fetched. */
 #[Route(requirements: ['id' => Id::PATTERN])]
@@ -36,13 +38,21 @@ final class LongWorkController extends AbstractController
     public function ask(Job $job, string $id, Account $account, Request $request, Languages $languages): Response
     {
         $kind = LongKind::tryFrom($request->request->getString('kind'));
-        if (null === $kind?->ending()) {
+        if (null === $kind?->ending() || LongKind::Firm === $kind) {
             throw new BadRequestHttpException();
         }
         $form = ReportForm::of($request->request->all());
         // Whoever makes it later does not know who asked in which language.
         $form = $form->in($form->language ?? $job->call()->reportLanguage ?? $languages->now());
         $this->works->ask($id, $kind, $account, $request->getSchemeAndHttpHost(), $job, $form->query());
+
+        return $this->redirectToRoute('long_work', ['id' => $id], Response::HTTP_SEE_OTHER);
+    }
+
+    #[Route('/settings/firm-data/{id}', name: 'firm_data', methods: 'POST'), IsGranted(Right::WholeFirm->value)]
+    public function firm(string $id, Account $account, Request $request): Response
+    {
+        $this->works->ask($id, LongKind::Firm, $account, $request->getSchemeAndHttpHost());
 
         return $this->redirectToRoute('long_work', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
@@ -70,17 +80,22 @@ final class LongWorkController extends AbstractController
         $job = $work->job();
         $ending = $work->kind->ending();
         $file = @fopen($this->works->path($work), 'r');
-        if (LongState::Done !== $work->state() || null === $job || null === $ending || false === $file) {
+        if (LongState::Done !== $work->state() || null === $ending || false === $file) {
             throw $this->createNotFoundException('error.no_such_work');
         }
-        $audit->note('exported', ['job' => $job->id, 'what' => $work->kind->value]);
+        $audit->note('exported', ['job' => $job?->id, 'what' => $work->kind->value]);
+        $name = null === $job ? $work->kind->value.'.'.$ending : ReportPrinter::fileName($job, $ending);
 
-        return Download::file($file, self::TYPES[$ending], ReportPrinter::fileName($job, $ending));
+        return Download::file($file, self::TYPES[$ending], $name);
     }
 
     private function of(string $id, Account $account): LongWork
     {
         $work = $this->manager->find(LongWork::class, $id);
+
+        if (LongKind::Firm === $work?->kind) {
+            $this->denyAccessUnlessGranted(Right::WholeFirm->value);
+        }
 
         return $work?->account->firm === $account->firm ? $work : throw $this->createNotFoundException('error.no_such_work');
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\HandOver\LongWork;
 
 use App\HandOver\Everything;
+use App\HandOver\FirmData;
 use App\HandOver\JobFile\JobFileReader;
 use App\HandOver\JobFile\JobFiles;
 use App\HandOver\ReportForm;
@@ -30,7 +31,8 @@ final readonly class LongWorkHandler
 
     public function __construct(
         private EntityManagerInterface $manager, private ManagerRegistry $registry, private LongWorks $works,
-        private ReportPrinter $printer, private Everything $everything, private JobFileReader $reader,
+        private ReportPrinter $printer, private Everything $everything, private FirmData $firms,
+        private JobFileReader $reader,
         private TokenStorageInterface $tokens, private ClockInterface $clock, private Languages $languages,
     ) {
     }
@@ -75,6 +77,11 @@ final readonly class LongWorkHandler
             } finally {
                 $files->remove($path);
             }
+        }
+        if (LongKind::Firm === $work->kind) {
+            $this->firms->write($work->account->firm, $path, $hear);
+
+            return null;
         }
         \assert(null !== $job);
         if (LongKind::Everything === $work->kind) {

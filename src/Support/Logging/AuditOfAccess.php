@@ -9,6 +9,7 @@ use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
 use Symfony\Component\Security\Http\Event\LoginFailureEvent;
 use Symfony\Component\Security\Http\Event\LoginSuccessEvent;
@@ -26,7 +27,8 @@ final readonly class AuditOfAccess
     #[AsEventListener]
     public function signedIn(LoginSuccessEvent $event): void
     {
-        $this->audit->note('signed_in', ['who' => $event->getUser()->getUserIdentifier()]);
+        $user = $event->getUser();
+        $this->audit->note('signed_in', ['who' => $user->getUserIdentifier()], $user instanceof OfAFirm ? $user : null);
     }
 
     #[AsEventListener]
@@ -34,13 +36,22 @@ final readonly class AuditOfAccess
     {
         $badge = $event->getPassport()?->getBadge(UserBadge::class);
         $who = $badge instanceof UserBadge ? $badge->getUserIdentifier() : null;
-        $this->audit->note('sign_in_failed', ['who' => $who, 'why' => $event->getException()->getMessageKey()]);
+        try {
+            $user = $event->getPassport()?->getUser();
+        } catch (AuthenticationException) {
+            // Nobody signs in with this address: it is of no firm.
+            $user = null;
+        }
+        $this->audit->note(
+            'sign_in_failed', ['who' => $who, 'why' => $event->getException()->getMessageKey()], $user instanceof OfAFirm ? $user : null,
+        );
     }
 
     #[AsEventListener]
     public function signedOut(LogoutEvent $event): void
     {
-        $this->audit->note('signed_out', ['who' => $event->getToken()?->getUserIdentifier()]);
+        $user = $event->getToken()?->getUser();
+        $this->audit->note('signed_out', ['who' => $user?->getUserIdentifier()], $user instanceof OfAFirm ? $user : null);
     }
 
     // Before the firewall makes a sign-in page of it.
