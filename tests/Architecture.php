@@ -16,7 +16,7 @@ final class Architecture
     private const FLOORS = ['Support', 'Firm', 'Record', 'Work', 'Screen'];
     private const STAGES = [
         'Call', 'WayIn', 'Clear', 'Look', 'Mark', 'Judge', 'Mend', 'HandOver', 'Compare', 'Upkeep', 'Day', 'Office',
-        'Practice', 'Demo',
+        'Practice', 'Keeper', 'Demo',
     ];
 
     #[TestRule]

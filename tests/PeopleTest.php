@@ -10,6 +10,8 @@ use App\Firm\Account;
 use App\Firm\Firm;
 use App\Firm\Passwords;
 use App\Firm\Role;
+use App\Firm\SignedIn;
+use App\Record\Job;
 use App\Support\Database\Id;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Mime\Email;
@@ -108,7 +110,7 @@ final class PeopleTest extends ApplicationTestCase
         $this->browser->setServerParameter('HTTP_USER_AGENT', 'Mozilla/5.0 (Linux; Android 15) Chrome/140.0 Mobile Safari/537.36');
         $this->signIn();
         $this->get('/settings');
-        $session = (string) $this->manager()->getConnection()->fetchOne('SELECT id FROM signed_in ORDER BY id DESC LIMIT 1');
+        $session = $this->manager()->getRepository(SignedIn::class)->findOneBy([], ['id' => 'DESC'])->id ?? self::fail();
         self::assertStringContainsString('Chrome · Android', $this->page());
         $technician = $this->browser->getCookieJar()->all();
         $this->browser->getCookieJar()->clear();
@@ -178,7 +180,10 @@ final class PeopleTest extends ApplicationTestCase
         $this->send('/settings/house', ['water' => 'carrying', 'roots' => 'upkeep', 'limits' => ['roots_heavy_percent' => '=41']]);
         $this->send('/settings/house', ['water' => 'grade', 'roots' => 'upkeep', 'limits' => ['roots_heavy_percent' => '41']]);
         $page = $this->get('/settings/audit')->filter('tbody')->text();
-        foreach (['Role changed', 'before technician', 'after office', 'roots_heavy_percent 40', 'after water grade, roots_heavy_percent 41'] as $said) {
+        $wanted = [
+            'Role changed', 'before technician', 'after office', 'roots_heavy_percent 40', 'after water grade, roots_heavy_percent 41',
+        ];
+        foreach ($wanted as $said) {
             self::assertStringContainsString($said, $page);
         }
         $this->get('/settings/audit.csv');
@@ -194,6 +199,7 @@ final class PeopleTest extends ApplicationTestCase
         $this->get('/');
         $this->get('/settings/mine.json');
         $mine = json_decode($this->page(), true);
+        self::assertIsArray($mine);
         self::assertSame(['Ines Dorval', self::OWNER, 'owner'], [$mine['name'], $mine['email'], $mine['role']]);
         self::assertNotSame([], $mine['sessions']);
         $id = Id::fresh();
@@ -204,8 +210,7 @@ final class PeopleTest extends ApplicationTestCase
         file_put_contents($file = (string) tempnam(sys_get_temp_dir(), 'jurvex'), $this->page());
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
-        $jobs = (int) $this->manager()->getConnection()->fetchOne('SELECT COUNT(*) FROM job WHERE firm_id = ?', [$this->job()->firm->id]);
-        self::assertSame($jobs + 1, $zip->numFiles);
+        self::assertSame($this->manager()->getRepository(Job::class)->count(['firm' => $this->job()->firm]) + 1, $zip->numFiles);
         $this->get('/jobs/'.$this->job()->id.'/job.json');
         self::assertSame($this->page(), $zip->getFromName('jobs/'.$this->job()->id.'.json'));
         $this->signIn(self::OFFICE);
@@ -240,7 +245,9 @@ final class PeopleTest extends ApplicationTestCase
         }
         $this->get('/sign-in');
         self::assertResponseRedirects('/first');
-        $typed = ['firm' => 'Harbour Drains', 'zone' => 'Europe/Lisbon', 'name' => 'Ada', 'email' => 'ada@harbour.example', 'password' => 'short'];
+        $typed = [
+            'firm' => 'Harbour Drains', 'zone' => 'Europe/Lisbon', 'name' => 'Ada', 'email' => 'ada@harbour.example', 'password' => 'short',
+        ];
         $this->fill($this->get('/first'), 'Begin', $typed);
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('value="Harbour Drains"', $this->page());
@@ -261,6 +268,6 @@ final class PeopleTest extends ApplicationTestCase
         self::assertInstanceOf(Email::class, $mail);
         self::assertSame(1, preg_match('~https?://\S+~', (string) $mail->getTextBody(), $found));
 
-        return $found[0];
+        return $found[0] ?? '';
     }
 }

@@ -33,6 +33,7 @@ use Symfony\Component\Routing\Attribute\Route;
 final class HandOverController extends JobController
 {
     /** A link that should end later than this has no end. */
+    private const USUAL_DAYS = 90;
     private const MOST_DAYS = 3650;
 
     public function __construct(
@@ -100,7 +101,7 @@ final class HandOverController extends JobController
         $link = $this->manager->find(ShareLink::class, $id);
         if (null === $link) {
             $what = Shared::tryFrom($request->request->getString('what')) ?? Shared::Report;
-            $days = $request->request->getInt('days');
+            $days = $request->request->getInt('days', self::USUAL_DAYS);
             $ends = $days > 0 ? $job->firm->today($this->now())->add(new \DateInterval('P'.min($days, self::MOST_DAYS).'D')) : null;
             $this->store(new ShareLink($id, $job, $this->now(), $what, $ends));
             $this->audit->note('shared', ['job' => $job->id, 'link' => $id, 'what' => $what->value]);

@@ -11,14 +11,15 @@ use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
 
 /**
- * Makes and reads the addresses of share links: the link's identifier and a signature of it under the application's secret.
+ * Makes and reads the addresses of share links: the link's identifier and a signature of it under a key of their own, so that another
+ * secret of the application leaves them as they are.
  * The database alone gives no address away, and a guess has to hit 192 bits.
  */
 final readonly class ShareLinks
 {
     private const SIGNATURE_BYTES = 24;
 
-    public function __construct(private EntityManagerInterface $manager, private string $secret, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $manager, private string $shareKey, private ClockInterface $clock)
     {
     }
 
@@ -62,6 +63,6 @@ final readonly class ShareLinks
 
     private function signature(string $id): string
     {
-        return substr(hash_hmac('sha256', 'share-link'.$id, $this->secret, true), 0, self::SIGNATURE_BYTES);
+        return substr(hash_hmac('sha256', 'share-link'.$id, $this->shareKey, true), 0, self::SIGNATURE_BYTES);
     }
 }

@@ -12,7 +12,7 @@ final readonly class CalendarAddress
 {
     private const SIGNATURE = 40;
 
-    public function __construct(private string $secret)
+    public function __construct(private string $shareKey)
     {
     }
 
@@ -31,6 +31,6 @@ final readonly class CalendarAddress
 
     private function signature(Firm $firm): string
     {
-        return substr(hash_hmac('sha256', 'calendar'.$firm->id.'/'.$firm->calendarTurn(), $this->secret), 0, self::SIGNATURE);
+        return substr(hash_hmac('sha256', 'calendar'.$firm->id.'/'.$firm->calendarTurn(), $this->shareKey), 0, self::SIGNATURE);
     }
 }
