@@ -66,7 +66,7 @@ for (const {person, theme, code, place, others, viewport} of people) {
         await page.goto(job);
         pages.push(await page.locator('.bar-place').getAttribute('href'));
         pages.push('/keys');
-        if (person === office) pages.push('/numbers', '/settings/people');
+        if (person === office) pages.push('/numbers', '/settings/people', '/board');
         for (const address of pages) {
             await page.goto(address);
             if (address.endsWith('/look')) {

@@ -15,7 +15,7 @@ const STAGES = [
     '/judge/options',
     '/hand-over',
 ];
-const PAGES = ['/', '/jobs/new', '/settings', '/kit', '/due', '/keys'];
+const PAGES = ['/', '/jobs/new', '/settings', '/kit', '/due', '/board', '/keys'];
 const SIZES = [
     [1280, 800],
     [390, 844],

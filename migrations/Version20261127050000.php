@@ -11,7 +11,7 @@ final class Version20261127050000 extends AbstractMigration
 {
     public function getDescription(): string
     {
-        return 'Owners, links to join and to a new password, sessions that can be listed, what was done with a firm\'s data';
+        return 'Owners, who goes to a job, links to join and to a new password, sessions that can be listed, what was done with a firm\'s data';
     }
 
     public function up(Schema $schema): void
@@ -42,6 +42,8 @@ final class Version20261127050000 extends AbstractMigration
         $this->addSql('CREATE INDEX IDX_audit_of_firm ON audit_entry (firm_id, at)');
         // What was written down is never changed.
         $this->addSql("CREATE TRIGGER audit_stays BEFORE UPDATE ON audit_entry BEGIN SELECT RAISE(ABORT, 'An audit entry stays as it is.'); END");
+        $this->addSql('ALTER TABLE job ADD COLUMN assignee_id VARCHAR(36) DEFAULT NULL REFERENCES account (id)');
+        $this->addSql('CREATE INDEX IDX_FBD8E0F859EC7D60 ON job (assignee_id)');
         // A firm that had an office and no owner: whoever of it was there first.
         $this->addSql("UPDATE account SET role = 'owner' WHERE id IN (SELECT MIN(id) FROM account WHERE role = 'office' GROUP BY firm_id)");
     }
@@ -49,6 +51,8 @@ final class Version20261127050000 extends AbstractMigration
     public function down(Schema $schema): void
     {
         $this->addSql("UPDATE account SET role = 'office' WHERE role = 'owner'");
+        $this->addSql('DROP INDEX IDX_FBD8E0F859EC7D60');
+        $this->addSql('ALTER TABLE job DROP COLUMN assignee_id');
         $this->addSql('DROP TABLE access_link');
         $this->addSql('DROP TABLE signed_in');
         $this->addSql('DROP TABLE audit_entry');

@@ -140,6 +140,8 @@ final class AccessTest extends ApplicationTestCase
         'house_clearing' => Role::Office, 'numbers' => Role::Office, 'calendar_new' => Role::Office, 'second_answer' => Role::Office,
         'people' => Role::Office, 'people_invite' => Role::Office, 'people_uninvite' => Role::Office, 'person' => Role::Office,
         'people_sign_out' => Role::Office, 'people_end_session' => Role::Office, 'people_disable' => Role::Office,
+        'people_jobs' => Role::Office,
+        'board_move' => Role::Office,
         'people_role' => Role::Owner, 'audit' => Role::Owner, 'audit_csv' => Role::Owner, 'settings_sessions' => Role::Owner,
         'firm_data' => Role::Owner, 'close_firm' => Role::Owner,
     ];

@@ -145,7 +145,7 @@ final class DayTest extends ApplicationTestCase
     {
         return [
             [['firm' => 'Nobody'], 'no firm of this name'],
-            [['role' => 'boss'], 'technician or office'],
+            [['role' => 'boss'], 'technician, office or owner'],
             [['email' => 'kit'], 'no e-mail address'],
             [['email' => self::TECHNICIAN], 'signs in with this address already'],
             [['password' => 'short'], 'at least 10'],

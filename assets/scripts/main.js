@@ -1,3 +1,4 @@
+import {board} from './board.js';
 import * as components from './components.js';
 import {locator} from './locator.js';
 import {look} from './look.js';
@@ -35,6 +36,6 @@ const sayWidth = () => {
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    const all = {...components, along, signal, signOut, locator, look, narration, reel, say, sitePlan};
+    const all = {...components, along, board, signal, signOut, locator, look, narration, reel, say, sitePlan};
     Object.entries(all).forEach(([name, component]) => window.Alpine.data(name, component));
 });

@@ -13,6 +13,8 @@ enum Right: string
     case Numbers = 'numbers';
     /** The address of the firm's calendar. */
     case Calendar = 'calendar';
+    /** Who goes where on which day. */
+    case Planning = 'planning';
     /** Inviting, signing out, disabling, handing over their jobs. */
     case People = 'people';
     /** Who is an owner, and the office's roles. */
@@ -27,7 +29,7 @@ enum Right: string
     public function least(): Role
     {
         return match ($this) {
-            self::HouseRules, self::SecondOpinions, self::Numbers, self::Calendar, self::People => Role::Office,
+            self::HouseRules, self::SecondOpinions, self::Numbers, self::Calendar, self::Planning, self::People => Role::Office,
             self::Roles, self::Sessions, self::Audit, self::WholeFirm => Role::Owner,
         };
     }

@@ -11,6 +11,7 @@ use App\Firm\Right;
 use App\Firm\Role;
 use App\Firm\SignedIn;
 use App\Firm\SignedIns;
+use App\Record\JobRepository;
 use App\Support\Logging\Audit;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
@@ -30,7 +31,7 @@ final class PeopleController extends AbstractController
 
     public function __construct(
         private readonly EntityManagerInterface $manager, private readonly Audit $audit, private readonly ClockInterface $clock,
-        private readonly AccessLinks $links, private readonly SignedIns $signedIn,
+        private readonly AccessLinks $links, private readonly SignedIns $signedIn, private readonly JobRepository $jobs,
     ) {
     }
 
@@ -86,7 +87,31 @@ final class PeopleController extends AbstractController
     {
         $person = $this->under($account, $id);
 
-        return $this->render('account/person.html.twig', ['person' => $person, 'sessions' => $this->signedIn->of($person)]);
+        return $this->render('account/person.html.twig', [
+            'person' => $person, 'sessions' => $this->signedIn->of($person), 'jobs' => $this->jobs->openOf($person),
+            'others' => array_values(array_filter(
+                $this->manager->getRepository(Account::class)->findBy(['firm' => $account->firm], ['name' => 'ASC']),
+                static fn (Account $each) => $each !== $person && null === $each->disabledAt(),
+            )),
+        ]);
+    }
+
+    /** Their open jobs go to somebody else, or to nobody yet. */
+    #[Route('/{id}/jobs', name: 'people_jobs', methods: 'POST')]
+    public function handOver(Account $account, string $id, Request $request): Response
+    {
+        $person = $this->under($account, $id);
+        $to = $request->request->getString('to');
+        $other = '' === $to ? null : $this->manager->getRepository(Account::class)->findOneBy(['id' => $to, 'firm' => $account->firm])
+            ?? throw $this->createNotFoundException();
+        $jobs = $this->jobs->openOf($person);
+        foreach ($jobs as $job) {
+            $job->assign($other);
+        }
+        $this->manager->flush();
+        $this->audit->note('jobs_handed_over', ['whom' => $person->email, 'after' => $other?->email, 'what' => (string) \count($jobs)]);
+
+        return $this->redirectToRoute('person', ['id' => $id], Response::HTTP_SEE_OTHER);
     }
 
     /** Ends every session of a person; what waits on their devices is sent when they have signed in again. */

@@ -76,4 +76,14 @@ class CallSheet
     #[ORM\Column(length: 12, nullable: true)]
     #[Assert\Regex('/^[A-Za-z]{2,3}(_[A-Za-z0-9]{2,8})?$/', message: 'error.choose')]
     public ?string $reportLanguage = null;
+
+    /** @param int $turn its place in the order of the day, from 1 */
+    public function planOn(?\DateTimeImmutable $day, int $turn): void
+    {
+        // A day that is the same is no change.
+        if ($this->plannedOn?->format('Y-m-d') !== $day?->format('Y-m-d')) {
+            $this->plannedOn = $day;
+        }
+        $this->turn = $turn;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Firm\Account;
 use App\Firm\Firm;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
@@ -38,6 +39,9 @@ class Job implements JobEntry
 
     #[ORM\ManyToOne]
     private ?Opening $chosenOpening = null;
+
+    #[ORM\ManyToOne]
+    private ?Account $assignee = null;
 
     #[ORM\Column(enumType: Zero::class)]
     private Zero $zero = Zero::Foot;
@@ -190,6 +194,17 @@ class Job implements JobEntry
         return null === $this->practice ? null : Practice::read($this->practice);
     }
 
+    public function assign(?Account $person): void
+    {
+        $this->assignee = $person;
+    }
+
+    /** Who goes; none where nobody was given it yet. */
+    public function assignee(): ?Account
+    {
+        return $this->assignee;
+    }
+
     public function call(): CallSheet
     {
         return $this->call;
@@ -207,8 +222,7 @@ class Job implements JobEntry
             throw new \DomainException('An opening of another job cannot be chosen.');
         }
         $this->chosenOpening = $opening;
-        $this->zero = $zero;
-        $this->zeroNote = $zeroNote;
+        [$this->zero, $this->zeroNote] = [$zero, $zeroNote];
     }
 
     public function chosenOpening(): ?Opening

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Record;
 
+use App\Firm\Account;
 use App\Firm\Firm;
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\ORM\QueryBuilder;
@@ -14,6 +15,7 @@ use Jurvex\Core\Run\EndReason;
 final class JobRepository extends ServiceEntityRepository
 {
     private const LONGEST_LIST = 20;
+    private const LONGEST_WEEK = 300;
 
     public function __construct(ManagerRegistry $registry)
     {
@@ -33,6 +35,36 @@ final class JobRepository extends ServiceEntityRepository
             ['call.turn' => 'ASC', 'id' => 'ASC'],
             self::LONGEST_LIST,
         );
+    }
+
+    /** @return list<Job> of the seven days, in the order of each */
+    public function inWeek(Firm $firm, Week $week): array
+    {
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')->addSelect('assignee')->leftJoin('job.assignee', 'assignee')
+            ->where('job.firm = :firm AND job.practice IS NULL AND job.call.plannedOn BETWEEN :monday AND :sunday')
+            ->setParameter('firm', $firm->id)->setParameter('monday', $week->monday, 'date_immutable')
+            ->setParameter('sunday', $week->sunday(), 'date_immutable')
+            ->orderBy('job.call.turn', 'ASC')->addOrderBy('job.id', 'ASC')->setMaxResults(self::LONGEST_WEEK)->getQuery()->getResult();
+
+        return $jobs;
+    }
+
+    /** @return list<Job> open ones that somebody was given */
+    public function openOf(Account $person): array
+    {
+        return $this->findBy(['assignee' => $person, 'outcome.handedOverAt' => null, 'practice' => null], ['id' => 'ASC']);
+    }
+
+    /** @return list<Job> open ones that have no day, the newest first */
+    public function undated(Firm $firm): array
+    {
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')
+            ->where('job.firm = :firm AND job.practice IS NULL AND job.call.plannedOn IS NULL AND job.outcome.handedOverAt IS NULL')
+            ->setParameter('firm', $firm->id)->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
+
+        return $jobs;
     }
 
     /**

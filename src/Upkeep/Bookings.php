@@ -32,8 +32,9 @@ final readonly class Bookings
     }
 
     /** @return ?Job the same again where it was booked already; none where the identifier is taken or the plan is not of the property */
-    public function book(Property $property, string $id, Account $account, string $planId): ?Job
-    {
+    public function book(
+        Property $property, string $id, Account $account, string $planId, ?\DateTimeImmutable $day = null, ?Account $person = null,
+    ): ?Job {
         $known = $this->jobs->find($id);
         if (null !== $known) {
             return $known->property() === $property ? $known : null;
@@ -46,7 +47,9 @@ final readonly class Bookings
         $now = $this->clock->now();
         $page = $this->pages->of($property, $account->units());
         $sheet = $this->sheet($page, $account, $plan);
+        $sheet->plannedOn = $day ?? $sheet->plannedOn;
         $job = new Job($id, $property, $sheet, $now, $account->firm->name);
+        $job->assign($person);
         if (null !== $page->newest) {
             $job->planClearing($page->newest->clearing());
         }

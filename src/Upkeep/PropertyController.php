@@ -86,7 +86,14 @@ final class PropertyController extends AbstractController
     public function book(string $property, string $id, Account $account, Request $request, Bookings $bookings): Response
     {
         $place = $this->ours($property, $account);
-        $job = $bookings->book($place, $id, $account, $request->request->getString('plan')) ?? throw $this->createNotFoundException();
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $request->request->getString('day')) ?: null;
+        $person = $this->manager->getRepository(Account::class)
+            ->findOneBy(['id' => $request->request->getString('person'), 'firm' => $account->firm]);
+        $job = $bookings->book($place, $id, $account, $request->request->getString('plan'), $day, $person)
+            ?? throw $this->createNotFoundException();
+        if ('board' === $request->request->getString('to')) {
+            return $this->redirectToRoute('board', ['week' => $request->request->getString('week')], Response::HTTP_SEE_OTHER);
+        }
 
         return $this->redirectToRoute('call', ['job' => $job->id], Response::HTTP_SEE_OTHER);
     }
