@@ -9,6 +9,9 @@ final readonly class Speech
 {
     /** A longer silence between two cues ends a sentence, in seconds. */
     private const PAUSE_S = 0.7;
+    /** Cut by chance, three cues in ten end within a phrase. */
+    private const OPEN_SHARE = 0.05;
+    private const FEWEST_CUES = 6;
     private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
         .'|(?<sign>\'\'|["”″′\'’%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
@@ -32,6 +35,7 @@ final readonly class Speech
      */
     public static function timed(array $cues, Lexicon $lexicon, bool $areSentences = false): self
     {
+        $areSentences = $areSentences || self::arePhrases($cues, $lexicon);
         $text = '';
         $words = [];
         $end = null;
@@ -47,6 +51,19 @@ final readonly class Speech
         }
 
         return new self($text, $words, true);
+    }
+
+    /**
+     * Whether whoever wrote the cues has cut them where somebody paused: hardly one of them ends in the middle of a phrase, as "at the".
+     *
+     * @param list<Cue> $cues
+     */
+    private static function arePhrases(array $cues, Lexicon $lexicon): bool
+    {
+        $open = array_filter($cues, static fn (Cue $cue) => 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $last)
+            && $lexicon->has('phrase_goes_on', mb_strtolower($last[1])));
+
+        return \count($cues) >= self::FEWEST_CUES && \count($open) <= self::OPEN_SHARE * \count($cues);
     }
 
     /** What stands between two words. */

@@ -35,6 +35,10 @@ return [
     'articles' => ['un', 'una', 'el', 'la', 'los', 'las', 'unos', 'unas', 'otro', 'otra'],
     'and' => ['y', 'e'],
     'with' => ['con'],
+    'phrase_goes_on' => [
+        'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',
+        'se', 'hay', 'su', 'este', 'esta', 'o', 'pero', 'como', 'muy', 'hasta', 'desde',
+    ],
     // Between metres and centimetres without their name.
     'parts_after' => ['con'],
     'nothing_there' => ['bien', 'limpio', 'limpia', 'nada', 'perfecto', 'perfecta'],
