@@ -27,6 +27,9 @@ document.addEventListener('htmx:afterSettle', ({detail}) => {
     moved = null;
 });
 
+/** Between two columns of the table, in pixels. */
+const GAP = 10;
+
 const cells = (board) => [...board.querySelectorAll('tbody tr')].map((row) => [...row.querySelectorAll('.board-cell')]);
 
 export const board = () => ({
@@ -35,7 +38,8 @@ export const board = () => ({
         // On a narrow screen today is what is in sight.
         const scroll = this.$root.querySelector('.board-scroll');
         const today = this.$root.querySelector('th.is-today');
-        if (today) scroll.scrollLeft = today.offsetLeft - scroll.clientWidth / 2;
+        const names = this.$root.querySelector('tbody th');
+        if (today) scroll.scrollLeft = today.offsetLeft - names.offsetWidth - GAP;
     },
     take(event) {
         this.card = event.target.closest('.board-card');

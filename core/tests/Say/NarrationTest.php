@@ -113,33 +113,6 @@ final class NarrationTest extends TestCase
         Kept::assertSame('narrations', $kept);
     }
 
-    public function testCuesCutWhereSomebodyPausedAreReadAsSentencesAndThoseCutByChanceAreNot(): void
-    {
-        $sentences = [
-            'at 10 feet there are roots', 'the top of the pipe is fine', 'a crack at 14 feet', 'then it is clean', 'at 20 feet an offset',
-            'no water in it', 'some grease from 25 to 30', 'at 41 feet the main',
-        ];
-        $cues = static fn (array $texts, string $end = '') => ['units' => 'feet', 'cues' => array_map(
-            static fn (int $i, string $text) => ['from_s' => 4.0 * $i, 'to_s' => 4.0 * $i + 3.9, 'text' => $text.$end],
-            array_keys($texts),
-            $texts,
-        )];
-        $places = static fn (array $in) => array_map(
-            static fn (array $entry) => [$entry['kind'], $entry['from_m'], $entry['said']], self::read($in),
-        );
-        $wanted = ['roots' => 10, 'crack' => 14, 'offset' => 20, 'grease' => 25, 'main' => 41];
-        self::assertCount(\count($wanted), $places($cues($sentences)));
-        self::assertSame(
-            $places($cues($sentences)),
-            array_map(static fn (array $read) => [$read[0], $read[1], rtrim($read[2], '.')], $places($cues($sentences, '.'))),
-        );
-        // The same words cut in the middle of phrases: what is said about one place is taken together.
-        $words = explode(' ', implode(' ', $sentences));
-        $byChance = array_map(static fn (array $some) => implode(' ', $some), array_chunk($words, 4));
-        self::assertStringContainsString('fine', implode(' ', array_column($places($cues($byChance)), 2)));
-        self::assertStringNotContainsString('fine', implode(' ', array_column($places($cues($sentences)), 2)));
-    }
-
     public function testPlacesInFeetAndInMetresAgree(): void
     {
         $said = ['roots at %s, an offset at %s', 'a belly from %s to %s', 'it changes to clay at %s, then a crack at %s'];
