@@ -181,7 +181,7 @@ final class PeopleTest extends ApplicationTestCase
         $this->send('/settings/house', ['water' => 'grade', 'roots' => 'upkeep', 'limits' => ['roots_heavy_percent' => '41']]);
         $page = $this->get('/settings/audit')->filter('tbody')->text();
         $wanted = [
-            'Role changed', 'before technician', 'after office', 'roots_heavy_percent 40', 'after water grade, roots_heavy_percent 41',
+            'Role changed', 'before Technician', 'after Office', 'roots_heavy_percent 40', 'after water grade, roots_heavy_percent 41',
         ];
         foreach ($wanted as $said) {
             self::assertStringContainsString($said, $page);
