@@ -57,7 +57,7 @@ final class NarrationTest extends ApplicationTestCase
             'some roots here' => '12', '49 feet' => '12', 'right here a crack' => '12', 'maybe half the pipe' => '12',
             'the belly starts at 52 feet' => '12', 'an inch of water in it' => '12', 'it ends at 58 feet' => '12',
             'located here at 60 feet, 5 foot 4 deep' => '12', 'same again' => '66', 'that was at 67' => '66', 'a hole at 70 feet' => '12',
-            'undo' => '12',
+            'undo' => '12', 'there is a hole at 70 feet' => '12', 'yes, a hole at 70 feet' => '12',
         ];
         $i = 0;
         foreach ($said as $line => $reading) {
@@ -67,10 +67,11 @@ final class NarrationTest extends ApplicationTestCase
             self::assertSame(201, $this->statusCode(), $line);
         }
         self::assertEquals([
-            ['root_cords', 12.0, null], ['crack', 49.0, null], ['low_spot', 52.0, 58.0], ['low_spot', 67.0, 73.0],
+            ['root_cords', 12.0, null], ['crack', 49.0, null], ['low_spot', 52.0, 58.0], ['low_spot', 67.0, 73.0], ['hole', 70.0, null],
         ], array_map(static fn (LoggedFinding $each) => [
             $each->kind->value, round($each->fromM / 0.3048, 1), null === $each->toM ? null : round($each->toM / 0.3048, 1),
         ], $this->found($run)));
+        self::assertStringContainsString('Said already', $this->get($base.'/say?said='.urlencode('a hole at 70 feet'))->text());
         self::assertSame(25.4, $this->found($run)[2]->size);
         $mark = $this->manager()->getRepository(Mark::class)->findOneBy(['run' => $run->id]) ?? self::fail();
         self::assertEqualsWithDelta(1.6256, $mark->details()->depthsM[0], 1e-3);

@@ -25,6 +25,8 @@ final class Entry
     private const BETWEEN = ' … ';
     /** Nearer than this one kind in one run is one thing, in metres. */
     private const SAME_PLACE_M = 0.5;
+    private const SAME_DEPTH_M = 0.02;
+    private const TOLD_AGAIN_S = 8.0;
 
     public ?float $fromM = null;
     public ?float $toM = null;
@@ -112,6 +114,13 @@ final class Entry
             || self::isWithin($this->clockFrom, $mention->clock);
 
         return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
+    }
+
+    /** @return bool whether a mark's depth is told once more, right behind */
+    public function isReadAgain(Mention $mention, ?float $atS): bool
+    {
+        return null !== $this->depthM && null !== $mention->depth && abs($this->depthM - $mention->depth->from) < self::SAME_DEPTH_M
+            && ($atS ?? 0.0) - ($this->atS ?? 0.0) <= self::TOLD_AGAIN_S;
     }
 
     /** From 11 over the crown to 1 is 12, too. */

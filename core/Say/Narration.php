@@ -31,6 +31,8 @@ final class Narration
     /** A low spot that has begun and not ended. */
     private ?Entry $low = null;
     private ?Entry $last = null;
+    /** What was said of the place of what was named last. */
+    private ?Place $place = null;
 
     private function __construct(Reel $reel, private readonly UnitSystem $units)
     {
@@ -67,15 +69,14 @@ final class Narration
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
         $before = $this->low;
-        foreach ($this->endLow($sentence, $measures, $mentions->all) as $mention) {
+        foreach ($this->endLow($sentence, $mentions->all, LowEnd::in($sentence, $measures), $measures) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);
             $said = $mention->last;
         }
         $last = end($mentions->all);
-        if ($before !== $this->low && null === $this->low?->toM && false !== $last && Kind::LowSpot === $last->kind) {
-            // It began and ended in one breath.
-            $this->endLow($sentence, $measures, []);
+        if ($before !== $this->low && null === $this->low?->toM && false !== $last) {
+            $this->endLow($sentence, [], LowEnd::inOneBreath($sentence, $measures, $mentions->all), $measures);
         }
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
@@ -127,16 +128,14 @@ final class Narration
      *
      * @return list<Mention> those that are not of the low spot that has ended
      */
-    private function endLow(Sentence $sentence, Measures $measures, array $mentions): array
+    private function endLow(Sentence $sentence, array $mentions, ?LowEnd $end, Measures $measures): array
     {
-        $ends = array_keys($sentence->marks('ends') + $sentence->marks('goes_on'));
         $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
-        $isOnTheWay = [] !== $others && ($others[0]->first < max([0, ...$ends]) || !$sentence->has('ends'));
-        if (null === $this->low || [] === $ends || $sentence->has('starts') || $isOnTheWay) {
+        $isOnTheWay = [] !== $others && ($others[0]->first < $end?->word || !$sentence->has('ends'));
+        if (null === $this->low || null === $end || $isOnTheWay) {
             return $mentions;
         }
-        $behind = array_filter($measures->places, static fn (Place $place) => $place->last > max($ends));
-        $place = reset($behind) ?: ([] === $others ? $measures->places[0] ?? null : null);
+        $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
         $read = [] === $others ? $this->where->read($sentence->atS($sentence->first)) : null;
         $at = null === $place ? $read : $place->to ?? $place->from;
         if (null === $at || $at === $this->low->fromM) {
@@ -158,6 +157,12 @@ final class Narration
 
     private function enter(Mention $mention, Sentence $sentence): void
     {
+        // "the locator says 4 foot 6, so it's four and a half feet deep": one reading, said twice.
+        $isSamePlace = \in_array($mention->place, [null, $this->place], true);
+        if ($isSamePlace && true === $this->last?->isReadAgain($mention, $sentence->atS($mention->first))) {
+            return;
+        }
+        $this->place = $mention->place;
         if (null !== $this->low && $this->isInLow($mention, $sentence)) {
             $this->low->join($mention, $sentence->said());
             $this->last = $this->low;

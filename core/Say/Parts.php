@@ -90,7 +90,25 @@ final readonly class Parts
         $isBare = true === $amount?->mayBePlace() && $this->sentence->is('is', $next)
             && Atom::KIND === $this->sentence->atomAt($next + 1)?->role;
 
-        return $leads && ($isBare || self::isPlace($this->sentence->atomAt($i)));
+        return $leads && ($isBare || self::isPlace($this->sentence->atomAt($i))) || $this->isRightBefore($begin, $i);
+    }
+
+    /** "roots at ten feet …, sixteen feet roots": behind a name with its place, another place is of the name right behind it. */
+    private function isRightBefore(int $begin, int $i): bool
+    {
+        $place = $this->sentence->atomAt($i);
+        if (!self::isPlace($place) || $this->sentence->isAfter('for', $i) || $this->sentence->isAfter('to', $i)) {
+            return false;
+        }
+        $isNamed = $isPlaced = $leads = false;
+        foreach ($this->sentence->atoms as $atom) {
+            $isBefore = $atom->first >= $begin && $atom->last < $i;
+            $isNamed = $isNamed || $isBefore && Atom::KIND === $atom->role;
+            $isPlaced = $isPlaced || $isBefore && self::isPlace($atom);
+            $leads = $leads || Atom::KIND === $atom->role && $atom->first === ($place->last ?? $i) + 1;
+        }
+
+        return $isNamed && $isPlaced && $leads;
     }
 
     /**

@@ -211,7 +211,9 @@ final class Placing
         [$before, $after] = [$lead, null];
         foreach ($places as $place) {
             $before = $place->first < $mention->first ? $place : $before;
-            $after ??= $place->first > $mention->last ? $place : null;
+            // "an offset, keep going, 23 feet": whoever has moved on is somewhere else.
+            $isBehind = $place->first > $mention->last && !$this->sentence->has('move', $mention->last + 1, $place->first - 1);
+            $after ??= $isBehind ? $place : null;
         }
         // "located, four feet deep, it goes to clay at 20 feet": the place is of what is named right before it.
         $isMarksNot = null === $mention->kind && null !== $after && null !== $next && $next->last < $after->first;

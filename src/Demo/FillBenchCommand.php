@@ -7,26 +7,16 @@ namespace App\Demo;
 use App\Firm\Firm;
 use App\Record\CallSheet;
 use App\Record\Job;
-use App\Record\LoggedFinding;
-use App\Record\Opening;
-use App\Record\OpeningDetails;
 use App\Record\Property;
 use App\Record\Run;
-use App\Record\RunDetails;
-use App\Record\Zero;
 use App\Support\Database\Id;
 use App\Work\Tracks;
 use Doctrine\ORM\EntityManagerInterface;
-use Jurvex\Core\Finding\Finding;
-use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Finding\Material;
-use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Practice\LineMaker;
 use Jurvex\Core\Practice\SimulatedReel;
 use Jurvex\Core\Reel\Reading;
 use Jurvex\Core\Reel\ReadingFormat;
-use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Triage\Answer;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
@@ -54,6 +44,7 @@ final class FillBenchCommand extends Command
         private readonly EntityManagerInterface $manager,
         private readonly UrlGeneratorInterface $urls,
         private readonly Tracks $tracks,
+        private readonly BenchJobs $jobs,
     ) {
         parent::__construct();
     }
@@ -63,18 +54,18 @@ final class FillBenchCommand extends Command
         $firm = $this->manager->getRepository(Firm::class)->findOneBy(['name' => 'Tideway Drains'])
             ?? throw new \RuntimeException('The demo data is not loaded.');
         for ($i = 0; $i < self::JOBS; ++$i) {
-            $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, $i, self::FINDINGS);
+            $this->jobs->withRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, $i, self::FINDINGS);
             if (0 === $i % self::PACK) {
                 $this->manager->flush();
                 $this->manager->clear();
             }
         }
-        $long = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
-        $stored = $this->jobWithRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
+        $long = $this->jobs->withRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS, self::LONG_RUN);
+        $stored = $this->jobs->withRun($this->manager->getReference(Firm::class, $firm->id) ?? $firm, self::JOBS + 1, self::FINDINGS);
         $of = $this->manager->getReference(Firm::class, $firm->id) ?? $firm;
-        $longest = $this->jobWithRun($of, self::JOBS + 2, self::LONGEST_RUN);
-        $looked = $this->jobWithRun($of, self::JOBS + 3, intdiv(self::LONG_RUN, self::RUNS), self::RUNS);
-        $years = $this->jobWithRun($of, self::JOBS + 4, self::FINDINGS, self::LOOKS);
+        $longest = $this->jobs->withRun($of, self::JOBS + 2, self::LONGEST_RUN);
+        $looked = $this->jobs->withRun($of, self::JOBS + 3, intdiv(self::LONG_RUN, self::RUNS), self::RUNS);
+        $years = $this->jobs->withRun($of, self::JOBS + 4, self::FINDINGS, self::LOOKS);
         $this->manager->flush();
         $this->fillReel($long);
         $mapped = $this->jobWithMap($this->manager->getReference(Firm::class, $firm->id) ?? $firm);
@@ -106,38 +97,6 @@ final class FillBenchCommand extends Command
         }
     }
 
-    /** @param int $findings on each of its runs */
-    private function jobWithRun(Firm $firm, int $number, int $findings, int $runs = 1): Run
-    {
-        $sheet = new CallSheet();
-        $sheet->number = \sprintf('25-%04d', $number);
-        $sheet->place = 'House '.$number.', Long Row';
-        $sheet->customer = 'Customer '.$number;
-        $sheet->plannedOn = new \DateTimeImmutable('-'.(1 + $number % 700).' days');
-        $now = new \DateTimeImmutable('-1 day');
-        $job = new Job(Id::fresh(), new Property(Id::fresh(), $firm, $sheet->place), $sheet, $now, 'Tideway Drains');
-        $job->outcome()->advise('', 'Jet the line', new \DateTimeImmutable('+'.($number % 400 - 20).' days'));
-        $job->outcome()->handOver(0 === $number % 4 ? null : $now);
-        $details = new OpeningDetails();
-        $details->place = 'Yard';
-        $opening = new Opening(Id::fresh(), $job, $details);
-        $setUp = new RunDetails();
-        [$setUp->material, $setUp->boreMm, $setUp->expectedM] = [Material::Clay, 100.0, 60.0];
-        array_map($this->manager->persist(...), [$job, $opening]);
-        for ($look = 1; $look <= $runs; ++$look) {
-            $run = new Run(Id::fresh(), $job, $opening, $now->modify($look - $runs.' months'), $setUp);
-            $run->end(0 === $number % 3 ? EndReason::CannotPass : EndReason::MainReached, 58.0, '', $now);
-            $this->manager->persist($run);
-            foreach ($this->findings($findings) as $finding) {
-                $this->manager->persist(new LoggedFinding($finding->id, $run, $finding, $now));
-            }
-        }
-        $this->manager->flush();
-        $job->chooseOpening($opening, Zero::Foot, '');
-
-        return $run ?? throw new \LogicException('A job of the benchmark has a run.');
-    }
-
     /** @return list<Reading> ten thousand, in and back over a line with two low spots */
     private function readings(): array
     {
@@ -165,27 +124,5 @@ final class FillBenchCommand extends Command
         $this->manager->persist($job);
 
         return $job;
-    }
-
-    /** @return iterable<Finding> of every family, spread over 58 m */
-    private function findings(int $count): iterable
-    {
-        $kinds = [
-            [Kind::SoundJoint, []], [Kind::RootThreads, ['size' => 8, 'clock_from' => 12]],
-            [Kind::Crack, ['clock_from' => 3, 'facts' => ['crack_state' => 'closed']]], [Kind::SoundJoint, []],
-            [Kind::Grease, ['size' => 15]], [Kind::TieIn, ['size' => 75, 'clock_from' => 2]],
-            [Kind::OffsetJoint, ['size' => 12, 'facts' => ['facing' => 'with_flow']]], [Kind::SoundJoint, []],
-            [Kind::LowSpot, ['length' => 0.1, 'size' => 10, 'facts' => ['water' => 'off']]],
-            [Kind::Scale, ['size' => 20]],
-        ];
-        for ($i = 0; $i < $count; ++$i) {
-            [$kind, $more] = $kinds[$i % \count($kinds)];
-            $from = 58 * $i / $count;
-            if (isset($more['length'])) {
-                $more['to_m'] = $from + $more['length'];
-                unset($more['length']);
-            }
-            yield Finding::read(new Input(['id' => Id::fresh(), 'kind' => $kind->value, 'from_m' => $from, ...$more]));
-        }
     }
 }

@@ -14,9 +14,11 @@ final readonly class SaidLine
     /**
      * @param list<SaidEntry> $entries that it makes or completes
      * @param list<array{string, bool}> $pieces what was said, in pieces that were understood and pieces that were not
+     * @param bool $isAgain whether all that it names was said just before
      */
-    public function __construct(public Narrated $narrated, public ?Command $command, public array $entries, public array $pieces)
-    {
+    public function __construct(
+        public Narrated $narrated, public ?Command $command, public array $entries, public array $pieces, public bool $isAgain = false,
+    ) {
     }
 
     /** What nobody understood. */

@@ -49,26 +49,47 @@ final readonly class SaidLines
             static fn (Narrated $each) => $each->id !== $id && $each->saidAt <= $at && $each->language === $line->language,
         ));
 
-        return new SaidLine($line, null, $this->entries($before, $line, $units, $read->rest()), $pieces);
+        $named = array_filter(self::heard([$line], $units), static fn (Entry $entry) => Entry::REACHED !== $entry->kind);
+        $entries = $this->entries($before, $line, $units, $read->rest(), $named);
+
+        return new SaidLine($line, null, $entries, $pieces, [] === $entries && [] !== $named);
     }
 
     /**
      * @param list<Narrated> $before
+     * @param Entry[] $named what the line names by itself
      *
      * @return list<SaidEntry>
      */
-    private function entries(array $before, Narrated $line, UnitSystem $units, string $rest): array
+    private function entries(array $before, Narrated $line, UnitSystem $units, string $rest, array $named): array
     {
         $settled = array_merge(...array_map(static fn (Narrated $each) => $each->settled(), [$line, ...$before]));
         $known = array_map(static fn (Entry $entry) => $entry->plain(), self::heard($before, $units));
         $said = [];
         foreach (self::heard([...$before, $line], $units) as $i => $entry) {
-            if (Entry::REACHED !== $entry->kind && $entry->plain() != ($known[$i] ?? [])) {
+            $isSaid = $entry->plain() == ($known[$i] ?? []) && !$this->isBack($entry, $named, $settled, $line->run);
+            if (Entry::REACHED !== $entry->kind && !$isSaid) {
                 $said[] = $this->entry($entry, $line, $settled, $units, $rest);
             }
         }
 
         return $said;
+    }
+
+    /**
+     * Whether it was taken back and is said once more.
+     *
+     * @param Entry[] $named
+     * @param array<string, string> $settled
+     */
+    private function isBack(Entry $entry, array $named, array $settled, Run $run): bool
+    {
+        $stored = $settled[$entry->key()] ?? '';
+        $isNamed = [] !== array_filter(
+            $named, static fn (Entry $each) => [$each->kind, $each->fromM] === [$entry->kind, $entry->fromM],
+        );
+
+        return $isNamed && '' !== $stored && null !== $this->findings->ofRun($stored, $run)?->withdrawnAt();
     }
 
     /**

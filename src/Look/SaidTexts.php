@@ -31,7 +31,7 @@ final readonly class SaidTexts
     {
         return new SaidText($line->pieces, $this->command($line, $units), array_map(
             fn (SaidEntry $each) => $this->entry($each, $line, $units), $line->entries,
-        ));
+        ), $line->isAgain);
     }
 
     /** What was kept, in one line. */

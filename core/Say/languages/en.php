@@ -154,7 +154,7 @@ return [
                 'water (is|was|that|just|still)* standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding',
                 'water pooled|held',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
-                'holding about|like|maybe water', 'water in (the|this|our)* pipe|line',
+                'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
                 "water level's|level (is|has|comes|came|goes)* up",
             ],
@@ -164,7 +164,7 @@ return [
             ],
             'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
             'offset_joint' => [
-                "pipe's|joint's (has|is)* shifted|dropped (down|over|up)", 'shifted (down|over|up)',
+                "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
                 "it's|it|has|have|is dropped down|over",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
@@ -338,7 +338,7 @@ return [
                 'kitchen|bathroom|laundry|toilet|washer|sink line|branch|drain ties|comes|coming|tying (in)',
                 'reinstated connection|lateral|opening|tap', 'reinstatement(s)',
                 'connection coming in', 'something coming in', 'junction', 'combo', 'combination',
-                'wye|tee|branch|lateral|line|pipe coming in|off', 'double wye|tee',
+                'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
             ],
             'wrong_fitting' => [
                 'wrong fitting',
@@ -567,7 +567,7 @@ return [
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
-            'goes|runs|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
+            'goes|runs|carries|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
             'go|going|gonna|keep (all|the|way|on|out|back|going|go|up|down)* to|till|until|through', 'back to', 'through to',
         ]],
         // What is named for where something else is.
@@ -590,7 +590,8 @@ return [
         ]],
         'depth' => ['' => [
             'depth of', 'depth is', 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
-            "locator|locator's (is)* reads|says|shows|showing|reading|saying", "locator's at", 'locates at',
+            "locator|locator's (is)* reads|says|shows|showing|reading|saying|gives|giving (me|us)*", "locator's at", 'locates at',
+            "one's|one is reading",
             'reading|showing on the locator',
         ]],
         'marked' => ['' => [
@@ -602,7 +603,7 @@ return [
             'from that|there|here', 'upstream|downstream of', 'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further', 'farther', 'more', 'ago', 'camera',
-            'ladder', 'trench', 'hole', 'liner',
+            'ladder', 'trench', 'liner',
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
@@ -774,7 +775,7 @@ return [
         ]],
         'move' => ['' => [
             'push(ing)|pushing (on|ahead|forward|past|through|further|farther|down|it|the|camera)*',
-            'keep|keeps|keeping going|pushing|moving', 'moving|move|moves on|forward|ahead|along|past',
+            'keep|keeps|keeping (on)* going|pushing|moving', 'moving|move|moves on|forward|ahead|along|past',
             'continue|continuing (on|down|past|forward)*', 'coming up on|to', 'going on|forward|ahead|past|down',
             'carry|carrying on', 'further|farther (down|along|on|in|out)*', 'heading|head on|down|forward|past',
             "let's go|keep|move|push", 'as we go',
@@ -886,7 +887,7 @@ return [
             'ditto', 'again at', "there's|here's one that's|at|here|right|there|in", 'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another one',
             'one more',
-            'another (at|one|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
+            'another (at|one|set|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it', 'also',
         ]],
         'way' => ['' => [
@@ -919,7 +920,7 @@ return [
             'take a turn', 'right turn signal', 'break time', 'take a break', 'lunch break', 'break it up|down', 'break through',
             'break up', 'fat chance', 'step by step', 'next step', 'first step', 'step back', 'steps', 'the step', 'front step',
             'large scale', 'scale of', 'for scale', 'on a scale', 'at|the (very)* next joint|one|fitting|hub', 'scale model',
-            'gas line', 'water line', 'root of the', 'root cause',
+            'gas line', 'water line', 'root of the', 'root cause', 'toward|towards the|our (septic|city|holding)* tank|main|sewer',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
             'why is|are|do|does|did|not|we|you|i|it|they|this|that', "that's|that|is why", 'reason why', 'why it', 'split second',
             'see|know|sure why',

@@ -191,6 +191,15 @@ final class NarrationTest extends TestCase
         yield 'readings of marks are never merged' => [
             [[10, "it's 5 feet deep at 20 feet"], [20, "it's 5 feet deep at 20 feet"]], [['mark', 20, 'said'], ['mark', 20, 'said']],
         ];
+        yield 'a depth said twice in one breath is one reading' => [
+            [[10, 'at 36 feet the locator is giving me 4 foot 6'], [14, "so it's four and a half feet deep"]], [['mark', 36, 'said']],
+        ];
+        yield 'a place behind a move is of what comes next' => [
+            [[10, 'at the joint an offset keep on going 23 feet roots']], [['offset_joint', null, null], ['root_cords', 23, 'said']],
+        ];
+        yield 'a place is of the name right behind it' => [
+            [[10, '16 feet roots 20 feet hole at 3 o\'clock']], [['root_cords', 16, 'said'], ['hole', 20, 'said']],
+        ];
         yield 'what was said in short of all adds nothing' => [
             [[10, 'roots at 20 feet'], [40, 'so overall we have roots, as I showed you']], [['root_cords', 20, 'said']],
         ];

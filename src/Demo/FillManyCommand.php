@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use Doctrine\DBAL\Connection;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** Copies what jurvex:bench:fill has made, by statements of the database: so many jobs are beyond what objects fill in minutes. */
+#[AsCommand('jurvex:bench:many', 'Multiplies the jobs of the benchmark')]
+final class FillManyCommand extends Command
+{
+    /** Each after what it points to. */
+    private const TABLES = ['property', 'job', 'opening', 'run', 'logged_finding'];
+    private const MOST = 100;
+    /** Where an identifier has two letters of chance, counted from 1; the copy's number stands there. */
+    private const CHANCE_AT = 25;
+
+    public function __construct(private readonly Connection $database)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addArgument('times', InputArgument::OPTIONAL, 'How many times as many there shall be', '10');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $times = filter_var($input->getArgument('times'), \FILTER_VALIDATE_INT, [
+            'options' => ['min_range' => 2, 'max_range' => self::MOST],
+        ]);
+        if (false === $times) {
+            throw new \InvalidArgumentException('A number from 2 to '.self::MOST.'.');
+        }
+        // A job points to its chosen opening, which is copied after it.
+        $this->database->executeStatement('PRAGMA foreign_keys = OFF');
+        $this->database->transactional(function () use ($times): void {
+            foreach (self::TABLES as $table) {
+                $last = $this->count("SELECT MAX(rowid) FROM $table");
+                for ($copy = 1; $copy < $times; ++$copy) {
+                    $this->copy($table, $copy, $last);
+                }
+            }
+        });
+        $this->database->executeStatement('PRAGMA foreign_keys = ON; ANALYZE');
+        foreach (self::TABLES as $table) {
+            $output->writeln($table.' '.$this->count("SELECT COUNT(*) FROM $table"));
+        }
+
+        return self::SUCCESS;
+    }
+
+    private function copy(string $table, int $copy, int $lastRow): void
+    {
+        $within = $this->pointers($table);
+        $names = $values = [];
+        foreach ($this->database->fetchFirstColumn("SELECT name FROM pragma_table_info('$table')") as $name) {
+            \assert(\is_string($name));
+            $names[] = $name;
+            $values[] = match (true) {
+                'id' === $name, \in_array($name, $within, true) => \sprintf(
+                    "substr(%s, 1, %d) || '%02x' || substr(%1\$s, %d)", $name, self::CHANCE_AT - 1, $copy, self::CHANCE_AT + 2,
+                ),
+                'place' === $name, 'place_key' === $name => "$name || ' $copy'",
+                default => $name,
+            };
+        }
+        $this->database->executeStatement(\sprintf(
+            'INSERT INTO %s (%s) SELECT %s FROM %1$s WHERE rowid <= %d', $table, implode(', ', $names), implode(', ', $values), $lastRow,
+        ));
+    }
+
+    /** @return list<mixed> the columns that point to what is copied, too */
+    private function pointers(string $table): array
+    {
+        $keys = $this->database->fetchAllAssociative("SELECT \"table\" AS of, \"from\" AS name FROM pragma_foreign_key_list('$table')");
+
+        return array_column(array_filter($keys, static fn (array $key) => \in_array($key['of'], self::TABLES, true)), 'name');
+    }
+
+    private function count(string $sql): int
+    {
+        $count = $this->database->fetchOne($sql);
+
+        return is_numeric($count) ? (int) $count : 0;
+    }
+}
