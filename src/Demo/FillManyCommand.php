@@ -17,9 +17,8 @@ final class FillManyCommand extends Command
 {
     /** Each after what it points to. */
     private const TABLES = ['property', 'job', 'opening', 'run', 'logged_finding'];
-    private const MOST = 100;
-    /** Where an identifier has two letters of chance, counted from 1; the copy's number stands there. */
-    private const CHANCE_AT = 25;
+    /** An identifier begins with its time, whose first letter is 0 for centuries: there a copy has its number. */
+    private const MOST = 16;
 
     public function __construct(private readonly Connection $database)
     {
@@ -65,9 +64,7 @@ final class FillManyCommand extends Command
             \assert(\is_string($name));
             $names[] = $name;
             $values[] = match (true) {
-                'id' === $name, \in_array($name, $within, true) => \sprintf(
-                    "substr(%s, 1, %d) || '%02x' || substr(%1\$s, %d)", $name, self::CHANCE_AT - 1, $copy, self::CHANCE_AT + 2,
-                ),
+                'id' === $name, \in_array($name, $within, true) => \sprintf("'%x' || substr(%s, 2)", $copy, $name),
                 'place' === $name, 'place_key' === $name => "$name || ' $copy'",
                 default => $name,
             };
