@@ -87,3 +87,14 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     await expect(page.locator('h1')).toHaveText('No signal');
     await device.end();
 });
+
+test('what a browser sends or fetches by itself does not change who is signed in', async ({request}) => {
+    const shown = await request.get('/no-signal', {headers: {Cookie: 'jurvex=0123456789abcdef0123456789'}});
+    expect(shown.headers()['set-cookie']).toContain('jurvex=');
+    const quiet = {headers: {'X-Queued': '1', 'X-Csrf-Token': 'old', Cookie: 'jurvex=0123456789abcdef0123456789'}, maxRedirects: 0};
+    const sent = await request.post('/jobs/01a21b4b-262d-739c-941e-82f471806d69/clear/tests/01a21b4b-262d-739c-941e-82f471806d70', quiet);
+    expect(sent.status()).toBe(403);
+    expect(sent.headers()['set-cookie']).toBeUndefined();
+    const fetched = await request.get('/along', {headers: {'X-Along': '1', Cookie: quiet.headers.Cookie}, maxRedirects: 0});
+    expect(fetched.headers()['set-cookie']).toBeUndefined();
+});

@@ -183,7 +183,9 @@ const post = async (event) => {
 };
 
 self.addEventListener('install', (event) => {
-    event.waitUntil(caches.open(ASSETS).then((cache) => cache.addAll([...FILES, NO_SIGNAL])));
+    // The page is nobody's: asked for with a cookie, it could bring a new session behind the one that somebody just signed in with.
+    const shell = new Request(NO_SIGNAL, {credentials: 'omit'});
+    event.waitUntil(caches.open(ASSETS).then((cache) => cache.addAll([...FILES, shell])));
 });
 self.addEventListener('activate', (event) => {
     event.waitUntil(

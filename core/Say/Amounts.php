@@ -14,8 +14,10 @@ final readonly class Amounts
     private const CENTIMETRE_M = 0.01;
     /** Fewer are the size of a thing, not the rest of a place. */
     private const FEWEST_CENTIMETRES = 10;
-    /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name. */
+    /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name, whatever their number. */
     private const TAPED_M = 4.0;
+    /** "At six metres ninety" may be a turn. */
+    private const TURNS = [22.0, 30.0, 45.0, 60.0, 90.0];
 
     private Numbers $numbers;
 
@@ -175,7 +177,7 @@ final readonly class Amounts
         $end = $unitAt + 1 + $with + ($more[1] ?? 0);
         $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
         if (null === $more || $more[0] < self::FEWEST_CENTIMETRES || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0)
-            || !$isNamed && ($metres > self::TAPED_M && 0 === $with || $this->isOfOther($end))
+            || !$isNamed && ($metres > self::TAPED_M && 0 === $with && \in_array($more[0], self::TURNS, true) || $this->isOfOther($end))
         ) {
             return $this->withPart($amount, 1.0);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
 
 /** Where the speaker is: by what was said last of it, and by the reel. */
 final class Whereabouts
@@ -62,6 +63,11 @@ final class Whereabouts
         if (null !== $place) {
             if (null === $mention->place) {
                 $this->say($place, $this->pendingS);
+            }
+            // "clean from 28 to 50, that's as far as it goes"
+            $isEnd = Kind::CannotGoFurther === $mention->kind || Kind::EndOfLine === $mention->kind || Kind::Tap === $mention->kind;
+            if ($isEnd && null !== $place->to) {
+                return [$place->to, null, PlaceBy::Said];
             }
             $isPoint = null !== $place->to && Extent::Point === ($mention->kind?->extent() ?? Extent::Point);
 

@@ -217,7 +217,7 @@ return [
             ],
             'hole' => ['hole(s)', 'punctured', 'puncture', 'punched through'],
             'worn_invert+wear=gone' => [
-                'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
+                'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*', 'no bottom (at|all|left|to|it|there)*',
                 'bottom (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
                 'invert (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
                 'floor (of|the|pipe|this|line)* is|has (been|all|completely|totally|just)* gone|missing (out|away|through|off)',
@@ -242,7 +242,8 @@ return [
             'worn_invert+wear=rough' => [
                 "bottom's|invert's|bottom|invert (is)* starting|beginning to wear|go (through)*",
                 'worn|wearing|rough bottom|invert', 'bottom|invert is (pretty|very|getting|real)* rough|worn|pitted|scaly',
-                'channeling|channelling', 'channeled|channelled', 'bottom|invert (is) wearing', 'rough on the bottom',
+                'channeling|channelling', 'channeled|channelled', 'channel|invert rot|wear',
+                'bottom|invert (is) wearing', 'rough on the bottom',
                 'bottom (of|the|this|pipe|line|our)* is (pretty|very|getting|real|really|quite|starting|to|a|bit|little)* rough',
                 'bottom (of|the|this|pipe|line|our)* is (pretty|very|getting|real|really|quite|starting|to|a|bit|little)* worn',
                 'invert (of|the|this|pipe|line|our)* is (pretty|very|getting|real|really|quite|starting|to|a|bit|little)* rough',
@@ -299,7 +300,7 @@ return [
                 'tampon(s)',
             ],
             'tool_part' => [
-                'broken|lost|old cutter|blade|nozzle|bit|head (in|left|stuck)',
+                'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
@@ -390,7 +391,8 @@ return [
             ],
             'end_of_line' => [
                 'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank', 'into the tank',
-                'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole', 'end cap', 'capped off',
+                'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole',
+                'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
@@ -736,7 +738,7 @@ return [
         ]],
         'still' => ['' => [
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
-            "didn't get",
+            "didn't get", 'where the (root)* roots|root|crack|cracks|water|break|hole are|is|have|has|come|comes|came|coming',
         ]],
         'likely' => ['' => [
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
@@ -921,6 +923,7 @@ return [
             'break up', 'fat chance', 'step by step', 'next step', 'first step', 'step back', 'steps', 'the step', 'front step',
             'large scale', 'scale of', 'for scale', 'on a scale', 'at|the (very)* next joint|one|fitting|hub', 'scale model',
             'gas line', 'water line', 'root of the', 'root cause', 'toward|towards the|our (septic|city|holding)* tank|main|sewer',
+            'catching|catches|catch (some|the|all|more)* debris|stuff',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
             'why is|are|do|does|did|not|we|you|i|it|they|this|that', "that's|that|is why", 'reason why', 'why it', 'split second',
             'see|know|sure why',
