@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Firm;
 
+use App\Support\Web\AddressLetters;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 
@@ -63,7 +64,7 @@ final readonly class AccessLinks
 
     private static function freshKey(): string
     {
-        return rtrim(strtr(base64_encode(random_bytes(self::KEY_BYTES)), '+/', '-_'), '=');
+        return AddressLetters::of(random_bytes(self::KEY_BYTES));
     }
 
     private static function hash(string $key): string

@@ -112,6 +112,12 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
         return $this->disabledAt;
     }
 
+    /** Whether nobody may sign in with it: it is disabled, or its firm closed. */
+    public function isShut(): bool
+    {
+        return null !== $this->disabledAt || null !== $this->firm->access()->closedAt();
+    }
+
     public function firmId(): string
     {
         return $this->firm->id;
@@ -131,7 +137,7 @@ class Account implements UserInterface, PasswordAuthenticatedUserInterface, Equa
     public function isEqualTo(UserInterface $user): bool
     {
         return $user instanceof self
-            && null === $user->disabledAt && null === $user->firm->access()->closedAt()
+            && !$user->isShut()
             && [$user->id, $user->password, $user->role, $user->signedOutEverywhere]
                 === [$this->id, $this->password, $this->role, $this->signedOutEverywhere];
     }

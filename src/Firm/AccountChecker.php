@@ -17,7 +17,7 @@ final class AccountChecker implements UserCheckerInterface
 
     public function checkPostAuth(UserInterface $user): void
     {
-        if ($user instanceof Account && (null !== $user->disabledAt() || null !== $user->firm->access()->closedAt())) {
+        if ($user instanceof Account && $user->isShut()) {
             throw new CustomUserMessageAccountStatusException('sign_in.disabled');
         }
     }

@@ -102,7 +102,7 @@ final class AccessController extends AbstractController
     private function sendLink(string $email, AccessLetters $letters): void
     {
         $account = $this->manager->getRepository(Account::class)->findOneBy(['email' => $email]);
-        if (null === $account || null !== $account->disabledAt() || null !== $account->firm->access()->closedAt()) {
+        if (null === $account || $account->isShut()) {
             return;
         }
         $key = $this->links->newPassword($account);

@@ -6,6 +6,7 @@ namespace App\Screen;
 
 use App\Record\Shared;
 use App\Record\ShareLink;
+use App\Support\Web\AddressLetters;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Component\Uid\Uuid;
@@ -27,7 +28,7 @@ final readonly class ShareLinks
     {
         $id = Uuid::fromString($link->id)->toBinary();
 
-        return self::written($id.$this->signature($id));
+        return AddressLetters::of($id.$this->signature($id));
     }
 
     /** The link of an address, if it is genuine, is to this, has not ended and was not revoked. */
@@ -35,7 +36,7 @@ final readonly class ShareLinks
     {
         $bytes = base64_decode(strtr($token, '-_', '+/'), true);
         if (false === $bytes
-            || self::written($bytes) !== $token
+            || AddressLetters::of($bytes) !== $token
             || \strlen($bytes) !== 16 + self::SIGNATURE_BYTES
             || !hash_equals($this->signature(substr($bytes, 0, 16)), substr($bytes, 16))
         ) {
@@ -54,11 +55,6 @@ final readonly class ShareLinks
     {
         $link->open($this->clock->now());
         $this->manager->flush();
-    }
-
-    private static function written(string $bytes): string
-    {
-        return rtrim(strtr(base64_encode($bytes), '+/', '-_'), '=');
     }
 
     private function signature(string $id): string
