@@ -32,17 +32,8 @@ final readonly class Seen
     /** By the record of a run: what stays and what may come and go, and what it did not see well or not reach. */
     public static function by(RunRecord $run): self
     {
-        $features = $findings = $last = [];
-        foreach ($run->findings as $finding) {
-            $kind = FeatureKind::of($finding);
-            // Several troubles of one joint are one joint.
-            if (null !== $kind && $finding->from->metres - ($last[$kind->value] ?? -\INF) > self::ONE_FEATURE_M) {
-                $features[] = new Feature($kind, $last[$kind->value] = $finding->from->metres);
-            }
-            if (!$finding->kind->isPlain() && !\in_array($finding->kind, [Kind::TieIn, Kind::CannotGoFurther], true)) {
-                $findings[] = $finding;
-            }
-        }
+        $findings = array_values(array_filter($run->findings, static fn (Finding $finding) => !$finding->kind->isPlain()
+            && !\in_array($finding->kind, [Kind::TieIn, Kind::CannotGoFurther], true)));
         $unseen = array_map(
             static fn (SightSpan $gap) => new Extent($gap->from->metres, $gap->to->metres), Coverage::of($run)->gaps(),
         );
@@ -50,15 +41,30 @@ final readonly class Seen
         $unseen[] = new Extent(-\INF, -self::AROUND_M);
         $unseen[] = new Extent($run->reached->metres + self::AROUND_M, \INF);
 
-        return new self($features, $findings, $unseen);
+        return new self(self::featuresOf($run, 0.0), $findings, $unseen);
     }
 
     /** What stays alone, with every place so many metres nearer: as another zero would have it. */
-    public function featuresFrom(float $zero): self
+    public static function featuresFrom(RunRecord $run, float $zero): self
     {
-        return new self(
-            array_map(static fn (Feature $each) => new Feature($each->kind, $each->at - $zero), $this->features), [], [],
-        );
+        return new self(self::featuresOf($run, $zero), [], []);
+    }
+
+    /** @return list<Feature> */
+    private static function featuresOf(RunRecord $run, float $zero): array
+    {
+        $features = $last = [];
+        foreach ($run->findings as $finding) {
+            $kind = FeatureKind::of($finding);
+            $at = $finding->from->metres;
+            // Several troubles of one joint are one joint.
+            if (null !== $kind && $at - ($last[$kind->value] ?? -\INF) > self::ONE_FEATURE_M) {
+                $features[] = new Feature($kind, $at - $zero);
+                $last[$kind->value] = $at;
+            }
+        }
+
+        return $features;
     }
 
     public static function extentOf(Finding $finding): Extent

@@ -34,7 +34,7 @@ final readonly class UnitedLine
         $pipes = $starts = $firsts = [];
         foreach ($things as $thing) {
             $pipes[] = $thing->newest->pipe;
-            $starts[] = $thing->newest->finding->from->metres;
+            $starts[] = $thing->newest->from;
             $firsts[] = $thing->sightings[0];
         }
         array_multisort($pipes, \SORT_STRING, $starts, \SORT_NUMERIC, $firsts, \SORT_STRING, $things);
@@ -77,13 +77,13 @@ final readonly class UnitedLine
     {
         $alike = [];
         foreach ($findings as $j => $placed) {
-            foreach ($placed->troubles() as $trouble) {
+            foreach ($placed->troubles as $trouble) {
                 $alike[$trouble][$j] = $placed;
             }
         }
         $pairs = [];
         foreach ($things as $i => $thing) {
-            $near = array_intersect_key($alike, array_flip($thing->newest->troubles()));
+            $near = array_intersect_key($alike, array_flip($thing->newest->troubles));
             foreach (array_replace([], ...array_values($near)) as $j => $placed) {
                 $gap = $thing->newest->gapTo($placed);
                 if ($gap <= $this->samePlace + self::HAIR) {
@@ -108,8 +108,8 @@ final readonly class UnitedLine
     {
         foreach ($clear as $span) {
             if ($span->lies($placed->pipe)
-                && $placed->finding->from->metres >= $span->from - self::HAIR
-                && $placed->finding->end()->metres <= $span->to + self::HAIR
+                && $placed->from >= $span->from - self::HAIR
+                && $placed->to <= $span->to + self::HAIR
             ) {
                 return true;
             }

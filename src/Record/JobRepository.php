@@ -166,10 +166,16 @@ final class JobRepository extends ServiceEntityRepository
         return $jobs;
     }
 
-    /** @return list<Job> at a property, newest first */
+    /** @return list<Job> at a property, newest first, with their passes */
     public function ofProperty(Property $property): array
     {
-        return $this->findBy(['property' => $property, 'practice' => null], ['openedAt' => 'DESC', 'id' => 'DESC']);
+        /** @var list<Job> $jobs */
+        $jobs = $this->createQueryBuilder('job')->addSelect('pass')->leftJoin('job.passes', 'pass')
+            ->where('job.property = :property AND job.practice IS NULL')->setParameter('property', $property->id)
+            ->orderBy('job.openedAt', 'DESC')->addOrderBy('job.id', 'DESC')
+            ->addOrderBy('pass.loggedAt', 'ASC')->addOrderBy('pass.id', 'ASC')->getQuery()->getResult();
+
+        return $jobs;
     }
 
     /** The firm's own number for its next job: the year and how many before. */

@@ -32,13 +32,14 @@ final readonly class PropertyEvents
         $events = array_map(fn (JudgedRun $look) => new EventText(
             $look->run->startedAt, 'look', $this->look($look, $units), $look->run->job->id,
         ), array_values($record->runs));
+        $looked = array_map(static fn (JudgedRun $look) => $look->run->job, $record->runs);
         foreach ($jobs as $job) {
             $passes = $job->passes();
             if ([] !== $passes) {
                 $at = $passes[\count($passes) - 1]->loggedAt;
                 $events[] = new EventText($at, 'clearing', $this->cleared($job, $passes, $units), $job->id);
             }
-            if ([] === $passes && [] === $job->runs()) {
+            if ([] === $passes && !\in_array($job, $looked, true) && [] === $job->runs()) {
                 $events[] = new EventText($job->openedAt, 'job', $this->words->words($job->call()->why, 'why'), $job->id);
             }
         }

@@ -29,22 +29,34 @@ final readonly class LineRecords
     /** As it was known at the end of a job: with every earlier look at the property, and none that came after the job's last. */
     public function of(Job $job): LineRecord
     {
-        $own = $job->runs();
-        $last = end($own);
+        $runs = $this->runs($job);
+        $last = self::lastOf($job, $runs);
 
-        return false === $last ? new LineRecord([], [], [], []) : $this->united($job, $last->startedAt);
+        return null === $last ? new LineRecord([], [], [], []) : $this->united($job, $runs, $last);
     }
 
     /** What is known before a job looks for itself: every look at the property until it was handed over. */
     public function known(Job $job): LineRecord
     {
-        return [] === $job->runs() ? $this->united($job, $job->outcome()->handedOverAt() ?? $this->clock->now()) : $this->of($job);
+        $runs = $this->runs($job);
+
+        return $this->united($job, $runs, self::lastOf($job, $runs) ?? $job->outcome()->handedOverAt() ?? $this->clock->now());
     }
 
-    private function united(Job $job, \DateTimeImmutable $until): LineRecord
+    /** @param list<Run> $runs at the property, oldest first */
+    private static function lastOf(Job $job, array $runs): ?\DateTimeImmutable
     {
+        $own = array_filter($runs, static fn (Run $run) => $run->job === $job);
+
+        return [] === $own ? null : end($own)->startedAt;
+    }
+
+    /** @param list<Run> $runs at the property, oldest first */
+    private function united(Job $job, array $runs, \DateTimeImmutable $until): LineRecord
+    {
+        $runs = array_values(array_filter($runs, static fn (Run $run) => $run->startedAt <= $until));
         $laid = $portions = $told = [];
-        $lines = $this->judged->all($this->runs($job, $until), $job->rules());
+        $lines = $this->judged->all($runs, $job->rules());
         foreach ($lines as $line) {
             $portion = $line->run->portion();
             $laid[] = self::laid($line, $this->counter($told[$portion] ?? null, $line));
@@ -77,14 +89,14 @@ final readonly class LineRecords
         );
     }
 
-    /** @return list<Run> oldest first */
-    private function runs(Job $job, \DateTimeImmutable $until): array
+    /** @return list<Run> at the job's property, oldest first */
+    private function runs(Job $job): array
     {
         /** @var list<Run> $runs */
         $runs = $this->manager->createQuery(
             'SELECT run, opening FROM App\Record\Run run JOIN run.opening opening JOIN run.job job'
-                .' WHERE job.property = :property AND run.startedAt <= :last ORDER BY run.startedAt ASC, run.id ASC')
-            ->setParameter('property', $job->property()->id)->setParameter('last', $until)->getResult();
+                .' WHERE job.property = :property ORDER BY run.startedAt ASC, run.id ASC')
+            ->setParameter('property', $job->property()->id)->getResult();
 
         return $runs;
     }
@@ -92,7 +104,7 @@ final readonly class LineRecords
     /** What stays, counted from the foot of the drop whatever the counter's zero was. */
     private static function fromTheFoot(JudgedRun $line): Seen
     {
-        return Seen::by($line->record)->featuresFrom(MappedRuns::leadOf($line->run));
+        return Seen::featuresFrom($line->record, MappedRuns::leadOf($line->run));
     }
 
     /** How a look counts otherwise than the first one from the same opening the same way; none where nothing proves that. */

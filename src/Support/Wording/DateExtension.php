@@ -17,6 +17,9 @@ final class DateExtension extends AbstractExtension
     /** @var array<string, \IntlDateFormatter> */
     private array $formatters = [];
 
+    /** @var array<string, string> a page says the same day over and over */
+    private array $said = [];
+
     /** @param TranslatorInterface&LocaleAwareInterface $translator */
     public function __construct(
         private readonly TranslatorInterface $translator,
@@ -32,9 +35,11 @@ final class DateExtension extends AbstractExtension
     /** Times are UTC unless a zone is named; dates without a time are what they are. */
     public function when(\DateTimeInterface $date, string $parts, string $zone = 'UTC'): string
     {
-        $formatter = $this->formatters[$this->translator->getLocale().$parts.$zone] ??= $this->formatter($parts, $zone);
+        $as = $this->translator->getLocale().$parts.$zone;
 
-        return (string) $formatter->format($date);
+        $formatter = $this->formatters[$as] ??= $this->formatter($parts, $zone);
+
+        return $this->said[$as.$date->getTimestamp()] ??= (string) $formatter->format($date);
     }
 
     /** The locale's own order of the parts. ICU takes a millisecond and more to find it, so it is kept. */
