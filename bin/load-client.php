@@ -5,8 +5,11 @@ declare(strict_types=1);
 /**
  * Many at once: each technician posts an entry every two seconds, each reader opens the next page a second after the one before was there.
  * A post's time counts from when it was due, so that one that had to wait is not counted as fast.
- * Arguments: the server, a file with a line `address run look` a technician, the database, how many readers, seconds.
+ * Arguments: the server, a file with a line `address run look` a technician, the database's URL, how many readers, seconds.
  */
+use Doctrine\DBAL\DriverManager;
+use Doctrine\DBAL\Tools\DsnParser;
+
 const EVERY_S = 2.0;
 const PAUSE_S = 1.0;
 const BARE_ROUNDS = 60;
@@ -84,7 +87,8 @@ do {
     }
 } while ($isOpen || $running > 0);
 
-$rows = (new PDO('sqlite:'.$database))->query('SELECT id FROM logged_finding')->fetchAll(PDO::FETCH_COLUMN);
+$rows = DriverManager::getConnection((new DsnParser(['sqlite' => 'pdo_sqlite', 'postgresql' => 'pdo_pgsql']))->parse($database))
+    ->fetchFirstColumn('SELECT id FROM logged_finding');
 $stored = array_count_values($rows);
 $lost = array_filter($sent, static fn (string $id) => 1 !== ($stored[$id] ?? 0));
 $median = at($bare, 0.5);

@@ -58,7 +58,7 @@ abstract class ApplicationTestCase extends WebTestCase
         $this->manager()->clear();
         $job = self::getContainer()->get(JobRepository::class)
             ->createQueryBuilder('job')
-            ->where('job.call.place LIKE :place')
+            ->where('LOWER(job.call.place) LIKE LOWER(:place)')
             ->setParameter('place', '%'.$place.'%')
             ->getQuery()
             ->getSingleResult();

@@ -111,7 +111,10 @@ final class DoorsTest extends ApplicationTestCase
             'readings' => $this->upload("0,1,0,0,\xff", 'readings.csv'),
         ]);
         self::assertSame([422, 422], [$jobFile, $this->statusCode()]);
-        // As an earlier release may have stored it.
+        if (TestDatabase::isShared()) {
+            return;
+        }
+        // As an earlier release may have stored it; the other database takes no such text.
         $this->manager()->getConnection()->executeStatement("UPDATE job SET notes = CAST(X'41FF42' AS TEXT) WHERE id = ?", [$job->id]);
         $this->manager()->clear();
         $this->get('/jobs/'.$job->id.'/job.json');
@@ -254,7 +257,7 @@ final class DoorsTest extends ApplicationTestCase
                 $this->manager()->flush();
             }
             $size = $this->manager()->getConnection()->fetchOne(
-                'SELECT SUM(LENGTH(changes)) FROM correction WHERE entry_id = ?', [$pass->id],
+                'SELECT SUM(LENGTH(CAST(changes AS TEXT))) FROM correction WHERE entry_id = ?', [$pass->id],
             );
             $kept[] = is_numeric($size) ? (int) $size : 0;
         }

@@ -26,35 +26,36 @@ final class FiveAtOnceTest extends TestCase
 
     public function testIsStoredOnce(): void
     {
-        $database = self::copyOfTheDatabase('five');
+        $database = TestDatabase::copy('five');
         $server = $this->serve($database, self::TIMES + 1);
         try {
             $this->begin($database);
             foreach ($this->entries() as $table => [$address, $fields]) {
-                $before = $this->rows($database, $table);
+                $before = $database->count($table);
                 $this->sendAtOnce($table, array_fill(0, self::TIMES, $address), $fields);
-                self::assertSame($before + 1, $this->rows($database, $table), $table);
+                self::assertSame($before + 1, $database->count($table), $table);
             }
-            $properties = $this->rows($database, 'property');
+            $properties = $database->count('property');
             $new = array_map(static fn () => '/jobs/'.Id::fresh().'/open', range(1, self::TIMES));
             $this->sendAtOnce('five jobs at one new place', $new, ['call_form' => ['place' => 'Net loft, 1 Cod Wynd'] + self::CALL]);
-            self::assertSame($properties + 1, $this->rows($database, 'property'));
-            self::assertSame(0, $this->rows($database, '(SELECT number FROM job GROUP BY firm_id, number HAVING COUNT(*) > 1)'));
+            self::assertSame($properties + 1, $database->count('property'));
+            self::assertSame(0, $database->count('(SELECT number FROM job GROUP BY firm_id, number HAVING COUNT(*) > 1) AS twice'));
         } finally {
             self::end($server);
-            array_map(unlink(...), glob($database.'*') ?: []);
+            $database->remove();
         }
     }
 
-    private function begin(string $database): void
+    private function begin(TestDatabase $database): void
     {
         for ($i = 0; $i < self::TIMES; ++$i) {
             $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
             preg_match('~name="csrf" content="([^"]+)"~', $this->signIn($jar), $token);
             $this->sessions[$jar] = $token[1] ?? '';
         }
-        $job = (new \PDO('sqlite:'.$database))->query("SELECT id FROM job WHERE place LIKE 'Pottery%'") ?: null;
-        $this->job = '/jobs/'.$job?->fetchColumn();
+        $job = $database->connection()->fetchOne("SELECT id FROM job WHERE place LIKE 'Pottery%'");
+        self::assertIsString($job);
+        $this->job = '/jobs/'.$job;
         foreach (Machine::Cable->gate() as $line) {
             $this->curl((string) array_key_first($this->sessions) ?: '/dev/null', $this->job.'/clear/gates/cable', [
                 'line' => $line, 'confirmed' => '1',
@@ -138,10 +139,5 @@ final class FiveAtOnceTest extends TestCase
         $answers = array_map(static fn (\CurlHandle $handle) => (int) curl_getinfo($handle, \CURLINFO_RESPONSE_CODE), $handles);
         $refused = array_filter($answers, static fn (int $status) => $status >= 400);
         self::assertSame([], $refused, $what.': '.implode(', ', $answers));
-    }
-
-    private function rows(string $database, string $table): int
-    {
-        return (int) ((new \PDO('sqlite:'.$database))->query('SELECT COUNT(*) FROM '.$table) ?: null)?->fetchColumn();
     }
 }

@@ -41,34 +41,71 @@ final class KeeperTest extends ApplicationTestCase
     {
         $files = new Filesystem();
         $folder = sys_get_temp_dir().'/jurvex-keeper-'.bin2hex(random_bytes(4));
-        $files->mkdir($folder);
+        [$one, $two] = [TestDatabase::copy('keeper_one'), TestDatabase::blank('keeper_two')];
         try {
-            $console = static function (string $database, string ...$arguments) use ($folder): Process {
-                $process = new Process([\PHP_BINARY, 'bin/console', ...$arguments], \dirname(__DIR__), [
-                    'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => 'sqlite:///'.$folder.'/'.$database,
-                ], timeout: 120);
-                $process->run();
-
-                return $process;
-            };
-            self::assertSame(0, $console('one.db', 'doctrine:migrations:migrate', '-n', '-q')->getExitCode());
-            self::assertSame(0, $console('one.db', 'jurvex:firm:create', 'Harbour Drains', 'Europe/Lisbon')->getExitCode());
-            $made = $console('one.db', 'jurvex:backup', $folder.'/copies');
+            $made = self::console($one, 'jurvex:backup', $folder);
             self::assertSame(0, $made->getExitCode(), $made->getOutput());
-            $copy = (string) current(glob($folder.'/copies/jurvex-*') ?: []);
+            $copy = (string) current(glob($folder.'/jurvex-*') ?: []);
 
-            self::assertSame(1, $console('one.db', 'jurvex:restore', $copy)->getExitCode(), 'Not over data that are there.');
-            $back = $console('two.db', 'jurvex:restore', $copy);
+            self::assertSame(1, self::console($one, 'jurvex:restore', $copy)->getExitCode(), 'Not over data that are there.');
+            $back = self::console($two, 'jurvex:restore', $copy);
             self::assertSame(0, $back->getExitCode(), $back->getOutput());
-            $firms = (new \PDO('sqlite:'.$folder.'/two.db'))->query('SELECT name FROM firm') ?: self::fail();
-            self::assertSame('Harbour Drains', $firms->fetchColumn());
+            self::assertGreaterThan(0, $one->count('logged_finding'));
+            self::assertSame($one->count('logged_finding'), $two->count('logged_finding'));
 
-            file_put_contents($copy.'/jurvex.db', 'spoiled');
-            $refused = $console('three.db', 'jurvex:restore', $copy);
+            file_put_contents($copy.'/'.(TestDatabase::isShared() ? 'jurvex.dump' : 'jurvex.db'), 'spoiled');
+            $refused = self::console($two, 'jurvex:restore', $copy, '--over');
             self::assertSame(1, $refused->getExitCode());
             self::assertStringContainsString('Nothing was changed', $refused->getOutput());
         } finally {
             $files->remove($folder);
+            $one->remove();
+            $two->remove();
         }
+    }
+
+    public function testAllDataMoveToAnotherDatabaseWholeOrNotAtAll(): void
+    {
+        $home = TestDatabase::copy('keeper_one');
+        $file = TestDatabase::file('keeper_away');
+        $again = TestDatabase::blank('keeper_two');
+        try {
+            $jobs = $home->connection()->fetchFirstColumn('SELECT id FROM job ORDER BY id');
+            self::assertGreaterThan(5, \count($jobs));
+            foreach ([[$home, $file], [$file, $again]] as [$from, $to]) {
+                $moved = self::console($from, 'jurvex:move', $to->url);
+                self::assertSame(0, $moved->getExitCode(), $moved->getOutput());
+            }
+            foreach ([0, 5] as $i) {
+                [$before, $after] = array_map(static fn (TestDatabase $each) => self::console(
+                    $each, 'jurvex:job:export', \is_string($jobs[$i]) ? $jobs[$i] : '',
+                )->getOutput(), [$home, $again]);
+                self::assertStringContainsString('"format": "jurvex-job"', $before);
+                self::assertSame($before, $after);
+            }
+            self::assertSame($home->count('said_words'), $again->count('said_words'));
+            // What is there already is never mixed with what comes.
+            self::assertSame(1, self::console($file, 'jurvex:move', $home->url)->getExitCode());
+            // Something that points to what is not there: nothing of it comes.
+            $file->connection()->executeStatement('PRAGMA foreign_keys = OFF');
+            $file->connection()->executeStatement('DELETE FROM firm');
+            $again->remove();
+            $refused = self::console($file, 'jurvex:move', TestDatabase::blank('keeper_two')->url);
+            self::assertSame(1, $refused->getExitCode(), $refused->getOutput());
+            self::assertStringContainsString('Nothing was moved', $refused->getOutput());
+            self::assertSame(0, $again->count('job'));
+        } finally {
+            array_map(static fn (TestDatabase $each) => $each->remove(), [$home, $file, $again]);
+        }
+    }
+
+    private static function console(TestDatabase $database, string ...$arguments): Process
+    {
+        $process = new Process([\PHP_BINARY, 'bin/console', ...$arguments], \dirname(__DIR__), [
+            'APP_ENV' => 'test', 'APP_DEBUG' => '0', 'DATABASE_URL' => $database->url,
+        ], timeout: 120);
+        $process->run();
+
+        return $process;
     }
 }

@@ -18,7 +18,7 @@ final class MemoryTest extends TestCase
 
     public function testTheLargestOfEachKindIsTaken(): void
     {
-        $database = self::copyOfTheDatabase('memory');
+        $database = TestDatabase::copy('memory');
         $server = $this->serve($database);
         $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
         try {
@@ -52,7 +52,7 @@ final class MemoryTest extends TestCase
             }
         } finally {
             self::end($server);
-            array_map(unlink(...), glob($database.'*') ?: []);
+            $database->remove();
         }
     }
 
@@ -73,10 +73,10 @@ final class MemoryTest extends TestCase
     }
 
     /** @return array{string, string} */
-    private function someRun(string $database): array
+    private function someRun(TestDatabase $database): array
     {
         $query = "SELECT job_id, run.id FROM run JOIN job ON job.id = run.job_id WHERE place LIKE 'Boat%'";
-        $row = ((new \PDO('sqlite:'.$database))->query($query) ?: null)?->fetch(\PDO::FETCH_NUM);
+        $row = $database->connection()->fetchNumeric($query);
         \assert(\is_array($row) && \is_string($row[0]) && \is_string($row[1]));
 
         return ['/jobs/'.$row[0], $row[1]];

@@ -49,7 +49,7 @@ final class ProcessTest extends TestCase
 
     public function testAServerKilledInAStreamOfEntriesHasEveryOneThatItAcknowledged(): void
     {
-        $database = self::copyOfTheDatabase('killed');
+        $database = TestDatabase::copy('killed');
         $server = $this->serve($database);
         $jar = tempnam(sys_get_temp_dir(), 'jurvex') ?: '/dev/null';
         [$address, $csrf] = $this->benchOfSomeJob($jar);
@@ -80,26 +80,10 @@ final class ProcessTest extends TestCase
         $list = $this->curl($jar, str_replace('/look/runs/', '/look?all=1&run=', $address));
         self::end($again);
         self::assertSame([], array_filter($acknowledged, static fn (string $id) => !str_contains($list, 'id="f-'.$id.'"')));
-        $check = new \PDO('sqlite:'.$database);
-        self::assertSame('ok', ($check->query('PRAGMA integrity_check') ?: null)?->fetchColumn());
-        array_map(unlink(...), glob($database.'*') ?: []);
-    }
-
-    /**
-     * @param non-empty-string $jar
-     *
-     * @return array{string, string} address of a run that is open, and the session's token
-     */
-    private function benchOfSomeJob(string $jar): array
-    {
-        preg_match_all('~/jobs/([0-9a-f-]{36})/look"~', $this->signIn($jar), $jobs);
-        foreach ($jobs[1] as $job) {
-            $look = $this->curl($jar, '/jobs/'.$job.'/look');
-            if (preg_match('~data-url="([^"]+)"~', $look, $found) && preg_match('~name="csrf" content="([^"]+)"~', $look, $token)) {
-                return [$found[1], $token[1]];
-            }
+        if (!TestDatabase::isShared()) {
+            self::assertSame('ok', $database->connection()->fetchOne('PRAGMA integrity_check'));
         }
-        self::fail('No job of the day has a run.');
+        $database->remove();
     }
 
     /** @param list<string> $arguments */
@@ -110,14 +94,5 @@ final class ProcessTest extends TestCase
         $process->run();
 
         return $process;
-    }
-
-    /** @return array<mixed> */
-    private function decoded(string $json): array
-    {
-        $values = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
-        self::assertIsArray($values);
-
-        return $values;
     }
 }

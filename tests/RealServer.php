@@ -12,20 +12,10 @@ trait RealServer
     private const ROOT = __DIR__.'/..';
     private const PORT = 8399;
 
-    /** @return non-empty-string path of a fresh copy */
-    private static function copyOfTheDatabase(string $name): string
-    {
-        $database = self::ROOT.'/var/data/'.$name.'.db';
-        array_map(unlink(...), glob($database.'*') ?: []);
-        copy(self::ROOT.'/var/data/test.db', $database);
-
-        return $database;
-    }
-
-    private function serve(string $database, int $workers = 1): Process
+    private function serve(TestDatabase $database, int $workers = 1): Process
     {
         $environment = [
-            'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => 'sqlite:///'.$database,
+            'APP_ENV' => 'prod', 'APP_DEBUG' => '0', 'APP_SECRET' => 'for-a-killed-server', 'DATABASE_URL' => $database->url,
         ];
         // PHP forks helpers only for two and more.
         $environment += $workers > 1 ? ['PHP_CLI_SERVER_WORKERS' => (string) $workers] : [];
@@ -95,5 +85,31 @@ trait RealServer
         }
 
         return $curl;
+    }
+
+    /**
+     * @param non-empty-string $jar
+     *
+     * @return array{string, string} address of a run that is open, and the session's token
+     */
+    private function benchOfSomeJob(string $jar): array
+    {
+        preg_match_all('~/jobs/([0-9a-f-]{36})/look"~', $this->signIn($jar), $jobs);
+        foreach ($jobs[1] as $job) {
+            $look = $this->curl($jar, '/jobs/'.$job.'/look');
+            if (preg_match('~data-url="([^"]+)"~', $look, $found) && preg_match('~name="csrf" content="([^"]+)"~', $look, $token)) {
+                return [$found[1], $token[1]];
+            }
+        }
+        self::fail('No job of the day has a run.');
+    }
+
+    /** @return array<mixed> */
+    private function decoded(string $json): array
+    {
+        $values = json_decode($json, true, 64, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($values);
+
+        return $values;
     }
 }

@@ -44,7 +44,7 @@ final class SimulatedTest extends ApplicationTestCase
 
     private function inARealFirm(Job $job): void
     {
-        $this->manager()->getConnection()->executeStatement('UPDATE firm SET demo = 0 WHERE id = ?', [$job->firm->id]);
+        $this->manager()->getConnection()->executeStatement('UPDATE firm SET demo = FALSE WHERE id = ?', [$job->firm->id]);
         $this->manager()->clear();
     }
 }

@@ -130,7 +130,7 @@ final class SiteTest extends ApplicationTestCase
         self::assertStringContainsString('First say where', $read('at=&turn=1'));
         self::assertSame(422, $this->statusCode());
         self::assertCount(1, $this->get('/jobs/'.$job->id.'/mark')->filter('.locator'));
-        $this->manager()->getConnection()->executeStatement('UPDATE firm SET demo = 0');
+        $this->manager()->getConnection()->executeStatement('UPDATE firm SET demo = FALSE');
         $this->manager()->clear();
         $read('at=9.4&turn=1');
         self::assertSame(404, $this->statusCode());

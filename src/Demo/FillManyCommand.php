@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Support\Database\Rules;
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Schema\ForeignKeyConstraint;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -39,16 +41,13 @@ final class FillManyCommand extends Command
             throw new \InvalidArgumentException('A number from 2 to '.self::MOST.'.');
         }
         // A job points to its chosen opening, which is copied after it.
-        $this->database->executeStatement('PRAGMA foreign_keys = OFF');
-        $this->database->transactional(function () use ($times): void {
+        Rules::without($this->database, function () use ($times): void {
             foreach (self::TABLES as $table) {
-                $last = $this->count("SELECT MAX(rowid) FROM $table");
                 for ($copy = 1; $copy < $times; ++$copy) {
-                    $this->copy($table, $copy, $last);
+                    $this->copy($table, $copy);
                 }
             }
         });
-        $this->database->executeStatement('PRAGMA foreign_keys = ON');
         foreach (self::TABLES as $table) {
             $output->writeln($table.' '.$this->count("SELECT COUNT(*) FROM $table"));
         }
@@ -56,30 +55,27 @@ final class FillManyCommand extends Command
         return self::SUCCESS;
     }
 
-    private function copy(string $table, int $copy, int $lastRow): void
+    private function copy(string $table, int $copy): void
     {
-        $within = $this->pointers($table);
+        $known = $this->database->createSchemaManager()->introspectTable($table);
+        $pointers = array_merge(...array_map(
+            static fn (ForeignKeyConstraint $key) => $key->getLocalColumns(),
+            array_filter($known->getForeignKeys(), static fn (ForeignKeyConstraint $key) => \in_array(
+                $key->getForeignTableName(), self::TABLES, true,
+            )),
+        ));
         $names = $values = [];
-        foreach ($this->database->fetchFirstColumn("SELECT name FROM pragma_table_info('$table')") as $name) {
-            \assert(\is_string($name));
-            $names[] = $name;
+        foreach ($known->getColumns() as $column) {
+            $names[] = $name = $column->getQuotedName($this->database->getDatabasePlatform());
             $values[] = match (true) {
-                'id' === $name, \in_array($name, $within, true) => \sprintf("'%x' || substr(%s, 2)", $copy, $name),
+                'id' === $name, \in_array($name, $pointers, true) => \sprintf("'%x' || substr(%s, 2)", $copy, $name),
                 'place' === $name, 'place_key' === $name => "$name || ' $copy'",
                 default => $name,
             };
         }
         $this->database->executeStatement(\sprintf(
-            'INSERT INTO %s (%s) SELECT %s FROM %1$s WHERE rowid <= %d', $table, implode(', ', $names), implode(', ', $values), $lastRow,
+            "INSERT INTO %s (%s) SELECT %s FROM %1\$s WHERE id LIKE '0%%'", $table, implode(', ', $names), implode(', ', $values),
         ));
-    }
-
-    /** @return list<mixed> the columns that point to what is copied, too */
-    private function pointers(string $table): array
-    {
-        $keys = $this->database->fetchAllAssociative("SELECT \"table\" AS of, \"from\" AS name FROM pragma_foreign_key_list('$table')");
-
-        return array_column(array_filter($keys, static fn (array $key) => \in_array($key['of'], self::TABLES, true)), 'name');
     }
 
     private function count(string $sql): int

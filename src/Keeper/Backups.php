@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Keeper;
 
+use App\Support\Database\Platform;
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Filesystem\Path;
 
@@ -15,12 +15,17 @@ use Symfony\Component\Filesystem\Path;
  */
 final readonly class Backups
 {
-    private const DATABASE = 'jurvex.db';
     private const RECORDINGS = 'recordings';
     private const LIST = 'backup.json';
 
+    private DatabaseCopies $copies;
+
     public function __construct(private Connection $database, private string $projectDir, private Filesystem $files = new Filesystem())
     {
+        $this->copies = match (Platform::ofConnection($database)) {
+            Platform::Sqlite => new SqliteCopies($database),
+            Platform::PostgreSql => new PostgreSqlCopies($database),
+        };
     }
 
     /**
@@ -36,17 +41,15 @@ final readonly class Backups
             throw new BackupFailed($folder.' is there already.');
         }
         $this->files->mkdir($folder, 0o700);
-        // One moment of the database, whatever is written meanwhile.
-        $this->database->executeStatement('VACUUM INTO ?', [$folder.'/'.self::DATABASE]);
-        $this->files->chmod($folder.'/'.self::DATABASE, 0o600);
+        $rows = $this->copies->dump($folder.'/'.$this->copies->name());
         if (is_dir($this->recordings())) {
             $this->files->mirror($this->recordings(), $folder.'/'.self::RECORDINGS);
         }
-        $list = ['rows' => self::rows($folder.'/'.self::DATABASE), 'files' => self::hashes($folder)];
+        $list = ['rows' => $rows, 'files' => self::hashes($folder)];
         $this->files->dumpFile($folder.'/'.self::LIST, json_encode($list, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT)."\n");
         $this->tryOut($folder);
 
-        return $list['rows'];
+        return $rows;
     }
 
     /**
@@ -59,9 +62,10 @@ final readonly class Backups
     public function restore(string $folder): array
     {
         $rows = $this->tryOut($folder);
-        $path = $this->database->getParams()['path'] ?? throw new BackupFailed('The database is no SQLite file.');
-        $this->database->close();
-        $this->putBack($folder, $path, $this->recordings());
+        $this->copies->putBack($folder.'/'.$this->copies->name());
+        if (is_dir($folder.'/'.self::RECORDINGS)) {
+            $this->files->mirror($folder.'/'.self::RECORDINGS, $this->recordings(), options: ['override' => true]);
+        }
 
         return $rows;
     }
@@ -69,7 +73,7 @@ final readonly class Backups
     /** @return bool whether anything is there that a restored copy would take the place of */
     public function hasData(): bool
     {
-        return [] !== $this->database->createSchemaManager()->listTableNames()
+        return \in_array('firm', $this->database->createSchemaManager()->listTableNames(), true)
             && false !== $this->database->fetchOne('SELECT 1 FROM firm LIMIT 1');
     }
 
@@ -89,55 +93,17 @@ final readonly class Backups
         if (self::hashes($folder) !== $list['files']) {
             throw new BackupFailed('The files of '.$folder.' are not those that were copied.');
         }
-        $scratch = sys_get_temp_dir().'/jurvex-backup-'.bin2hex(random_bytes(6));
-        try {
-            $this->putBack($folder, $scratch.'/'.self::DATABASE, $scratch.'/'.self::RECORDINGS);
-            $rows = self::rows($scratch.'/'.self::DATABASE);
-        } finally {
-            $this->files->remove($scratch);
+        if (!is_file($folder.'/'.$this->copies->name())) {
+            throw new BackupFailed($folder.' is a copy of another kind of database: jurvex:restore it there, then jurvex:move.');
         }
+        $rows = $this->copies->tryOut($folder.'/'.$this->copies->name());
 
         return $rows === $list['rows'] ? $rows : throw new BackupFailed('What comes out of '.$folder.' is not what went in.');
-    }
-
-    private function putBack(string $folder, string $database, string $recordings): void
-    {
-        $this->files->mkdir([\dirname($database), $recordings], 0o700);
-        $this->files->copy($folder.'/'.self::DATABASE, $database.'.new', true);
-        $this->files->chmod($database.'.new', 0o600);
-        // Its write-ahead log belongs to the one before.
-        $this->files->remove([$database.'-wal', $database.'-shm']);
-        $this->files->rename($database.'.new', $database, true);
-        if (is_dir($folder.'/'.self::RECORDINGS)) {
-            $this->files->mirror($folder.'/'.self::RECORDINGS, $recordings, options: ['override' => true]);
-        }
     }
 
     private function recordings(): string
     {
         return $this->projectDir.'/var/data/recordings';
-    }
-
-    /**
-     * @return array<string, int> by table
-     *
-     * @throws BackupFailed for a file that is no whole database
-     */
-    private static function rows(string $path): array
-    {
-        $copy = DriverManager::getConnection(['driver' => 'pdo_sqlite', 'path' => $path]);
-        if ('ok' !== $copy->fetchOne('PRAGMA integrity_check')) {
-            throw new BackupFailed($path.' is no whole database.');
-        }
-        $rows = [];
-        foreach ($copy->createSchemaManager()->listTableNames() as $table) {
-            $count = $copy->fetchOne('SELECT COUNT(*) FROM '.$copy->quoteIdentifier($table));
-            $rows[$table] = is_numeric($count) ? (int) $count : 0;
-        }
-        ksort($rows);
-        $copy->close();
-
-        return $rows;
     }
 
     /** @return array<string, string> by file, the list itself left out */

@@ -34,7 +34,7 @@ final readonly class WatchController
     {
         $works = [
             'database' => $this->answers(),
-            'files' => is_writable($this->projectDir.'/var/data') && is_writable($this->projectDir.'/var/sessions'),
+            'files' => is_writable($this->projectDir.'/var/data'),
             'room' => (float) disk_free_space($this->projectDir.'/var') >= self::LEAST_ROOM,
         ];
         $isWell = !\in_array(false, $works, true);

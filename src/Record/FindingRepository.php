@@ -16,6 +16,8 @@ use Jurvex\Core\Run\RunRecord;
 /** @extends ServiceEntityRepository<LoggedFinding> */
 final class FindingRepository extends ServiceEntityRepository
 {
+    private const NUMBERS = ['from_m', 'to_m', 'deepest_m', 'clock_from', 'clock_to', 'size'];
+
     public function __construct(ManagerRegistry $registry)
     {
         parent::__construct($registry, LoggedFinding::class);
@@ -185,6 +187,10 @@ final class FindingRepository extends ServiceEntityRepository
     /** @param array<string, mixed> $row */
     private static function finding(array $row): Finding
     {
+        // Numbers with a fraction come as text from one database and as numbers from the other.
+        foreach (self::NUMBERS as $column) {
+            $row[$column] = \is_string($row[$column]) ? (float) $row[$column] : $row[$column];
+        }
         $row['at_joint'] = (bool) $row['at_joint'];
         $facts = \is_string($row['facts']) ? $row['facts'] : '[]';
         $row['facts'] = '[]' === $facts ? [] : json_decode($facts, true, 8, \JSON_THROW_ON_ERROR);

@@ -133,11 +133,10 @@ final class JobRepository extends ServiceEntityRepository
     {
         /** @var list<Job> $jobs */
         $jobs = $this->createQueryBuilder('job')
-            ->where(
-                'job.firm = :firm AND job.practice IS NULL AND (job.call.place LIKE :words ESCAPE \'!\''
-                    .' OR job.call.customer LIKE :words ESCAPE \'!\' OR job.call.number LIKE :words ESCAPE \'!\''
-                    .' OR job.call.customerNumber LIKE :words ESCAPE \'!\')',
-            )
+            ->where('job.firm = :firm AND job.practice IS NULL AND ('.implode(' OR ', array_map(
+                static fn (string $field) => 'LOWER(job.call.'.$field.") LIKE LOWER(:words) ESCAPE '!'",
+                ['place', 'customer', 'number', 'customerNumber'],
+            )).')')
             ->setParameter('firm', $firm->id)->setParameter('words', '%'.strtr($words, ['!' => '!!', '%' => '!%', '_' => '!_']).'%')
             ->orderBy('job.id', 'DESC')->setMaxResults(self::LONGEST_LIST)->getQuery()->getResult();
 

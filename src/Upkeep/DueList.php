@@ -30,12 +30,12 @@ final readonly class DueList
         $kit = [] === $properties ? [] : $last(
             'SELECT property_id, head FROM (SELECT job.property_id, pass.head, ROW_NUMBER() OVER (PARTITION BY job.property_id'
                 .' ORDER BY pass.logged_at DESC, pass.id DESC) AS turn FROM pass JOIN job ON job.id = pass.job_id'
-                .' WHERE job.property_id IN (?) AND pass.withdrawn_at IS NULL) WHERE turn = 1',
+                .' WHERE job.property_id IN (?) AND pass.withdrawn_at IS NULL) AS newest WHERE turn = 1',
         );
         $access = [] === $properties ? [] : $last(
             'SELECT property_id, place FROM (SELECT job.property_id, opening.place, ROW_NUMBER() OVER (PARTITION BY job.property_id'
                 .' ORDER BY job.opened_at DESC, job.id DESC) AS turn FROM job JOIN opening ON opening.id = job.chosen_opening_id'
-                .' WHERE job.property_id IN (?)) WHERE turn = 1',
+                .' WHERE job.property_id IN (?)) AS newest WHERE turn = 1',
         );
 
         return array_map(static fn (DueAtProperty $each) => new DueRow(

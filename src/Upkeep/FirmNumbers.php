@@ -20,12 +20,13 @@ final readonly class FirmNumbers
     /** @return array<string, int> stoppages at a property that was cleared within a year before, by cause; '' for none that was said */
     public function repeats(Firm $firm): array
     {
+        $yearBefore = $this->connection->getDatabasePlatform()->getDateSubYearsExpression('job.opened_at', '1');
         /** @var array<string, int> $counts */
         $counts = $this->connection->fetchAllKeyValue(
             "SELECT COALESCE(job.cause, ''), COUNT(*) FROM job WHERE job.firm_id = ? AND job.practice IS NULL"
                 ." AND job.why IN ('stoppage', 'repeat_stoppage') AND EXISTS (SELECT 1 FROM job before"
                 ." WHERE before.property_id = job.property_id AND before.cleared IN ('yes', 'partly') AND before.opened_at < job.opened_at"
-                ." AND before.opened_at >= datetime(job.opened_at, '-1 year'))"
+                .' AND before.opened_at >= '.$yearBefore.')'
                 ." GROUP BY COALESCE(job.cause, '') ORDER BY 2 DESC, 1", [$firm->id],
         );
 
@@ -63,12 +64,15 @@ final readonly class FirmNumbers
     /** @return ?float hours from the end of the last look to the hand-over, half of the jobs taking less; none before the first */
     public function hoursToReport(Firm $firm): ?float
     {
-        /** @var list<float|int|string> $hours */
-        $hours = $this->connection->fetchFirstColumn(
-            'SELECT (julianday(job.handed_over_at) - julianday(MAX(COALESCE(run.ended_at, run.started_at)))) * 24 AS hours FROM job'
-                .' JOIN run ON run.job_id = job.id WHERE job.firm_id = ? AND job.practice IS NULL AND job.handed_over_at IS NOT NULL'
-                .' GROUP BY job.id HAVING hours >= 0 ORDER BY hours', [$firm->id],
+        /** @var list<array{string, string}> $times */
+        $times = $this->connection->fetchAllNumeric(
+            'SELECT job.handed_over_at, MAX(COALESCE(run.ended_at, run.started_at)) FROM job JOIN run ON run.job_id = job.id'
+                .' WHERE job.firm_id = ? AND job.practice IS NULL AND job.handed_over_at IS NOT NULL GROUP BY job.id, job.handed_over_at',
+            [$firm->id],
         );
+        $hours = array_map(static fn (array $each) => ((int) strtotime($each[0]) - (int) strtotime($each[1])) / 3600, $times);
+        $hours = array_values(array_filter($hours, static fn (float|int $each) => $each >= 0));
+        sort($hours);
 
         return [] === $hours ? null : (float) $hours[intdiv(\count($hours), 2)];
     }

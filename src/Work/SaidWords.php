@@ -9,6 +9,7 @@ use App\Record\Job;
 use App\Record\Narrated;
 use App\Record\Pass;
 use App\Record\Property;
+use App\Support\Database\Platform;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\EntryKind;
@@ -71,13 +72,7 @@ final readonly class SaidWords
         if ([] === $found[0]) {
             return [];
         }
-        // Each word as a prefix: what is typed is looked for before it is finished.
-        $query = implode(' ', array_map(static fn (string $word) => '"'.$word.'"*', $found[0]));
-        $rows = $this->connection->fetchAllAssociative(
-            'SELECT narrated_id, at_s, at_m, text FROM said_words WHERE said_words MATCH ? AND firm_id = ?'
-                .(null === $property ? '' : ' AND property_id = ?').' ORDER BY rank LIMIT '.self::MOST,
-            null === $property ? [$query, $firm->id] : [$query, $firm->id, $property->id],
-        );
+        $rows = $this->rows($found[0], $firm, $property);
         $sources = $this->sources(array_column($rows, 'narrated_id'));
         $hits = [];
         foreach ($rows as $row) {
@@ -91,6 +86,30 @@ final readonly class SaidWords
         }
 
         return $hits;
+    }
+
+    /**
+     * @param list<string> $words each as a prefix: what is typed is looked for before it is finished
+     *
+     * @return list<array<string, mixed>> by each database's own index of words, the best first
+     */
+    private function rows(array $words, Firm $firm, ?Property $property): array
+    {
+        [$query, $matches, $best] = match (Platform::ofConnection($this->connection)) {
+            Platform::Sqlite => [
+                implode(' ', array_map(static fn (string $word) => '"'.$word.'"*', $words)), 'said_words MATCH :query', 'rank',
+            ],
+            Platform::PostgreSql => [
+                implode(' & ', array_map(static fn (string $word) => "'".$word."':*", $words)), "words @@ to_tsquery('said', :query)",
+                "ts_rank(words, to_tsquery('said', :query)) DESC, id",
+            ],
+        };
+
+        return $this->connection->fetchAllAssociative(
+            'SELECT narrated_id, at_s, at_m, text FROM said_words WHERE '.$matches.' AND firm_id = :firm'
+                .(null === $property ? '' : ' AND property_id = :property').' ORDER BY '.$best.' LIMIT '.self::MOST,
+            ['query' => $query, 'firm' => $firm->id] + (null === $property ? [] : ['property' => $property->id]),
+        );
     }
 
     /**

@@ -11,7 +11,7 @@ use Doctrine\DBAL\Driver\Middleware;
 use Doctrine\DBAL\Driver\Middleware\AbstractDriverMiddleware;
 
 /**
- * Opens every connection with a write-ahead log that is on disk before an entry is acknowledged, with foreign keys, and
+ * Opens every connection to SQLite with a write-ahead log that is on disk before an entry is acknowledged, with foreign keys, and
  * with patience for another writer. Innermost of the middlewares, so that it acts before any transaction.
  */
 #[AsMiddleware(priority: 200)]
@@ -23,9 +23,11 @@ final class SqliteSettings implements Middleware
             public function connect(#[\SensitiveParameter] array $params): Connection
             {
                 $connection = parent::connect($params);
-                $connection->exec(
-                    'PRAGMA busy_timeout = 8000; PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON',
-                );
+                if ('pdo_sqlite' === ($params['driver'] ?? '')) {
+                    $connection->exec(
+                        'PRAGMA busy_timeout = 8000; PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON',
+                    );
+                }
 
                 return $connection;
             }

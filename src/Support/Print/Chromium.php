@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Print;
 
+use Symfony\Component\DependencyInjection\Attribute\Target;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Lock\LockFactory;
 use Symfony\Component\Process\Exception\ExceptionInterface;
@@ -15,7 +16,7 @@ final readonly class Chromium
     private const LONGEST_SECONDS = 60;
     private const SHARPNESS = 2;
 
-    public function __construct(private string $chromium, private LockFactory $locks)
+    public function __construct(private string $chromium, #[Target('server.lock.factory')] private LockFactory $locks)
     {
     }
 
