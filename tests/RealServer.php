@@ -10,7 +10,12 @@ use Symfony\Component\Process\Process;
 trait RealServer
 {
     private const ROOT = __DIR__.'/..';
-    private const PORT = 8399;
+
+    /** Another one beside, where the same tests go on another database meanwhile. */
+    private static function port(): int
+    {
+        return TestDatabase::isShared() ? 8396 : 8399;
+    }
 
     private function serve(TestDatabase $database, int $workers = 1): Process
     {
@@ -22,7 +27,7 @@ trait RealServer
         // In a group of its own, so that its helpers end with it.
         $server = new Process([
             'setsid', \PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'memory_limit=128M', '-d', 'upload_max_filesize=512M',
-            '-d', 'post_max_size=520M', '-S', '127.0.0.1:'.self::PORT, '-t', 'public', 'config/router.php',
+            '-d', 'post_max_size=520M', '-S', '127.0.0.1:'.self::port(), '-t', 'public', 'config/router.php',
         ], self::ROOT, $environment, null, 120);
         $server->disableOutput();
         $server->start();
@@ -73,7 +78,7 @@ trait RealServer
      */
     private static function request(string $jar, string $path, array $fields, string $token): \CurlHandle
     {
-        $curl = curl_init('http://127.0.0.1:'.self::PORT.$path);
+        $curl = curl_init('http://127.0.0.1:'.self::port().$path);
         self::assertNotFalse($curl);
         curl_setopt_array($curl, [
             \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_TIMEOUT => 120,

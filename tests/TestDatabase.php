@@ -72,7 +72,7 @@ final readonly class TestDatabase
     /** A file without any table, whatever the tests stand on. */
     public static function file(string $name): self
     {
-        $file = new self('sqlite:///'.\dirname(self::FILE).'/'.$name.'.db');
+        $file = new self('sqlite:///'.\dirname(self::FILE).'/'.$name.(self::isShared() ? '-beside' : '').'.db');
         $file->remove();
 
         return $file;

@@ -66,7 +66,7 @@ final class TogetherTest extends ApplicationTestCase
 
     public function testWhoExportedSharedAndWasRefusedStandsInALogOfItsOwn(): void
     {
-        $log = \dirname(__DIR__).'/var/log/audit.test.log';
+        $log = self::log('audit.test.log');
         @unlink($log);
         $this->signIn();
         $job = $this->job();
@@ -97,7 +97,7 @@ final class TogetherTest extends ApplicationTestCase
 
     public function testAPageThatIsNotThereMakesNoNoise(): void
     {
-        $log = \dirname(__DIR__).'/var/log/test.log';
+        $log = self::log('test.log');
         $before = is_file($log) ? filesize($log) : 0;
         $this->asInUse();
         $this->signIn();
@@ -107,6 +107,13 @@ final class TogetherTest extends ApplicationTestCase
         }
         clearstatcache();
         self::assertSame($before, is_file($log) ? filesize($log) : 0);
+    }
+
+    private static function log(string $name): string
+    {
+        $folder = self::getContainer()->getParameter('kernel.logs_dir');
+
+        return $folder.'/'.$name;
     }
 
     private function findingOf(Job $job): string

@@ -138,7 +138,7 @@ final class TwoServersTest extends TestCase
     private function nginx(): Process
     {
         $me = (string) (posix_getpwuid(posix_geteuid())['name'] ?? 'root');
-        [$in, $port, $root] = [$this->folder, self::PORT, (string) realpath(self::ROOT)];
+        [$in, $port, $root] = [$this->folder, self::port(), (string) realpath(self::ROOT)];
         $this->files->dumpFile($in.'/nginx.conf', <<<CONF
             pid $in/nginx.pid; error_log $in/nginx.log; user $me; worker_processes 1; daemon off;
             events { worker_connections 64; }
