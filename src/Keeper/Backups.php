@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Keeper;
 
 use App\Support\Database\Platform;
+use App\Support\Files\Store;
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Filesystem\Path;
@@ -20,7 +21,7 @@ final readonly class Backups
 
     private DatabaseCopies $copies;
 
-    public function __construct(private Connection $database, private string $projectDir, private Filesystem $files = new Filesystem())
+    public function __construct(private Connection $database, private Store $recordings, private Filesystem $files = new Filesystem())
     {
         $this->copies = match (Platform::ofConnection($database)) {
             Platform::Sqlite => new SqliteCopies($database),
@@ -42,8 +43,8 @@ final readonly class Backups
         }
         $this->files->mkdir($folder, 0o700);
         $rows = $this->copies->dump($folder.'/'.$this->copies->name());
-        if (is_dir($this->recordings())) {
-            $this->files->mirror($this->recordings(), $folder.'/'.self::RECORDINGS);
+        foreach ($this->recordings->names() as $name) {
+            $this->recordings->fetch($name, $folder.'/'.self::RECORDINGS.'/'.$name);
         }
         $list = ['rows' => $rows, 'files' => self::hashes($folder)];
         $this->files->dumpFile($folder.'/'.self::LIST, json_encode($list, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT)."\n");
@@ -63,8 +64,8 @@ final readonly class Backups
     {
         $rows = $this->tryOut($folder);
         $this->copies->putBack($folder.'/'.$this->copies->name());
-        if (is_dir($folder.'/'.self::RECORDINGS)) {
-            $this->files->mirror($folder.'/'.self::RECORDINGS, $this->recordings(), options: ['override' => true]);
+        foreach (glob($folder.'/'.self::RECORDINGS.'/*') ?: [] as $path) {
+            $this->recordings->put(basename($path), $path);
         }
 
         return $rows;
@@ -99,11 +100,6 @@ final readonly class Backups
         $rows = $this->copies->tryOut($folder.'/'.$this->copies->name());
 
         return $rows === $list['rows'] ? $rows : throw new BackupFailed('What comes out of '.$folder.' is not what went in.');
-    }
-
-    private function recordings(): string
-    {
-        return $this->projectDir.'/var/data/recordings';
     }
 
     /** @return array<string, string> by file, the list itself left out */

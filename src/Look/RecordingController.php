@@ -14,7 +14,6 @@ use App\Support\Units\Formatter;
 use App\Work\JudgedRuns;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -64,12 +63,9 @@ final class RecordingController extends JobController
 
     /** The file itself; a player may ask for parts of it. */
     #[Route('/recording/file', name: 'recording_file', methods: 'GET')]
-    public function recording(Job $job, string $run): Response
+    public function recording(Job $job, string $run, Request $request): Response
     {
-        $run = $this->existing(Run::class, $job, $run);
-        $path = $this->recordings->path($run) ?? throw $this->createNotFoundException();
-
-        return new BinaryFileResponse($path, headers: ['Content-Type' => $run->videoType()], public: false);
+        return $this->recordings->answer($this->existing(Run::class, $job, $run), $request) ?? throw $this->createNotFoundException();
     }
 
     /** The findings as WebVTT. */

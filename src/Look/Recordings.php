@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Record\Run;
+use App\Support\Files\Store;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
 
 /** The recordings of runs, each a file that is kept as it came. One that is replaced stays beside the new one. */
 final readonly class Recordings
@@ -18,11 +19,8 @@ final readonly class Recordings
     private const RESERVE = 200_000_000;
     private const LONGEST_NAME = 200;
 
-    public function __construct(
-        private EntityManagerInterface $manager,
-        private Filesystem $files,
-        #[Autowire('%kernel.project_dir%/var/data/recordings')] private string $folder,
-    ) {
+    public function __construct(private EntityManagerInterface $manager, private Store $recordings)
+    {
     }
 
     /**
@@ -35,46 +33,44 @@ final readonly class Recordings
         if (null === $upload || !$upload->isValid()) {
             throw new RefusedRecording(RefusedRecording::NONE);
         }
-        $this->files->mkdir($this->folder, 0o700);
-        if (disk_free_space($this->folder) < $upload->getSize() + self::RESERVE) {
+        if ($this->recordings->room() < $upload->getSize() + self::RESERVE) {
             throw new RefusedRecording(RefusedRecording::NO_ROOM);
         }
-        $name = mb_substr($upload->getClientOriginalName(), 0, self::LONGEST_NAME);
-        $aside = $upload->move($this->folder, $run->id.'.'.bin2hex(random_bytes(6)).'.new')->getPathname();
+        $type = (new \finfo(\FILEINFO_MIME_TYPE))->file($upload->getPathname());
+        if (!\is_string($type) || !\in_array($type, self::TYPES, true)) {
+            throw new RefusedRecording(RefusedRecording::NONE);
+        }
+        $aside = $run->id.'.'.bin2hex(random_bytes(6)).'.new';
+        $this->recordings->put($aside, $upload->getPathname());
         try {
-            $type = (new \finfo(\FILEINFO_MIME_TYPE))->file($aside);
-            if (!\is_string($type) || !\in_array($type, self::TYPES, true)) {
-                throw new RefusedRecording(RefusedRecording::NONE);
-            }
-            $this->switch($run, $aside, $name, $type);
+            $this->switch($run, $aside, mb_substr($upload->getClientOriginalName(), 0, self::LONGEST_NAME), $type);
         } finally {
-            $this->files->remove($aside);
+            $this->recordings->remove($aside);
         }
     }
 
     /** None where no recording lies here. */
-    public function path(Run $run): ?string
+    public function answer(Run $run, Request $request): ?Response
     {
-        $path = $this->folder.'/'.$run->id;
+        $type = $run->videoType();
 
-        return null !== $run->videoType() && is_file($path) ? $path : null;
+        return null !== $type && $this->recordings->has($run->id) ? $this->recordings->answer($run->id, $type, $request) : null;
     }
 
     private function switch(Run $run, string $aside, string $name, string $type): void
     {
-        $path = $this->folder.'/'.$run->id;
-        $before = $path.'.'.bin2hex(random_bytes(6)).'.before';
-        $had = is_file($path);
+        $before = $run->id.'.'.bin2hex(random_bytes(6)).'.before';
+        $had = $this->recordings->has($run->id);
         if ($had) {
-            $this->files->rename($path, $before);
+            $this->recordings->rename($run->id, $before);
         }
         try {
-            $this->files->rename($aside, $path);
+            $this->recordings->rename($aside, $run->id);
             $run->attachVideo($name, $type);
             $this->manager->flush();
         } catch (\Throwable $failure) {
             if ($had) {
-                $this->files->rename($before, $path, true);
+                $this->recordings->rename($before, $run->id);
             }
             throw $failure;
         }

@@ -13,6 +13,7 @@ use App\Record\LongKind;
 use App\Record\LongState;
 use App\Record\LongWork;
 use App\Support\Database\Id;
+use App\Support\Files\Store;
 use App\Support\Logging\Audit;
 use App\Support\Web\Download;
 use App\Support\Wording\Languages;
@@ -30,8 +31,9 @@ final class LongWorkController extends AbstractController
 {
     private const TYPES = ['pdf' => 'application/pdf', 'zip' => 'application/zip'];
 
-    public function __construct(private readonly LongWorks $works, private readonly EntityManagerInterface $manager)
-    {
+    public function __construct(
+        private readonly LongWorks $works, private readonly EntityManagerInterface $manager, private readonly Store $longWork,
+    ) {
     }
 
     #[Route('/jobs/{job}/long-work/{id}', name: 'long_work_ask', methods: 'POST')]
@@ -79,14 +81,13 @@ final class LongWorkController extends AbstractController
         $work = $this->of($id, $account);
         $job = $work->job();
         $ending = $work->kind->ending();
-        $file = @fopen($this->works->path($work), 'r');
-        if (LongState::Done !== $work->state() || null === $ending || false === $file) {
+        if (LongState::Done !== $work->state() || null === $ending || !$this->longWork->has($work->id)) {
             throw $this->createNotFoundException('error.no_such_work');
         }
         $audit->note('exported', ['job' => $job?->id, 'what' => $work->kind->value]);
         $name = null === $job ? $work->kind->value.'.'.$ending : ReportPrinter::fileName($job, $ending);
 
-        return Download::file($file, self::TYPES[$ending], $name);
+        return Download::file($this->longWork->open($work->id), self::TYPES[$ending], $name);
     }
 
     private function of(string $id, Account $account): LongWork

@@ -14,11 +14,11 @@ use App\Record\Job;
 use App\Record\LongKind;
 use App\Record\LongWork;
 use App\Support\Files\RefusedFile;
+use App\Support\Files\Store;
 use App\Support\Wording\Languages;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\Persistence\ManagerRegistry;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
 use Symfony\Component\Security\Core\Authentication\Token\UsernamePasswordToken;
@@ -32,7 +32,7 @@ final readonly class LongWorkHandler
     public function __construct(
         private EntityManagerInterface $manager, private ManagerRegistry $registry, private LongWorks $works,
         private ReportPrinter $printer, private Everything $everything, private FirmData $firms,
-        private JobFileReader $reader,
+        private JobFileReader $reader, private Store $longWork,
         private TokenStorageInterface $tokens, private ClockInterface $clock, private Languages $languages,
     ) {
     }
@@ -61,39 +61,58 @@ final readonly class LongWorkHandler
     }
 
     /**
+     * In a file of this server; what is made goes where every server finds it.
+     *
      * @return ?Job the job that an import made
      *
      * @throws RefusedFile
      */
     private function made(LongWork $work): ?Job
     {
-        $hear = fn (int $done, int $steps) => $this->works->hear($work, $done, $steps);
-        $path = $this->works->path($work);
-        $files = new Filesystem();
-        $job = $work->job();
-        if (LongKind::Import === $work->kind) {
-            try {
-                return $this->reader->read(JobFiles::open($path), $work->account->firm, $hear);
-            } finally {
-                $files->remove($path);
+        $path = (string) tempnam(sys_get_temp_dir(), 'jurvex-long');
+        try {
+            if (LongKind::Import === $work->kind) {
+                $this->longWork->fetch($work->id, $path);
+
+                return $this->reader->read(JobFiles::open($path), $work->account->firm, $this->hearing($work));
             }
+            $this->write($work, $path);
+            $this->longWork->put($work->id, $path);
+
+            return null;
+        } finally {
+            if (LongKind::Import === $work->kind) {
+                $this->longWork->remove($work->id);
+            }
+            @unlink($path);
         }
+    }
+
+    private function write(LongWork $work, string $path): void
+    {
+        $hear = $this->hearing($work);
         if (LongKind::Firm === $work->kind) {
             $this->firms->write($work->account->firm, $path, $hear);
 
-            return null;
+            return;
         }
+        $job = $work->job();
         \assert(null !== $job);
         if (LongKind::Everything === $work->kind) {
             $this->everything->write($job, $path, $work->server, $hear);
-        } else {
-            $hear(0, self::PDF_STEPS);
-            $page = $this->printer->page($job, ReportForm::of($work->form));
-            $hear(1, self::PDF_STEPS);
-            $files->dumpFile($path, $this->printer->print($page));
-        }
 
-        return null;
+            return;
+        }
+        $hear(0, self::PDF_STEPS);
+        $page = $this->printer->page($job, ReportForm::of($work->form));
+        $hear(1, self::PDF_STEPS);
+        file_put_contents($path, $this->printer->print($page));
+    }
+
+    /** @return \Closure(int, int): void */
+    private function hearing(LongWork $work): \Closure
+    {
+        return fn (int $done, int $steps) => $this->works->hear($work, $done, $steps);
     }
 
     /** @param \Closure(LongWork): void $how */

@@ -9,9 +9,9 @@ use App\Record\Job;
 use App\Record\LongKind;
 use App\Record\LongState;
 use App\Record\LongWork;
+use App\Support\Files\Store;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
-use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Process\PhpExecutableFinder;
 use Symfony\Component\Process\Process;
@@ -26,7 +26,7 @@ final readonly class LongWorks
 
     public function __construct(
         private EntityManagerInterface $manager, private MessageBusInterface $bus, private ClockInterface $clock,
-        private string $projectDir, private bool $startsLongWork, private Filesystem $files = new Filesystem(),
+        private string $projectDir, private bool $startsLongWork, private Store $longWork,
     ) {
     }
 
@@ -45,10 +45,9 @@ final readonly class LongWorks
         }
         $this->sweep();
         $work = new LongWork($id, $account, $kind, $this->clock->now(), $server, $job, $form);
-        // What is made of a job is nobody else's to read.
-        $this->files->mkdir(\dirname($this->path($work)), 0o700);
         if (null !== $given) {
-            $this->files->rename($given, $this->path($work), true);
+            $this->longWork->put($work->id, $given);
+            @unlink($given);
         }
         $this->manager->persist($work);
         $this->manager->flush();
@@ -72,12 +71,6 @@ final readonly class LongWorks
         // It goes on when the request that started it is over.
         $process->setOptions(['create_new_console' => true]);
         $process->start();
-    }
-
-    /** Where its file is: the one given in, or the one that it made. */
-    public function path(LongWork $work): string
-    {
-        return $this->projectDir.'/var/long-work/'.$work->id;
     }
 
     public function isLost(LongWork $work): bool
@@ -107,7 +100,7 @@ final readonly class LongWorks
         $old = $this->manager->createQueryBuilder()->select('w')->from(LongWork::class, 'w')->where('w.askedAt < :before')
             ->setParameter('before', $this->clock->now()->modify('-'.self::KEPT_DAYS.' days'))->getQuery()->getResult();
         foreach ($old as $work) {
-            $this->files->remove($this->path($work));
+            $this->longWork->remove($work->id);
             $this->manager->remove($work);
         }
     }
