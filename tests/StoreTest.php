@@ -103,7 +103,7 @@ final class StoreTest extends TestCase
         mkdir($this->folder.'/bucket');
         $port = TestDatabase::isShared() ? 8394 : 8395;
         $this->bucket = new Process(
-            [\PHP_BINARY, '-S', '127.0.0.1:'.$port, __DIR__.'/fixtures/bucket.php'], env: ['BUCKET_FOLDER' => $this->folder.'/bucket'],
+            [\PHP_BINARY, '-S', '127.0.0.1:'.$port, \dirname(__DIR__).'/bin/bucket.php'], env: ['BUCKET_FOLDER' => $this->folder.'/bucket'],
         );
         $this->bucket->disableOutput();
         $this->bucket->start();

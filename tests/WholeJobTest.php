@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Firm\Firm;
+use App\Record\Cleared;
 use App\Record\Job;
 use App\Record\Property;
 use App\Support\Database\Id;
@@ -196,6 +197,36 @@ final class WholeJobTest extends ApplicationTestCase
             $kept = trim((string) $refused->filter('[name="'.$name.'"]')->attr('value'));
             self::assertTrue(trim($value) === $kept || (is_numeric($value) && (float) $value === (float) $kept), $name.' is now '.$kept);
         }
+    }
+
+    public function testWhoCallsAgainIsKnownWhileThePlaceIsTyped(): void
+    {
+        $this->signIn();
+        $job = $this->job();
+        $known = fn (string $typed) => $this->get('/jobs/new/known?'.http_build_query(['call_form' => ['place' => $typed]]));
+        self::assertCount(0, $known('po')->filter('.caller'), 'Too little to go by.');
+        self::assertCount(0, $known('Nowhere that anybody was')->filter('.caller'));
+
+        $place = $known('POTTERY')->filter('.caller-place');
+        self::assertCount(1, $place);
+        self::assertStringContainsString($job->call()->customer, $place->text());
+        $fields = json_decode((string) $place->attr('data-fields'), true);
+        self::assertIsArray($fields);
+        self::assertSame([$job->property()->place(), $job->call()->customer], [$fields['place'], $fields['customer']]);
+        $job = $this->job();
+        $job->outcome()->sayCleared(null, '');
+        $this->manager()->flush();
+        self::assertCount(0, $known('POTTERY')->filter('.caller-mark'), 'Not cleared yet.');
+        $job = $this->job();
+        $job->outcome()->sayCleared(Cleared::Yes, 'Roots cut at 21.3 m');
+        $this->manager()->flush();
+        $again = $known('pottery');
+        self::assertStringContainsString('Roots cut at 21.3 m', $again->text());
+        self::assertCount(1, $again->filter('.caller-mark'));
+        self::assertSame('/jobs/'.$job->id, $again->filter('.caller-open')->attr('href'), 'It may be the one that is open.');
+
+        $this->signIn('bo@lantern.example');
+        self::assertCount(0, $known('pottery')->filter('.caller'), 'Another firm knows nothing of it.');
     }
 
     public function testAJobOpenedTwiceUnderOneIdentifierIsThereOnce(): void

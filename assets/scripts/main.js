@@ -1,6 +1,7 @@
 import {board} from './board.js';
 import * as components from './components.js';
 import {locator} from './locator.js';
+import {known} from './known.js';
 import {look} from './look.js';
 import {narration} from './narration.js';
 import './ghosts.js';
@@ -36,6 +37,6 @@ const sayWidth = () => {
 
 /* Alpine starts after this script, and asks then for what there is. */
 document.addEventListener('alpine:init', () => {
-    const all = {...components, along, board, signal, signOut, locator, look, narration, reel, say, sitePlan};
+    const all = {...components, along, board, signal, signOut, known, locator, look, narration, reel, say, sitePlan};
     Object.entries(all).forEach(([name, component]) => window.Alpine.data(name, component));
 });

@@ -39,6 +39,15 @@ final class CallController extends JobController
         ]);
     }
 
+    /** Asked while the place is typed. */
+    #[Route('/jobs/new/known', name: 'call_known', methods: 'GET', priority: 1)]
+    public function known(Account $account, Request $request, KnownPlaces $places): Response
+    {
+        $typed = $request->query->all('call_form')['place'] ?? '';
+
+        return $this->render('call/known.html.twig', ['places' => $places->of($account->firm, \is_string($typed) ? $typed : '')]);
+    }
+
     /** Opens a job under the identifier that the screen has made; sent twice, it is there once. */
     #[Route('/jobs/{id}/open', name: 'job_open', requirements: ['id' => Id::PATTERN], methods: 'POST')]
     public function open(

@@ -21,6 +21,7 @@ import {firstFree} from '../../assets/scripts/locator.js';
 import {placeUnder, signedInUnits} from '../../assets/scripts/site.js';
 import {moved, rodAtRest, rowAt, said} from '../../assets/scripts/rod.js';
 import {stateOf, verdictOn} from '../../assets/scripts/verdicts.js';
+import {fill} from '../../assets/scripts/known.js';
 
 test('an identifier is a UUID of version 7 that sorts by its time', () => {
     const ids = [1, 1000, 1_700_000_000_000, 1_700_000_000_001].map((time) => freshId(time));
@@ -208,4 +209,15 @@ test('a reading goes into the first field that nothing was typed in', () => {
     const fields = [{value: '1.2'}, {value: ' '}, {value: ''}];
     assert.equal(firstFree(fields), fields[1]);
     assert.equal(firstFree([{value: '1'}]), undefined);
+});
+
+test('what is known of a place is taken over where nothing was typed yet', () => {
+    const sheet = {place: {value: '14 mew'}, customer: {value: ' '}, contact: {value: 'Ines, 555 01'}};
+    const filled = fill(
+        {place: '14 Mews Lane', customer: 'Tide Letting', contact: 'Rui', yearBuilt: '1931'}, (name) => sheet[name] ?? null,
+    );
+    assert.deepEqual(
+        [sheet.place.value, sheet.customer.value, sheet.contact.value, filled.length],
+        ['14 Mews Lane', 'Tide Letting', 'Ines, 555 01', 2],
+    );
 });
