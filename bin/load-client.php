@@ -18,6 +18,7 @@ const BOUND = 10.0;
 
 [, $server, $file, $database, $readers, $seconds] = $argv;
 
+require dirname(__DIR__).'/vendor/autoload.php';
 require __DIR__.'/client.php';
 
 /** A technician with a run, or a reader without. */

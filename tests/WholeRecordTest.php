@@ -39,6 +39,7 @@ final class WholeRecordTest extends ApplicationTestCase
         'OwnOpinion.findingId' => 'stands inside its finding', 'Photo.width' => 'the picture says it',
         'Photo.height' => 'the picture says it',
         'Pass.standIn' => 'how a stand-in machine stands is no record', 'ReadingBatch.count' => 'the lines say it',
+        'Run.firmId' => 'the firm that takes a file in is its own',
         'Run.deepestM' => 'worked out of the readings', 'Run.videoType' => 'the recording is a file of its own',
         'SeenPlace.id' => 'nothing points to it', 'TestMade.id' => 'nothing points to it', 'DangerSaid.id' => 'nothing points to it',
         'GateLine.id' => 'nothing points to it', 'PreUseCheck.id' => 'nothing points to it',

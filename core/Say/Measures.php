@@ -24,7 +24,8 @@ final class Measures
 
     /** What may follow a bare number that is a place. */
     private const GOES_ON = [
-        'presence', 'here', 'intro', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely', 'again', 'move',
+        'presence', 'here', 'intro', 'another', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely',
+        'again', 'move',
     ];
 
     /** @var list<Place> */
@@ -228,7 +229,7 @@ final class Measures
         // "twenty one is roots again"
         $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
-            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role;
+            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
         }
         $isFirst = $one->first === $sentence->first || $sentence->isComma($one->first - 1) || $sentence->is('and', $one->first - 1)
             || $sentence->isAfter('cut', $one->first);

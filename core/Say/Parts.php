@@ -12,6 +12,8 @@ final readonly class Parts
     /** A place leads a name so many words behind it. */
     private const PLACE_TO_NAME = 4;
     private const MANY_PLACES = 3;
+    /** Such as "a whole bunch". */
+    private const WORDS_TO_ANOTHER = 4;
 
     private function __construct(private Sentence $sentence)
     {
@@ -42,8 +44,8 @@ final readonly class Parts
             $isListed = $i <= $listEnd && null !== $this->sentence->amountBefore($i);
             $listed = Listed::at($this->sentence, $i);
             $listEnd = [] === $listed ? $listEnd : end($listed)->last;
-            $opens = $isListed || $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) || $this->isNextPlace($lead, $i)
-                || $this->isLead($begin, $i);
+            $opens = $isListed || $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
+                || $this->isNextPlace($lead, $i) || $this->isLead($begin, $i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 // What follows a place that stands alone is led by it.
@@ -54,6 +56,15 @@ final readonly class Parts
         $parts[] = [$begin, $this->sentence->last];
 
         return $parts;
+    }
+
+    /** "rotted out right here from six to eight feet": the stretch is of what was named before. */
+    private function isStretchHere(int $i): bool
+    {
+        $here = $this->sentence->begins('here', $i);
+        $from = null === $here ? null : $this->sentence->begins('from', $here + 1);
+
+        return null !== $from && null !== $this->sentence->atomAt($from + 1)?->amount;
     }
 
     /** "at twenty" */
@@ -67,6 +78,18 @@ final readonly class Parts
         $here = array_values(array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to));
 
         return 1 === \count($here) && ($this->isBareAt($here[0]) || self::isPlace($here[0])) && $to - $here[0]->last <= 1;
+    }
+
+    /** "same deal", and "a whole bunch more of them" */
+    private function isAnother(int $i): bool
+    {
+        for ($end = $i + self::WORDS_TO_ANOTHER; $i < $end && $this->sentence->is('before_names', $i); ++$i) {
+            if (null !== $this->sentence->begins('another', $i + 1)) {
+                return true;
+            }
+        }
+
+        return null !== $this->sentence->begins('another', $i);
     }
 
     /** "eleven feet here's a branch": a place without a word before it leads what it is followed by. */
@@ -87,8 +110,9 @@ final readonly class Parts
 
         // "twenty one is roots again"
         $next = ($amount->last ?? 0) + 1;
-        $isBare = true === $amount?->mayBePlace() && $this->sentence->is('is', $next)
-            && Atom::KIND === $this->sentence->atomAt($next + 1)?->role;
+        $isKind = $this->sentence->is('is', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role;
+        // "twenty six same deal"
+        $isBare = true === $amount?->mayBePlace() && ($isKind || $this->isAnother($next));
 
         return $leads && ($isBare || self::isPlace($this->sentence->atomAt($i))) || $this->isRightBefore($begin, $i);
     }
@@ -167,7 +191,8 @@ final readonly class Parts
     {
         $end = $this->sentence->begins('at', $i);
         $place = null === $end ? null : $this->sentence->atomAt($end + 1);
-        $opens = null !== $place && $this->sentence->beginsAny(['here', 'intro'], $place->last + 1);
+        $opens = null !== $place
+            && ($this->sentence->beginsAny(['here', 'intro'], $place->last + 1) || $this->isAnother($place->last + 1));
         $isBare = $opens && true === $place->amount?->mayBePlace();
         if (null === $end || !$isBare && !self::isPlace($place)) {
             return false;

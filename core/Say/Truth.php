@@ -149,7 +149,8 @@ final readonly class Truth
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
-                || $this->isToward($mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
+                || $this->stands('from', $mention->first)
+                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first),
             default => $sentence->isAfter('beside', $mention->first),
@@ -170,9 +171,10 @@ final readonly class Truth
         return false;
     }
 
-    private function isToward(int $i): bool
+    /** "toward the main" */
+    private function stands(string $role, int $before): bool
     {
-        return $this->sentence->isAfter('toward', $this->sentence->is('articles', $i - 1) ? $i - 1 : $i);
+        return $this->sentence->isAfter($role, $this->sentence->is('articles', $before - 1) ? $before - 1 : $before);
     }
 
     private function isOwnOpening(Mention $mention): bool

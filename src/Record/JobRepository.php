@@ -15,6 +15,7 @@ use Jurvex\Core\Run\EndReason;
 final class JobRepository extends ServiceEntityRepository
 {
     private const LONGEST_LIST = 20;
+    private const LOOKS_AT_ONCE = 30;
     private const LONGEST_WEEK = 300;
 
     public function __construct(ManagerRegistry $registry)
@@ -91,22 +92,61 @@ final class JobRepository extends ServiceEntityRepository
      */
     public function unfinishedLooks(Firm $firm): array
     {
-        // The firm is compared so that no index finds it: the newest looks are soon found by their time, and all of a firm's are many.
+        $looks = [];
+        $before = null;
+        // Most that may be are: the newest are asked about some at a time, not all that a firm ever made at once.
+        do {
+            $some = $this->looksThatMayBeUnfinished($firm, $before);
+            $looks = [...$looks, ...$this->stillUnfinished(array_column($some, 'id'))];
+            $before = $some[self::LOOKS_AT_ONCE - 1] ?? null;
+        } while (null !== $before && \count($looks) < self::LONGEST_LIST);
+
+        return \array_slice($looks, 0, self::LONGEST_LIST);
+    }
+
+    /**
+     * @param ?array{id: string, startedAt: \DateTimeImmutable} $before the oldest that was asked about already
+     *
+     * @return list<array{id: string, startedAt: \DateTimeImmutable}> newest first
+     */
+    private function looksThatMayBeUnfinished(Firm $firm, ?array $before): array
+    {
+        $query = $this->getEntityManager()->createQueryBuilder()->select('run.id, run.startedAt')->from(Run::class, 'run')
+            ->join('run.job', 'job')
+            ->where('run.firmId = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing')
+            ->andWhere('run.endReason IS NULL OR run.endReason NOT IN (:complete)')
+            ->setParameter('firm', $firm->id)->setParameter('nothing', '')
+            ->setParameter('complete', array_column(EndReason::complete(), 'value'))
+            ->orderBy('run.startedAt', 'DESC')->addOrderBy('run.id', 'DESC')->setMaxResults(self::LOOKS_AT_ONCE);
+        if (null !== $before) {
+            $query->andWhere('run.startedAt < :time OR (run.startedAt = :time AND run.id < :id)')
+                ->setParameter('time', $before['startedAt'])->setParameter('id', $before['id']);
+        }
+        /** @var list<array{id: string, startedAt: \DateTimeImmutable}> $looks */
+        $looks = $query->getQuery()->getResult();
+
+        return $looks;
+    }
+
+    /**
+     * @param list<string> $runs
+     *
+     * @return list<UnfinishedLook> newest first
+     */
+    private function stillUnfinished(array $runs): array
+    {
         /** @var list<UnfinishedLook> $looks */
-        $looks = $this->getEntityManager()->createQuery(
+        $looks = [] === $runs ? [] : $this->getEntityManager()->createQuery(
             'SELECT NEW App\Record\UnfinishedLook(job.id, run.id, job.call.place, opening.details.place, run.endReason, run.reachedM)
                FROM App\Record\Run run JOIN run.job job JOIN run.opening opening
-              WHERE CONCAT(IDENTITY(job.firm), :nothing) = :firm AND job.practice IS NULL AND job.outcome.lookClosedBecause = :nothing
-                AND (run.endReason IS NULL OR run.endReason NOT IN (:complete))
+              WHERE run.id IN (:runs)
                 AND NOT EXISTS (
                     SELECT other.id FROM App\Record\Run other JOIN other.job otherJob JOIN other.opening otherOpening
                      WHERE otherJob.property = job.property AND other.details.travel = run.details.travel AND other.id <> run.id
                        AND (otherOpening.details.place = opening.details.place OR otherOpening.node = opening.node)
                        AND (other.startedAt > run.startedAt OR other.endReason IN (:complete)))
-              ORDER BY run.startedAt DESC')
-            ->setParameter('firm', $firm->id)->setParameter('nothing', '')
-            ->setParameter('complete', array_column(EndReason::complete(), 'value'))
-            ->setMaxResults(self::LONGEST_LIST)->getResult();
+              ORDER BY run.startedAt DESC, run.id DESC')
+            ->setParameter('runs', $runs)->setParameter('complete', array_column(EndReason::complete(), 'value'))->getResult();
 
         return $looks;
     }

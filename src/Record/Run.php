@@ -12,10 +12,15 @@ use Jurvex\Core\Run\EndReason;
 
 /** One travel of the camera from one opening. */
 #[ORM\Entity]
-#[ORM\Index(columns: ['started_at'])]
+#[ORM\Index(columns: ['firm_id', 'started_at', 'id'])]
 class Run implements JobEntry
 {
     use OfJob;
+
+    /** As its job has it: by this the newest looks of a firm are found among all that were ever made. */
+    #[ORM\Column(length: 36, options: ['default' => ''])]
+    public readonly string $firmId;
+
     #[ORM\Embedded(columnPrefix: false)]
     private RunDetails $details;
 
@@ -59,6 +64,7 @@ class Run implements JobEntry
         RunDetails $details,
     ) {
         $this->details = $details;
+        $this->firmId = $job->firm->id;
     }
 
     /** Whether it has not begun, and stands on a page for one that will. */

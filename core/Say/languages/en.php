@@ -46,7 +46,7 @@ return [
     // Between a place and a name: "35 a little offset".
     'before_names' => [
         'a', 'an', 'some', 'the', 'little', 'big', 'small', 'more', 'bit', 'of', 'your', 'another', 'bad', 'few', 'slight',
-        'pretty', 'good', 'old', 'nice', 'is', 'has', 'with',
+        'pretty', 'good', 'old', 'nice', 'is', 'has', 'with', 'whole', 'bunch', 'lot', 'couple', 'ton',
     ],
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
@@ -89,7 +89,7 @@ return [
         'theres' => "there's", 'heres' => "here's", 'weve' => "we've", 'youve' => "you've", 'ive' => "i've", 'im' => "i'm",
         'lets' => "let's", 'offsetting' => 'offset', 'belli' => 'belly', 'cannot' => "can't", 'wasnt' => "wasn't",
         'routes' => 'roots', 'route' => 'root', 'rutes' => 'roots', 'ruts' => 'roots', 'fractur' => 'fracture', 'weighs' => 'wyes',
-        "feet's" => 'feet', "foot's" => 'foot',
+        "feet's" => 'feet', "foot's" => 'foot', 'mh' => 'manhole',
     ],
     'small_words' => [
         'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe',
@@ -106,12 +106,14 @@ return [
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
-    'leads' => ['joint', 'another'],
+    'leads' => ['joint', 'another', 'first', 'next', 'second'],
     // A bare number may be a place before one of these.
     'after_places' => [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
-        'big', 'small', 'my', 'or', 'feet', 'on', 'holding',
+        'big', 'small', 'my', 'or', 'feet', 'on', 'holding', "i'd", "i'll", "they're", "you'd", 'after', 'before', 'this', 'these', 'those',
+        'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
+        'somewhere',
     ],
     // A number before one of these is no place.
     'counted' => [
@@ -129,7 +131,7 @@ return [
         'kind' => [
             'root_threads' => [
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
-                'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)',
+                'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)', 'hairline stuff|ones',
                 'fine|tiny|little hair(s) of root(s)', 'root threads', 'rootlet(s)', 'whiskers', 'feelers',
                 'tiny|fine little root(s)',
             ],
@@ -156,7 +158,7 @@ return [
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
-                "water level's|level (is|has|comes|came|goes)* up",
+                "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
                 'under water', 'underwater', 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -348,6 +350,7 @@ return [
                 'tee|wye on its back', 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "it's|it|that's (is)* sticking|poking|protruding|intruding (out|way|right|quite|well)* in|into (the|our|your|pipe|line)*",
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
                 'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
                 'intruding|protruding|hammered|broken tap|lateral|connection|pipe (in)*', 'hammer|break in tap',
@@ -361,7 +364,8 @@ return [
                 'goes|going nowhere',
             ],
             'transition' => [
-                'transition(s)', 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
+                'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
+                'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 'cast|iron|clay|plastic|pvc|abs meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
                 'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
@@ -385,12 +389,14 @@ return [
                 'right turn|bend|hand turn|bend',
             ],
             'opening_seen' => [
-                'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'two way cleanout', 'two way clean out',
+                'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'lip|edge|mouth|rim of the|our|this cleanout|opening|access',
+                'two way cleanout', 'two way clean out',
                 'cleanout riser',
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'end of the|this|our|your line|pipe|run', 'end of line', 'septic tank', 'inlet of the tank', 'into the tank',
+                'end of the|this|our|your line|pipe|run', 'end of line', 'end of run|survey|inspection', 'septic tank',
+                'inlet of the tank', 'into the tank',
                 'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
             ],
@@ -401,7 +407,8 @@ return [
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "main's at", 'main at', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
-                'city main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap', 'public sewer',
+                'city|council|town|county|district main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap',
+                'public sewer',
                 'sewer main', 'main sewer', 'municipal sewer|main|connection|line',
                 'connection to|at|with the main|city|sewer|street',
                 'into|hit|hits|reach|reached|reaching|enter|entering|in|at (the|city|our|public)* main|city',
@@ -435,7 +442,8 @@ return [
                 "that's|this (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
                 'that (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)',
                 "it's|it (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
-                'no further|farther', "can't go", "can't make (it|that|this|the)* turn|bend|corner|sweep",
+                'go|goes|get|gets|going|went no further|farther', 'no further|farther than (this|here|that)*', "can't go",
+                "can't make (it|that|this|the)* turn|bend|corner|sweep",
                 'hit a (dead|hard)* stop',
                 'not going (any)* further|farther|past',
                 'not (going|able|to|gonna|letting|me|let)* go|get|push (it|me|any|past|through|the|camera)* further|past',
@@ -453,14 +461,14 @@ return [
         ],
         // Said of roots beside: what kind they are.
         'root' => [
-            'root_threads' => ['fine', 'hair', 'hairs', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy'],
+            'root_threads' => ['fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy'],
             'root_clump' => ['heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad'],
         ],
         'fact' => [
             'soil_seen=yes' => [
                 'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
-                'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground', 'seeing (the|some)* soil|dirt|earth',
+                'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground|gravel', 'seeing (the|some)* soil|dirt|earth|gravel',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* showing|visible',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* exposed',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* in|behind',
@@ -562,10 +570,11 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'stays|stayed|staying (up|like|that|there|full|high|under|the|same|all|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
-            'comes back up', 'ends|ended|ending', 'end of the|this|that', 'stop(s)|stops|stopped',
+            'comes back up', 'ends|ended|ending', 'quits|quit', 'lets|let up', 'dries up', 'end of the|this|that', 'stop(s)|stops|stopped',
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
@@ -588,7 +597,7 @@ return [
         ]],
         'deep' => ['' => [
             'deep', 'in depth', 'down deep', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
-            'to the top of (the)* pipe',
+            'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
             'depth of', 'depth is', 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
@@ -681,7 +690,9 @@ return [
             "don't|doesn't|haven't|didn't see|have|seen|find|notice|show",
             'do not|did not|does not|have not see|have|seen|find|show', 'not (a|an|any|much|no)*',
             "isn't|aren't|wasn't|ain't (a|an|any|no)*", 'without (any)', 'free of', 'clear of', 'free from', 'none of', 'never',
-            'nor', 'neither', 'zero', 'no sign(s)|evidence|trace of', 'nothing', 'no more', 'rather than', 'instead of', 'lack of',
+            'nor', 'neither', 'zero', 'no sign(s)|evidence|trace of',
+            'no further|more|other|major issues|problems|defects|trouble|damage|findings', 'nothing', 'no more', 'rather than',
+            'instead of', 'lack of',
             "there's no|not", 'is no|not', 'are no|not', "doesn't have", 'absence of', "that's|it's|this|it (is)* not",
         ]],
         // Small is there.
@@ -772,7 +783,8 @@ return [
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
-            '(the) next joint|one|fitting', "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'we have',
+            '(the) next joint|one|fitting', "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'there was',
+            'there were', 'we have',
             "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', "that's", 'that is', 'this is', 'got',
         ]],
         'move' => ['' => [
@@ -890,7 +902,7 @@ return [
             '(the|this|that) one at|right|here', 'another one',
             'one more',
             'another (at|one|set|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
-            'a second one', 'more of them|those|that|it', 'also',
+            'a second one', 'more of them|those|that|it|em', 'also',
         ]],
         'way' => ['' => [
             'through', 'from', 'out of', 'off', 'down', 'open|opened|opening', 'our', 'my', 'of', 'in', 'using', 'use', 'via', 'at',
