@@ -65,10 +65,10 @@ final class FillManyCommand extends Command
         $known = $this->database->createSchemaManager()->introspectTable($table);
         $pointers = array_merge(...array_map(
             static fn (ForeignKeyConstraint $key) => $key->getLocalColumns(),
-            array_filter($known->getForeignKeys(), static fn (ForeignKeyConstraint $key) => \in_array(
+            array_values(array_filter($known->getForeignKeys(), static fn (ForeignKeyConstraint $key) => \in_array(
                 $key->getForeignTableName(), self::TABLES, true,
-            )),
-        ));
+            ))),
+        ), ...[[]]);
         $names = $values = [];
         foreach ($known->getColumns() as $column) {
             $names[] = $name = $column->getQuotedName($this->database->getDatabasePlatform());

@@ -30,12 +30,14 @@ final class UpkeepPlanRepository extends ServiceEntityRepository
      */
     public function due(Firm $firm, \DateTimeImmutable $until, int $most): array
     {
+        // The firm is compared so that no index finds it: what is due is found by its day, and a firm's properties are many.
         /** @var list<DueAtProperty> $plans */
         $plans = $this->getEntityManager()->createQuery(
             'SELECT NEW App\Record\DueAtProperty(property.id, property.place, plan.dueOn, plan.work, plan.note, plan.id)
                FROM App\Record\UpkeepPlan plan JOIN plan.property property
-              WHERE property.firm = :firm AND plan.endedAt IS NULL AND plan.dueOn <= :until ORDER BY plan.dueOn ASC')
-            ->setParameter('firm', $firm->id)->setParameter('until', $until, 'date_immutable')->setMaxResults($most)->getResult();
+              WHERE CONCAT(IDENTITY(property.firm), :nothing) = :firm AND plan.endedAt IS NULL AND plan.dueOn <= :until ORDER BY plan.dueOn ASC')
+            ->setParameter('firm', $firm->id)->setParameter('nothing', '')->setParameter('until', $until, 'date_immutable')
+            ->setMaxResults($most)->getResult();
         /** @var list<DueAtProperty> $asked */
         $asked = $this->getEntityManager()->createQuery(
             'SELECT NEW App\Record\DueAtProperty(property.id, property.place, job.outcome.upkeepDueOn, NULLIF(1, 1), job.outcome.upkeep)
