@@ -237,6 +237,8 @@ final class HandOverTest extends ApplicationTestCase
         foreach (['Cutting: Both root joints', 'Wide blade', 'Cleanout at the rack'] as $told) {
             self::assertStringContainsString($told, $row);
         }
+        $why = '/By the plan: every 12 months\..*Advised in job 26-\d{4} of /s';
+        self::assertMatchesRegularExpression($why, $due->filter('.due')->text());
         self::assertStringContainsString('"Smokehouse, 3 Kiln Close",Cutting', $this->content('/due.csv'));
         $address = parse_url($due->filter('a[href*=".ics"]')->attr('href') ?? '', \PHP_URL_PATH);
         self::assertIsString($address);

@@ -33,14 +33,16 @@ final class UpkeepPlanRepository extends ServiceEntityRepository
         // The firm is compared so that no index finds it: what is due is found by its day, and a firm's properties are many.
         /** @var list<DueAtProperty> $plans */
         $plans = $this->getEntityManager()->createQuery(
-            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, plan.dueOn, plan.work, plan.note, plan.id)
+            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, plan.dueOn, plan.work, plan.note, plan.id,
+                    plan.everyMonths)
                FROM App\Record\UpkeepPlan plan JOIN plan.property property
               WHERE CONCAT(IDENTITY(property.firm), :nothing) = :firm AND plan.endedAt IS NULL AND plan.dueOn <= :until ORDER BY plan.dueOn ASC')
             ->setParameter('firm', $firm->id)->setParameter('nothing', '')->setParameter('until', $until, 'date_immutable')
             ->setMaxResults($most)->getResult();
         /** @var list<DueAtProperty> $asked */
         $asked = $this->getEntityManager()->createQuery(
-            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, job.outcome.upkeepDueOn, NULLIF(1, 1), job.outcome.upkeep)
+            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, job.outcome.upkeepDueOn, NULLIF(1, 1), job.outcome.upkeep,
+                    NULLIF(1, 1), NULLIF(1, 1), job.openedAt, job.call.number)
                FROM App\Record\Job job JOIN job.property property
               WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.upkeepDueOn <= :until AND NOT EXISTS (
                     SELECT later.id FROM App\Record\Job later WHERE later.property = job.property AND later.openedAt > job.openedAt

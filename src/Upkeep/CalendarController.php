@@ -17,6 +17,7 @@ use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Contracts\Translation\TranslatorInterface;
 
 /** What is due and what is planned: a list for the office, a table, and a calendar that other programs read by a secret address. */
 final class CalendarController extends AbstractController
@@ -43,14 +44,15 @@ final class CalendarController extends AbstractController
     }
 
     #[Route('/due.csv', name: 'due_csv', methods: 'GET')]
-    public function csv(Account $account, WordsExtension $words): Response
+    public function csv(Account $account, WordsExtension $words, TranslatorInterface $translator): Response
     {
         $today = $account->firm->today($this->clock->now());
         $rows = array_map(static fn (DueAtProperty $due) => [
             $due->dueOn->format('Y-m-d'), $due->place, null === $due->work ? '' : $words->words($due->work, 'upkeep_work'), $due->said,
+            null === $due->everyMonths ? $due->askedBy : $translator->trans('due.every', ['%count%' => $due->everyMonths]),
         ], $this->plans->due($account->firm, $today->modify('+2 years'), self::MOST));
 
-        return Download::file(Csv::write([['due_on', 'place', 'work', 'note'], ...$rows]), 'text/csv; charset=UTF-8', 'due.csv');
+        return Download::file(Csv::write([['due_on', 'place', 'work', 'note', 'why_now'], ...$rows]), 'text/csv; charset=UTF-8', 'due.csv');
     }
 
     /** Whoever holds the address reads it; a new address ends the old one. */
