@@ -41,8 +41,8 @@ final class UpkeepPlanRepository extends ServiceEntityRepository
             ->setMaxResults($most)->getResult();
         /** @var list<DueAtProperty> $asked */
         $asked = $this->getEntityManager()->createQuery(
-            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, job.outcome.upkeepDueOn, NULLIF(1, 1), job.outcome.upkeep,
-                    NULLIF(1, 1), NULLIF(1, 1), job.openedAt, job.call.number)
+            'SELECT NEW App\Record\DueAtProperty(property.id, property.place, job.outcome.upkeepDueOn, NULLIF(1, 1),
+                    job.outcome.upkeep, NULLIF(1, 1), NULLIF(1, 1), job.openedAt, job.call.number)
                FROM App\Record\Job job JOIN job.property property
               WHERE job.firm = :firm AND job.practice IS NULL AND job.outcome.upkeepDueOn <= :until AND NOT EXISTS (
                     SELECT later.id FROM App\Record\Job later WHERE later.property = job.property AND later.openedAt > job.openedAt
