@@ -36,7 +36,8 @@ final class UpkeepPlanRepository extends ServiceEntityRepository
             'SELECT NEW App\Record\DueAtProperty(property.id, property.place, plan.dueOn, plan.work, plan.note, plan.id,
                     plan.everyMonths)
                FROM App\Record\UpkeepPlan plan JOIN plan.property property
-              WHERE CONCAT(IDENTITY(property.firm), :nothing) = :firm AND plan.endedAt IS NULL AND plan.dueOn <= :until ORDER BY plan.dueOn ASC')
+              WHERE CONCAT(IDENTITY(property.firm), :nothing) = :firm AND plan.endedAt IS NULL AND plan.dueOn <= :until
+              ORDER BY plan.dueOn ASC')
             ->setParameter('firm', $firm->id)->setParameter('nothing', '')->setParameter('until', $until, 'date_immutable')
             ->setMaxResults($most)->getResult();
         /** @var list<DueAtProperty> $asked */
