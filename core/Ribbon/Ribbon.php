@@ -149,7 +149,7 @@ final readonly class Ribbon
             $unseen[] = new Band($gap->sight->value, $profile->band($gap->from, $gap->to, -Profile::WALL, Profile::BORE + Profile::WALL));
         }
         if ($coverage->openEnded) {
-            $last = [] === $coverage->spans ? Length::metres(0) : $coverage->spans[\count($coverage->spans) - 1]->to;
+            $last = $coverage->spans[\count($coverage->spans) - 1]->to ?? Length::metres(0);
             $unseen[] = new Band(Sight::Unreached->value, $profile->band($last, $end, -Profile::WALL, Profile::BORE + Profile::WALL));
         }
 

@@ -8,6 +8,7 @@ use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Clear\Head;
 use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Outlook;
+use Jurvex\Core\Clear\Plan;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
@@ -53,6 +54,20 @@ final class OutlookTest extends TestCase
         self::assertSame(['opens roots', ''], self::outlooks('thin_roots', [Head::Opener]), 'nothing that cuts, no jet');
     }
 
+    public function testHowLongItLastsFollowsWhatIsLeft(): void
+    {
+        foreach ([
+            // what, with which heads: after the cable, after the jet
+            ['soft_plug', null, 'soon', 'lasts'], ['rags', null, 'lasts', 'lasts'], ['soft_grease', null, 'soon', 'lasts'],
+            ['hard_grease', null, 'later', 'lasts'], ['packed_soap', null, 'later', 'lasts'], ['thin_roots', null, 'later', 'later'],
+            ['dense_roots', [Head::Opener, Head::FreeSpinner], 'soon', 'soon'], ['scale', null, 'soon', 'lasts'],
+            ['hard_object', null, 'lasts', 'soon'], ['unknown', null, 'unknown', 'unknown'],
+        ] as [$blockage, $heads, $cable, $jet]) {
+            $lasts = array_map(static fn (?Outlook $each) => $each?->lasts->value, self::of($blockage, $heads));
+            self::assertSame([$cable, $jet], $lasts, $blockage);
+        }
+    }
+
     /**
      * @param ?list<Head> $heads
      *
@@ -60,16 +75,25 @@ final class OutlookTest extends TestCase
      */
     private static function outlooks(string $blockage, ?array $heads): array
     {
+        return array_map(
+            static fn (?Outlook $each) => trim(($each->deed->value ?? '').' '.($each?->leaves->value ?? '')), self::of($blockage, $heads),
+        );
+    }
+
+    /**
+     * @param ?list<Head> $heads
+     *
+     * @return list<?Outlook>
+     */
+    private static function of(string $blockage, ?array $heads): array
+    {
         $situation = new Situation(
             Blockage::from($blockage), Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres(100),
             Material::Clay, 45, heads: $heads,
         );
-        $told = [];
-        foreach (Planner::plans($situation, Machine::Cable) as $plan) {
-            $outlook = Outlook::of($plan, $situation);
-            $told[] = trim(($outlook->deed->value ?? '').' '.($outlook?->leaves->value ?? ''));
-        }
 
-        return $told;
+        return array_map(
+            static fn (Plan $plan) => Outlook::of($plan, $situation), array_values(Planner::plans($situation, Machine::Cable)),
+        );
     }
 }

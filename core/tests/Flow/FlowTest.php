@@ -52,6 +52,7 @@ final class FlowTest extends TestCase
             $pipe = new Manning(Length::millimetres($bore), $slope, 0.013);
             $full = \M_PI * ($bore / 2000) ** 2 * ($bore / 4000) ** (2 / 3) * sqrt($slope) / 0.013;
             self::assertEqualsWithDelta(1.0757, $pipe->capacity() / $full, 2e-4, 'it carries most a little under full');
+            self::assertEqualsWithDelta(0.0, $pipe->depth(0.0)->metres, 1e-9, 'nothing runs, nothing stands');
             $before = 0.0;
             foreach ([1e-6, 0.1, 0.5, 0.9, 1.0] as $share) {
                 $depth = $pipe->depth($pipe->capacity() * $share);

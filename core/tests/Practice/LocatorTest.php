@@ -67,6 +67,10 @@ final class LocatorTest extends TestCase
         $locator = new LocatorStandIn($ground);
         self::assertSame([true, false], [$locator->read(3.0, 1)->isSteady, $locator->read($metal, 1)->isSteady]);
         self::assertLessThan($locator->read(3.0, 1)->signal, (new LocatorStandIn($deep))->read(3.0, 1)->signal);
+        // Half of what is heard right over it, two metres off.
+        $up = 2.0 - $ground->depthAt(3.0);
+        self::assertEqualsWithDelta(50.0, $locator->read(3.0, 1, $up)->signal, 1e-9);
+        self::assertEqualsWithDelta(20.0, $locator->read(3.0, 1, 2.0 + $up)->signal, 1e-9);
     }
 
     public function testWhereSomebodyLocatedTheLineTheGroundAgrees(): void

@@ -27,6 +27,7 @@ use Jurvex\Core\Sketch\OpeningAdvice;
 use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\WhatElse;
 use Jurvex\Core\Tests\Kept;
@@ -80,6 +81,12 @@ final class ReachFinderTest extends TestCase
                     $before = $path->metres() - $sketch->pipes[$pipe]->length->value;
                     self::assertEqualsWithDelta(max(0.0, $alone->metres - $before), $there->metres, 1e-9, "seed $seed, $pipe");
                     self::assertSame($there->whole ? Stopped::EndOfPath : $there->by, $alone->by);
+                    $at = 0.0;
+                    foreach (RunWay::to($sketch, $there->leg)->spans as $span) {
+                        self::assertEqualsWithDelta([$at, $span->pipe->length->value], [$span->from, $span->to - $span->from], 1e-9);
+                        $at = $span->to;
+                    }
+                    self::assertSame($pipe, $span->pipe->id ?? null, 'it ends where it was to go');
                     ++$judged;
                 }
             }
