@@ -206,7 +206,7 @@ final class Measures
         }
         // Nobody counts in tenths: "six point two more roots".
         $isStretch = null !== $place->to && $place->to - $place->from >= 1 && $place->to >= Amount::LEAST_PLACE;
-        $isTold = $isStretch || $this->isLeading($one, $next) || $one->isTenths();
+        $isTold = $isStretch || $this->isLeading($one, $next) || $one->isTenths() || $this->isNoted($one, $next);
         foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $one->first);
         }
@@ -235,6 +235,15 @@ final class Measures
             || $sentence->isAfter('cut', $one->first);
 
         return $isNamed || $isFirst && $this->goesOn($next);
+    }
+
+    /** "crack bottom 25 belly 30": as somebody notes it down, behind its name and before the next. */
+    private function isNoted(Amount $one, int $next): bool
+    {
+        $named = array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->last === $one->first - 1
+            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK], true));
+
+        return $one->value >= Amount::LEAST_PLACE && [] !== $named && Atom::KIND === $this->sentence->atomAt($next)?->role;
     }
 
     /** Whether what follows is no noun that the number could count. */

@@ -102,7 +102,7 @@ final class Mentions
     }
 
     /**
-     * "a rag stuck at 66 feet": it is the rag that is stuck.
+     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck.
      *
      * @param list<Mention> $named
      *

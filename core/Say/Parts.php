@@ -12,6 +12,8 @@ final readonly class Parts
     /** A place leads a name so many words behind it. */
     private const PLACE_TO_NAME = 4;
     private const MANY_PLACES = 3;
+    /** Such as "wye on the right at". */
+    private const NAMED_TO_PLACE = 5;
     /** Such as "a whole bunch". */
     private const WORDS_TO_ANOTHER = 4;
 
@@ -35,6 +37,7 @@ final readonly class Parts
         $parts = [];
         $begin = $lead = $this->sentence->first;
         $listEnd = 0;
+        $isNamedFirst = $this->isNamedFirst();
         for ($i = $this->sentence->first; $i <= $this->sentence->last; ++$i) {
             if ($taken[$i] ?? false) {
                 continue;
@@ -44,8 +47,9 @@ final readonly class Parts
             $isListed = $i <= $listEnd && null !== $this->sentence->amountBefore($i);
             $listed = Listed::at($this->sentence, $i);
             $listEnd = [] === $listed ? $listEnd : end($listed)->last;
-            $opens = $isListed || $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
-                || $this->isNextPlace($lead, $i) || $this->isLead($begin, $i);
+            $opens = $isNamedFirst ? $this->isNextName($begin, $i)
+                : $isListed || $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
+                    || $this->isNextPlace($lead, $i) || $this->isLead($begin, $i);
             if (($isBorder || $opens) && $i > $begin) {
                 $parts[] = [$begin, $i - 1];
                 // What follows a place that stands alone is led by it.
@@ -56,6 +60,46 @@ final readonly class Parts
         $parts[] = [$begin, $this->sentence->last];
 
         return $parts;
+    }
+
+    /** "roots at nine roots at twelve wye on the right at seventeen crack bottom twenty five": each name goes before its place. */
+    private function isNamedFirst(): bool
+    {
+        $pairs = 0;
+        $name = null;
+        foreach ($this->sentence->atoms as $atom) {
+            if (Atom::KIND === $atom->role) {
+                $name = $atom;
+            } elseif ($this->isOfName($atom)) {
+                // The first place has a name before it, as all that follow.
+                if (null === $name || $atom->first - $name->last > self::NAMED_TO_PLACE) {
+                    return false;
+                }
+                $name = null;
+                ++$pairs;
+            }
+        }
+
+        return $pairs >= self::MANY_PLACES;
+    }
+
+    /** A place, be it noted down without "at": "crack bottom twenty five". */
+    private function isOfName(Atom $atom): bool
+    {
+        $before = array_filter($this->sentence->atoms, static fn (Atom $each) => $each->last === $atom->first - 1
+            && \in_array($each->role, [Atom::KIND, Atom::CLOCK], true));
+        $isNoted = [] !== $before || $this->sentence->isAfter('starts', $atom->first) || $this->sentence->isAfter('ends', $atom->first);
+
+        return self::isPlace($atom) || $this->isBareAt($atom) || $isNoted && true === $atom->amount?->mayBePlace();
+    }
+
+    /** Another name, behind one with its place. */
+    private function isNextName(int $begin, int $i): bool
+    {
+        $isPlaced = [] !== array_filter($this->sentence->atoms, fn (Atom $atom) => $atom->first > $begin && $atom->last < $i
+            && $this->isOfName($atom));
+
+        return $isPlaced && Atom::KIND === $this->sentence->atomAt($i)?->role;
     }
 
     /** "rotted out right here from six to eight feet": the stretch is of what was named before. */

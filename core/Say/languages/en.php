@@ -111,7 +111,8 @@ return [
     'after_places' => [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
-        'big', 'small', 'my', 'or', 'feet', 'on', 'holding', "i'd", "i'll", "they're", "you'd", 'after', 'before', 'this', 'these', 'those',
+        'big', 'small', 'my', 'or', 'feet', 'on', 'holding', "i'd", "i'll", "they're", "you'd", 'they', 'he', 'she', 'somebody',
+        'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere',
     ],
@@ -167,7 +168,7 @@ return [
             'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
             'offset_joint' => [
                 "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
-                "it's|it|has|have|is dropped down|over",
+                "it's|it|has|have|is dropped down|over", "it's dropped (like|about|maybe|a)*",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
@@ -298,7 +299,7 @@ return [
             ],
             'rag' => [
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
-                'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth',
+                'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth', 'paper piled|hung|caught|stuck|bunched|hanging (up)',
                 'tampon(s)',
             ],
             'tool_part' => [
@@ -339,6 +340,7 @@ return [
                 'drain|another|branch|that (is|that|comes|we|have|got|line|pipe)* tying|tied in|into from|on|at|off',
                 'comes|coming in|into from|on the side|left|right', 'something|line|pipe|drain|branch coming|comes in',
                 'kitchen|bathroom|laundry|toilet|washer|sink line|branch|drain ties|comes|coming|tying (in)',
+                'kitchen|bathroom|laundry|toilet|washer|sink|shower|tub (is)* comes|coming|ties|tying|dumps|drains in|into',
                 'reinstated connection|lateral|opening|tap', 'reinstatement(s)',
                 'connection coming in', 'something coming in', 'junction', 'combo', 'combination',
                 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
@@ -395,7 +397,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'end of the|this|our|your line|pipe|run', 'end of line', 'end of run|survey|inspection', 'septic tank',
+                'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
                 'inlet of the tank', 'into the tank',
                 'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
@@ -444,7 +446,7 @@ return [
                 "it's|it (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
                 'go|goes|get|gets|going|went no further|farther', 'no further|farther than (this|here|that)*', "can't go",
                 "can't make (it|that|this|the)* turn|bend|corner|sweep",
-                'hit a (dead|hard)* stop',
+                'hit a (dead|hard)* stop', 'full|complete stop',
                 'not going (any)* further|farther|past',
                 'not (going|able|to|gonna|letting|me|let)* go|get|push (it|me|any|past|through|the|camera)* further|past',
                 'not (going|able|to|gonna|letting|me|let)* feed|make (it|me|any|past|through|the|camera)* further|past',
@@ -575,7 +577,7 @@ return [
             'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
             'comes back up', 'ends|ended|ending', 'quits|quit', 'lets|let up', 'dries up', 'end of the|this|that', 'stop(s)|stops|stopped',
-            'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'clears up', 'comes up',
+            'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'out (of it)* again', 'back out again', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
             'goes|runs|carries|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
@@ -723,7 +725,8 @@ return [
             'flush|flushing|flushes', 'price', 'cost', 'charge', 'quote', 'warranty', 'guarantee', 'the word', 'called a|an', 'means',
             'why they|we|you|it',
             'as a rule', 'always', 'in my experience', 'for example', 'for instance', 'like and subscribe',
-            'gonna|going have|get|need', 'eventually', 'video', 'channel', 'example', 'comes from', 'caused by', 'depends',
+            'gonna|going have|get|need', 'gonna|will|going (to)* collect|build|catch|hang|stick|keep|happen', 'eventually', 'video',
+            'channel', 'example', 'comes from', 'caused by', 'depends',
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
@@ -785,7 +788,8 @@ return [
         'intro' => ['' => [
             '(the) next joint|one|fitting', "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'there was',
             'there were', 'we have',
-            "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', "that's", 'that is', 'this is', 'got',
+            "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', 'i|we hit|find|found', "that's", 'that is',
+            'this is', 'got',
         ]],
         'move' => ['' => [
             'push(ing)|pushing (on|ahead|forward|past|through|further|farther|down|it|the|camera)*',
