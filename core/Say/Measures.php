@@ -19,6 +19,7 @@ final class Measures
     /** A bare number along a line is not larger. */
     private const LARGEST_BARE = 600;
     private const HOURS = 12;
+    private const INCHES = 12;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
 
@@ -46,7 +47,7 @@ final class Measures
     private readonly float $bareM;
 
     /** @param UnitSystem $units in which a place without a unit is */
-    public function __construct(private readonly Sentence $sentence, UnitSystem $units)
+    public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units)
     {
         $this->bareM = $units->one()->metres;
         $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
@@ -61,11 +62,7 @@ final class Measures
         $one = $this->amounts[$i];
         $listed = \count(Listed::at($this->sentence, $one->first));
         if ($listed > 0) {
-            $last = $this->amounts[$i + $listed - 1];
-            foreach (\array_slice($this->amounts, $i, $listed) as $each) {
-                $metres = Unit::None === $last->unit ? $each->value * $this->bareM : $each->in($last)->value;
-                $this->places[] = new Place($metres, null, $each->first, $each->last);
-            }
+            $this->list(\array_slice($this->amounts, $i, $listed), $this->amounts[$i + $listed - 1]);
 
             return $listed - 1;
         }
@@ -79,21 +76,42 @@ final class Measures
             return 0;
         }
         if (null !== $other && $this->isRange($one, $other)) {
-            [$from, $to] = [$one->in($other)->value, $other->value];
-            $isBackwards = $from > $to && Unit::Clock !== $other->unit;
-            $this->settle($one->in($other), $other, $isBackwards ? $to : $from, $isBackwards ? $from : $to);
+            $ends = [$one->in($other)->value, $other->value];
+            Unit::Clock === $other->unit || sort($ends);
+            $this->settle($one->in($other), $other, ...$ends);
 
             return 1;
         }
-        if (null !== $other && $this->isUncertain($one, $other)) {
-            $middle = ($one->in($other)->value + self::withTens($one, $other) * $other->each) / 2;
-            $this->settle(new Amount($middle, $other->unit, $one->first, $other->last, $other->each), $other, $middle, null);
+        $joined = null === $other ? null : $this->joined($one, $other);
+        $this->settle($joined ?? $one, $joined ?? $one, $joined->value ?? $one->value, null);
 
-            return 1;
+        return null === $joined ? 0 : 1;
+    }
+
+    /** Two numbers next to each other that are one place. */
+    private function joined(Amount $one, Amount $other): ?Amount
+    {
+        if ($this->isFeetAndInches($one, $other)) {
+            return new Amount($one->value + $other->value / self::INCHES, Unit::None, $one->first, $other->last);
         }
-        $this->settle($one, $one, $one->value, null);
+        if (!$this->isUncertain($one, $other)) {
+            return null;
+        }
+        $middle = ($one->in($other)->value + self::withTens($one, $other) * $other->each) / 2;
 
-        return 0;
+        return new Amount($middle, $other->unit, $one->first, $other->last, $other->each);
+    }
+
+    /**
+     * @param list<Amount> $amounts places
+     * @param Amount $last which has the unit of all
+     */
+    private function list(array $amounts, Amount $last): void
+    {
+        foreach ($amounts as $each) {
+            $metres = Unit::None === $last->unit ? $each->value * $this->bareM : $each->in($last)->value;
+            $this->places[] = new Place($metres, null, $each->first, $each->last);
+        }
     }
 
     /** "at 30, sorry, 32": the later counts. */
@@ -122,6 +140,18 @@ final class Measures
         return (0 === $between || 1 === $between && ($this->sentence->is('or', $one->last + 1) || $this->sentence->isComma($one->last + 1)))
             && Unit::None === $one->unit && !$one->isTenths() && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN;
+    }
+
+    /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
+    private function isFeetAndInches(Amount $one, Amount $other): bool
+    {
+        $next = $other->last + 1;
+        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another'], $next)
+            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first);
+
+        return UnitSystem::FeetAndInches === $this->units && $isNext && $other->first === $one->last + 1
+            && Unit::None === $one->unit && Unit::None === $other->unit && !$one->isTenths() && !$other->isTenths()
+            && $other->value > 0 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
     }
 
     /** "thirty eight nine feet" is eight or nine and thirty. */

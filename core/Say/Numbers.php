@@ -72,6 +72,11 @@ final readonly class Numbers
         if ($hundreds > self::HUNDRED && 0.0 === fmod($hundreds, self::HUNDRED) && $hundreds < self::TEN * self::HUNDRED) {
             return $this->withRest($i, $hundreds, 1);
         }
+        // "depth's point nine"
+        $tenths = $this->lexicon->has('point', $this->text($i)) ? $this->simple($i + 1) : null;
+        if (null !== $tenths && $tenths < self::TEN && null === $this->simple($i - 1)) {
+            return [$tenths / self::TEN, 2];
+        }
         $hundred = $this->lexicon->has('articles', $this->text($i)) && self::HUNDRED === (int) $this->simple($i + 1);
         $read = $hundred ? null : $this->underHundred($i);
         if (!$hundred && null === $read) {

@@ -54,14 +54,23 @@ final readonly class Speech
     }
 
     /**
-     * Whether whoever wrote the cues has cut them where somebody paused: hardly one of them ends in the middle of a phrase, as "at the".
+     * Whether whoever wrote the cues has cut them where somebody paused: hardly one of them ends in the middle of a phrase, as "at the",
+     * or of a number, as "twenty" before "five".
      *
      * @param list<Cue> $cues
      */
     private static function arePhrases(array $cues, Lexicon $lexicon): bool
     {
-        $open = array_filter($cues, static fn (Cue $cue) => 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $last)
-            && $lexicon->has('phrase_goes_on', mb_strtolower($last[1])));
+        $open = array_filter($cues, static function (Cue $cue, int $i) use ($cues, $lexicon): bool {
+            $last = 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $found) ? mb_strtolower($found[1]) : '';
+            $next = 1 === preg_match('/^\W*([\p{L}\']+)/u', $cues[$i + 1]->text ?? '', $found) ? mb_strtolower($found[1]) : '';
+
+            $tens = (int) $lexicon->number('numbers', $last);
+            $ones = $lexicon->number('numbers', $next);
+            $isCut = $tens >= 20 && 0 === $tens % 10 && $ones > 0 && $ones < 10 || $tens > 0 && $lexicon->has('feet', $next);
+
+            return $isCut || $lexicon->has('phrase_goes_on', $last);
+        }, \ARRAY_FILTER_USE_BOTH);
 
         return \count($cues) >= self::FEWEST_CUES && \count($open) <= self::OPEN_SHARE * \count($cues);
     }

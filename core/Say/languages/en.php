@@ -602,7 +602,7 @@ return [
             'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
-            'depth of', 'depth is', 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
+            'depth of', 'depth is', "depth's", 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
             "locator|locator's (is)* reads|says|shows|showing|reading|saying|gives|giving (me|us)*", "locator's at", 'locates at',
             "one's|one is reading",
             'reading|showing on the locator',
