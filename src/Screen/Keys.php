@@ -23,6 +23,11 @@ final class Keys
             'correct' => ['e'],
         ],
         'ribbon' => ['closer' => ['+'], 'wider' => ['-']],
+        // On a card: assets/scripts/board-keys.js.
+        'board' => [
+            'day_before' => ['ArrowLeft'], 'day_after' => ['ArrowRight'], 'earlier' => ['ArrowUp'], 'later' => ['ArrowDown'],
+            'person' => ['Shift+ArrowUp', 'Shift+ArrowDown'],
+        ],
     ];
 
     /** What a finger does; each has one meaning, however long it lasts. */
@@ -30,6 +35,7 @@ final class Keys
 
     private const SIGNS = [
         'ArrowUp' => '↑', 'ArrowDown' => '↓', 'ArrowLeft' => '←', 'ArrowRight' => '→',
+        'Shift+ArrowUp' => '⇧ ↑', 'Shift+ArrowDown' => '⇧ ↓',
         'Escape' => 'key_name.escape', 'Enter' => 'key_name.enter', 'End' => 'key_name.end',
     ];
 
