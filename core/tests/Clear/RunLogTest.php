@@ -110,6 +110,22 @@ final class RunLogTest extends TestCase
         );
     }
 
+    public function testWaterAtTheMouthIsNoticedBeforeItIsThere(): void
+    {
+        $on = new LogEntry(EntryKind::PowerOn, 10);
+        $off = new LogEntry(EntryKind::PowerOff, 40);
+        foreach ([
+            // what is in, then what is entered: whether water would come out of the opening
+            [[], EntryKind::PowerOn, null, true], [[self::at(5, 0.29)], EntryKind::PowerOn, null, true],
+            [[self::at(5, 0.3)], EntryKind::PowerOn, null, false],
+            [[self::at(5, 6.0), $on], EntryKind::At, 0.29, true], [[self::at(5, 6.0), $on], EntryKind::At, 0.3, false],
+            [[self::at(5, 6.0), $on], EntryKind::MarkOut, 0.1, true], [[self::at(5, 6.0), $on], EntryKind::MarkOut, null, false],
+            [[self::at(5, 6.0), $on, $off], EntryKind::At, 0.1, false], [[self::at(5, 6.0), $on], EntryKind::Felt, 0.1, false],
+        ] as $i => [$before, $kind, $metres, $comes]) {
+            self::assertSame($comes, self::log(1.0, ...$before)->bringsWaterToTheMouth($kind, $metres), 'case '.$i);
+        }
+    }
+
     public function testDrawingBackIsTimedFromWhereItTurned(): void
     {
         self::assertNull(self::log(1.0, self::at(60, 12.0))->minutesBack());

@@ -185,7 +185,8 @@ final class ReachFinderTest extends TestCase
             false, true, new Winch(0.5, 0.3), 0, 100,
         );
         $finder = new ReachFinder($sketch, [self::rod(), $thin]);
-        self::assertSame(Stopped::Trap, $finder->from($sketch->nodes['yard'], self::rod())['house-trap+']->by);
+        $rod = $finder->from($sketch->nodes['yard'], self::rod());
+        self::assertSame([true, Stopped::Trap], [$rod['yard+']->whole, $rod['house-trap+']->by], 'it gets to the trap');
         self::assertTrue($finder->from($sketch->nodes['yard'], $thin)['house-trap+']->whole);
     }
 
