@@ -95,7 +95,7 @@ final readonly class MovedTable
     {
         $sum = 0;
         foreach ($rows as $row) {
-            // Seven bytes each, so that many of them stay a whole number.
+            // Six bytes each, so that many of them stay a whole number.
             $sum = ($sum + (int) hexdec(substr(hash('sha256', serialize($row)), 0, 12))) % 0xFFFFFFFFFFFF;
         }
 
