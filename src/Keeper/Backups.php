@@ -74,8 +74,7 @@ final readonly class Backups
     /** @return bool whether anything is there that a restored copy would take the place of */
     public function hasData(): bool
     {
-        return \in_array('firm', $this->database->createSchemaManager()->listTableNames(), true)
-            && false !== $this->database->fetchOne('SELECT 1 FROM firm LIMIT 1');
+        return Rows::hasData($this->database);
     }
 
     /**

@@ -37,11 +37,11 @@ final readonly class Move
      */
     public function to(string $url): array
     {
-        $this->prepare($url);
         $into = DriverManager::getConnection((new DsnParser(['sqlite' => 'pdo_sqlite', 'postgresql' => 'pdo_pgsql']))->parse($url));
-        if (false !== $into->fetchOne('SELECT 1 FROM firm LIMIT 1')) {
+        if (Rows::hasData($into)) {
             throw new BackupFailed('There are data in the other database already.');
         }
+        $this->prepare($url);
         $tables = $this->tables($into);
         $this->from->beginTransaction();
         try {

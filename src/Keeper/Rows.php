@@ -9,6 +9,13 @@ use Doctrine\DBAL\Connection;
 /** Counts what is in a database. */
 final readonly class Rows
 {
+    /** Whether anything is there that must not be lost. */
+    public static function hasData(Connection $database): bool
+    {
+        return \in_array('firm', $database->createSchemaManager()->listTableNames(), true)
+            && false !== $database->fetchOne('SELECT 1 FROM firm LIMIT 1');
+    }
+
     /** @return array<string, int> by table, in order; what passes left out */
     public static function in(Connection $database): array
     {
