@@ -13,6 +13,7 @@ use App\Firm\Role;
 use App\Firm\SignedIn;
 use App\Record\Job;
 use App\Support\Database\Id;
+use Jurvex\Core\Measure\UnitSystem;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Mime\Email;
 
@@ -247,13 +248,15 @@ final class PeopleTest extends ApplicationTestCase
         self::assertResponseRedirects('/first');
         $typed = [
             'firm' => 'Harbour Drains', 'zone' => 'Europe/Lisbon', 'name' => 'Ada', 'email' => 'ada@harbour.example', 'password' => 'short',
+            'units' => 'feet',
         ];
         $this->fill($this->get('/first'), 'Begin', $typed);
         self::assertSame(422, $this->statusCode());
         self::assertStringContainsString('value="Harbour Drains"', $this->page());
         $this->fill($this->get('/first'), 'Begin', ['password' => self::PASSWORD] + $typed);
         self::assertResponseRedirects('/');
-        self::assertSame(Role::Owner, $this->account('ada@harbour.example')->role());
+        $owner = $this->account('ada@harbour.example');
+        self::assertSame([Role::Owner, UnitSystem::FeetAndInches], [$owner->role(), $owner->units()]);
         $this->get('/first');
         self::assertSame(404, $this->statusCode());
     }

@@ -10,6 +10,7 @@ use App\Firm\Passwords;
 use App\Firm\Role;
 use App\Firm\StartingKit;
 use Doctrine\ORM\EntityManagerInterface;
+use Jurvex\Core\Measure\UnitSystem;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\Request;
@@ -44,6 +45,7 @@ final class FirstRunController extends AbstractController
         $firm = new Firm($typed['firm'], $typed['zone']);
         \assert('' !== $typed['email']);
         $account = new Account($firm, $typed['email'], $typed['name'], Role::Owner);
+        $account->prefer(UnitSystem::tryFrom($typed['units'] ?? '') ?? $account->units(), $account->theme());
         $this->passwords->give($account, $request->request->getString('password'));
         array_map($this->manager->persist(...), [$firm, ...StartingKit::of($firm), $account]);
         $this->manager->flush();
