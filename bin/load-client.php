@@ -7,8 +7,7 @@ declare(strict_types=1);
  * A post's time counts from when it was due, so that one that had to wait is not counted as fast.
  * Arguments: the server, a file with a line `address run look` a technician, the database's URL, how many readers, seconds.
  */
-use Doctrine\DBAL\DriverManager;
-use Doctrine\DBAL\Tools\DsnParser;
+use App\Support\Database\Platform;
 
 const EVERY_S = 2.0;
 const PAUSE_S = 1.0;
@@ -88,8 +87,7 @@ do {
     }
 } while ($isOpen || $running > 0);
 
-$rows = DriverManager::getConnection((new DsnParser(['sqlite' => 'pdo_sqlite', 'postgresql' => 'pdo_pgsql']))->parse($database))
-    ->fetchFirstColumn('SELECT id FROM logged_finding');
+$rows = Platform::connect($database)->fetchFirstColumn('SELECT id FROM logged_finding');
 $stored = array_count_values($rows);
 $lost = array_filter($sent, static fn (string $id) => 1 !== ($stored[$id] ?? 0));
 $median = at($bare, 0.5);

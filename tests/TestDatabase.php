@@ -6,8 +6,6 @@ namespace App\Tests;
 
 use App\Support\Database\Platform;
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
-use Doctrine\DBAL\Tools\DsnParser;
 
 /** The tests' database with the demo data, and copies of it for servers of their own: files, or databases of one PostgreSQL. */
 final readonly class TestDatabase
@@ -89,7 +87,7 @@ final readonly class TestDatabase
 
     public function connection(): Connection
     {
-        return self::connectionTo($this->url);
+        return Platform::connect($this->url);
     }
 
     public function count(string $table): int
@@ -123,13 +121,6 @@ final readonly class TestDatabase
 
     private static function keeper(): Connection
     {
-        return self::connectionTo((string) preg_replace('~(://[^/]*/)[^?]*~', '$1postgres', self::given()));
-    }
-
-    private static function connectionTo(string $url): Connection
-    {
-        return DriverManager::getConnection(
-            (new DsnParser(['sqlite' => 'pdo_sqlite', 'postgresql' => 'pdo_pgsql']))->parse($url),
-        );
+        return Platform::connect((string) preg_replace('~(://[^/]*/)[^?]*~', '$1postgres', self::given()));
     }
 }

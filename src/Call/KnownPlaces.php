@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Call;
 
 use App\Firm\Firm;
-use App\Record\Cleared;
 use App\Record\Job;
 use App\Record\JobRepository;
 use App\Record\Property;
@@ -48,11 +47,10 @@ final readonly class KnownPlaces
             return null;
         }
         foreach ($jobs as $job) {
-            if (\in_array($job->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true)) {
+            if (Guarantees::hasCleared($job)) {
                 $at = Guarantees::clearedAt($job);
-                $since = $this->clock->now()->modify('-'.$firm->guaranteeMonths().' months');
 
-                return new KnownPlace($jobs[0], $job, $at, $at >= $since);
+                return new KnownPlace($jobs[0], $job, $at, $at >= Guarantees::since($firm, $this->clock->now()));
             }
         }
 

@@ -7,11 +7,9 @@ namespace App\Keeper;
 use App\Support\Database\Platform;
 use App\Support\Database\Rules;
 use Doctrine\DBAL\Connection;
-use Doctrine\DBAL\DriverManager;
 use Doctrine\DBAL\Platforms\AbstractPlatform;
 use Doctrine\DBAL\Schema\AbstractSchemaManager;
 use Doctrine\DBAL\Schema\Table;
-use Doctrine\DBAL\Tools\DsnParser;
 use Symfony\Component\Process\Process;
 
 /**
@@ -37,7 +35,7 @@ final readonly class Move
      */
     public function to(string $url): array
     {
-        $into = DriverManager::getConnection((new DsnParser(['sqlite' => 'pdo_sqlite', 'postgresql' => 'pdo_pgsql']))->parse($url));
+        $into = Platform::connect($url);
         if (Rows::hasData($into)) {
             throw new BackupFailed('There are data in the other database already.');
         }

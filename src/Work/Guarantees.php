@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Firm\Firm;
 use App\Record\Cleared;
 use App\Record\Job;
 use App\Record\JobRepository;
@@ -22,17 +23,27 @@ final readonly class Guarantees
         if (!\in_array($job->call()->why, [Why::Stoppage, Why::RepeatStoppage], true)) {
             return null;
         }
-        $since = $job->openedAt->modify('-'.$job->firm->guaranteeMonths().' months');
+        $since = self::since($job->firm, $job->openedAt);
         foreach ($this->jobs->ofProperty($job->property()) as $other) {
-            $hasCleared = $other->openedAt < $job->openedAt
-                && \in_array($other->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true);
             // Its passes are asked for only then.
-            if ($hasCleared && self::clearedAt($other) >= $since) {
+            if ($other->openedAt < $job->openedAt && self::hasCleared($other) && self::clearedAt($other) >= $since) {
                 return $other;
             }
         }
 
         return null;
+    }
+
+    /** Wholly or partly. */
+    public static function hasCleared(Job $job): bool
+    {
+        return \in_array($job->outcome()->cleared(), [Cleared::Yes, Cleared::Partly], true);
+    }
+
+    /** What was cleared from then on is within the firm's time. */
+    public static function since(Firm $firm, \DateTimeImmutable $before): \DateTimeImmutable
+    {
+        return $before->modify('-'.$firm->guaranteeMonths().' months');
     }
 
     /** When a job cleared: by its last pass, else when it was opened. */
