@@ -270,10 +270,8 @@ final class Measures
     /** "crack bottom 25 belly 30": as somebody notes it down, behind its name and before the next. */
     private function isNoted(Amount $one, int $next): bool
     {
-        $named = array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->last === $one->first - 1
-            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK], true));
-
-        return $one->value >= Amount::LEAST_PLACE && [] !== $named && Atom::KIND === $this->sentence->atomAt($next)?->role;
+        return $one->value >= Amount::LEAST_PLACE && $this->sentence->isBehindName($one->first)
+            && Atom::KIND === $this->sentence->atomAt($next)?->role;
     }
 
     /** Whether what follows is no noun that the number could count. */

@@ -86,9 +86,8 @@ final readonly class Parts
     /** A place, be it noted down without "at": "crack bottom twenty five". */
     private function isOfName(Atom $atom): bool
     {
-        $before = array_filter($this->sentence->atoms, static fn (Atom $each) => $each->last === $atom->first - 1
-            && \in_array($each->role, [Atom::KIND, Atom::CLOCK], true));
-        $isNoted = [] !== $before || $this->sentence->isAfter('starts', $atom->first) || $this->sentence->isAfter('ends', $atom->first);
+        $isNoted = $this->sentence->isBehindName($atom->first) || $this->sentence->isAfter('starts', $atom->first)
+            || $this->sentence->isAfter('ends', $atom->first);
 
         return self::isPlace($atom) || $this->isBareAt($atom) || $isNoted && true === $atom->amount?->mayBePlace();
     }

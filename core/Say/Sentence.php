@@ -136,6 +136,13 @@ final readonly class Sentence
         return null;
     }
 
+    /** Whether a name, or the side of what was named, ends right before a word: "crack bottom" before its number. */
+    public function isBehindName(int $i): bool
+    {
+        return [] !== array_filter($this->atoms, static fn (Atom $atom) => $atom->last === $i - 1
+            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK], true));
+    }
+
     /** @return array{int, int} the part around a word */
     public function part(int $i): array
     {
