@@ -132,6 +132,7 @@ final class Lexicon
 
     private function take(string $role, string $meaning, string $phrase): void
     {
+        $phrase = (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $phrase);
         preg_match_all('/\([^()]*(?:\(\w+\)[^()]*)*\)\*?(?= |$)|\S+/', $phrase, $found);
         $pattern = '';
         $first = [];
@@ -150,6 +151,18 @@ final class Lexicon
         foreach (array_unique($first) as $word) {
             $this->patterns[$word][] = ['~\G'.$pattern.'~', $role, $meaning];
         }
+    }
+
+    /**
+     * @param array<string> $named
+     *
+     * @throws \OutOfRangeException where no table has words of that name
+     */
+    private function same(array $named): string
+    {
+        $words = $this->map('same')[$named[1] ?? ''] ?? null;
+
+        return \is_string($words) ? $words : throw new \OutOfRangeException(\sprintf('No words are named "%s".', $named[1] ?? ''));
     }
 
     /**
