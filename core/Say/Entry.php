@@ -24,7 +24,7 @@ final class Entry
     /** Between the sentences that it is from. */
     private const BETWEEN = ' … ';
     /** Nearer than this one kind in one run is one thing, in metres. */
-    private const SAME_PLACE_M = 0.5;
+    public const SAME_PLACE_M = 0.5;
     private const SAME_DEPTH_M = 0.02;
     private const TOLD_AGAIN_S = 8.0;
 

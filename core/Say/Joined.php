@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** Two places of a sentence that are the ends of one stretch. */
 final class Joined
 {
+    /** A place so few words behind a name is of that. */
+    private const NAME_TO_PLACE = 4;
+    /** "Still grease" is the same grease; "still roots" may be others. */
+    private const GO_ON = [Family::Deposit, Family::Water];
+
     /**
      * "starts at 53 feet and ends at 62": one stretch.
      *
@@ -48,11 +54,68 @@ final class Joined
         $before = array_filter($mentions, static fn (Mention $each) => $each->first < $to->first);
         $between = array_filter($before, static fn (Mention $each) => $each->first > $from->last && Kind::LowSpot !== $each->kind);
         $last = end($before);
-        // "at ten feet gravel, and that goes to fifteen"
-        $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $before));
-        $isNamedBetween = 1 === \count($kinds) && \count($before) === \count($between);
+        // "at ten feet gravel, and that goes to fifteen", not "roots at ten feet and the grease goes to fifteen"
+        $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $between));
+        $named = array_filter($before, static fn (Mention $each) => $each->last < $from->first && $from->first - $each->last <= self::NAME_TO_PLACE);
+        $isNamedBetween = 1 === \count($kinds) && [] === $named;
 
         return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
+    }
+
+    /**
+     * "grease at thirty five feet, still grease at forty, forty five feet the grease ends", and "a crack at seven, it runs to nine".
+     *
+     * @param list<Mention> $mentions with their places
+     *
+     * @return list<Mention> those that are not the end of one before
+     */
+    public static function ended(Sentence $sentence, Measures $measures, array $mentions): array
+    {
+        $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
+        $all = [];
+        foreach ($mentions as $i => $mention) {
+            $before = self::unended($all, $mention);
+            if (null !== $before && null !== $mention->place && self::isItsEnd($sentence, $mention)) {
+                $before->place = self::stretch($before->place ?? $mention->place, $mention->place);
+
+                continue;
+            }
+            $all[] = $mention;
+            $next = $mentions[$i + 1]->first ?? $sentence->last + 1;
+            $end = StretchEnd::ofOther($sentence, $measures, $mention->last + 1, $next - 1)?->places[0] ?? null;
+            if (Kind::LowSpot !== $mention->kind && self::stretches($mention) && null !== $mention->place && null === $mention->place->to
+                && null !== $end && null === $end->to && !\in_array($end, $taken, true)
+            ) {
+                $mention->place = self::stretch($mention->place, $end);
+            }
+        }
+
+        return $all;
+    }
+
+    /** @param list<Mention> $all */
+    private static function unended(array $all, Mention $mention): ?Mention
+    {
+        $before = end($all);
+        $isSame = false !== $before && $before->kind === $mention->kind && self::stretches($mention);
+
+        return $isSame && null !== $before->place && $before->place !== $mention->place ? $before : null;
+    }
+
+    /** "the grease ends", "still grease" */
+    private static function isItsEnd(Sentence $sentence, Mention $mention): bool
+    {
+        $isStill = \in_array($mention->kind?->family(), self::GO_ON, true) && $sentence->isAfter('still', $mention->first, 2);
+
+        return $isStill || null !== $sentence->begins('runs_to', $mention->last + 1)
+            || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);
+    }
+
+    private static function stretch(Place $one, Place $other): Place
+    {
+        $ends = [$one->from, $one->to ?? $one->from, $other->from, $other->to ?? $other->from];
+
+        return new Place(min($ends), max($ends), $one->first, $one->last);
     }
 
     /** Whether it goes from somewhere to somewhere. */

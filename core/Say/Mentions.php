@@ -42,7 +42,7 @@ final class Mentions
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $this->all = $this->withoutVague($this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...)))));
-        foreach ($measures->depths as $depth) {
+        foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
             $mark->depth = $depth;
             $this->all[] = $mark;

@@ -13,8 +13,6 @@ final class Narration
 {
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
-    /** A low spot that has begun is not longer. */
-    private const LONGEST_LOW_M = 15.0;
     /** A place with no more words beside it is one where the tool is. */
     private const WORDS_BESIDE = 2;
 
@@ -28,8 +26,7 @@ final class Narration
     private bool $isDrawingBack = false;
     /** What the pipe is made of at the last transition. */
     private ?string $material = null;
-    /** A low spot that has begun and not ended. */
-    private ?Entry $low = null;
+    private readonly Unended $unended;
     private ?Entry $last = null;
     /** What was said of the place of what was named last. */
     private ?Place $place = null;
@@ -37,6 +34,7 @@ final class Narration
     private function __construct(Reel $reel, private readonly UnitSystem $units)
     {
         $this->where = new Whereabouts($reel);
+        $this->unended = new Unended();
     }
 
     /**
@@ -64,20 +62,22 @@ final class Narration
         $measures = new Measures($sentence, $this->units);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
         $placing = new Placing($sentence, $measures);
-        $mentions->all = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));
+        $mentions->all = Joined::ended(
+            $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
+        );
         $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
-        $before = $this->low;
-        foreach ($this->endLow($sentence, $mentions->all, LowEnd::in($sentence, $measures), $measures) as $mention) {
+        $before = $this->unended->low;
+        foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);
             $said = $mention->last;
         }
-        $last = end($mentions->all);
-        if ($before !== $this->low && null === $this->low?->toM && false !== $last) {
-            $this->endLow($sentence, [], LowEnd::inOneBreath($sentence, $measures, $mentions->all), $measures);
+        if ($before !== $this->unended->low) {
+            $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
         }
+        $this->last = $this->unended->ended() ?? $this->last;
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
@@ -93,7 +93,8 @@ final class Narration
         if ($sentence->has('run')) {
             ++$this->run;
             $this->leave();
-            $this->low = $this->last = $this->material = null;
+            $this->unended->leave();
+            $this->last = $this->material = null;
             $this->isDrawingBack = false;
         }
     }
@@ -121,40 +122,6 @@ final class Narration
         $this->reached = null;
     }
 
-    /**
-     * "and it ends at 22 feet".
-     *
-     * @param list<Mention> $mentions
-     *
-     * @return list<Mention> those that are not of the low spot that has ended
-     */
-    private function endLow(Sentence $sentence, array $mentions, ?LowEnd $end, Measures $measures): array
-    {
-        $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
-        $isOnTheWay = [] !== $others && ($others[0]->first < $end?->word || !$sentence->has('ends'));
-        if (null === $this->low || null === $end || $isOnTheWay) {
-            return $mentions;
-        }
-        $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
-        $read = [] === $others ? $this->where->read($sentence->atS($sentence->first)) : null;
-        $at = null === $place ? $read : $place->to ?? $place->from;
-        if (null === $at || $at === $this->low->fromM) {
-            return $mentions;
-        }
-        $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;
-        $this->low->placeAt(min($from, $at), max($from, $at), $this->low->placeBy ?? PlaceBy::Said);
-        foreach ($mentions as $mention) {
-            if (Kind::LowSpot === $mention->kind) {
-                $this->low->join($mention, $sentence->said());
-            }
-        }
-        $this->last = $this->low;
-        // "it keeps going to 26 feet" may go on.
-        $this->low = $sentence->has('ends') ? null : $this->low;
-
-        return $others;
-    }
-
     private function enter(Mention $mention, Sentence $sentence): void
     {
         // "the locator says 4 foot 6, so it's four and a half feet deep": one reading, said twice.
@@ -163,9 +130,9 @@ final class Narration
             return;
         }
         $this->place = $mention->place;
-        if (null !== $this->low && $this->isInLow($mention, $sentence)) {
-            $this->low->join($mention, $sentence->said());
-            $this->last = $this->low;
+        if (null !== $this->unended->low && $this->unended->isOfLow($mention, $sentence)) {
+            $this->unended->low->join($mention, $sentence->said());
+            $this->last = $this->unended->low;
 
             return;
         }
@@ -193,18 +160,6 @@ final class Narration
         $this->add($mention, $sentence, $from, $to, $by);
     }
 
-    /** What is said of water while a low spot has begun and not ended is said of it. */
-    private function isInLow(Mention $mention, Sentence $sentence): bool
-    {
-        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts', ...$sentence->part($mention->first))) {
-            return false;
-        }
-        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
-        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
-
-        return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
-    }
-
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
     {
         $before = $this->last;
@@ -219,9 +174,7 @@ final class Narration
         }
         $this->turnAbout($entry, $mention->isInOrder);
         $this->entries[] = $this->last = $entry;
-        if (Kind::LowSpot === $mention->kind && null === $to) {
-            $this->low = $entry;
-        }
+        $this->unended->begin($entry, $mention);
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

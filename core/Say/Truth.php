@@ -31,7 +31,7 @@ final readonly class Truth
 
     public function isThere(Mention $mention): bool
     {
-        return !$this->isDenied($mention) && !$this->isGone($mention) && !$this->isAsked($mention) && !$this->isName($mention)
+        return !$this->isDenied($mention) && !$this->isTakenBack($mention) && !$this->isGone($mention) && !$this->isAsked($mention) && !$this->isName($mention)
             && $this->isHere();
     }
 
@@ -42,11 +42,15 @@ final readonly class Truth
         if ([] !== $this->measures->places) {
             return true;
         }
-        if ($sentence->has('general')) {
-            return $sentence->has('right_here');
-        }
 
-        return $this->isPlacePending || $sentence->has('presence') || $sentence->last - $sentence->first < self::SHORT;
+        return !$this->isTalk() && ($this->isPlacePending || $sentence->has('presence') || $sentence->last - $sentence->first < self::SHORT
+            || $sentence->has('general'));
+    }
+
+    /** Whether it is about lines and trades in general. */
+    public function isTalk(): bool
+    {
+        return [] === $this->measures->places && $this->sentence->has('general') && !$this->sentence->has('right_here');
     }
 
     private function isDenied(Mention $mention): bool
@@ -75,6 +79,13 @@ final readonly class Truth
         }
 
         return !$this->hasPlace($denied, $mention->first);
+    }
+
+    /** "looks like a crack but it's just a stain" */
+    private function isTakenBack(Mention $mention): bool
+    {
+        return [] !== array_filter(range(1, self::BEHIND_WORDS), fn (int $i) => null !== $this->sentence->begins('taken_back', $mention->last + $i))
+            && $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS);
     }
 
     /** "not much root" is small, not none. */
@@ -117,7 +128,8 @@ final readonly class Truth
     {
         foreach ($this->sentence->marks($role) as $begin => $end) {
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind;
-            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind)) {
+            $isAround = $begin < $mention->first && $end > $mention->last;
+            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
                 return true;
             }
         }
@@ -152,7 +164,7 @@ final readonly class Truth
                 || $this->stands('from', $mention->first)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
-            Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first),
+            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention) || $sentence->isAfter('beside', $mention->first),
             default => $sentence->isAfter('beside', $mention->first),
         };
     }
@@ -190,6 +202,13 @@ final readonly class Truth
         return $isKnown && ($isWay || !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
             || !$isShown && $isWay && !$this->hasPlace($sentence->first - 1, $mention->first)
             || !$isShown && [] === $this->measures->places && !$this->isPlacePending;
+    }
+
+    private function isBesidePlace(Mention $mention): bool
+    {
+        $isRightBefore = fn (Place $place) => $place->last < $mention->first && $mention->first - $place->last <= self::BEHIND_WORDS;
+
+        return $this->isFollowedByPlace($mention) || [] !== array_filter($this->measures->places, $isRightBefore);
     }
 
     /** @param string $by what stands before the place: "toward the main at 60 feet"; empty where anything may */

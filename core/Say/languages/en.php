@@ -90,6 +90,8 @@ return [
         'push' => 'get|go|push|feed|make|move',
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
+        'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps',
+        'fixture' => 'kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory',
         'joins' => 'coming|comes|ties|tying|tied',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
             .'hydrant|pole|street|road|property|patio|slab|gate|shed',
@@ -146,10 +148,10 @@ return [
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
                 'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)', 'hairline stuff|ones',
                 'fine|tiny|little hair(s) of root(s)', 'root threads', 'rootlet(s)', 'whiskers', 'feelers',
-                'tiny|fine little root(s)',
+                'tiny|fine little root(s)', 'baby root(s)', 'peach fuzz|spider web|cobweb (of)* root(s)',
             ],
             'root_clump' => [
-                'root ball(s)|mass|masses|clump(s)|wad|plug', 'ball|mass|clump|wad|bunch of root(s)', 'rootball(s)',
+                'root ball(s)|mass|masses|clump(s)|wad|plug', 'ball|mass|clump|wad|bunch|bundle|nest|wall|plug of root(s)', 'rootball(s)',
                 'heavy|massive (tree) root(s)', 'heavy root mass|ball|intrusion|clump', 'root(s) clump|mass|ball',
                 'mass of heavy root(s)',
             ],
@@ -161,13 +163,15 @@ return [
                 'belly|bellies', 'bellied', 'sag(s)', 'sags|sagging|sagged', 'dip(s)|dips|dipped|dipping',
                 'low spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade',
                 'grade is|has (been)* lost', 'swale',
-                'low section', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
+                'low section', 'water pocket', 'pocket|trough of water', 'sway in (it|the|this)*', 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
                 'in water', 'water (is|was|that|just|still)* laying|lying|standing', 'laying|lying in water', 'water in the bottom',
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
-                'water (is|was|that|just|still)* standing|sitting|pooling|ponding', 'pool|puddle of water', 'pooling|ponding',
-                'water pooled|held',
+                'water (is|was|that|just|still)* standing|sitting|pooling|ponding', 'pool|puddle of water', 'puddle(s)', 'puddling', 'pooling|ponding',
+                'water pooled|held|holding', "water's (just|still)* sitting|standing|laying|lying|pooling|holding|ponding",
+                "water's (getting|a|bit|little)* deeper", 'go|goes|going|drop|hit|getting into (some|the|a|little|bit|standing)* water',
+                'hit|hitting (some|a|the|little|bit|of)* water', 'water starts|begins to build up',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
@@ -187,7 +191,10 @@ return [
                 'displacement', 'not|never lined|lining up',
                 'joint (is|has|slightly|a|bit|been)* off|shifted|dropped|misaligned|displaced|offset|stepped',
                 'offset in the joint', 'inch|inches step',
-                'lips', 'dropped|shifted joint(s)', 'step',
+                'lips', 'dropped|shifted|stepped|slipped joint(s)', 'step', 'ledge', 'bit of a drop at|in the joint',
+                "joint that's|that|which (is|has|just|kind|of)* dropped|shifted|offset|slid|slipped|misaligned|stepped (down|over|up)",
+                'do|does not (really|quite)* line up', "don't|doesn't (really|quite)* line up",
+                "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
@@ -199,12 +206,14 @@ return [
                 "joint's (opened|pulled|come|all|a|bit|been|separated)* up|apart|open|separated|opened|away", 'joint opened up',
                 "one's|one is (a|bit|little|wide)* open|apart|separated",
                 "joint it's|that's (wide|all|come|a|bit|been)* open|apart|separated|opened",
+                'wide|pulled|separating joint(s)', 'joint is separating|pulling', 'space|gap between (the|these|two)* joints|pipes',
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
                 'seal|gasket|ring is|has (been|all)* gone|out|hanging|failed|displaced|missing|rolled|sticking',
                 'hanging|failed|displaced|rolled|missing gasket|seal', 'gasket|seal hanging|sticking|poking (down|in|out)',
-                'gasket in the pipe|line',
+                'gasket in the pipe|line', 'intruding|blown|rolled gasket|seal', "gasket's|seal's (all|been)* rolled|out|gone|hanging|blown",
+                '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => ['crack', 'cracked', 'fracture(d)', 'fractured', 'cracking', 'split', 'fracturing'],
             'crack+crack_state=several' => [
@@ -220,7 +229,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
-                'chip(s)|chipped (out|of|in|the)*', 'chunk broken|missing', 'broken', 'break(s)', 'broke', 'pipe broken',
+                'chip(s)|chipped (out|of|in|the)*', 'chunk|hunk broken|missing', 'shard(s) of (the)* pipe|clay (sticking|hanging|up|down|out)*',
+                'pipe (just)* ends', 'broken', 'break(s)', 'broke', 'pipe broken',
                 'broken pipe|section|piece|hub|bell', 'piece(s) (of|the|pipe|clay|is|are)* missing|gone|broken',
                 'missing piece(s)|section|chunk(s)|pipe', 'collapse(d)', 'collapsed', 'collapsing', 'caved in', 'cave in',
                 'pipe is gone|missing', 'shattered', 'crushed', 'busted', 'chunk(s) (of|pipe)* missing|gone|out',
@@ -244,6 +254,7 @@ return [
                 'thin bottom|invert', 'paper thin', 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "bottom's|invert's (pretty|very|getting|real|really|quite|a|bit|little)* <roughened>", '<floor> (of|this|the|pipe|line)* is deteriorated',
                 "bottom's|invert's|bottom|invert (is)* starting|beginning to wear|go (through)*",
                 'worn|wearing|rough bottom|invert', 'bottom|invert is (pretty|very|getting|real)* rough|worn|pitted|scaly',
                 'channeling|channelling', 'channeled|channelled', 'channel|invert rot|wear',
@@ -257,28 +268,31 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
-                'out of round', 'egg shaped', 'oval(ed)', 'ovaled', 'deformed', 'squashed', 'flattened', 'squished', 'oblong',
+                'out of round', 'egg shaped', 'oval(ed)', 'ovaled', 'deformed', 'deformation', 'ovality', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
             ],
             'old_patch' => [
                 'patch(es)', 'patched', 'replaced|redid (a|this|that|the)* section|piece|part',
-                'old|previous|prior|spot|past repair(s)', 'repaired section|spot|piece', 'repair coupling',
+                'old|previous|prior|spot|past|point repair(s)', "there's|here's|that's|another (a|an)* repair (here|there)*", 'repair sleeve|band|clamp',
+                "section|piece|part (of|pipe|that)* that's|that (has|was)* been|was|is|replaced (been)* replaced|repaired",
+                'been (in)* (here)* and repaired (it|this)*', 'repaired section|spot|piece', 'repair coupling',
                 'already repaired', 'been repaired',
             ],
-            'grease' => ['grease', 'fat', 'greasy', 'grease build up|buildup', 'fats', 'lard', 'soap scum|buildup'],
+            'grease' => ['grease', 'fat', 'greasy', 'grease build up|buildup', 'fats', 'lard', 'fatberg', 'soap scum|buildup'],
             'scale' => [
                 'scale', 'scaling', 'scaled up', 'rust|mineral|calcium|iron build up|buildup|deposit(s)', 'scale build up|buildup',
                 'rust (scale)', 'rusty', 'tuberculation', 'calcium', 'scaly', 'encrusted', 'encrustation', 'buildup of scale|rust',
                 'build up of scale|rust',
             ],
             'scale+vague' => ['buildup', 'build up', 'some build up|buildup'],
-            'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'sewage sitting|sludge'],
+            'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge'],
             'sediment' => [
-                'settled deposits', '(big)* pile of dirt|mud|sand|rock|gravel', 'debris (in|on|along)*', 'silt', 'sand', 'mud',
+                'settled deposits', 'rock(s)|stone(s) and dirt|mud|sand in|on|along the bottom|invert', '(big)* pile of dirt|mud|sand|rock|gravel', 'debris (in|on|along)*', 'silt', 'sand', 'mud',
                 'sediment', 'gravel', 'silted', 'muddy',
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
                 'thinset', 'concrete|cement in the pipe|line|bottom', 'concrete|cement on|along the bottom|invert',
                 'chunk(s)|piece(s)|blob|glob|lump(s) of concrete|cement|mortar|plaster|grout',
@@ -287,7 +301,7 @@ return [
             'rag' => [
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
                 'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth', 'paper piled|hung|caught|stuck|bunched|hanging (up)',
-                'tampon(s)',
+                'tampon(s)', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
                 'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
@@ -301,7 +315,8 @@ return [
             'unknown_object' => [
                 'foreign object', 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
-                'something stuck|lodged in', 'obstruction', 'some kind of blockage',
+                'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
+                'something in the pipe|line', 'some kind of blockage',
             ],
             'cross_bore' => [
                 'cross bore(s)', 'crossbore',
@@ -309,6 +324,8 @@ return [
                 'gas|power|electric|fiber line|pipe|main|conduit|service running|crossing|going|coming (right|through|across|into)*',
                 'fibre|utility|cable|water line|pipe|main|conduit|service (right|straight|going)* through|across',
                 'telecom|fibre|utility|cable|water line|pipe|main|conduit|service running|crossing|going|coming (right|through|across)*',
+                'gas|power|electric|fiber|fibre|water|utility line|pipe|main|conduit bored|drilled|punched (right|through|across|in)*',
+                'conduit|cable (going|running|crossing|that|goes|runs)* (right|straight)* through|across the|our|this sewer|pipe|line|lateral',
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
@@ -318,6 +335,8 @@ return [
                 "that's|there's|here's the|your tub|shower|toilet|laundry|washer (line|tie|in|coming)*",
                 "there's a fitting (that's|for|on|coming)*", "there's a connection", 'a|another|one connection at|on|from',
                 'tap coming|comes|tying|ties (in)', 'another tap',
+                'another|other|second|side line|pipe|drain tying|coming|ties|comes|joining in', '<fixture> drops|ties|dumps|drains in',
+                'fitting for (the|your|a)* (upstairs|downstairs|hall|half|guest|master)* <fixture>', 
                 'side tap', 'tie in(s)', 'tied in|into', 'ties in', 'wye(s)',
                 'y(s)', 'why', 'tee(s)', 't', 'branch(es)', 'branch line|connection', 'lateral(s)', 'lateral connection',
                 'side connection|line|branch|drain|inlet',
@@ -329,6 +348,10 @@ return [
                 'connection coming in', 'something coming in', 'junction', 'combo', 'combination',
                 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
             ],
+            'tie_in+name' => [
+                'the|your|our line|pipe|drain|fitting|wye|tee|branch from|for|to (the|your|our)* (upstairs|downstairs|hall|half|guest)* <fixture>',
+                'your|the <fixture> line|drain',
+            ],
             'wrong_fitting' => [
                 'wrong fitting',
                 'tee|wye|fitting (that|was|is|somebody|someone|they|got)* installed|put (in)* wrong|backwards|backward',
@@ -336,6 +359,8 @@ return [
                 'tee|wye on its back', 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'hammer(ed)|protruding|intruding (in)* tap', 'tap|lateral|connection that (is|sticks|sticking|protruding) in|into|out|too',
+                'pipe|line|lateral stubbed in|into|out',
                 "it's|it|that's (is)* sticking|poking|protruding|intruding (out|way|right|quite|well)* in|into (the|our|your|pipe|line)*",
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
                 'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
@@ -347,18 +372,19 @@ return [
             ],
             'dead_leg' => [
                 'dead leg|end|line|branch', 'abandoned line|branch|pipe|lateral|connection', 'capped line|branch|lateral|wye|tee',
-                'goes|going nowhere',
+                'goes|going nowhere', 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
                 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 'cast|iron|clay|plastic|pvc|abs meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
-                'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
+                'hit|hits|get|reach (some|the)* plastic|clay|pvc', 'transition(s) coupling', 'material change', 'change of|in material|pipe', 'pipe|material changes',
                 'coupling transition',
             ],
             'bend' => [
                 'bend(s)', 'elbow(s)', 'turn(s) in the pipe|line', 'long sweep', 'sweep(s)', 'curve(s)', 'curves',
+                'hard|sharp|tight|double|another ninety|90|forty five|45', 's bend', 'makes|take|takes|make (a|its)* turn',
                 'sharp|hard|slight|tight|gradual|little|big|long turn|bend|curve|sweep', 'a turn',
                 'makes|make|takes|take the|its|that turn', 'bending', 'jog(s)', 'jogs',
             ],
@@ -366,13 +392,14 @@ return [
                 'deviates|deviating|veering (to|the)* left',
                 'turn(s)|bend(s)|turning|bending|bends|elbow|curves (to|a|sharp|hard|slight|slightly|the|off)* left',
                 'curving|goes|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* left',
-                'left turn|bend|hand turn|bend',
+                'left turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* left',
+                '(goes|heads)* off to the left there',
             ],
             'bend+clock=3' => [
                 'deviates|deviating|veering (to|the)* right',
                 'turn(s)|bend(s)|turning|bending|bends|elbow (to|a|sharp|hard|slight|slightly|the|off)* right',
                 'curves|curving|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* right',
-                'right turn|bend|hand turn|bend',
+                'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
                 'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'lip|edge|mouth|rim of the|our|this cleanout|opening|access',
@@ -382,7 +409,7 @@ return [
             ],
             'end_of_line' => [
                 'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
-                'inlet of the tank', 'into the tank',
+                'line|run ends', 'distribution box', 'd box', 'inlet of the tank', 'into the tank',
                 'the tank', 'outfall', 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
             ],
@@ -395,7 +422,7 @@ return [
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
                 'city|council|town|county|district main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap',
                 'public sewer',
-                'sewer main', 'main sewer', 'municipal sewer|main|connection|line',
+                'sewer main', 'main sewer', "come|comes|coming|get|drop in|into|to|out (the|into)* city's (pipe|line|main|sewer)*", 'municipal sewer|main|connection|line',
                 'connection to|at|with the main|city|sewer|street',
                 'into|hit|hits|reach|reached|reaching|enter|entering|in|at (the|city|our|public)* main|city',
                 'that is|there is|this is|here is|is|into (the|our|your|in)* main', "that's|there's|here's (the|our|your)* main",
@@ -407,9 +434,11 @@ return [
                 'not enough fall|grade|slope|pitch', 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
-                'pretty|dead flat', 'backfall', 'back fall',
+                'pretty|dead flat', "it's|line's|pipe's (pretty|dead|almost|just|real)* flat", 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                "that's|this (is)* where it stops|stopped me|us", 'camera (has|just|is)* stopped|stops (there|here)',
+                "camera|it won't pass|go|advance (it|this|that|any|further|through)*",
                 'unable to proceed|continue|advance|pass', "can't pass", "couldn't pass",
                 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 'stuck',
                 "can't|couldn't|unable (really|seem|to)* <push> (it|the|camera|my|this|any|past|through|by)* <onward>",
@@ -541,7 +570,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            'stays|stayed|staying (up|like|that|there|full|high|under|the|same|all|way)* to|till|until',
+            'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'till|until (we|you|i|it|get|gets|come|comes|to|about)*',
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
@@ -549,8 +578,15 @@ return [
             'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'out (of it)* again', 'back out again', 'clears up', 'comes up',
             'out of (the|it|that|this)* (belly|water|sag|dip|low)', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
-            'goes|runs|carries|continues|continuing|lasts|keeps (all|the|way|on|out|back|going|go|up|down)* to|till|until|through',
+            '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that)* to|till|until|through',
             'go|going|gonna|keep (all|the|way|on|out|back|going|go|up|down)* to|till|until|through', 'back to', 'through to',
+        ]],
+        // Of what is no low spot.
+        'runs_to' => ['' => [
+            '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|along)* to|till|until',
+            'stays|is|stayed (going|all|the|whole|way|on|up|like|this|that|the|same|open|there|out)* to|till|until',
+            'go|going|keep (on|all|the|way|like|this|that|it)* to|till|until', 'ends', 'has|have ended|stopped|quit',
+            'stops|stopped|quits|ended', 'clears up|out', 'is over|done', 'end of it|that|the (grease|scale|buildup)*',
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
@@ -578,7 +614,7 @@ return [
         ]],
         'marked' => ['' => [
             'marked', 'located', 'i located', 'located it', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
-            'mark is', 'sonde', 'beacon',
+            'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
@@ -647,6 +683,10 @@ return [
         ]],
         'general' => ['' => [
             'love(s)', 'like(s) to', 'hate(s)',
+            'a|an belly|bellies|offset|crack|break|sag is|are (where|when|what|basically|just)*', 'root(s) get|go|love|like|will|want|find|follow|seek',
+            'for root(s) to', "if|when you've|you're|there's|he|she|they|i've", 'this is how|why', "that's what|how|why a|an|the|it|you|we",
+            'from that|the tree', "we'd|i'd|you'd|they'd|would (have|need|want|like|to|just)* dig|break|replace|put|need|recommend|suggest",
+            'they|we|you make (a|an|these|those)*', 'utility|utilities|locates', "lot's|lot is", 'trees',
             'usually', 'typically', 'normally', 'often', 'generally', 'in general', 'sometimes', 'a lot of times',
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it', 'if they',
             'if there|the|this|that', 'would', 'could', 'cause|causes|causing', 'recommend',
@@ -672,6 +712,7 @@ return [
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
         'gone' => ['' => [
+            'got|pulled|cut|jetted|took|snaked (a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass)* out|back',
             'gone', 'removed', 'been removed', 'cleared', 'cleared out|up|away', 'cut out|away|back|them|it|through|all|the',
             'cleaned out|up|off|away', 'washed out|away|down', 'flushed out|away|down', 'knocked out|loose|down', 'taken out|care',
             'took out|care', 'got (them|it|all|that|those|the|rid|most|everything)* out|of', 'pulled out', 'got rid', 'used to',
@@ -701,6 +742,14 @@ return [
         'unsure_how' => ['' => [
             "can't|cannot (really|quite)* tell|say how|where", 'not (really)* sure how|where|why|who|when',
             'hard to say|tell how|where|why', "don't|do not know how|why|who|when|where",
+        ]],
+        // It was taken for something and is not.
+        'taken_for' => ['' => [
+            'look(s)|looks|looked like', 'thought (that|it|this|was|were)*', 'is|was that|it|this', 'could be', 'might be',
+        ]],
+        'taken_back' => ['' => [
+            "but it's|that's|it|that|this (is|was)* (actually|really|not|just|only)*", "no (no)* it's|that's|it|that (is)* (just|only|not|fine|okay)*",
+            'but no', 'turns|turned out',
         ]],
         'contrast' => ['' => [
             'but', 'except', 'although', 'however', 'though', 'until', 'then', 'only', 'besides', 'other than', 'apart from',
@@ -855,6 +904,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'in|into|at|on|down|along|this is|that is (the|your|our|in|their)* main line|drain|stack|level|floor|problem|thing|house|building|run',
+            "we're|that's|this's (in)* (the|your|our)* main line|drain|stack|floor",
+            'little (bit|of)* water running|flowing|coming|going|trickling (by|past|down|through)*', 'watch|mind your|the step',
+            'from the|your house|building to the|your street|main|city|road', 'stick(s) of (the|that|this)* clay|pipe|cast|plastic|pvc|tile',
             'nothing but mud|dirt|soil|water', 'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building', 'stuck to|on|together',

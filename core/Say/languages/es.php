@@ -546,6 +546,10 @@ return [
             'no queda claro', 'no está claro', 'ni idea', 'no distingo',
         ]],
         'unsure_how' => ['' => ['no (lo)* sé|sabemos cómo|dónde|por|cuándo|quién', 'no estoy seguro de|por (dónde|cómo)*']],
+        'taken_for' => ['' => [
+            'parece|parecía|pareciera|creí|pensé (que|era|es|un|una)*', 'eso|esto|esta|este es', 'podría ser',
+        ]],
+        'taken_back' => ['' => ['pero (no|es|era|solo|nada|más)* es|no|era', 'no es (solo|nada|más)*', 'resultó']],
         'contrast' => ['' => [
             'pero', 'excepto', 'salvo', 'aunque', 'sin embargo', 'solo', 'solamente', 'menos', 'aparte de', 'sino',
         ]],

@@ -6,18 +6,28 @@ namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
 
-/** Where it is said that a low spot ends, or goes on to. */
-final readonly class LowEnd
+/** Where it is said that what stretches ends, or goes on to. */
+final readonly class StretchEnd
 {
+    private const OF_LOW = ['ends', 'goes_on'];
+    private const OF_OTHERS = ['runs_to'];
+
     /** @param list<Place> $places behind the word that says so, in their order */
     private function __construct(public int $word, public array $places)
     {
     }
 
-    /** @return ?self none where nothing of that is said, or another one starts in the sentence */
-    public static function in(Sentence $sentence, Measures $measures): ?self
+    /** @return ?self of a low spot; none where nothing of that is said, or another one starts in the sentence */
+    public static function ofLow(Sentence $sentence, Measures $measures): ?self
     {
-        return $sentence->has('starts') ? null : self::between($sentence, $measures, $sentence->first, $sentence->last);
+        return $sentence->has('starts')
+            ? null : self::between($sentence, $measures, self::OF_LOW, $sentence->first, $sentence->last);
+    }
+
+    /** @return ?self of anything else, which ends where it says so in so many words */
+    public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last): ?self
+    {
+        return self::between($sentence, $measures, self::OF_OTHERS, $first, $last);
     }
 
     /**
@@ -36,18 +46,17 @@ final readonly class LowEnd
                 $end = $mention->first - 1;
             }
         }
-        $found = null === $begin ? null : self::between($sentence, $measures, $begin, $end);
+        $found = null === $begin ? null : self::between($sentence, $measures, self::OF_LOW, $begin, $end);
 
         return null === $found || $sentence->has('starts', $found->word) ? null : $found;
     }
 
-    private static function between(Sentence $sentence, Measures $measures, int $first, int $last): ?self
+    /** @param list<string> $roles */
+    private static function between(Sentence $sentence, Measures $measures, array $roles, int $first, int $last): ?self
     {
         $ends = $placed = [];
-        foreach (array_keys($sentence->marks('ends') + $sentence->marks('goes_on')) as $word) {
-            if ($word < $first || $word > $last) {
-                continue;
-            }
+        $words = array_keys(array_replace(...array_map($sentence->marks(...), $roles)));
+        foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last) as $word) {
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last;
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
             // "it carries on to 13, and at 16 it comes out in the chamber": what no place follows does not say where.

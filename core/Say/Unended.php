@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+
+/** What was said to begin and not to end: a low spot, however much is named in it, or what was named last where it may stretch. */
+final class Unended
+{
+    /** A low spot that has begun is not longer. */
+    private const LONGEST_LOW_M = 15.0;
+
+    public ?Entry $low = null;
+    private ?Entry $other = null;
+    private ?Entry $ended = null;
+
+    public function leave(): void
+    {
+        $this->low = $this->other = $this->ended = null;
+    }
+
+    public function begin(Entry $entry, Mention $mention): void
+    {
+        $this->other = null;
+        if (null === $entry->toM && Kind::LowSpot === $mention->kind) {
+            $this->low = $entry;
+        } elseif (null === $entry->toM && null !== $entry->fromM && Joined::stretches($mention)) {
+            $this->other = $entry;
+        }
+    }
+
+    /** What has ended since this was asked last. */
+    public function ended(): ?Entry
+    {
+        $ended = $this->ended;
+        $this->ended = null;
+
+        return $ended;
+    }
+
+    /**
+     * "and it ends at 22 feet".
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention> those that are not of what has ended
+     */
+    public function end(Sentence $sentence, Measures $measures, array $mentions, Whereabouts $where): array
+    {
+        return null === $this->low
+            ? $this->endOther($sentence, $measures, $mentions)
+            : $this->endLow($sentence, $measures, $mentions, StretchEnd::ofLow($sentence, $measures), $where);
+    }
+
+    /** @param list<Mention> $mentions among which one has begun */
+    public function endInOneBreath(Sentence $sentence, Measures $measures, array $mentions, Whereabouts $where): void
+    {
+        if (null !== $this->low && null === $this->low->toM && [] !== $mentions) {
+            $this->endLow($sentence, $measures, [], StretchEnd::inOneBreath($sentence, $measures, $mentions), $where);
+        }
+    }
+
+    /** What is said of water while a low spot has begun and not ended is said of it. */
+    public function isOfLow(Mention $mention, Sentence $sentence): bool
+    {
+        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts', ...$sentence->part($mention->first))) {
+            return false;
+        }
+        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
+        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
+
+        return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
+    }
+
+    /**
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention>
+     */
+    private function endLow(Sentence $sentence, Measures $measures, array $mentions, ?StretchEnd $end, Whereabouts $where): array
+    {
+        $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
+        $isOnTheWay = [] !== $others && ($others[0]->first < $end?->word || !$sentence->has('ends'));
+        if (null === $this->low || null === $end || $isOnTheWay) {
+            return $mentions;
+        }
+        $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
+        $read = [] === $others ? $where->read($sentence->atS($sentence->first)) : null;
+        $at = null === $place ? $read : $place->to ?? $place->from;
+        if (null === $at || $at === $this->low->fromM) {
+            return $mentions;
+        }
+        $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;
+        $this->low->placeAt(min($from, $at), max($from, $at), $this->low->placeBy ?? PlaceBy::Said);
+        $this->complete($this->low, array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind), $sentence);
+        // "it keeps going to 26 feet" may go on.
+        $this->low = $sentence->has('ends') ? null : $this->low;
+
+        return $others;
+    }
+
+    /**
+     * "and it goes on like that to 29": where nothing else is named before.
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention>
+     */
+    private function endOther(Sentence $sentence, Measures $measures, array $mentions): array
+    {
+        $open = $this->other;
+        $end = null === $open ? null : StretchEnd::ofOther($sentence, $measures, $sentence->first, $sentence->last);
+        if (null === $open || null === $end) {
+            return $mentions;
+        }
+        $others = array_values(array_filter($mentions, static fn (Mention $each) => !$open->isOfKind($each)));
+        $place = $end->places[0] ?? $measures->places[0] ?? null;
+        $isOnTheWay = null === $place || [] !== $others && $others[0]->first < max($place->last, $end->word);
+        $from = $open->fromM;
+        if ($isOnTheWay || null === $from || null !== $place->to || abs($place->from - $from) < Entry::SAME_PLACE_M) {
+            return $mentions;
+        }
+        $open->placeAt(min($from, $place->from), max($from, $place->from), $open->placeBy ?? PlaceBy::Said);
+        $this->complete($open, array_values(array_filter($mentions, $open->isOfKind(...))), $sentence);
+        $this->other = null;
+
+        return $others;
+    }
+
+    /** @param array<Mention> $mentions */
+    private function complete(Entry $entry, array $mentions, Sentence $sentence): void
+    {
+        foreach ($mentions as $mention) {
+            $entry->join($mention, $sentence->said());
+        }
+        $this->ended = $entry;
+    }
+}
