@@ -13,6 +13,8 @@ final class Joined
 {
     /** A place so few words behind a name is of that. */
     private const NAME_TO_PLACE = 4;
+    /** Such as "to where it meets the main stack at". */
+    private const TO_NAME_WORDS = 9;
     /** "Still grease" is the same grease; "still roots" may be others. */
     private const GO_ON = [Family::Deposit, Family::Water];
 
@@ -32,9 +34,11 @@ final class Joined
             $j = $i + 1;
             $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
             [$one, $other] = [$places[$i], $places[$j]];
-            $isGoing = $sentence->has('ends', $places[$j - 1]->last + 1, $other->first - 1)
-                || $sentence->isAfter('to', $other->first) && !$sentence->is('at_or_to', $other->first - 1);
-            $isEnded = null === $one->to && null === $other->to && $isGoing;
+            $isGoing = self::isEndAt($sentence, $places[$j - 1]->last + 1, $other->first)
+                || $sentence->isAfter('to', $other->first) && !$sentence->is('at_or_to', $other->first - 1)
+                || self::isToName($sentence, $one, $other);
+            $isEnded = null === $one->to && null === $other->to && $isGoing
+                && !self::isElsewhere($sentence, $one->last + 1, $other->first - 1);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
                 array_splice($places, $i, $j - $i + 1, [$stretch]);
@@ -42,6 +46,38 @@ final class Joined
         }
 
         return $places;
+    }
+
+    /** "ends there at 20", not "at 29 it's back to normal, 33 feet" */
+    private static function isEndAt(Sentence $sentence, int $from, int $at): bool
+    {
+        foreach ($sentence->marks('ends') as $begin => $end) {
+            $words = null === $sentence->begins('to', $begin) ? self::NAME_TO_PLACE : self::TO_NAME_WORDS;
+            if ($begin >= $from && $end < $at && $at - $end <= $words) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "from six metres up to the manhole, which is at nine" */
+    private static function isToName(Sentence $sentence, Place $one, Place $other): bool
+    {
+        return null !== $sentence->begins('to', $one->last + 1) && $sentence->isAfter('from', $one->first)
+            && $other->first - $one->last <= self::TO_NAME_WORDS;
+    }
+
+    /** "a crack, nothing else till 34", "then we get to 34": what was named does not go on so far. */
+    private static function isElsewhere(Sentence $sentence, int $from, int $to): bool
+    {
+        foreach (range($from, max($from, $to)) as $word) {
+            if ($sentence->is('nothing_there', $word)) {
+                return true;
+            }
+        }
+
+        return $sentence->has('move', $from, $to) || $sentence->has('arrives', $from, $to);
     }
 
     /**
@@ -56,7 +92,8 @@ final class Joined
         $last = end($before);
         // "at ten feet gravel, and that goes to fifteen", not "roots at ten feet and the grease goes to fifteen"
         $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $between));
-        $named = array_filter($before, static fn (Mention $each) => $each->last < $from->first && $from->first - $each->last <= self::NAME_TO_PLACE);
+        $named = array_filter($before, static fn (Mention $each) => $each->last < $from->first
+            && $from->first - $each->last <= self::NAME_TO_PLACE);
         $isNamedBetween = 1 === \count($kinds) && [] === $named;
 
         return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
@@ -107,7 +144,7 @@ final class Joined
     {
         $isStill = \in_array($mention->kind?->family(), self::GO_ON, true) && $sentence->isAfter('still', $mention->first, 2);
 
-        return $isStill || null !== $sentence->begins('runs_to', $mention->last + 1)
+        return $isStill || $sentence->is('the_same', $mention->first - 1) || null !== $sentence->begins('runs_to', $mention->last + 1)
             || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);
     }
 

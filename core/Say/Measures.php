@@ -14,20 +14,14 @@ final class Measures
     private const UNCERTAIN = 5;
     /** A correction comes within so many words. */
     private const CORRECTED_WITHIN = 4;
-    /** Such as "a little". */
-    private const WORDS_BEFORE_NAME = 4;
-    /** A bare number along a line is not larger. */
-    private const LARGEST_BARE = 600;
+    /** Of a pipe, in millimetres without their name. */
+    private const LEAST_BORE = 75;
+    /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
+    private const LONGEST_THING_M = 4.0;
     private const HOURS = 12;
     private const INCHES = 12;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
-
-    /** What may follow a bare number that is a place. */
-    private const GOES_ON = [
-        'presence', 'here', 'intro', 'another', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely',
-        'again', 'move',
-    ];
 
     /** @var list<Place> */
     public array $places = [];
@@ -137,16 +131,28 @@ final class Measures
         $between = $other->first - $one->last - 1;
         $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
 
-        return (0 === $between || 1 === $between && ($this->sentence->is('or', $one->last + 1) || $this->sentence->isComma($one->last + 1)))
-            && Unit::None === $one->unit && !$one->isTenths() && \in_array($other->unit, [Unit::Large, Unit::None], true)
-            && $apart > 0 && $apart <= self::UNCERTAIN;
+        $isWhole = Unit::None === $one->unit && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
+        $next = $one->last + 1;
+        $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
+
+        return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
+            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other);
+    }
+
+    /** "thirty thirty five", as the counter goes by: it is at the later. */
+    private static function isCountedAloud(Amount $one, Amount $other): bool
+    {
+        $number = $other->value / $other->each;
+
+        return $number - $one->value === (float) self::UNCERTAIN && 0.0 === fmod($number, self::UNCERTAIN);
     }
 
     /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
     private function isFeetAndInches(Amount $one, Amount $other): bool
     {
         $next = $other->last + 1;
-        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another'], $next)
+        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
+            || null !== $this->sentence->begins('ends', $next + 1)
             || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first);
 
         return UnitSystem::FeetAndInches === $this->units && $isNext && $other->first === $one->last + 1
@@ -203,9 +209,16 @@ final class Measures
     {
         $isOfAThing = $this->sentence->is('singular', $one->last)
             && !$this->sentence->isAfter('at', $one->first)
+            && ($one->value < self::LONGEST_THING_M || $this->sentence->is('articles', $one->first - 1))
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
+        // "eight feet of cast iron"
+        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next) && Atom::MATERIAL === $this->sentence->atomAt($next + 1)?->role;
 
-        return Unit::Large === $one->unit && (null !== $this->sentence->begins('length', $next) || $isOfAThing
+        // "twenty feet thick grease": the grease is thick.
+        $length = $this->sentence->begins('length', $next);
+        $isOfNext = null !== $length && $one->value >= self::LONGEST_THING_M && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
+
+        return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
             || $this->sentence->isAfter('length_of', $one->first));
     }
 
@@ -226,6 +239,13 @@ final class Measures
 
             return;
         }
+        // "a hundred and fifty clay"
+        $isOfMaterial = Atom::MATERIAL === $sentence->atomAt($next)?->role && !$sentence->isAfter('at', $one->first);
+        if ($isOfMaterial && $one->value >= self::LEAST_BORE) {
+            $this->bores[] = new Amount($one->value / 1000, Unit::Small, $one->first, $one->last);
+
+            return;
+        }
         $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
         $isBend = str_starts_with($sentence->atomAt($next)->meaning ?? '', Kind::Bend->value);
         $isToASide = null !== $sentence->begins('to_a_side', $next);
@@ -234,52 +254,10 @@ final class Measures
 
             return;
         }
-        // Nobody counts in tenths: "six point two more roots".
-        $isStretch = null !== $place->to && $place->to - $place->from >= 1 && $place->to >= Amount::LEAST_PLACE;
-        $isTold = $isStretch || $this->isLeading($one, $next) || $one->isTenths() || $this->isNoted($one, $next);
-        foreach (['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'] as $role) {
-            $isTold = $isTold || $sentence->isAfter($role, $one->first);
-        }
-        $isPossible = (max($place->from, $place->to) >= 1 || $one->isTenths()) && $one->value <= self::LARGEST_BARE;
-        if ($isTold && $isPossible && !$sentence->is('counted', $next) && ($one->isTenths() || $this->goesOn($next))) {
+        if ((new BareNumber($sentence, $one, $place))->isPlace()) {
             $this->places[] = new Place(
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );
         }
-    }
-
-    /** "thirty five a little offset", "forty four there's a cleanout": a number that leads what is named. */
-    private function isLeading(Amount $one, int $next): bool
-    {
-        $sentence = $this->sentence;
-        if ($one->value < Amount::LEAST_PLACE || $sentence->is('articles', $one->first - 1)) {
-            return false;
-        }
-        $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
-        // "twenty one is roots again"
-        $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
-        for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
-            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
-        }
-        $isFirst = $one->first === $sentence->first || $sentence->isComma($one->first - 1) || $sentence->is('and', $one->first - 1)
-            || $sentence->isAfter('cut', $one->first);
-
-        return $isNamed || $isFirst && $this->goesOn($next);
-    }
-
-    /** "crack bottom 25 belly 30": as somebody notes it down, behind its name and before the next. */
-    private function isNoted(Amount $one, int $next): bool
-    {
-        return $one->value >= Amount::LEAST_PLACE && $this->sentence->isBehindName($one->first)
-            && Atom::KIND === $this->sentence->atomAt($next)?->role;
-    }
-
-    /** Whether what follows is no noun that the number could count. */
-    private function goesOn(int $i): bool
-    {
-        $sentence = $this->sentence;
-        $isWord = ctype_alpha(substr($sentence->text($i), 0, 1));
-
-        return !$isWord || $sentence->is('after_places', $i) || $sentence->beginsAny(self::GOES_ON, $i) || null !== $sentence->atomAt($i);
     }
 }

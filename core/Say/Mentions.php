@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Fact;
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Measure;
 use Jurvex\Core\Finding\Sureness;
@@ -20,9 +19,10 @@ final class Mentions
     ];
     /** "again", "that whole" so many words before or behind a name: it is named again. */
     private const AGAIN_WORDS = 6;
-    private const STUCK_WORDS = 2;
+    /** "A tee for the old laundry, that's capped". */
+    private const CAPPED_WORDS = 12;
     /** So many words before or behind roots say what kind they are. */
-    private const ROOT_WORDS = 4;
+    private const ROOT_WORDS = 5;
     /** An hour so many words behind a side is of the same. */
     private const BEHIND_A_SIDE = 2;
 
@@ -37,11 +37,11 @@ final class Mentions
 
     public function __construct(private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending)
     {
-        $named = [...$this->named(), ...Ways::in($sentence, $measures)];
+        $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures)]);
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $this->all = $this->withoutVague($this->withoutStuckObjects(array_values(array_filter($named, $truth->isThere(...)))));
+        $this->all = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))));
         foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
             $mark->depth = $depth;
@@ -57,7 +57,13 @@ final class Mentions
         $this->turnAll();
         $this->doubt();
         foreach ($this->all as $mention) {
-            $mention->isAgain = $sentence->has('again', $mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS);
+            $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
+            foreach ($measures->places as $place) {
+                // Beyond a place something else is.
+                $beside[0] = $place->last < $mention->first ? max($beside[0], $place->last + 1) : $beside[0];
+                $beside[1] = $place->first > $mention->last ? min($beside[1], $place->first - 1) : $beside[1];
+            }
+            $mention->isAgain = $sentence->has('again', ...$beside) && !$sentence->has('same_spot', ...$beside);
         }
     }
 
@@ -101,41 +107,9 @@ final class Mentions
         return $named;
     }
 
-    /**
-     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck.
-     *
-     * @param list<Mention> $named
-     *
-     * @return list<Mention>
-     */
-    private function withoutStuckObjects(array $named): array
-    {
-        $objects = array_filter($named, static fn (Mention $each) => Family::Object === $each->kind?->family());
-        $isStuck = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind && [] !== array_filter(
-            $objects, static fn (Mention $object) => abs($each->first - $object->last) <= self::STUCK_WORDS,
-        );
-
-        return array_values(array_filter($named, static fn (Mention $each) => !$isStuck($each)));
-    }
-
-    /**
-     * "some kind of buildup, looks like grease": it is the grease.
-     *
-     * @param list<Mention> $named
-     *
-     * @return list<Mention>
-     */
-    private function withoutVague(array $named): array
-    {
-        $deposits = array_filter($named, static fn (Mention $each) => Family::Deposit === $each->kind?->family());
-
-        return \count($deposits) < 2 ? $named : array_values(array_filter($named, static fn (Mention $each) => 'vague' !== $each->by));
-    }
-
     private function qualify(Mention $mention): void
     {
-        [$first, $last] = $this->sentence->part($mention->first);
-        if (Kind::TieIn === $mention->kind && $this->sentence->has('capped', max($first, $mention->last), $last)) {
+        if (Kind::TieIn === $mention->kind && $this->isCapped($mention)) {
             $mention->kind = Kind::DeadLeg;
         }
         if (!$mention->isGeneral) {
@@ -151,6 +125,17 @@ final class Mentions
                 $mention->isGeneral = false;
             }
         }
+    }
+
+    /** "a tee for the old laundry, that's capped": before anything else is named. */
+    private function isCapped(Mention $mention): bool
+    {
+        $end = $mention->last + self::CAPPED_WORDS;
+        foreach ($this->sentence->atoms as $atom) {
+            $end = Atom::KIND === $atom->role && $atom->first > $mention->last ? min($end, $atom->first - 1) : $end;
+        }
+
+        return $this->sentence->has('capped', $mention->last, $end);
     }
 
     /** @return list<Mention> the nearest to a word first, those of its own part before all others */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -13,6 +14,9 @@ final class Narration
 {
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
+    /** The place of what was named is told within so many seconds, and so many words. */
+    private const TOLD_S = 10.0;
+    private const TOLD_WORDS = 4;
     /** A place with no more words beside it is one where the tool is. */
     private const WORDS_BESIDE = 2;
 
@@ -31,7 +35,7 @@ final class Narration
     /** What was said of the place of what was named last. */
     private ?Place $place = null;
 
-    private function __construct(Reel $reel, private readonly UnitSystem $units)
+    private function __construct(Reel $reel, private readonly UnitSystem $units, private readonly bool $isRunning)
     {
         $this->where = new Whereabouts($reel);
         $this->unended = new Unended();
@@ -45,7 +49,7 @@ final class Narration
      */
     public static function read(Reading $reading, UnitSystem $units, Reel $reel): array
     {
-        $narration = new self($reel, $units);
+        $narration = new self($reel, $units, $reading->speech->hasTimes);
         foreach ($reading->sentences() as $sentence) {
             $narration->hear($sentence);
         }
@@ -60,8 +64,9 @@ final class Narration
         $this->startRun($sentence);
         $this->where->forget($atS);
         $measures = new Measures($sentence, $this->units);
+        $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
-        $placing = new Placing($sentence, $measures);
+        $placing = new Placing($sentence, $measures, $this->where);
         $mentions->all = Joined::ended(
             $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
         );
@@ -72,9 +77,9 @@ final class Narration
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);
-            $said = $mention->last;
+            $said = $mention->last + 1;
         }
-        if ($before !== $this->unended->low) {
+        if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
             $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
         }
         $this->last = $this->unended->ended() ?? $this->last;
@@ -86,6 +91,23 @@ final class Narration
         if ([] !== $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
         }
+    }
+
+    /** "so we're at the main, now that's eighty eight feet": the place of what was named last and had none. */
+    private function tellPlace(Sentence $sentence, Measures $measures): void
+    {
+        $place = $measures->places[0] ?? null;
+        if (null === $this->last || null !== $this->last->fromM || null === $place) {
+            return;
+        }
+        $isLate = ($sentence->atS($sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
+        $isTold = $sentence->isAfter('told', $place->first) || $sentence->isAfter('presence', $place->first);
+        if ($isLate || !$isTold || $place->first - $sentence->first > self::TOLD_WORDS) {
+            return;
+        }
+        $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
+        array_shift($measures->places);
+        $this->where->say($place, $sentence->atS($place->first) ?? 0.0);
     }
 
     private function startRun(Sentence $sentence): void
@@ -132,6 +154,9 @@ final class Narration
         $this->place = $mention->place;
         if (null !== $this->unended->low && $this->unended->isOfLow($mention, $sentence)) {
             $this->unended->low->join($mention, $sentence->said());
+            if (null === $this->unended->low->fromM && null !== $mention->place) {
+                $this->unended->low->placeAt($mention->place->from, $mention->place->to, PlaceBy::Said);
+            }
             $this->last = $this->unended->low;
 
             return;
@@ -168,6 +193,11 @@ final class Narration
 
             return;
         }
+        if (null === $from && $this->isRunning && !$this->isPointedAt($mention, $sentence)) {
+            $this->unended->pass();
+
+            return;
+        }
         $entry = Entry::of($mention, $this->run, $sentence->atS($mention->first), $sentence->said());
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
@@ -175,6 +205,16 @@ final class Narration
         $this->turnAbout($entry, $mention->isInOrder);
         $this->entries[] = $this->last = $entry;
         $this->unended->begin($entry, $mention);
+    }
+
+    /** In a narration that goes along a line, what has no place is there where it is shown, or where it is all along the pipe. */
+    private function isPointedAt(Mention $mention, Sentence $sentence): bool
+    {
+        [$first] = $sentence->part($mention->first);
+        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true) || Kind::WornInvert === $mention->kind;
+
+        return $isAlong || $sentence->has('intro', $first, $mention->last) || $sentence->has('right_here', $first)
+            || $sentence->has('reached', $first);
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */
@@ -233,7 +273,7 @@ final class Narration
         $placeS = $sentence->atS($last->first) ?? $atS;
         $this->where->say($last, $placeS);
         $alone = $placing->alone;
-        if (null === $alone || $this->last?->toM === $alone->to && null !== $alone->to) {
+        if (null === $alone || $this->last?->toM === ($alone->to ?? $alone->from)) {
             return;
         }
         $isTold = $sentence->has('got_to');

@@ -6,47 +6,161 @@ namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
 
-/** What was named before and is there once more: "roots at 30, 34 and 41 feet", "another one on the left at 64". */
+/** What was named and is there once more: "roots at 30, 34 and 41 feet", "another one on the left at 64", "at 7, at 10 roots each". */
 final readonly class Repeated
 {
     /** "another one at 23 feet": so many words before the place. */
     private const ANOTHER_WORDS = 3;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
+    /** "Each" stands so many words from the name. */
+    private const EACH_WORDS = 8;
+    /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
+    private const LEAST_EACH = 2;
+    private const BETWEEN_WORDS = 3;
 
-    public function __construct(private Sentence $sentence)
+    /** @param list<Place> $places of the sentence, in their order */
+    public function __construct(private Sentence $sentence, private array $places)
     {
     }
 
     /**
-     * The kind that was named before, at another place.
+     * "another one at 23 feet": the kind that was named before, at another place.
+     *
+     * @param list<Mention> $mentions
+     * @param ?Kind $last what was named last before the sentence
+     *
+     * @return list<Mention> with their places
+     */
+    public function others(array $mentions, ?Kind $last): array
+    {
+        $others = [];
+        foreach ($this->unnamed($mentions, $this->places) as [$part, $place]) {
+            $isAnother = $this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1]);
+            $kind = self::before($mentions, $part)->kind ?? $last;
+            if (null !== $kind && $isAnother && !$this->sentence->is('nothing_there', $place->last + 1)) {
+                $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
+                $another->place = $place;
+                $others[] = $another;
+            }
+        }
+
+        return $others;
+    }
+
+    /**
+     * "at seven, at ten, at thirteen there's roots at each of those".
+     *
+     * @param list<Mention> $mentions with their places
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention> with their places
+     */
+    public function each(array $mentions, array $free): array
+    {
+        $each = [];
+        foreach ($mentions as $mention) {
+            $isEach = $this->sentence->has('each', $mention->first - self::EACH_WORDS, $mention->last + self::EACH_WORDS);
+            $at = (int) array_search($mention->place, $this->places, true);
+            $chain = [];
+            for ($i = $at; $i > 0 && $this->places[$i]->last < $mention->first && \in_array($this->places[$i - 1], $free, true); --$i) {
+                $place = $this->places[$i - 1];
+                $isNext = $this->places[$i]->first - $place->last <= self::BETWEEN_WORDS;
+                if (!$isNext || !$isEach && !$this->sentence->isAfter('at', $place->first)) {
+                    break;
+                }
+                $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
+            }
+            array_push($each, ...($isEach || \count($chain) >= self::LEAST_EACH ? $chain : []));
+        }
+
+        return $each;
+    }
+
+    /**
+     * "roots at 30, 34 and 41 feet".
+     *
+     * @param list<Mention> $mentions with their places
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention> with their places
+     */
+    public function listed(array $mentions, array $free): array
+    {
+        $listed = [];
+        foreach ($this->unnamed($mentions, $free) as [$part, $place]) {
+            $before = self::before($mentions, $part);
+            $isBorder = $this->sentence->isComma($part[0] - 1) || $this->sentence->is('and', $part[0] - 1);
+            $isBehind = [] !== array_filter(
+                [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
+            );
+            $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
+            if (null !== $before?->place && $isList && $this->isBare($part, $before->place) && !$this->isNexts($mentions, $part)) {
+                $listed[] = self::again($before, $part, $place);
+            }
+        }
+
+        return $listed;
+    }
+
+    /** @param array{int, int} $words */
+    private static function again(Mention $mention, array $words, Place $place): Mention
+    {
+        $again = new Mention($mention->kind, $words[0], $words[1], $mention->isGeneral);
+        $again->place = $place;
+
+        return $again;
+    }
+
+    /**
+     * @param list<Mention> $mentions
+     * @param list<Place> $places
+     *
+     * @return list<array{array{int, int}, Place}> each part in which nothing is named, with the first of the places in it
+     */
+    private function unnamed(array $mentions, array $places): array
+    {
+        $unnamed = [];
+        foreach ($this->sentence->parts() as $part) {
+            $isHere = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
+            $place = array_values(array_filter($places, $isHere))[0] ?? null;
+            if (null !== $place && [] === array_filter($mentions, $isHere)) {
+                $unnamed[] = [$part, $place];
+            }
+        }
+
+        return $unnamed;
+    }
+
+    /**
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private static function before(array $mentions, array $part): ?Mention
+    {
+        $before = array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]);
+
+        return end($before) ?: null;
+    }
+
+    /**
+     * Whether a place is of what is named next, which has none of its own.
      *
      * @param list<Mention> $mentions
      * @param array{int, int} $part
-     * @param list<Place> $places
-     * @param bool $isListed whether the place follows one that something is at
      */
-    public function at(array $mentions, array $part, array $places, ?Kind $last, bool $isListed): ?Mention
+    private function isNexts(array $mentions, array $part): bool
     {
-        $before = $next = null;
-        foreach ($mentions as $mention) {
-            $before = $mention->last < $part[0] ? $mention : $before;
-            $next ??= $mention->first > $part[1] ? $mention : null;
+        $behind = array_values(array_filter($mentions, static fn (Mention $each) => $each->first > $part[1]));
+        if ([] === $behind) {
+            return false;
         }
-        if ($this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1])) {
-            $kind = $before->kind ?? $last;
+        $next = $this->sentence->part($behind[0]->first);
+        $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]);
 
-            return null === $kind ? null : $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
-        }
-        $isList = null !== $before?->place && ($isListed || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]))
-            && $this->isBare($part, $before->place);
-        $nextPart = null === $next ? null : $this->sentence->part($next->first);
-        $isIntroduced = null !== $nextPart && $part[1] + 1 === $nextPart[0] && $this->sentence->beginsAny(['here', 'intro'], $nextPart[0]);
-        $isNexts = $isIntroduced || null !== $nextPart && [] === array_filter(
-            $places, static fn (Place $place) => $place->first >= $nextPart[0] && $place->last <= $nextPart[1],
+        return $isIntroduced || [] === array_filter(
+            $this->places, static fn (Place $place) => $place->first >= $next[0] && $place->last <= $next[1],
         );
-
-        return $isList && !$isNexts && null !== $before->kind ? new Mention($before->kind, $part[0], $part[1], $before->isGeneral) : null;
     }
 
     /**
@@ -88,7 +202,9 @@ final readonly class Repeated
      */
     private function isBare(array $part, Place $before): bool
     {
-        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
+        $isNothing = [] !== array_filter(range($part[0], $part[1]), fn (int $word) => $this->sentence->is('nothing_there', $word));
+
+        return !$isNothing && $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
             && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('reached', $part[0], $part[1])
             && !$this->sentence->has('presence', $part[0], $part[1]);
     }

@@ -10,6 +10,8 @@ use Jurvex\Core\Finding\Kind;
 final readonly class StretchEnd
 {
     private const OF_LOW = ['ends', 'goes_on'];
+    private const BEFORE_WORDS = 3;
+    private const NOTHING_WORDS = 4;
     private const OF_OTHERS = ['runs_to'];
 
     /** @param list<Place> $places behind the word that says so, in their order */
@@ -56,9 +58,19 @@ final readonly class StretchEnd
     {
         $ends = $placed = [];
         $words = array_keys(array_replace(...array_map($sentence->marks(...), $roles)));
-        foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last) as $word) {
-            $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last;
+        // "nothing till 24"
+        $isClean = static fn (int $word) => [] !== array_filter(
+            range($word - self::NOTHING_WORDS, $word), static fn (int $each) => $sentence->is('nothing_there', $each),
+        );
+        foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
+            // "it comes back up, and at 41 there's the main": that is of something else.
+            $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
+                && [] === array_filter(range($word, $place->first), static fn (int $each) => $sentence->is('and', $each));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
+            // "30 I'm out of it, 35 …": the place stands before.
+            $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word
+                && $word - $place->last <= self::BEFORE_WORDS && $sentence->is('subjects', $place->last + 1));
+            $ends[$word] = [] === $before ? $ends[$word] : [end($before)];
             // "it carries on to 13, and at 16 it comes out in the chamber": what no place follows does not say where.
             $placed += [] === $ends[$word] ? [] : [$word => $ends[$word]];
         }

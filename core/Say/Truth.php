@@ -31,8 +31,10 @@ final readonly class Truth
 
     public function isThere(Mention $mention): bool
     {
-        return !$this->isDenied($mention) && !$this->isTakenBack($mention) && !$this->isGone($mention) && !$this->isAsked($mention) && !$this->isName($mention)
-            && $this->isHere();
+        $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isGone($mention) || $this->isAsked($mention)
+            || $this->isName($mention);
+
+        return !$isNot && $this->isHere();
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -60,7 +62,7 @@ final readonly class Truth
         foreach ($sentence->marks('deny') as $begin => $end) {
             // "from zero to 22 feet"
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
-            if ($begin < $mention->first && $end < $mention->last && !$isPlace && !$this->isSome($begin, $end)) {
+            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end)) {
                 $denied = $end;
             }
         }
@@ -84,8 +86,12 @@ final readonly class Truth
     /** "looks like a crack but it's just a stain" */
     private function isTakenBack(Mention $mention): bool
     {
-        return [] !== array_filter(range(1, self::BEHIND_WORDS), fn (int $i) => null !== $this->sentence->begins('taken_back', $mention->last + $i))
-            && $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS);
+        $isTaken = false;
+        for ($i = $mention->last + 1; $i <= $mention->last + self::BEHIND_WORDS; ++$i) {
+            $isTaken = $isTaken || null !== $this->sentence->begins('taken_back', $i);
+        }
+
+        return $isTaken && $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS);
     }
 
     /** "not much root" is small, not none. */
@@ -127,7 +133,9 @@ final readonly class Truth
     private function hasBeside(string $role, Mention $mention, array $part, int $behind): bool
     {
         foreach ($this->sentence->marks($role) as $begin => $end) {
-            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind;
+            // "a rag was at 26"
+            $isPlaced = 'was' === $role && null !== $this->sentence->begins('at', $end + 1);
+            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced;
             $isAround = $begin < $mention->first && $end > $mention->last;
             if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
                 return true;
@@ -164,7 +172,8 @@ final readonly class Truth
                 || $this->stands('from', $mention->first)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
-            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention) || $sentence->isAfter('beside', $mention->first),
+            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
+                || $sentence->isAfter('beside', $mention->first),
             default => $sentence->isAfter('beside', $mention->first),
         };
     }
@@ -206,9 +215,10 @@ final readonly class Truth
 
     private function isBesidePlace(Mention $mention): bool
     {
-        $isRightBefore = fn (Place $place) => $place->last < $mention->first && $mention->first - $place->last <= self::BEHIND_WORDS;
+        $isRightBefore = static fn (Place $place) => $place->last < $mention->first && $mention->first - $place->last <= self::BEHIND_WORDS;
+        $isJoined = $this->sentence->is('and', $mention->last + 1) || $this->sentence->isComma($mention->last + 1);
 
-        return $this->isFollowedByPlace($mention) || [] !== array_filter($this->measures->places, $isRightBefore);
+        return !$isJoined && $this->isFollowedByPlace($mention) || [] !== array_filter($this->measures->places, $isRightBefore);
     }
 
     /** @param string $by what stands before the place: "toward the main at 60 feet"; empty where anything may */

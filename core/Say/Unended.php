@@ -12,13 +12,21 @@ final class Unended
     /** A low spot that has begun is not longer. */
     private const LONGEST_LOW_M = 15.0;
 
+    /** A low spot. */
     public ?Entry $low = null;
+    /** What was named last. */
     private ?Entry $other = null;
     private ?Entry $ended = null;
 
     public function leave(): void
     {
         $this->low = $this->other = $this->ended = null;
+    }
+
+    /** Something else was named. */
+    public function pass(): void
+    {
+        $this->other = null;
     }
 
     public function begin(Entry $entry, Mention $mention): void
@@ -57,6 +65,20 @@ final class Unended
     /** @param list<Mention> $mentions among which one has begun */
     public function endInOneBreath(Sentence $sentence, Measures $measures, array $mentions, Whereabouts $where): void
     {
+        $last = end($mentions);
+        if (null !== $this->other && false !== $last) {
+            $end = StretchEnd::ofOther($sentence, $measures, $last->last + 1, $sentence->last)->places[0] ?? null;
+            $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
+            $isFree = null !== $end && null === $end->to && !\in_array($end, $taken, true);
+            $from = $this->other->fromM ?? 0.0;
+            if ($isFree && abs($end->from - $from) >= Entry::SAME_PLACE_M) {
+                $this->other->placeAt(min($from, $end->from), max($from, $end->from), $this->other->placeBy ?? PlaceBy::Said);
+                $this->ended = $this->other;
+                $this->other = null;
+            }
+
+            return;
+        }
         if (null !== $this->low && null === $this->low->toM && [] !== $mentions) {
             $this->endLow($sentence, $measures, [], StretchEnd::inOneBreath($sentence, $measures, $mentions), $where);
         }
@@ -70,6 +92,11 @@ final class Unended
         }
         $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
         $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
+
+        // "there's a belly under the drive … it holds water from 16 to 22"
+        if (null === $this->low?->fromM && null !== $mention->place) {
+            return true;
+        }
 
         return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
     }
@@ -89,7 +116,7 @@ final class Unended
         $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
         $read = [] === $others ? $where->read($sentence->atS($sentence->first)) : null;
         $at = null === $place ? $read : $place->to ?? $place->from;
-        if (null === $at || $at === $this->low->fromM) {
+        if (null === $at || $at === $this->low->fromM || null === $this->low->fromM && null === $place?->to) {
             return $mentions;
         }
         $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;

@@ -18,14 +18,13 @@ final class Ways
     /** @return list<Mention> */
     public static function in(Sentence $sentence, Measures $measures): array
     {
-        $ways = [];
-        $transition = self::transition($sentence, $measures);
-        if (null !== $transition) {
-            $ways[] = $transition;
-        }
+        $ways = self::transitions($sentence, $measures);
         foreach ($measures->places as $place) {
             $end = $sentence->begins('to_main', $place->last + 1);
-            if (null !== $end && null === $place->to) {
+            // "from 34 feet to the main at 65"
+            $isPlaced = null !== $end && [] !== array_filter($measures->places, static fn (Place $each) => $each->first > $end
+                && $each->first - $end <= self::WITHIN && $sentence->isAfter('at', $each->first));
+            if (null !== $end && null === $place->to && !$isPlaced) {
                 // "sixty three feet to the main"
                 $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
             }
@@ -41,14 +40,40 @@ final class Ways
         return $ways;
     }
 
-    private static function transition(Sentence $sentence, Measures $measures): ?Mention
+    /** @return list<Mention> each pipe that the line becomes */
+    private static function transitions(Sentence $sentence, Measures $measures): array
     {
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+        $transitions = [];
+        foreach ($materials as $i => $material) {
+            $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material)
+                ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1);
+            $before = end($transitions);
+            // "transition to clay, it goes to clay": of one in one breath the first says it.
+            $isTwin = false !== $before && $before->facts === $transition?->facts && !self::isPlaceBetween($measures, $before, $transition);
+            if (null !== $transition && !$isTwin) {
+                $transitions[] = $transition;
+            }
+        }
+
+        return $transitions;
+    }
+
+    private static function isPlaceBetween(Measures $measures, Mention $one, Mention $other): bool
+    {
+        return [] !== array_filter(
+            $measures->places, static fn (Place $place) => $place->first > $one->last && $place->last < $other->first,
+        );
+    }
+
+    /** "it goes from iron to clay" */
+    private static function fromOne(Sentence $sentence, Measures $measures, ?Atom $before, Atom $after): ?Mention
+    {
+        if (null === $before) {
+            return null;
+        }
         foreach ($sentence->marks('from_material') as $begin => $end) {
-            [$before, $after] = [$materials[0] ?? null, $materials[1] ?? null];
-            if (null !== $before && null !== $after && $before->first > $end && $before->first - $end <= self::WITHIN
-                && $sentence->has('to', $before->last, $after->first)
-            ) {
+            if ($before->first > $end && $before->first - $end <= self::WITHIN && $sentence->has('to', $before->last, $after->first)) {
                 $both = self::into($sentence, $measures, $after, $begin);
                 $both->isInOrder = true;
 
@@ -56,36 +81,49 @@ final class Ways
             }
         }
 
-        foreach ($sentence->marks('into') as $begin => $end) {
-            foreach ($materials as $material) {
-                if ($material->first > $end && $material->first - $end <= self::WITHIN) {
-                    return self::into($sentence, $measures, $material, $begin);
-                }
-            }
-        }
-
-        foreach ($materials as $material) {
-            if (null !== $sentence->begins('starts', $material->last + 1)) {
-                return self::into($sentence, $measures, $material, $material->first);
-            }
-        }
-
-        return self::reached($sentence, $measures, $materials);
+        return null;
     }
 
-    /**
-     * "and at twenty feet it's clay".
-     *
-     * @param list<Atom> $materials
-     */
-    private static function reached(Sentence $sentence, Measures $measures, array $materials): ?Mention
+    /** @param int $from the last word of what was named as a material before */
+    private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
+    {
+        foreach ($sentence->marks('into') as $begin => $end) {
+            if ($begin > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
+                return self::into($sentence, $measures, $material, $begin);
+            }
+        }
+        $isTold = null !== $sentence->begins('starts', $material->last + 1) || self::isFrom($sentence, $measures, $material)
+            || self::isShown($sentence, $measures, $material);
+
+        return $isTold ? self::into($sentence, $measures, $material, $material->first) : self::reached($sentence, $measures, $material);
+    }
+
+    /** "it's plastic from 34 feet" */
+    private static function isFrom(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        $from = $sentence->begins('from', $material->last + 1);
+
+        return null !== $from && $sentence->isAfter('made_of', $material->first)
+            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1);
+    }
+
+    /** "here's the plastic at 49" */
+    private static function isShown(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        $isPointedAt = $sentence->isAfter('intro', $material->first, 2) || $sentence->isAfter('here', $material->first, 2);
+
+        return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isAfter('at', $place->first)
+            && $place->first > $material->last && $place->first - $material->last <= self::RIGHT_BEHIND);
+    }
+
+    /** "and at twenty feet it's clay" */
+    private static function reached(Sentence $sentence, Measures $measures, Atom $material): ?Mention
     {
         foreach ($measures->places as $place) {
             $end = $sentence->begins('made_of', $place->last + 1);
-            foreach (null === $end || $place->from < self::AT_ZERO_M ? [] : $materials as $material) {
-                if ($material->first > $end && $material->first - $end <= self::RIGHT_BEHIND) {
-                    return self::into($sentence, $measures, $material, $place->last + 1);
-                }
+            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND;
+            if ($isNext && $place->from >= self::AT_ZERO_M) {
+                return self::into($sentence, $measures, $material, $place->last + 1);
             }
         }
 

@@ -29,6 +29,17 @@ final class Whereabouts
         return null !== $this->pending;
     }
 
+    public function pending(): ?Place
+    {
+        return $this->pending;
+    }
+
+    /** Whether a place that was said holds for what is named without one. */
+    public function isCarried(): bool
+    {
+        return null !== $this->carried;
+    }
+
     public function read(?float $atS): ?float
     {
         return $this->reel->at($atS);

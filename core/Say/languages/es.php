@@ -34,6 +34,9 @@ return [
     'one' => ['un', 'una', 'otro', 'otra'],
     'articles' => ['un', 'una', 'el', 'la', 'los', 'las', 'unos', 'unas', 'otro', 'otra'],
     'and' => ['y', 'e'],
+    'the_same' => ['mismo', 'misma'],
+    'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
+    'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
     'with' => ['con'],
     'phrase_goes_on' => [
         'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',

@@ -36,7 +36,7 @@ final class TruthTest extends TestCase
             ['no defects to the main at 60 feet', 'tap'],
             // Gone.
             ['the grease at 30 feet has been cleaned out', ''],
-            ['we jetted the roots out at 30 feet', 'root_cords'],
+            ['we jetted the roots out at 30 feet', ''],
             ['the rag is gone at 30 feet', ''],
             ['there were roots here last time', ''],
             ['there was a crack at 30 feet', 'crack'],

@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/**
+ * Which place of a sentence what is named in it is at: the one before a name or the one behind it, whichever of all ways costs least.
+ *
+ * Names and places keep their order, so the best way up to a name goes on from the best ways up to the one before it.
+ */
+final readonly class Alignment
+{
+    private Ties $ties;
+
+    /**
+     * @param list<Mention> $mentions in their order; what has its place keeps it
+     * @param list<Place> $places in their order
+     * @param ?Place $pending one before the sentence that waits for what is named next
+     * @param bool $isCarried whether one that was said before the sentence holds for what has none
+     */
+    public function __construct(
+        private Sentence $sentence, private array $mentions, private array $places, private ?Place $pending, private bool $isCarried,
+    ) {
+        $this->ties = new Ties($sentence);
+    }
+
+    /** @return list<?Place> of each name; none also where it is at the pending one */
+    public function places(): array
+    {
+        $fits = [];
+        foreach (array_keys($this->mentions) as $i) {
+            $fits = 0 === $i ? $this->cheapest($i, [null]) : $this->cheapest($i, $fits);
+        }
+        $best = null;
+        foreach ($fits as $fit) {
+            $cost = $fit->cost + $this->leftOver($fit, null);
+            $best = null === $best || $cost < $best[0] ? [$cost, $fit] : $best;
+        }
+
+        return array_map(fn (?Place $place) => $place === $this->pending ? null : $place, null === $best ? [] : $best[1]->places());
+    }
+
+    /**
+     * @param array<?Fit> $befores all that the name before may have
+     *
+     * @return array<string, Fit> of each way that a name may have the cheapest
+     */
+    private function cheapest(int $i, array $befores): array
+    {
+        $cheapest = [];
+        foreach ($befores as $before) {
+            foreach ($this->ways($i, $before) as $fit) {
+                $key = $fit->side->name.$fit->place?->first;
+                if (!isset($cheapest[$key]) || $fit->cost < $cheapest[$key]->cost) {
+                    $cheapest[$key] = $fit;
+                }
+            }
+        }
+
+        return $cheapest;
+    }
+
+    /** @return list<Fit> */
+    private function ways(int $i, ?Fit $before): array
+    {
+        $mention = $this->mentions[$i];
+        if (null !== $mention->place) {
+            return [$this->fit($i, $before, Side::Same, $mention->place, 0)];
+        }
+        [$last, $next] = $this->around($mention);
+        // What goes over another name's head goes only with it.
+        $isOver = Side::Behind === $before?->side && $before->place === $next;
+        if ($isOver && null !== $next) {
+            $cost = $this->ties->behind($mention, $next) + $this->ties->together($this->mentions[$i - 1], $mention);
+
+            return [$this->fit($i, $before, Side::Behind, $next, $cost)];
+        }
+        $ways = [$this->fit($i, $before, Side::None, null, $this->ties->nowhere($mention, $this->isCarried && null === $last))];
+        if (null !== $last && $last !== $before?->place) {
+            $ways[] = $this->fit($i, $before, Side::Before, $last, $this->ties->before($mention, $last));
+        }
+        if (null !== $next) {
+            $ways[] = $this->fit($i, $before, Side::Behind, $next, $this->ties->behind($mention, $next));
+        }
+        if (null !== $before?->place) {
+            $cost = $this->ties->same($mention, $this->mentions[$i - 1], $before->place);
+            $ways[] = $this->fit($i, $before, Side::Same, $before->place, $cost);
+        }
+
+        return $ways;
+    }
+
+    private function fit(int $i, ?Fit $before, Side $side, ?Place $place, int $cost): Fit
+    {
+        $turned = null === $before ? 0 : Ties::turned($before->side, $side);
+
+        return new Fit($side, $place, ($before->cost ?? 0) + $cost + $turned + $this->leftOver($before, $i, $place), $before);
+    }
+
+    /** @return array{?Place, ?Place} the last place before a name and the next one behind it */
+    private function around(Mention $mention): array
+    {
+        [$last, $next] = [$this->pending, null];
+        foreach ($this->places as $place) {
+            $last = $place->first < $mention->first ? $place : $last;
+            $next ??= $place->first > $mention->first ? $place : null;
+        }
+
+        return [$last, $next];
+    }
+
+    /** @param ?int $behind the name behind them; none at the end of the sentence */
+    private function leftOver(?Fit $before, ?int $behind, ?Place $taken = null): int
+    {
+        $number = ($behind ?? \count($this->mentions)) - 1;
+        $from = $number < 0 ? $this->sentence->first : $this->mentions[$number]->last;
+        $to = null === $behind ? $this->sentence->last + 1 : $this->mentions[$behind]->first;
+        $here = array_values(array_filter($this->places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
+        $cost = 0;
+        foreach ($here as $i => $place) {
+            $isTaken = $place === $before?->place || $place === $taken;
+            $cost += $isTaken ? 0 : $this->ties->leftOver($place, null === $behind && $i === \count($here) - 1);
+        }
+
+        return $cost;
+    }
+}

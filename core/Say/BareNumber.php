@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** A number without a unit: by what stands around it, it is a place along the line, or counts something. */
+final readonly class BareNumber
+{
+    /** Such as "a little". */
+    private const WORDS_BEFORE_NAME = 4;
+    /** One along a line is not larger. */
+    private const LARGEST = 600;
+    /** One that leads what is named is no smaller, nor one of which it is told that somebody is there. */
+    private const LEAST_LEADING = 3;
+    private const LEAST_TOLD = 2;
+
+    /** Behind one of these it is a place. */
+    private const LED_BY = ['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'];
+    /** What may follow one that is a place. */
+    private const GOES_ON = [
+        'presence', 'here', 'intro', 'another', 'cut', 'contrast', 'deny', 'sorry', 'to', 'out', 'into', 'ends', 'starts', 'likely',
+        'again', 'move',
+    ];
+
+    /**
+     * @param Amount $one the number, or the first of a range
+     * @param Place $place from where to where, in its own unit
+     */
+    public function __construct(private Sentence $sentence, private Amount $one, private Place $place)
+    {
+    }
+
+    public function isPlace(): bool
+    {
+        $next = $this->place->last + 1;
+        // Nobody counts in tenths: "six point two more roots".
+        if ($this->one->value > self::LARGEST || !$this->one->isTenths() && max($this->place->from, $this->place->to) < 1) {
+            return false;
+        }
+        $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
+
+        return $this->isTold($next) && !$this->sentence->is('counted', $next) && ($this->one->isTenths() || $isAt || $this->goesOn($next));
+    }
+
+    private function isTold(int $next): bool
+    {
+        $isStretch = null !== $this->place->to && $this->place->to - $this->place->from >= 1 && $this->place->to >= Amount::LEAST_PLACE;
+        foreach (self::LED_BY as $role) {
+            $isStretch = $isStretch || $this->sentence->isAfter($role, $this->one->first);
+        }
+
+        return $isStretch || $this->one->isTenths() || $this->isLeading($next) || $this->isNoted($next) || $this->isCounterAt($next);
+    }
+
+    /** "thirty five a little offset", "forty four there's a cleanout": a number that leads what is named. */
+    private function isLeading(int $next): bool
+    {
+        $sentence = $this->sentence;
+        if ($sentence->is('articles', $this->one->first - 1)) {
+            return false;
+        }
+        if ($this->one->value < Amount::LEAST_PLACE) {
+            // "six there's a wye", "six a wye"; "two small roots" are two
+            return $this->one->value >= self::LEAST_LEADING && $this->isFirst()
+                && ($sentence->beginsAny(['here', 'intro'], $next) || $sentence->is('articles', $next));
+        }
+        $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
+        // "twenty one is roots again"
+        $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
+        for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
+            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
+        }
+
+        return $isNamed || $this->isFirst() && $this->goesOn($next);
+    }
+
+    private function isFirst(): bool
+    {
+        $first = $this->one->first;
+
+        return $first === $this->sentence->first || $this->sentence->isComma($first - 1) || $this->sentence->is('and', $first - 1)
+            || $this->sentence->isAfter('cut', $first);
+    }
+
+    /** "we're eight in", "that's seventeen", "sixteen out"; and "fifty five sixty", as the counter goes by */
+    private function isCounterAt(int $next): bool
+    {
+        $sentence = $this->sentence;
+        $before = $sentence->amountBefore($this->one->first);
+        $behind = ($sentence->begins('out', $next) ?? 0) + 1;
+        $isTold = $behind > $next && !$sentence->is('articles', $behind) && !$sentence->is('known', $behind);
+        foreach (['reached', 'told', 'presence'] as $role) {
+            $isTold = $isTold || $sentence->isAfter($role, $this->one->first);
+        }
+
+        return $isTold && $this->one->value >= self::LEAST_TOLD
+            || true === $before?->mayBePlace() && $before->value < $this->one->value;
+    }
+
+    /** "crack bottom 25 belly 30": as somebody notes it down, behind its name and before the next. */
+    private function isNoted(int $next): bool
+    {
+        $after = $this->sentence->is('and', $next) ? $next + 1 : $next;
+        $isNext = Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->last < $next
+            || $this->sentence->beginsAny(['here', 'intro', 'move'], $after);
+
+        return $this->one->mayBePlace() && $this->sentence->isBehindName($this->one->first) && $isNext;
+    }
+
+    /** Whether what follows is no noun that the number could count. */
+    private function goesOn(int $i): bool
+    {
+        $sentence = $this->sentence;
+        $isWord = ctype_alpha(substr($sentence->text($i), 0, 1));
+
+        return !$isWord || $sentence->is('after_places', $i) || $sentence->beginsAny(self::GOES_ON, $i) || null !== $sentence->atomAt($i);
+    }
+}

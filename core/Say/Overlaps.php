@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+
+/** Leaves out of what is named in a sentence what only says again, or less well, what another word in it says. */
+final class Overlaps
+{
+    private const STUCK_WORDS = 2;
+    private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
+
+    /**
+     * @param list<Mention> $named as being there
+     *
+     * @return list<Mention>
+     */
+    public static function without(array $named): array
+    {
+        return self::withoutSight(self::withoutVague(self::withoutStuck($named)));
+    }
+
+    /**
+     * "transition to clay": named by one word of it and by all of them.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    public static function withoutTwins(array $named): array
+    {
+        $isWhole = static fn (Mention $one, Mention $other) => $one !== $other && $one->kind === $other->kind
+            && $one->first <= $other->first && $one->last >= $other->last && $one->last - $one->first > $other->last - $other->first;
+
+        return self::kept($named, static fn (Mention $each) => [] === array_filter(
+            $named, static fn (Mention $other) => $isWhole($other, $each),
+        ));
+    }
+
+    /**
+     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private static function withoutStuck(array $named): array
+    {
+        $things = array_filter($named, static fn (Mention $each) => \in_array($each->kind?->family(), self::CAN_BE_STUCK, true));
+
+        return self::kept($named, static fn (Mention $each) => Kind::CannotGoFurther !== $each->kind || [] === array_filter(
+            $things, static fn (Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS,
+        ));
+    }
+
+    /**
+     * "some kind of buildup, looks like grease": it is the grease.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private static function withoutVague(array $named): array
+    {
+        $deposits = array_filter($named, static fn (Mention $each) => Family::Deposit === $each->kind?->family());
+
+        return \count($deposits) < 2 ? $named : self::kept($named, static fn (Mention $each) => 'vague' !== $each->by);
+    }
+
+    /**
+     * "it's all roots, can't see a thing": sight is limited where nothing else is said.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private static function withoutSight(array $named): array
+    {
+        $others = self::kept($named, static fn (Mention $each) => Kind::SightLimited !== $each->kind);
+
+        return [] === $others ? $named : $others;
+    }
+
+    /**
+     * @param list<Mention> $named
+     * @param \Closure(Mention): bool $isKept
+     *
+     * @return list<Mention>
+     */
+    private static function kept(array $named, \Closure $isKept): array
+    {
+        return array_values(array_filter($named, $isKept));
+    }
+}
