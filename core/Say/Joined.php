@@ -34,7 +34,7 @@ final class Joined
             $j = $i + 1;
             $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
             [$one, $other] = [$places[$i], $places[$j]];
-            $isGoing = self::isEndAt($sentence, $places[$j - 1]->last + 1, $other->first)
+            $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first)
                 || $sentence->isAfter('to', $other->first) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other);
             $isEnded = null === $one->to && null === $other->to && $isGoing
@@ -49,11 +49,11 @@ final class Joined
     }
 
     /** "ends there at 20", not "at 29 it's back to normal, 33 feet" */
-    private static function isEndAt(Sentence $sentence, int $from, int $at): bool
+    private static function isEndAt(Sentence $sentence, Place $one, int $at): bool
     {
         foreach ($sentence->marks('ends') as $begin => $end) {
             $words = null === $sentence->begins('to', $begin) ? self::NAME_TO_PLACE : self::TO_NAME_WORDS;
-            if ($begin >= $from && $end < $at && $at - $end <= $words) {
+            if ($begin > $one->last && $end < $at && $at - $end <= $words && !StretchEnd::isSubject($sentence, $one, $begin)) {
                 return true;
             }
         }

@@ -53,6 +53,15 @@ final readonly class StretchEnd
         return null === $found || $sentence->has('starts', $found->word) ? null : $found;
     }
 
+    /** "30 I'm out of it", "ten foot six crack ends", and not "starts at 33 water ends 41" */
+    public static function isSubject(Sentence $sentence, Place $place, int $word): bool
+    {
+        $isName = $sentence->atomAt($place->last + 1)?->last === $word - 1 && Atom::KIND === $sentence->atomAt($place->last + 1)?->role;
+
+        return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
+            || $isName && !$sentence->isAfter('at', $place->first) && !$sentence->isAfter('starts', $place->first);
+    }
+
     /** @param list<string> $roles */
     private static function between(Sentence $sentence, Measures $measures, array $roles, int $first, int $last): ?self
     {
@@ -69,7 +78,7 @@ final readonly class StretchEnd
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
             // "30 I'm out of it, 35 …": the place stands before.
             $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word
-                && $word - $place->last <= self::BEFORE_WORDS && $sentence->is('subjects', $place->last + 1));
+                && $word - $place->last <= self::BEFORE_WORDS && self::isSubject($sentence, $place, $word));
             $ends[$word] = [] === $before ? $ends[$word] : [end($before)];
             // "it carries on to 13, and at 16 it comes out in the chamber": what no place follows does not say where.
             $placed += [] === $ends[$word] ? [] : [$word => $ends[$word]];

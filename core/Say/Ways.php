@@ -10,7 +10,7 @@ use Jurvex\Core\Finding\Kind;
 final class Ways
 {
     /** The material comes within so many words of "goes to". */
-    private const WITHIN = 5;
+    private const WITHIN = 6;
     private const RIGHT_BEHIND = 2;
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.0;
