@@ -474,7 +474,7 @@ return [
                 'dropping|drop into the main|city|sewer', 'street main', 'main (line|sewer)* in|under the street|alley|road',
                 "that's|there's|here's|is|into (the|your|our)* main line|sewer in|under the street|alley|road",
             ],
-            'tap+name' => ['the main', 'the city', 'the street'],
+            'tap+name' => ['the main', 'main', 'city main|tap', 'the city', 'the street'],
             'short_fall' => [
                 'not enough fall|grade|slope|pitch', 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
