@@ -201,8 +201,25 @@ final class Measures
         $there = $this->sentence->is('is', $next) ? $this->sentence->atomAt($next + 1)?->amount : null;
         $before = $this->sentence->is('is', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
 
+        if ($this->isReading($one, $next)) {
+            return true;
+        }
+
         return $this->sentence->isAfter('depth', $one->first, 2) && Unit::Large !== $there?->unit
             || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
+    }
+
+    /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": beside a place that is farther it is how deep. */
+    private function isReading(Amount $one, int $next): bool
+    {
+        $down = $this->sentence->begins('maybe_deep', $next);
+        $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
+        if (!$isDown && !$this->sentence->isAfter('maybe_depth', $one->first)) {
+            return false;
+        }
+        $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
+
+        return Unit::Large === $one->unit && ([] !== $farther || $this->sentence->has('marked'));
     }
 
     private function isLength(Amount $one, int $next): bool

@@ -670,6 +670,8 @@ return [
             "one's|one is reading",
             'reading|showing on the locator',
         ]],
+        'maybe_depth' => ['' => ["i'm|it's|that's|is reading|getting|showing (me|about)*"]],
+        'maybe_deep' => ['' => ['down', 'on the locator']],
         'marked' => ['' => [
             'marked', 'located', 'i located', 'located it', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
