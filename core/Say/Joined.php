@@ -77,7 +77,14 @@ final class Joined
             }
         }
 
-        return $sentence->has('move', $from, $to) || $sentence->has('arrives', $from, $to);
+        foreach ($sentence->marks('arrives') as $begin => $end) {
+            // "until you get to 32" is an end.
+            if ($begin >= $from && $end <= $to && !$sentence->isInside('ends', $begin)) {
+                return true;
+            }
+        }
+
+        return $sentence->has('move', $from, $to);
     }
 
     /**

@@ -83,6 +83,11 @@ final readonly class Sentence
         return false;
     }
 
+    public function isInside(string $role, int $i): bool
+    {
+        return [] !== array_filter($this->marks[$role] ?? [], static fn (int $end, int $begin) => $begin <= $i && $end >= $i, \ARRAY_FILTER_USE_BOTH);
+    }
+
     /** The last word of a phrase of a role that begins at a word; none where none does. */
     public function begins(string $role, int $i): ?int
     {

@@ -604,7 +604,7 @@ return [
         ]],
         'to' => ['' => [
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe)*', 'through',
-            'thru', 'till', 'until', 'up to', 'all the way to', 'down to', 'on to',
+            'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
         ]],
         'between' => ['' => ['between', 'in between']],
         'at' => ['' => [
@@ -640,6 +640,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
             'from here|there to|till|until (about|like|right|maybe)*',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|along|right)* to|till|until',
             'stays|is|stayed (going|all|the|whole|way|on|up|like|this|that|the|same|open|there|out)* to|till|until',
@@ -755,7 +756,7 @@ return [
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it', 'if they',
             'if there|the|this|that', 'would', 'could', 'cause|causes|causing', 'recommend',
             'when you|people|they|roots|a|the|it|there', 'every year', 'machine(s)', 'designed', 'people', 'homeowners',
-            'customers', 'folks', 'they say|said|told', 'called', 'years ago', 'in the past', 'we sell|offer|do',
+            'customers', 'folks', 'they say|said|told', 'he|she|guy said|told', "isn't|won't|not (going|gonna)* to hurt", 'called', 'years ago', 'in the past', 'we sell|offer|do',
             'these|this|our|my cutter(s)|nozzle(s)|machine(s)|tool(s)|blade(s)|camera(s)', 'cutter', 'nozzle', 'jetter', 'chain(s)',
             'worry about', 'worried', 'what happens', 'to prevent', 'prevent', 'prone', 'known for', 'tend(s) to', 'happens',
             'flush|flushing|flushes', 'price', 'cost', 'charge', 'quote', 'warranty', 'guarantee', 'the word', 'called a|an',
@@ -985,7 +986,7 @@ return [
             'stick(s) of (the|that|this)* clay|pipe|cast|plastic|pvc|tile',
             'stuck the|my|a|it|this|that|our (little)* camera|head|cable|snake|nozzle|back|in|down',
             'paint (an|a|the|it|this|that)* x|mark|spot|arrow|line|here', 'call|calling that|this|it the end (of)*',
-            'nothing but mud|dirt|soil|water', 'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
+            'flange (was|is)* broken', 'nothing but mud|dirt|soil|water', 'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building|drain',
             'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting', 'next to', 'stuck to|on|together',
