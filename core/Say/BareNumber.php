@@ -90,7 +90,9 @@ final readonly class BareNumber
         $before = $sentence->amountBefore($this->one->first);
         $behind = ($sentence->begins('out', $next) ?? 0) + 1;
         $isTold = $behind > $next && !$sentence->is('articles', $behind) && !$sentence->is('known', $behind);
-        foreach (['reached', 'told', 'presence'] as $role) {
+        // "there's three roots" are three
+        $isCount = $sentence->is('before_names', $next) || Atom::KIND === $sentence->atomAt($next)?->role;
+        foreach ($isCount ? [] : ['reached', 'told', 'presence'] as $role) {
             $isTold = $isTold || $sentence->isAfter($role, $this->one->first);
         }
 

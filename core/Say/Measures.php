@@ -209,7 +209,7 @@ final class Measures
             || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
     }
 
-    /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": beside a place that is farther it is how deep. */
+    /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
         $down = $this->sentence->begins('maybe_deep', $next);

@@ -85,7 +85,13 @@ final readonly class Sentence
 
     public function isInside(string $role, int $i): bool
     {
-        return [] !== array_filter($this->marks[$role] ?? [], static fn (int $end, int $begin) => $begin <= $i && $end >= $i, \ARRAY_FILTER_USE_BOTH);
+        foreach ($this->marks[$role] ?? [] as $begin => $end) {
+            if ($begin <= $i && $end >= $i) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The last word of a phrase of a role that begins at a word; none where none does. */

@@ -56,7 +56,8 @@ final readonly class StretchEnd
     /** "30 I'm out of it", "ten foot six crack ends", and not "starts at 33 water ends 41" */
     public static function isSubject(Sentence $sentence, Place $place, int $word): bool
     {
-        $isName = $sentence->atomAt($place->last + 1)?->last === $word - 1 && Atom::KIND === $sentence->atomAt($place->last + 1)?->role;
+        $next = $sentence->atomAt($place->last + 1);
+        $isName = Atom::KIND === $next?->role && $next->last === $word - 1;
 
         return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             || $isName && !$sentence->isAfter('at', $place->first) && !$sentence->isAfter('starts', $place->first);

@@ -169,7 +169,7 @@ final readonly class Truth
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
-                || $this->stands('from', $mention->first)
+                || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)

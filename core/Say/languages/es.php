@@ -445,6 +445,12 @@ return [
         'goes_on' => ['' => [
             'sigue|siguen (igual|ahí|adentro|el|la)*', 'continúa', 'todavía|aún (en|dentro|hay|con)*', 'y sigue', 'sigue así',
         ]],
+        'runs_to' => ['' => [
+            'sigue|siguen|va|van|llega|llegan|continúa (así|igual|todo|hasta|el|la)* hasta', 'termina|terminan|acaba|acaban|se quita',
+        ]],
+        'arrives' => ['' => ['llegamos|llego|vamos|voy|salimos (hasta)* a']],
+        'each' => ['' => ['cada una|uno', 'en todas|todos']],
+        'same_spot' => ['' => ['mismo lugar|punto|sitio', 'misma junta|unión']],
         'got_to' => ['' => [
             'llegué|llegamos|llegó|llego (a|hasta|los|unos|como)*', 'alcancé|alcanzamos (a|los)*',
             'empujé|empujamos|metí|metimos (hasta|a|los)*',
