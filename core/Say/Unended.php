@@ -87,16 +87,18 @@ final class Unended
     /** What is said of water while a low spot has begun and not ended is said of it. */
     public function isOfLow(Mention $mention, Sentence $sentence): bool
     {
-        if (Kind::LowSpot !== $mention->kind || $sentence->has('starts', ...$sentence->part($mention->first))) {
+        if (Kind::LowSpot !== $mention->kind) {
             return false;
         }
-        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
-        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
-
         // "there's a belly under the drive … it holds water from 16 to 22"
         if (null === $this->low?->fromM && null !== $mention->place) {
             return true;
         }
+        if ($sentence->has('starts', ...$sentence->part($mention->first))) {
+            return false;
+        }
+        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
+        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
 
         return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
     }
