@@ -117,7 +117,9 @@ final readonly class Alignment
         $from = $number < 0 ? $this->sentence->first : $this->mentions[$number]->last;
         $to = null === $behind ? $this->sentence->last + 1 : $this->mentions[$behind]->first;
         $here = array_values(array_filter($this->places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
-        $cost = 0;
+        // A place that stands right before the sentence is of what is named first in it.
+        $isNext = $number < 0 && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
+        $cost = $isNext && null !== $this->pending ? $this->ties->leftOver($this->pending, false) : 0;
         foreach ($here as $i => $place) {
             $isTaken = $place === $before?->place || $place === $taken;
             $cost += $isTaken ? 0 : $this->ties->leftOver($place, null === $behind && $i === \count($here) - 1);

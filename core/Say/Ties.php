@@ -74,6 +74,8 @@ final readonly class Ties
             return self::INSIDE + self::stretch($mention, $place);
         }
         $from = $place->last + 1;
+        // "eleven feet, okay, that's a crack"
+        $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
         $isLed = $from === $mention->first || $this->sentence->is('is', $from) || null !== $this->sentence->begins('presence', $from);
         $isShown = $this->sentence->beginsAny(['here', 'intro', 'another'], $from);
 

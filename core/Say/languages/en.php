@@ -328,7 +328,10 @@ return [
                 'been (in)* (here)* and repaired (it|this)*', 'repaired section|spot|piece', 'repair coupling',
                 'already repaired', 'been repaired',
             ],
-            'grease' => ['grease', 'fat', 'greasy', 'greased (up)*', 'fatty stuff|buildup|deposit(s)', 'grease build up|buildup', 'fats', 'lard', 'fatberg', 'soap scum|buildup'],
+            'grease' => [
+                'grease', 'fat', 'greasy', 'greased (up)*', 'fatty stuff|buildup|deposit(s)', 'grease build up|buildup', 'fats', 'lard',
+                'fatberg', 'soap scum|buildup',
+            ],
             'scale' => [
                 'scale', 'scaling', 'scaled (up)*', "scale's", 'rusted|crusted up', 'tubercles',
                 'rust|mineral|calcium|iron build up|buildup|deposit(s)', 'scale build up|buildup',
