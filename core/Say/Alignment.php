@@ -119,7 +119,7 @@ final readonly class Alignment
         $here = array_values(array_filter($this->places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
         // A place that stands right before the sentence is of what is named first in it.
         $isNext = $number < 0 && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
-        $cost = $isNext && null !== $this->pending ? $this->ties->leftOver($this->pending, false) : 0;
+        $cost = $isNext ? $this->ties->leftOver($this->pending, false) : 0;
         foreach ($here as $i => $place) {
             $isTaken = $place === $before?->place || $place === $taken;
             $cost += $isTaken ? 0 : $this->ties->leftOver($place, null === $behind && $i === \count($here) - 1);
