@@ -5,8 +5,9 @@ declare(strict_types=1);
 /*
  * How the trade speaks English. Somebody adds a phrase by adding it to a line.
  *
- * In a phrase `a|b` is either word, `root(s)` is root or roots, `(little)` may be left out. A kind may carry facts and a
- * clock position: `crack+crack_state=open`, `bend+clock=9`. Of phrases that begin at one word the longest counts.
+ * In a phrase `a|b` is either word, `root(s)` is root or roots, `(little)` may be left out, `(is|has)*` stands as often as it
+ * is said, and `<floor>` is any of the words of that name under `same`. A kind may carry facts and a clock position:
+ * `crack+crack_state=open`, `bend+clock=9`. Of phrases that begin at one word the longest counts.
  */
 return [
     'numbers' => [

@@ -247,9 +247,9 @@ final class NarrationTest extends TestCase
         $lexicon = new Lexicon([
             'numbers' => ['zwei' => 2, 'zwölf' => 12, 'zwanzig' => 20], 'fractions' => ['halber' => 0.5], 'articles' => ['ein', 'eine'],
             'and' => ['und'], 'large' => ['meter' => 1.0, 'metern' => 1.0], 'small' => ['zentimeter' => 0.01], 'feet' => [],
-            'clock' => ['uhr'], 'water' => ['wasser'],
+            'clock' => ['uhr'], 'water' => ['wasser'], 'same' => ['wurzel' => 'wurzeln|wurzelwerk'],
             'phrases' => [
-                'kind' => ['root_cords' => ['wurzeln'], 'low_spot' => ['senke'], 'crack' => ['riss(e)'], 'tap' => ['hauptkanal']],
+                'kind' => ['root_cords' => ['<wurzel>'], 'low_spot' => ['senke'], 'crack' => ['riss(e)'], 'tap' => ['hauptkanal']],
                 'at' => ['' => ['bei']], 'from' => ['' => ['von']], 'to' => ['' => ['bis']], 'deny' => ['' => ['keine|kein']],
                 'likely' => ['' => ['vielleicht']], 'presence' => ['' => ['hier']],
             ],
@@ -265,6 +265,8 @@ final class NarrationTest extends TestCase
         self::assertEquals(['likely', 3.0, 24.0, 20.0], [
             $entries[1]['sureness'] ?? '', $entries[1]['clock_from'] ?? 0, $entries[2]['to_m'] ?? 0, $entries[2]['size'] ?? 0,
         ]);
+        $this->expectException(\OutOfRangeException::class);
+        new Lexicon(['phrases' => ['kind' => ['crack' => ['<riss>']]]]);
     }
 
     public function testEveryKindOfTheTableIsOne(): void
