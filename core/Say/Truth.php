@@ -203,7 +203,8 @@ final readonly class Truth
         $sentence = $this->sentence;
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         if ($this->isFollowedByPlace($mention)) {
-            return false;
+            // "from the cleanout one metre in"
+            return $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1);
         }
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);

@@ -206,8 +206,12 @@ return [
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
                 'submerged', 'lens|camera under', 'full of water',
             ],
-            'standing_water' => ['water backed|backing|backs up behind', 'backed up water', 'water behind it|that'],
+            'standing_water' => [
+                "water's|water is|has (backed|backing|all)* up behind", 'water standing|sitting behind',
+                'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
+            ],
             'offset_joint' => [
+                'joint (is)* lipped',
                 "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
                 "it's|it|has|have|is dropped down|over", "it's dropped (like|about|maybe|a)*",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
@@ -226,6 +230,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint's|joint (has|is|been|all)* pulled (apart|open)*", 'longitudinal displacement',
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
                 'joint is (a|little|bit|wide)* open', 'joint is|has opened (up)', 'separated (joint)', 'joint open', 'separation(s)',
                 'separated|separating|separation joint(s)',
@@ -244,6 +249,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "rubber's|rubber (seal|ring)* hanging|sticking|showing (down|out|in)*", 'loose gasket|seal|ring',
+                'gasket|seal (is|has|been)* pushed|sucked in|out', 'ring seal|gasket (is)* showing|visible',
                 'seal|gasket|ring is|has (been|all)* gone|out|hanging|failed|displaced|missing|rolled|sticking',
                 'hanging|failed|displaced|rolled|missing gasket|seal', 'gasket|seal hanging|sticking|poking (down|in|out)',
                 'gasket in the pipe|line', 'intruding|blown|rolled gasket|seal',
@@ -280,7 +287,10 @@ return [
                 'top|crown (of|the|pipe|this)* is (all|completely|just)* gone|missing|broken|out', 'top|crown gone|missing',
                 'missing top|crown', 'no top|crown (left)',
             ],
-            'hole' => ['hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through'],
+            'hole' => [
+                'hole rusted|rotted|worn (right)* through',
+                'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
+            ],
             'worn_invert+wear=gone' => [
                 'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
                 'no (more)* bottom (at|all|left|to|it|there)*',
@@ -311,17 +321,22 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'bubbled (up)*', 'bubbles on|in the wall|pipe|liner',
+                "liner's|liner (is|has|come|coming|all)* wrinkled|loose|lifted|peeling", 'pitch (is)* peeling|flaking',
                 'bulge(s)|bulging', 'lining|liner failure', 'liner (is|has)* failing|failed|bulging|collapsed', 'blister(s)',
                 'blistered|blistering', 'bubble (hanging|sticking|coming|up|down|from)*', 'bubble(s) in the liner|pipe',
                 'layer(s) (are|is)* coming|peeling|pulling|separating (apart|off|away)*', 'delamination', 'delaminating|delaminated',
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'out of shape', 'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
                 'out of round', 'egg shaped', 'egg shape', 'shaped like (an)* egg', 'oval(ed)', 'ovaled', 'deformed',
                 'deformation', 'ovality', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
             ],
             'old_patch' => [
+                'repaired it|this (here)*', 'section|piece of new|newer pipe', 'newer|new piece|section of pipe',
+                'put in a new|newer piece|section', 'short|sectional|patch liner', 'short|sectional lining',
                 'patch(es)', 'patched', 'replaced|redid (a|this|that|the)* section|piece|part',
                 'old|previous|prior|spot|past|point repair(s)', "there's|here's|that's|another (a|an)* repair (here|there)*",
                 'repair sleeve|band|clamp',
@@ -334,13 +349,17 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'limescale', 'calcite', 'mineral deposit(s)',
                 'scale', 'scaling', 'scaled (up)*', "scale's", 'rusted|crusted up', 'tubercles',
                 'rust|mineral|calcium|iron build up|buildup|deposit(s)', 'scale build up|buildup',
                 'rust (scale)', 'rusty', 'tuberculation', 'calcium', 'scaly', 'encrusted', 'encrustation', 'buildup of scale|rust',
                 'build up of scale|rust',
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
-            'sludge' => ['sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge'],
+            'sludge' => [
+                'goop', 'goo in the bottom|pipe|line',
+                'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
+            ],
             'sediment' => [
                 'settled deposits', 'mud|dirt|sand and rock(s)|stone(s)|gravel',
                 'completely|totally|solid blocked|plugged|full|filled|packed with|of dirt|mud|sand',
@@ -351,6 +370,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
                 'thinset', 'concrete|cement in the pipe|line|bottom', 'concrete|cement on|along the bottom|invert',
@@ -373,6 +393,7 @@ return [
             ],
             'stone' => ['rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
             'unknown_object' => [
+                'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 'foreign object', 'two by four', 'board', 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
@@ -380,6 +401,8 @@ return [
                 'something in the pipe|line', 'some kind of blockage',
             ],
             'cross_bore' => [
+                'utility|conduit (going|running)* (right)* through the|our|this sewer|pipe|line',
+                'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
                 'cross bore(s)', 'crossbore',
                 'gas|power|electric|telecom|fiber line|pipe|main|conduit|service (right|straight|going)* through|across',
                 'gas|power|electric|fiber line|pipe|main|conduit|service running|crossing|going|coming (right|through|across|into)*',
@@ -421,12 +444,20 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "tee's|wye's|santee's|fitting's (is)* on its back|side",
+                "tee's|wye's|fitting's in|on|installed|put (in)* backwards|wrong|sideways",
+                'santee|tee|wye (laid|laying|lying|installed|put|in)* sideways|flat|backwards|wrong',
+                'tee|wye|fitting put|installed (in)* the wrong way', 'santee on its back', 'vent fitting|tee used as|for',
                 'wrong fitting',
                 'tee|wye|fitting (that|was|is|somebody|someone|they|got)* installed|put (in)* wrong|backwards|backward',
                 'fitting|tee|wye is|installed|put|in (in)* backwards|backward|wrong', 'backwards fitting|wye|tee',
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
+                'broke|busted a pipe|drain|line in',
+                'line|pipe|hose|downspout|drain stuck|shoved|poked (through|in|into|the|top|side)*',
+                'pipe|hose|line protruding|intruding', 'break in tap|connection|lateral',
                 'hammer(ed)|protruding|intruding (in)* tap',
                 'tap|lateral|connection that (is|sticks|sticking|protruding) in|into|out|too',
                 'pipe|line|lateral stubbed in|into|out',
@@ -440,6 +471,9 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                "line|lateral|branch|wye|tee that's|that (been|is|has)* capped|abandoned|plugged (off)*",
+                'plugged|inactive|blind|stubbed|unused lateral|branch|line|wye|tee (off)*',
+                'stubbed off line|branch|lateral|wye|tee', 'wye|tee|lateral with a cap|plug (in|on)*',
                 'dead leg|end|line|branch', 'abandoned line|branch|pipe|lateral|connection', 'capped line|branch|lateral|wye|tee',
                 'goes|going nowhere', 'old|capped|dead stub', "stub (that's|that|is|been|has)* capped",
                 'capped (off)* line|branch|lateral|wye|tee',
@@ -455,6 +489,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'line|pipe turns|goes|heads up|down here|there|now', 'line turns up|down', 'bend|elbow|ninety (going)* up|down',
                 'bend(s)', 'elbow(s)', 'turn(s) in the pipe|line', 'long sweep', 'sweep(s)', 'curve(s)', 'curves',
                 'hard|sharp|tight|double|another ninety|90|forty five|45', 'it|line|pipe|then turns and|out|down|there|here|under',
                 's bend', 'makes|take|takes|make (a|its)* turn',
@@ -475,6 +510,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'cleanout riser|tee|cap', 'rodding eye|point', 'two way', 'double cleanout',
                 'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'tee|wye|fitting for the cleanout',
                 'lip|edge|mouth|rim of the|our|this cleanout|opening|access',
                 'two way cleanout', 'two way clean out',
@@ -482,6 +518,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'come|comes|get|gets|coming up to the (septic)* tank', 'line|pipe dead ends',
+                'come|comes out in|into the ditch|creek|field|open',
                 'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
                 'line|run ends', 'distribution box', 'd box', 'inlet of the tank', 'into the tank',
                 'the tank', 'into the (distribution|inspection|bottom|top|next|far)* chamber|manhole',
@@ -491,6 +529,8 @@ return [
             ],
             'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
+                'the saddle', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
+                'tie in|wye|junction at|with|on the main (sewer)*',
                 'lateral|sewer|line|house connection|connects to|with (the|our|your)* city|main|street',
                 'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
@@ -509,6 +549,8 @@ return [
             ],
             'tap+name' => ['the main', 'main', 'city main|tap', 'the city', 'the street'],
             'short_fall' => [
+                'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
+                "pipe's|pipe is|line's|line is (dead|just|almost)* level",
                 'not enough fall|grade|slope|pitch', 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
@@ -1026,7 +1068,7 @@ return [
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building|drain',
-            'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting', 'next to', 'stuck to|on|together',
+            'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting|rodding (eye)*', 'next to', 'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
