@@ -66,7 +66,7 @@ return [
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
     ],
     // Behind a place where nothing is.
-    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect', 'tight'],
+    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect', 'tight', 'else'],
     'pronouns' => ['one'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'bad', 'big',
@@ -141,6 +141,7 @@ return [
         'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
+        'about', 'maybe', 'not', 'pretty',
     ],
     // A number before one of these is no place.
     'counted' => [
@@ -394,7 +395,8 @@ return [
             'stone' => ['rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
             'unknown_object' => [
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
-                'foreign object', 'two by four', 'board', 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
+                'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
+                'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
                 'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
@@ -527,7 +529,7 @@ return [
                 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
             ],
-            'end_of_line+name' => ['manhole', 'the manhole', 'a manhole', 'tank'],
+            'end_of_line+name' => ['(boundary|inspection|bottom|top|road)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank'],
             'tap' => [
                 'the saddle', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
@@ -547,7 +549,7 @@ return [
                 'dropping|drop into the main|city|sewer', 'street main', 'main (line|sewer)* in|under the street|alley|road',
                 "that's|there's|here's|is|into (the|your|our)* main line|sewer in|under the street|alley|road",
             ],
-            'tap+name' => ['the main', 'main', 'city main|tap', 'the city', 'the street'],
+            'tap+name' => ['the sewer', 'the main', 'main', 'city main|tap', 'the city', 'the street'],
             'short_fall' => [
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
                 "pipe's|pipe is|line's|line is (dead|just|almost)* level",
@@ -670,7 +672,8 @@ return [
             'becomes', 'converts|converted (over)* to', 'pick(s)|picks up', 'opens|opening (up)* into|to',
             'switches|switch|switched|switching (over|back)* to|into',
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back)* into|to', "now we're|we in|on",
-            'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into', 'tie(s)|ties|tied (in|back)* into',
+            'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into',
+            'tie(s)|ties|tied (in|back|on)* into|to|onto',
             'connects|connected to|into', 'coupled to|into', 'transition',
             'drop(s)|drops|dropping (down)* into (the|that|some|this)* (old)*',
         ]],
@@ -759,7 +762,8 @@ return [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
             'from that|there|here', 'upstream|downstream of', 'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
-            'of pipe|line|belly|water|it|new|that', 'joints', 'thick', 'each', 'further', 'farther', 'more', 'ago', 'camera',
+            'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'each', 'further',
+            'farther', 'more', 'ago', 'camera',
             'ladder', 'trench', 'liner',
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
@@ -1068,7 +1072,8 @@ return [
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building|drain',
-            'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting|rodding (eye)*', 'next to', 'stuck to|on|together',
+            'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting|rodding (eye)*', 'next to',
+            'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
             'the main run|line|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
