@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Flow;
 
+use Jurvex\Core\Measure\Halving;
 use Jurvex\Core\Measure\Length;
 
 /** Water running by its own weight in a part-full pipe: Q = A·R^(2/3)·√S / n. */
@@ -13,8 +14,6 @@ final readonly class Manning
     public const USUAL_ROUGHNESS = 0.013;
     /** From here on water takes what is loose along, in m/s. */
     public const CARRYING = 0.6;
-
-    private const HALVINGS = 200;
 
     /** Half angle at which a round pipe carries the most: where 3θ − 5θ·cos θ + 2·sin θ is nought, θ = 2φ. */
     private const FULLEST = 2.6390535689668977;
@@ -40,11 +39,7 @@ final readonly class Manning
      */
     public function depth(float $flow): Length
     {
-        $less = 0.0;
-        $more = self::FULLEST;
-        for ($i = 0; $i < self::HALVINGS && $less < ($middle = ($less + $more) / 2) && $middle < $more; ++$i) {
-            $this->flowAt($middle) < $flow ? $less = $middle : $more = $middle;
-        }
+        [, $more] = Halving::border(0.0, self::FULLEST, fn (float $angle) => $this->flowAt($angle) < $flow);
 
         return Length::metres($this->bore->metres / 2 * (1 - cos($more)));
     }

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Jet;
 
+use Jurvex\Core\Measure\Halving;
 use Jurvex\Core\Measure\Length;
 
 /** Pump, hoses in series and nozzle: the flow at which they agree. Differences of height are left out. */
 final readonly class JetLine
 {
-    private const HALVINGS = 200;
-
     /** In m³/s. */
     public float $flow;
 
@@ -111,13 +110,9 @@ final readonly class JetLine
 
     private function flowAtSetting(): float
     {
-        $less = 0.0;
-        $more = $this->pump->flow;
-        for ($i = 0; $i < self::HALVINGS && $less < ($middle = ($less + $more) / 2) && $middle < $more; ++$i) {
-            $this->pressureAt($middle) < $this->pump->setting->pascal ? $less = $middle : $more = $middle;
-        }
+        $isBelow = fn (float $flow) => $this->pressureAt($flow) < $this->pump->setting->pascal;
 
-        return $less;
+        return Halving::border(0.0, $this->pump->flow, $isBelow)[0];
     }
 
     private function pressureAt(float $flow): float

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Mend;
 
+use Jurvex\Core\Measure\Halving;
+
 /** What it costs to dig from the line's beginning to a place, added up once, so that any stretch is one difference. */
 final readonly class DigSums
 {
@@ -45,11 +47,7 @@ final readonly class DigSums
         if (0 === $count) {
             return Price::nothing();
         }
-        [$low, $high] = [0, $count - 1];
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->ends[$middle] < $at ? $low = $middle + 1 : $high = $middle;
-        }
+        $low = min($count - 1, Halving::first($count, fn (int $i) => $this->ends[$i] >= $at));
         $into = max(0.0, min($at, $this->ends[$low]) - $this->starts[$low]);
 
         return $this->before[$low]->plus($this->metres[$low]->times($into));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Mend;
 
+use Jurvex\Core\Measure\Halving;
+
 /** The ways to mend a line, priced with access, floors, permits and looks. */
 final readonly class Offers
 {
@@ -139,13 +141,9 @@ final readonly class Offers
     /** @return list<Ground> in order */
     private function groundOver(Work $work): array
     {
-        [$low, $high] = [0, \count($this->ground) - 1];
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->ground[$middle]->to <= $work->from ? $low = $middle + 1 : $high = $middle;
-        }
+        $first = Halving::first(\count($this->ground), fn (int $i) => $this->ground[$i]->to > $work->from);
         $over = [];
-        for ($i = $low; isset($this->ground[$i]) && $this->ground[$i]->from < $work->to; ++$i) {
+        for ($i = $first; isset($this->ground[$i]) && $this->ground[$i]->from < $work->to; ++$i) {
             $over[] = $this->ground[$i];
         }
 

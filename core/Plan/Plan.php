@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Plan;
 
+use Jurvex\Core\Measure\Halving;
 use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
@@ -26,6 +27,7 @@ final class Plan
     private const LEFT = 6.0;
     private const BEFORE_LABEL = 14.0;
     private const LEAST = 14.0;
+    private const HALVINGS = 16;
     private const MOST_PER_METRE = 60.0;
     private const SWEEP = 8.0;
     private const CHARACTER = 7.4;
@@ -94,15 +96,11 @@ final class Plan
     /** The most to the metre at which every label still has its room. */
     private function scale(): float
     {
-        $least = 0.0;
-        $most = self::MOST_PER_METRE;
-        for ($i = 0; $i < 16; ++$i) {
-            $middle = ($least + $most) / 2;
-            $this->measure($middle);
-            $this->fits() ? $least = $middle : $most = $middle;
-        }
+        return Halving::border(0.0, self::MOST_PER_METRE, function (float $perMetre): bool {
+            $this->measure($perMetre);
 
-        return $least;
+            return $this->fits();
+        }, self::HALVINGS)[0];
     }
 
     private function fits(): bool

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Reach;
 
+use Jurvex\Core\Measure\Halving;
+
 /** Works back from where a tool stopped to the friction that explains it. */
 final class FrictionFit
 {
@@ -24,12 +26,7 @@ final class FrictionFit
         if ($reach(0.0) < $reached - self::NEAR_M || $reach(self::MOST) > $reached + self::NEAR_M) {
             return null;
         }
-        $less = 0.0;
-        $more = self::MOST;
-        for ($i = 0; $i < self::STEPS; ++$i) {
-            $middle = ($less + $more) / 2;
-            $reach($middle) >= $reached ? $less = $middle : $more = $middle;
-        }
+        [$less] = Halving::border(0.0, self::MOST, static fn (float $friction) => $reach($friction) >= $reached, self::STEPS);
 
         return abs($reach($less) - $reached) <= self::NEAR_M ? $less : null;
     }

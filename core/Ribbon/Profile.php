@@ -6,6 +6,7 @@ namespace Jurvex\Core\Ribbon;
 
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Measure\Halving;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Run\RunRecord;
@@ -134,14 +135,7 @@ final class Profile
     /** How many dips start before a place. */
     private function dipsBefore(float $metres): int
     {
-        $low = 0;
-        $high = \count($this->dips);
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->dips[$middle][0] < $metres ? $low = $middle + 1 : $high = $middle;
-        }
-
-        return $low;
+        return Halving::first(\count($this->dips), fn (int $i) => $this->dips[$i][0] >= $metres);
     }
 
     /** @return non-empty-list<array{float, float}> */
@@ -178,18 +172,13 @@ final class Profile
 
     private function measuredDip(float $metres): float
     {
-        $low = 0;
-        $high = \count($this->measured) - 1;
-        if ($high < 1 || $metres <= $this->measured[0][0] || $metres >= $this->measured[$high][0]) {
+        $next = Halving::first(\count($this->measured), fn (int $i) => $this->measured[$i][0] > $metres);
+        if (!isset($this->measured[$next]) || $metres <= $this->measured[0][0]) {
             return 0.0;
         }
-        while ($high - $low > 1) {
-            $middle = intdiv($low + $high, 2);
-            $this->measured[$middle][0] <= $metres ? $low = $middle : $high = $middle;
-        }
-        [[$a, $dipA], [$b, $dipB]] = [$this->measured[$low], $this->measured[$high]];
+        [[$a, $dipA], [$b, $dipB]] = [$this->measured[$next - 1], $this->measured[$next]];
 
-        return $dipA + ($dipB - $dipA) * ($metres - $a) / max(1e-9, $b - $a);
+        return $dipA + ($dipB - $dipA) * ($metres - $a) / ($b - $a);
     }
 
     /**

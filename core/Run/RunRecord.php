@@ -9,6 +9,7 @@ use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
+use Jurvex\Core\Measure\Halving;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\SizeUnit;
 
@@ -134,14 +135,9 @@ final readonly class RunRecord
     /** @return list<float> metres of the places with roots from one place to another, in order */
     public function rootPlacesBetween(float $from, float $to): array
     {
-        $low = 0;
-        $high = \count($this->rootPlaces);
-        while ($low < $high) {
-            $middle = intdiv($low + $high, 2);
-            $this->rootPlaces[$middle] < $from ? $low = $middle + 1 : $high = $middle;
-        }
+        $first = Halving::first(\count($this->rootPlaces), fn (int $i) => $this->rootPlaces[$i] >= $from);
         $between = [];
-        for ($i = $low; isset($this->rootPlaces[$i]) && $this->rootPlaces[$i] <= $to; ++$i) {
+        for ($i = $first; isset($this->rootPlaces[$i]) && $this->rootPlaces[$i] <= $to; ++$i) {
             $between[] = $this->rootPlaces[$i];
         }
 

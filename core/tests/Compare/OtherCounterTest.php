@@ -41,6 +41,16 @@ final class OtherCounterTest extends TestCase
         }
     }
 
+    public function testWhereMoreThanHalfPairAsReadNothingCanProveThemWrong(): void
+    {
+        $seen = static fn (float ...$at) => new Seen(
+            array_map(static fn (float $each) => new Feature(FeatureKind::Joint, $each), array_values($at)), [], [],
+        );
+        $before = $seen(1.1, 3.3, 4.6, 7.9);
+        self::assertFalse(OtherCounter::isRuledOut($before, $seen(1.1, 3.3, 12.0, 19.0)));
+        self::assertTrue(OtherCounter::isRuledOut($before, $seen(1.1, 3.3, 4.6, 19.0)));
+    }
+
     public function testOfSeveralKindsThreeAreEnough(): void
     {
         $seen = static function (float $by, FeatureKind ...$kinds): Seen {

@@ -30,9 +30,9 @@ final class OffersTest extends TestCase
     public function testTheGroundIsStraightBetweenPlacesAndGoesOverTheWholeLine(): void
     {
         $over = new GroundOver(
-            [new KnownGround(12.0, 'road', 2.0), new KnownGround(4.0, 'lawn', 1.0), new KnownGround(6.0, null, null)], 'bed', 0.8,
+            [new KnownGround(12.0, 'road', 2.5), new KnownGround(4.0, 'lawn', 1.0), new KnownGround(6.0, null, null)], 'bed', 0.8,
         );
-        self::assertSame([1.0, 1.0, 1.5, 2.0, 2.0], array_map($over->depth(...), [0.0, 4.0, 8.0, 12.0, 30.0]));
+        self::assertSame([1.0, 1.0, 1.75, 2.5, 2.5], array_map($over->depth(...), [0.0, 4.0, 8.0, 12.0, 30.0]));
         self::assertSame(['lawn', 'lawn', 'road', 'road', 'bed'], array_map($over->surface(...), [0.0, 7.9, 8.1, 17.0, 17.1]));
         self::assertSame([true, false], [$over->knowsSurface(2.0, 16.0), $over->knowsSurface(2.0, 18.0)]);
         self::assertSame([3.0, 0.0], [$over->toNearestDepth(7.0), $over->toNearestDepth(12.0)]);
@@ -40,7 +40,7 @@ final class OffersTest extends TestCase
         self::assertEqualsWithDelta(20.0, array_sum(array_map(static fn (Ground $each) => $each->to - $each->from, $ground)), 1e-9);
         $volume = array_sum(array_map(static fn (Ground $each) => ($each->to - $each->from) * $each->depth, $ground));
         // Level, a straight slope of 8 m, level.
-        self::assertEqualsWithDelta(4.0 * 1.0 + 8.0 * 1.5 + 8.0 * 2.0, $volume, 1e-9);
+        self::assertEqualsWithDelta(4.0 * 1.0 + 8.0 * 1.75 + 8.0 * 2.5, $volume, 1e-9);
         $nothing = new GroundOver([], 'bed', 0.8);
         self::assertSame([0.8, 'bed', null, false], [
             $nothing->depth(3.0), $nothing->surface(3.0), $nothing->toNearestDepth(3.0), $nothing->knowsSurface(3.0, 3.0),

@@ -44,7 +44,8 @@ final class LocatorTest extends TestCase
         for ($seed = 1; $seed <= 30; ++$seed) {
             $ground = HiddenGround::over(self::line(), $seed);
             foreach ([0.0, 3.0, 7.0, 15.0, 29.0] as $at) {
-                $kept[$seed][] = [round($ground->depthAt($at), 4), $ground->isWet($at), $ground->hasMetal($at)];
+                $read = (new LocatorStandIn($ground))->read($at, 2);
+                $kept[$seed][] = [round($ground->depthAt($at), 4), $ground->isWet($at), $ground->hasMetal($at), $read];
             }
         }
         Kept::assertSame('hidden-ground', $kept);

@@ -75,6 +75,20 @@ final class NumbersTest extends TestCase
         self::assertSame(20.0, (new Amounts($words, $lexicon))->at(1)?->value);
     }
 
+    public function testEveryNumberIsReadAsItIsSpelledOut(): void
+    {
+        foreach (['en' => 'feet', 'es' => 'metros'] as $language => $unit) {
+            $lexicon = Lexicon::of($language);
+            $spelled = new \NumberFormatter($language, \NumberFormatter::SPELLOUT);
+            foreach (range(2, 399) as $number) {
+                $said = $spelled->format($number).' '.$unit;
+                $words = Speech::written($said, $lexicon)->words;
+                $amount = (new Amounts($words, $lexicon))->at(0);
+                self::assertEqualsWithDelta($number, ($amount->value ?? 0.0) / ($amount->each ?? 1.0), 1e-9, $said);
+            }
+        }
+    }
+
     public function testWordsThatSoundLikeNumbersCountBeforeAUnitOnly(): void
     {
         $lexicon = Lexicon::of('en');

@@ -45,6 +45,7 @@ final class RunsOnMapTest extends TestCase
         self::assertSame(['join+'], $names(8.0, 9.0));
         self::assertSame(['yard+', 'join+'], $names(7.0, 9.0));
         self::assertSame([], $names(8.0, 8.0));
+        self::assertEqualsWithDelta(20.0, $way->end(), 1e-9);
     }
 
     public function testSeenUnderWaterAndUnseenTogetherAreAllOfTheProperty(): void

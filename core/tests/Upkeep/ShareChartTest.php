@@ -41,6 +41,11 @@ final class ShareChartTest extends TestCase
             self::assertLessThanOrEqual(ShareChart::WIDTH, $x);
             self::assertSame($shares[$i]->percent > $limit, $y < $chart->limitY);
         }
+        $last = \count($shares) - 1;
+        if ($shares[$last]->day > $shares[0]->day) {
+            // As far from either edge.
+            self::assertEqualsWithDelta(ShareChart::WIDTH, $chart->points[0][0] + $chart->points[$last][0], 0.11);
+        }
     }
 
     public function testWhatKeepsALineCleanFollowsWhatIsInIt(): void
