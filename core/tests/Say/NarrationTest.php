@@ -38,6 +38,10 @@ final class NarrationTest extends TestCase
         self::assertSame([[1.0, 1.0], [0.0, 1.0], [1.0, 0.0]], array_map(
             static fn (Score $score) => [(float) $score->recall(), (float) $score->precision()], $scores,
         ));
+        $stretch = $crack + ['to_m' => 5.0];
+        foreach ([['from_m' => 3.2, 'to_m' => 9.0], ['from_m' => 9.0, 'to_m' => 5.2]] as $other) {
+            self::assertSame(0.0, Score::none()->with([$stretch], [$other + $stretch])->recall(), 'either end counts');
+        }
     }
 
     public function testTheReelReadsBetweenItsReadingsAndNeitherBeforeNorAfterThem(): void
