@@ -74,6 +74,19 @@ final class QueuedTest extends ApplicationTestCase
         self::assertNotNull($this->manager()->find(FlowTest::class, $test));
     }
 
+    public function testAPageAheadIsMadeWhereAnotherLookBeganInTheSameSecond(): void
+    {
+        $this->signIn();
+        $job = $this->job('Pottery');
+        $last = $job->runs()[\count($job->runs()) - 1]->id;
+        for ($i = 0; $i < 3; ++$i) {
+            $now = (new \DateTimeImmutable('now', new \DateTimeZone('UTC')))->format('Y-m-d H:i:s');
+            $this->manager()->getConnection()->executeStatement('UPDATE run SET started_at = ? WHERE id = ?', [$now, $last]);
+            $this->get('/jobs/'.$job->id.'/look/ahead');
+            self::assertSame(200, $this->statusCode());
+        }
+    }
+
     public function testPagesAheadAreAsTheyWillBeAndStoreNothing(): void
     {
         $this->signIn();

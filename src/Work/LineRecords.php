@@ -46,9 +46,10 @@ final readonly class LineRecords
     /** @param list<Run> $runs at the property, oldest first */
     private static function lastOf(Job $job, array $runs): ?\DateTimeImmutable
     {
+        // What began just now has parts of a second that what is stored has not: the order of the rows does not tell the last.
         $own = array_filter($runs, static fn (Run $run) => $run->job === $job);
 
-        return [] === $own ? null : end($own)->startedAt;
+        return [] === $own ? null : max(array_map(static fn (Run $run) => $run->startedAt, $own));
     }
 
     /** @param list<Run> $runs at the property, oldest first */
