@@ -72,6 +72,36 @@ test.describe('on a phone', () => {
     });
 });
 
+test('whoever goes on typing loses no word to the page that shows what was kept', async ({page}) => {
+    const heard = complaints(page);
+    await signIn(page);
+    const job = await jobAddress(page, 'Cooperage');
+    const before = await standing(page, job);
+    const file = await (await page.request.get(job + '/job.json')).json();
+    await page.goto(job + '/look?run=' + file.runs[0].id);
+    const said = page.getByLabel('Say it');
+    // A slow answer: it comes while the next sentence is typed.
+    await page.route('**/say/*', async (route) => {
+        await new Promise((resolve) => setTimeout(resolve, 600));
+        await route.continue();
+    });
+    await said.fill('roots at 3.3 metres');
+    await page.keyboard.press('Enter');
+    await page.keyboard.type('a hole at 4.4', {delay: 80});
+    await expect.poll(async () => (await standing(page, job)).length).toBe(before.length + 1);
+    await expect(said).toHaveValue('a hole at 4.4');
+    await expect(page.locator('#said-read')).toContainText('Hole 4.4 m');
+    // A page that is shown anew has the words that stood in the field.
+    await page.reload();
+    await expect(said).toHaveValue('a hole at 4.4');
+    await expect(said).toBeFocused();
+    await page.keyboard.press('Enter');
+    await expect(page.locator('#ribbon')).toContainText('Hole');
+    expect((await standing(page, job)).length).toBe(before.length + 2);
+    await expect(said).toHaveValue('');
+    expect(heard).toEqual([]);
+});
+
 test('what was understood is changed on the bench before it is kept', async ({page}) => {
     const heard = complaints(page);
     await signIn(page);

@@ -35,6 +35,20 @@ export const point = (entries) => {
 export const say = () => ({
     told: '',
     problem: '',
+    // What was kept is not shown yet: somebody had gone on typing.
+    isOld: false,
+
+    init() {
+        const key = 'said-' + this.$root.dataset.url;
+        const field = this.$refs.said;
+        const words = sessionStorage.getItem(key);
+        sessionStorage.removeItem(key);
+        window.addEventListener('pagehide', () => field.value !== '' && sessionStorage.setItem(key, field.value));
+        if (!words) return;
+        field.value = words;
+        field.focus();
+        field.dispatchEvent(new Event('asked'));
+    },
 
     get hasTold() {
         return this.told !== '';
@@ -67,9 +81,14 @@ export const say = () => ({
             return;
         }
         this.told = sent.state === 'stored' ? this.words.kept + ': ' + (read.join('; ') || said) : this.words.words + ': ' + said;
-        if (sent.state === 'stored' && 'reloads' in this.$root.dataset) window.location.reload();
+        this.isOld = this.isOld || sent.state === 'stored';
+        this.renew();
         // What was shown is no longer asked for.
         this.$refs.said.dispatchEvent(new Event('asked'));
+    },
+    /** Shows what was kept, once nobody types. */
+    renew() {
+        if (this.isOld && 'reloads' in this.$root.dataset && this.$refs.said.value === '') window.location.reload();
     },
     /** What was understood is given in by hand from here on. */
     change(event) {

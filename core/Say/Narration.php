@@ -35,7 +35,7 @@ final class Narration
     /** What was said of the place of what was named last. */
     private ?Place $place = null;
 
-    private function __construct(Reel $reel, private readonly UnitSystem $units, private readonly bool $isRunning)
+    private function __construct(Reel $reel, private readonly UnitSystem $units, private readonly bool $isRecording)
     {
         $this->where = new Whereabouts($reel);
         $this->unended = new Unended();
@@ -49,7 +49,7 @@ final class Narration
      */
     public static function read(Reading $reading, UnitSystem $units, Reel $reel): array
     {
-        $narration = new self($reel, $units, $reading->speech->hasTimes);
+        $narration = new self($reel, $units, $reading->speech->isRecording);
         foreach ($reading->sentences() as $sentence) {
             $narration->hear($sentence);
         }
@@ -193,7 +193,7 @@ final class Narration
 
             return;
         }
-        if (null === $from && $this->isRunning && !$this->isPointedAt($mention, $sentence)) {
+        if (null === $from && $this->isRecording && !$this->isPointedAt($mention, $sentence)) {
             $this->unended->pass();
 
             return;
@@ -207,7 +207,7 @@ final class Narration
         $this->unended->begin($entry, $mention);
     }
 
-    /** In a narration that goes along a line, what has no place is there where it is shown, or where it is all along the pipe. */
+    /** In a recording, what has no place is there where it is shown, or where it is all along the pipe. */
     private function isPointedAt(Mention $mention, Sentence $sentence): bool
     {
         [$first] = $sentence->part($mention->first);
@@ -288,7 +288,8 @@ final class Narration
         }
         $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
         if ($isTold || !$isDenied && ($isAll || $sentence->has('reached'))) {
-            $this->isReachTold = $isTold || $sentence->has('reached');
+            // In a recording "we're at 40 feet" is on the way to something.
+            $this->isReachTold = $isTold || !$this->isRecording && $sentence->has('reached');
             $this->reached = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said());
             $this->reached->placeAt($alone->from, null, PlaceBy::Said);
         }

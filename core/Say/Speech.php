@@ -19,8 +19,11 @@ final readonly class Speech
     ];
     private const SHARES = ['¼' => '1/4', '½' => '1/2', '¾' => '3/4', '⅛' => '1/8', '⅜' => '3/8', '⅝' => '5/8', '⅞' => '7/8'];
 
-    /** @param list<Word> $words */
-    private function __construct(public string $text, public array $words, public bool $hasTimes)
+    /**
+     * @param list<Word> $words
+     * @param bool $isRecording whether somebody talks on, and not only says what is to be written down
+     */
+    private function __construct(public string $text, public array $words, public bool $hasTimes, public bool $isRecording = false)
     {
     }
 
@@ -35,6 +38,7 @@ final readonly class Speech
      */
     public static function timed(array $cues, Lexicon $lexicon, bool $areSentences = false): self
     {
+        $isRecording = !$areSentences;
         $areSentences = $areSentences || self::arePhrases($cues, $lexicon);
         $text = '';
         $words = [];
@@ -50,7 +54,7 @@ final readonly class Speech
             $end = $cue->toS;
         }
 
-        return new self($text, $words, true);
+        return new self($text, $words, true, $isRecording);
     }
 
     /**

@@ -99,7 +99,7 @@ return [
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps',
-        'fixture' => 'kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory',
+        'fixture' => 'kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|utility',
         'joins' => 'coming|comes|ties|tying|tied',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
@@ -198,7 +198,7 @@ return [
                 "water's (getting|a|bit|little)* deeper", 'go|goes|going|drop|hit|getting into (some|the|a|little|bit|standing)* water',
                 'hit|hitting (some|a|the|little|bit|of)* water', 'water starts|begins to build up',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
-                'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|from|here',
+                'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
@@ -295,6 +295,7 @@ return [
             'worn_invert+wear=gone' => [
                 'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
                 'no (more)* bottom (at|all|left|to|it|there)*',
+                "<floor> of the|this pipe's|line's (all|just|been)* <worn_away>",
                 '<floor> (of|the|pipe|this|line|cast|iron)* is|has (been|all|completely|totally|just)* <worn_away> (out|away|through|off)',
                 "bottom's|invert's (all|completely|totally|just|been)* gone|missing|out|rotted|eaten",
                 'no pipe on|in|at the bottom', "bottom's|bottom is shot|wore|worn (out)*", 'see|seeing dirt in|through the bottom',
@@ -442,7 +443,7 @@ return [
             ],
             'tie_in+name' => [
                 'the|your|our <side_pipe>|fitting|wye|tee from|for|to (the|your|our|upstairs|downstairs|hall|half|guest)* <fixture>',
-                'half bath', 'your|the <fixture> line|drain', "that's|here's|there's the|your <fixture>",
+                'half bath', 'your|the <fixture> line|drain', "that's|here's|there's the|your|a <fixture>",
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
@@ -529,7 +530,9 @@ return [
                 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap', 'capped off',
             ],
-            'end_of_line+name' => ['(boundary|inspection|bottom|top|road)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank'],
+            'end_of_line+name' => [
+                '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
+            ],
             'tap' => [
                 'the saddle', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
@@ -746,6 +749,7 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            'locator|it had|has|puts|put it at (about)*',
             'depth of', 'depth is', "depth's", 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
             "locator|locator's (is)* reads|says|shows|showing|reading|saying|gives|giving (me|us)*", "locator's at", 'locates at',
             "one's|one is reading",
@@ -946,6 +950,7 @@ return [
             'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
         ]],
         'landmark' => ['' => ['<landmark> (line|edge)', 'property|fence line']],
+        'from_here' => ['' => ['from there|here (on|out|onwards)*', 'from then on']],
         'arrives' => ['' => [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
@@ -1068,7 +1073,8 @@ return [
             'stick(s) of (the|that|this)* clay|pipe|cast|plastic|pvc|tile',
             'stuck the|my|a|it|this|that|our (little)* camera|head|cable|snake|nozzle|back|in|down',
             'paint (an|a|the|it|this|that)* x|mark|spot|arrow|line|here', 'call|calling that|this|it the end (of)*',
-            'hit|hits|into|at|to|in the main building|house', 'flange (was|is)* broken', 'nothing but mud|dirt|soil|water',
+            'hit|hits|into|at|to|in the main building|house', 'just one coming in (from)*', 'foot hole',
+            'where the|those|that root(s) were|was', 'flange (was|is)* broken', 'nothing but mud|dirt|soil|water',
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building|drain',

@@ -40,12 +40,21 @@ final class CuesTest extends TestCase
         self::assertStringContainsString('fine', implode(' ', array_column(self::read($byChance), 'said')));
     }
 
+    /** Whoever says a line to be written down means it; who talks on names more than is there. */
+    public function testWithoutAPlaceALineCountsAndTalkOnlyWhereItPoints(): void
+    {
+        $kinds = static fn (string $said, bool $areLines) => array_column(self::read([$said], $areLines), 'kind');
+        self::assertSame(['bend', 'bend'], [...$kinds('it makes the turn', true), ...$kinds("there's a bend right here", false)]);
+        self::assertSame(['scale'], $kinds('it makes the turn and the pipe is scaled up', false));
+    }
+
     /**
      * @param list<string> $texts one right behind the other
+     * @param bool $areLines whether each is said to be written down
      *
      * @return list<array{kind: string, at: float, said: string}> with feet
      */
-    private static function read(array $texts): array
+    private static function read(array $texts, bool $areLines = false): array
     {
         $cues = [];
         foreach ($texts as $i => $text) {
@@ -53,7 +62,7 @@ final class CuesTest extends TestCase
         }
         $read = [];
         $lexicon = Lexicon::of('en');
-        $reading = Reading::of(Speech::timed($cues, $lexicon), $lexicon);
+        $reading = Reading::of(Speech::timed($cues, $lexicon, $areLines), $lexicon);
         foreach (Narration::read($reading, UnitSystem::FeetAndInches, new Reel([], null)) as $entry) {
             $plain = $entry->plain();
             $read[] = [
