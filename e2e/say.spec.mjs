@@ -14,17 +14,22 @@ const standing = async (page, job) => {
         .sort((one, other) => one[1] - other[1]);
 };
 
+/** Goes to the first look of a job, by name: another may have been begun on it. */
+const look = async (page, place) => {
+    const job = await jobAddress(page, place);
+    const before = await standing(page, job);
+    const file = await (await page.request.get(job + '/job.json')).json();
+    await page.goto(job + '/look?run=' + file.runs[0].id);
+    return {job, before};
+};
+
 test.describe('on a phone', () => {
     test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});
 
     test('twelve sentences become the record', async ({page, context}) => {
         const heard = complaints(page);
         await signIn(page, OTHER);
-        const job = await jobAddress(page, 'Sail loft');
-        const before = await standing(page, job);
-        // The run by name: another look may have been begun on this job.
-        const file = await (await page.request.get(job + '/job.json')).json();
-        await page.goto(job + '/look?run=' + file.runs[0].id);
+        const {job, before} = await look(page, 'Sail loft');
         const said = page.getByLabel('Say it');
         const say = async (words, read) => {
             await said.tap();
@@ -75,10 +80,8 @@ test.describe('on a phone', () => {
 test('whoever goes on typing loses no word to the page that shows what was kept', async ({page}) => {
     const heard = complaints(page);
     await signIn(page);
-    const job = await jobAddress(page, 'Cooperage');
-    const before = await standing(page, job);
-    const file = await (await page.request.get(job + '/job.json')).json();
-    await page.goto(job + '/look?run=' + file.runs[0].id);
+    // A job that no other file looks at.
+    const {job, before} = await look(page, 'Cooperage');
     const said = page.getByLabel('Say it');
     // A slow answer: it comes while the next sentence is typed.
     await page.route('**/say/*', async (route) => {
@@ -105,11 +108,7 @@ test('whoever goes on typing loses no word to the page that shows what was kept'
 test('what was understood is changed on the bench before it is kept', async ({page}) => {
     const heard = complaints(page);
     await signIn(page);
-    // A job that no other test looks at.
-    const job = await jobAddress(page, 'Cooperage');
-    const before = await standing(page, job);
-    const file = await (await page.request.get(job + '/job.json')).json();
-    await page.goto(job + '/look?run=' + file.runs[0].id);
+    const {job, before} = await look(page, 'Cooperage');
     await page.keyboard.press('i');
     await page.keyboard.type('a belly from 3 feet to 5 feet two inches of water');
     await page.locator('.said-change').click();
