@@ -57,7 +57,7 @@ final class Overlaps
     }
 
     /**
-     * "some kind of buildup, looks like grease": it is the grease.
+     * "some kind of buildup, looks like grease": it is the grease; "a rock stuck in the pipe": the rock.
      *
      * @param list<Mention> $named
      *
@@ -65,9 +65,10 @@ final class Overlaps
      */
     private static function withoutVague(array $named): array
     {
-        $deposits = array_filter($named, static fn (Mention $each) => Family::Deposit === $each->kind?->family());
+        $clear = self::kept($named, static fn (Mention $each) => 'vague' !== $each->by);
+        $clear = array_map(static fn (Mention $each) => $each->kind?->family(), $clear);
 
-        return \count($deposits) < 2 ? $named : self::kept($named, static fn (Mention $each) => 'vague' !== $each->by);
+        return self::kept($named, static fn (Mention $each) => 'vague' !== $each->by || !\in_array($each->kind?->family(), $clear, true));
     }
 
     /**

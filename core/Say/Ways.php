@@ -88,7 +88,7 @@ final class Ways
     private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
     {
         foreach ($sentence->marks('into') as $begin => $end) {
-            if ($begin > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
+            if ($end > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
                 return self::into($sentence, $measures, $material, $begin);
             }
         }

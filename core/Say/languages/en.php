@@ -208,7 +208,7 @@ return [
                 'submerged', 'lens|camera under', 'full of water',
             ],
             'standing_water' => [
-                "water's|water is|has (backed|backing|all)* up behind", 'water standing|sitting behind',
+                "water's|water (is|has|backed|backing|all)* up behind", 'water standing|sitting behind',
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
@@ -311,7 +311,7 @@ return [
             'worn_invert+wear=rough' => [
                 "bottom's|invert's (pretty|very|getting|real|really|quite|a|bit|little|all)* <roughened>",
                 '<floor> is (all|just)* <roughened>',
-                "bottom's|bottom is shot|wore (out)*",
+                "bottom's (is)* shot|wore (out)*", 'bottom is shot|wore (out)*',
                 '<floor> (of|this|the|pipe|line)* is deteriorated',
                 "bottom's|invert's (starting|beginning|to)* deteriorating|rot|rotting|wear|wearing",
                 'wear|rot on|in|along the bottom|invert',
@@ -397,12 +397,13 @@ return [
             'unknown_object' => [
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
-                'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
+
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
                 'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
                 'something in the pipe|line', 'some kind of blockage',
             ],
+            'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
                 'utility|conduit (going|running)* (right)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
@@ -425,7 +426,8 @@ return [
                 'tap coming|comes|tying|ties (in)', 'another tap',
                 'another|other|second|side line|pipe|drain tying|coming|ties|comes|joining in', '<fixture> drops|ties|dumps|drains in',
                 'fitting for (the|your|a)* (upstairs|downstairs|hall|half|guest|master)* <fixture>',
-                'line (off|over)* to the left|right', 'tap on (the)* left|right|top|side', 'saddle connection',
+                'line (off|over)* to the left|right', 'main|master|hall|guest bathroom|bath tying|coming|comes|ties|drops (in)*',
+                'tap on (the)* left|right|top|side', 'saddle connection',
                 'upstairs|downstairs|basement comes|ties|drops|dumps in',
                 'wye|y|tee|branch|line|pipe goes|going off|over|out to the left|right', 'vent|drop|stack coming|comes|ties in',
                 'side tap',
@@ -494,7 +496,8 @@ return [
             'bend' => [
                 'line|pipe turns|goes|heads up|down here|there|now', 'line turns up|down', 'bend|elbow|ninety (going)* up|down',
                 'bend(s)', 'elbow(s)', 'turn(s) in the pipe|line', 'long sweep', 'sweep(s)', 'curve(s)', 'curves',
-                'hard|sharp|tight|double|another ninety|90|forty five|45', 'it|line|pipe|then turns and|out|down|there|here|under',
+                'hard|sharp|tight|double|another ninety|90|45', 'hard|sharp|tight|double|another forty five',
+                'it|line|pipe|then turns and|out|down|there|here|under',
                 's bend', 'makes|take|takes|make (a|its)* turn',
                 'sharp|hard|slight|tight|gradual|little|big|long turn|bend|curve|sweep', 'a turn',
                 'makes|make|takes|take the|its|that turn', 'bending', 'jog(s)', 'jogs',
@@ -521,7 +524,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'come|comes|get|gets|coming up to the (septic)* tank', 'line|pipe dead ends',
+                'come|comes|get|gets|coming (up)* to the (septic)* tank', 'line|pipe dead ends',
                 'come|comes out in|into the ditch|creek|field|open',
                 'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
                 'line|run ends', 'distribution box', 'd box', 'inlet of the tank', 'into the tank',
@@ -555,7 +558,7 @@ return [
             'tap+name' => ['the sewer', 'the main', 'main', 'city main|tap', 'the city', 'the street'],
             'short_fall' => [
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
-                "pipe's|pipe is|line's|line is (dead|just|almost)* level",
+                "pipe's|line's (dead|just|almost)* level", 'pipe|line is (dead|just|almost)* level',
                 'not enough fall|grade|slope|pitch', 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
@@ -683,7 +686,7 @@ return [
         'from' => ['' => ['from (like|about|around|maybe|roughly)*']],
         'from_material' => ['' => [
             'goes|go|going|went from', 'change(s)|changes|changing|changed from', 'transition(s)|transitions|transitioning from',
-            'turns|switches|switch|switching from', 'from',
+            'turns|switches|switch|switching from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
         'to' => ['' => [
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe)*', 'through',
@@ -942,7 +945,7 @@ return [
         ]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
-            "we're (starting)* in (a|an|all)*", 'we are (starting)* in (a|an|all)*',
+            "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
             'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all)*', 'made of|from|out', 'pipe looks like',
             'looking at (a|an|all)*',
         ]],
@@ -1106,7 +1109,8 @@ return [
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
             'bottom line', 'on top of that', 'at the top of', 'start|starting|again|it (over|again)* from the top',
             'from top to bottom', 'top notch', 'top to bottom',
-            'bend down|over', 'gap year', 'main line|drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
+            'bend down|over', 'gap year',
+            'main line|drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
             'right away|now|after|before|past|on|in|up|through|off|under|by|next|back|to|into|out|over|where', "that's right",
             'is that right', 'left over', "what's left", 'left in', 'left to', 'left at', 'we left', 'i left', 'they left',
             'sand bag|paper', 'dip stick', 'skinny dip', 'bubble gum', 'dead line', 'in|into the tank of', 'dirt bike',
