@@ -20,6 +20,8 @@ final class Measures
     private const LONGEST_THING_M = 4.0;
     private const HOURS = 12;
     private const INCHES = 12;
+    /** Deeper no line lies that somebody reads without saying so, in metres. */
+    private const DEEPEST_M = 4.0;
     /** A depth said in inches or less than this is one of water, in metres. */
     private const DEEPEST_WATER_M = 0.3;
 
@@ -212,6 +214,11 @@ final class Measures
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
+        // "28 feet it's six foot three"
+        $before = $this->sentence->is('subjects', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
+        if (Unit::Large === $before?->unit && Unit::Large === $one->unit && $one->value < min($before->value, self::DEEPEST_M)) {
+            return true;
+        }
         $down = $this->sentence->begins('maybe_deep', $next);
         $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
         if (!$isDown && !$this->sentence->isAfter('maybe_depth', $one->first)) {

@@ -306,7 +306,8 @@ return [
             ],
             'worn_invert+wear=thin' => [
                 'worn|wearing|getting (pretty|very|real)* thin', 'bottom|invert is (pretty|very|getting|worn|real|wearing)* thin',
-                'thin bottom|invert', 'paper thin', 'bottom|invert is worn thin',
+                'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
+                'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
                 "bottom's|invert's (pretty|very|getting|real|really|quite|a|bit|little|all)* <roughened>",
@@ -383,7 +384,7 @@ return [
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
                 'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth', 'paper built|balled up',
                 'paper piled|hung|caught|stuck|bunched|hanging (up)',
-                'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
+                'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
                 'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
@@ -423,6 +424,7 @@ return [
                 "that's|there's|here's the|your tub|shower|toilet|laundry|washer (line|tie|in|coming)*",
                 "there's a fitting (that's|for|on|coming)*", "there's a connection",
                 'a|another|one|first|second|next|last|your connection at|on|from|here|there|right|left',
+                'connection for (unit|the|your)*',
                 'tap coming|comes|tying|ties (in)', 'another tap',
                 'another|other|second|side line|pipe|drain tying|coming|ties|comes|joining in', '<fixture> drops|ties|dumps|drains in',
                 'fitting for (the|your|a)* (upstairs|downstairs|hall|half|guest|master)* <fixture>',
@@ -579,7 +581,8 @@ return [
                 "won't go|feed|push|pass (any|it|past|through|no)* (further|farther|more|past|through)",
                 "can't|cannot (get|go|push|feed) past|through|by",
                 'can not (really|seem|to|get|go|push|feed|make|it|the|camera)* past|through|by|over|further|farther|anymore',
-                'have|had|has to stop', 'come|came to a stop', 'where i|we stop|stopped', "won't go|budge|push|feed", 'will not go',
+                'have|had|has to stop', "i'll stop at", 'come|came to a stop', 'where i|we stop|stopped',
+                "won't go|budge|push|feed", 'will not go',
                 "that's|this (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
                 'that (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)',
                 "it's|it (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
@@ -1047,7 +1050,8 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'number two|three|four|five|six', 'ditto', 'again at', "there's|here's one that's|at|here|right|there|in",
+            'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
+            "there's|here's one that's|at|here|right|there|in",
             'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another one',
             'one more',
