@@ -139,6 +139,21 @@ final class RunsOfChanceTest extends TestCase
         Kept::assertSame('evidence', $kept);
     }
 
+    /** In a bore of 100 mm: a lining all round, or what lies on the invert. */
+    public function testADepositTakesTheShareThatItsShapeTakes(): void
+    {
+        foreach ([
+            [Kind::Grease, 10, 'mm', 36.0], [Kind::Scale, 25, 'mm', 75.0], [Kind::Grease, 50, 'mm', 100.0],
+            [Kind::Grease, 30, 'percent', 30.0],
+            [Kind::Sediment, 50, 'mm', 50.0], [Kind::Sludge, 100, 'mm', 100.0],
+            [Kind::Sediment, 25, 'mm', 100 / 3 - 25 * sqrt(3) / \M_PI],
+        ] as [$kind, $size, $unit, $share]) {
+            $deposit = RunBuilder::finding($kind, 5.0, ['to_m' => 6.0, 'size' => $size, 'unit' => $unit]);
+            $evidence = new Evidence($deposit, RunBuilder::run([$deposit]), HouseRules::starting());
+            self::assertEqualsWithDelta($share, $evidence->areaPercent(), 1e-9, $kind->value.' '.$size.' '.$unit);
+        }
+    }
+
     public function testRootJointsAreCountedInTheWindowThatHoldsTheMost(): void
     {
         $roots = static fn (float ...$at) => RunBuilder::run(
