@@ -43,7 +43,7 @@ export const say = () => ({
         const field = this.$refs.said;
         const words = sessionStorage.getItem(key);
         sessionStorage.removeItem(key);
-        window.addEventListener('pagehide', () => field.value !== '' && sessionStorage.setItem(key, field.value));
+        window.addEventListener('pagehide', () => field.isConnected && field.value !== '' && sessionStorage.setItem(key, field.value));
         if (!words) return;
         field.value = words;
         field.focus();
