@@ -28,12 +28,12 @@ final readonly class Alignment
     /** @return list<?Place> of each name; none also where it is at the pending one */
     public function places(): array
     {
-        $fits = [];
+        $fits = [null];
         foreach (array_keys($this->mentions) as $i) {
-            $fits = 0 === $i ? $this->cheapest($i, [null]) : $this->cheapest($i, $fits);
+            $fits = $this->cheapest($i, $fits);
         }
         $best = null;
-        foreach ($fits as $fit) {
+        foreach (array_filter($fits) as $fit) {
             $cost = $fit->cost + $this->leftOver($fit, null);
             $best = null === $best || $cost < $best[0] ? [$cost, $fit] : $best;
         }

@@ -82,6 +82,12 @@ final class Entry
         [$this->fromM, $this->toM, $this->placeBy] = [$from, $to, $by];
     }
 
+    /** It goes from one place to the other, whichever lies before. */
+    public function stretch(float $one, float $other): void
+    {
+        $this->placeAt(min($one, $other), max($one, $other), $this->placeBy ?? PlaceBy::Said);
+    }
+
     /** The same thing named again: what is said of it now completes what was said before. */
     public function join(Mention $mention, string $said): void
     {

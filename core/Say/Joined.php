@@ -71,12 +71,6 @@ final class Joined
     /** "a crack, nothing else till 34", "then we get to 34": what was named does not go on so far. */
     private static function isElsewhere(Sentence $sentence, int $from, int $to): bool
     {
-        foreach (range($from, max($from, $to)) as $word) {
-            if ($sentence->is('nothing_there', $word)) {
-                return true;
-            }
-        }
-
         foreach ($sentence->marks('arrives') as $begin => $end) {
             // "until you get to 32" is an end.
             if ($begin >= $from && $end <= $to && !$sentence->isInside('ends', $begin)) {
@@ -84,7 +78,7 @@ final class Joined
             }
         }
 
-        return $sentence->has('move', $from, $to);
+        return $sentence->has('move', $from, $to) || $sentence->isAny('nothing_there', $from, max($from, $to));
     }
 
     /**

@@ -202,9 +202,8 @@ final readonly class Repeated
      */
     private function isBare(array $part, Place $before): bool
     {
-        $isNothing = [] !== array_filter(range($part[0], $part[1]), fn (int $word) => $this->sentence->is('nothing_there', $word));
-
-        return !$isNothing && $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
+        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
+            && !$this->sentence->isAny('nothing_there', ...$part)
             && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('reached', $part[0], $part[1])
             && !$this->sentence->has('presence', $part[0], $part[1]);
     }

@@ -47,6 +47,18 @@ final readonly class Sentence
         return $this->lexicon->has($table, $this->text($i));
     }
 
+    /** Whether any word from one to another stands in a table. */
+    public function isAny(string $table, int $from, int $to): bool
+    {
+        for ($i = $from; $i <= $to; ++$i) {
+            if ($this->is($table, $i)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Whether it ends as a question does. */
     public function isAsked(): bool
     {

@@ -10,9 +10,11 @@ use Jurvex\Core\Finding\Kind;
 final readonly class StretchEnd
 {
     private const OF_LOW = ['ends', 'goes_on'];
-    private const BEFORE_WORDS = 3;
-    private const NOTHING_WORDS = 4;
     private const OF_OTHERS = ['runs_to'];
+    /** "30 I'm out of it": a place so many words before the end. */
+    private const BEFORE_WORDS = 3;
+    /** "nothing till 24": so many words before it. */
+    private const NOTHING_WORDS = 4;
 
     /** @param list<Place> $places behind the word that says so, in their order */
     private function __construct(public int $word, public array $places)
@@ -69,13 +71,11 @@ final readonly class StretchEnd
         $ends = $placed = [];
         $words = array_keys(array_replace(...array_map($sentence->marks(...), $roles)));
         // "nothing till 24"
-        $isClean = static fn (int $word) => [] !== array_filter(
-            range($word - self::NOTHING_WORDS, $word), static fn (int $each) => $sentence->is('nothing_there', $each),
-        );
+        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word);
         foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
-                && [] === array_filter(range($word, $place->first), static fn (int $each) => $sentence->is('and', $each));
+                && !$sentence->isAny('and', min($word, $place->first), max($word, $place->first));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
             // "30 I'm out of it, 35 …": the place stands before.
             $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word

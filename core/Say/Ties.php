@@ -164,7 +164,7 @@ final readonly class Ties
 
     private function isJoined(int $from, int $to): bool
     {
-        return $from <= $to && [] !== array_filter(range($from, $to), fn (int $i) => $this->sentence->is('joins', $i));
+        return $this->sentence->isAny('joins', $from, $to);
     }
 
     /** "42 feet there's …", "the property line is at 42", "30, 35, 40" as the counter goes by: of what no table knows, or of nothing. */

@@ -72,7 +72,7 @@ final class Unended
             $isFree = null !== $end && null === $end->to && !\in_array($end, $taken, true);
             $from = $this->other->fromM ?? 0.0;
             if ($isFree && abs($end->from - $from) >= Entry::SAME_PLACE_M) {
-                $this->other->placeAt(min($from, $end->from), max($from, $end->from), $this->other->placeBy ?? PlaceBy::Said);
+                $this->other->stretch($from, $end->from);
                 $this->ended = $this->other;
                 $this->other = null;
             }
@@ -122,7 +122,7 @@ final class Unended
             return $mentions;
         }
         $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;
-        $this->low->placeAt(min($from, $at), max($from, $at), $this->low->placeBy ?? PlaceBy::Said);
+        $this->low->stretch($from, $at);
         $this->complete($this->low, array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind), $sentence);
         // "it keeps going to 26 feet" may go on.
         $this->low = $sentence->has('ends') ? null : $this->low;
@@ -151,8 +151,8 @@ final class Unended
         if ($isOnTheWay || null === $from || null !== $place->to || abs($place->from - $from) < Entry::SAME_PLACE_M) {
             return $mentions;
         }
-        $open->placeAt(min($from, $place->from), max($from, $place->from), $open->placeBy ?? PlaceBy::Said);
-        $this->complete($open, array_values(array_filter($mentions, $open->isOfKind(...))), $sentence);
+        $open->stretch($from, $place->from);
+        $this->complete($open, array_filter($mentions, $open->isOfKind(...)), $sentence);
         $this->other = null;
 
         return $others;

@@ -52,7 +52,6 @@ return [
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
     'and' => ['and'],
-    'with' => ['with'],
     // Between a place and what ends there: "30 I'm out of it".
     'subjects' => ["i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
@@ -132,16 +131,15 @@ return [
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
-    'leads' => ['joint', 'another', 'first', 'next', 'second'],
     // A bare number may be a place before one of these.
     'after_places' => [
-        'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'where', 'then', 'okay', 'even', 'next', 'joint',
+        'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
         'big', 'small', 'my', 'or', 'feet', 'on', 'holding', "i'd", "i'll", "they're", "you'd", 'they', 'he', 'she', 'somebody',
         'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
-        'about', 'maybe', 'not', 'pretty',
+        'about', 'not', 'pretty',
     ],
     // A number before one of these is no place.
     'counted' => [

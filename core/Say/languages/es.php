@@ -37,7 +37,6 @@ return [
     'the_same' => ['mismo', 'misma'],
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
-    'with' => ['con'],
     'phrase_goes_on' => [
         'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',
         'se', 'hay', 'su', 'este', 'esta', 'o', 'pero', 'como', 'muy', 'hasta', 'desde',
@@ -100,7 +99,6 @@ return [
     'ask_first' => ['hay', 'es', 'está', 'será', 'qué', 'cuál', 'dónde', 'tiene', 'tienen', 'habrá', 'ves', 've', 'cómo'],
     'turns' => ['noventa'],
     'described' => ['ramal', 'línea', 'colector', 'tubo'],
-    'leads' => ['junta', 'otro', 'otra'],
     'after_places' => [
         'porque', 'ya', 'estamos', 'está', 'hay', 'que', 'donde', 'entonces', 'y', 'el', 'la', 'es', 'tiene', 'con', 'se', 'un',
         'una',
