@@ -62,7 +62,7 @@ test('two on one job, one without a signal: nothing of either is lost, and what 
 
     away.way.mend();
     await away.page.reload();
-    await expect(signal(away.page)).toContainText('1 wait for you', {timeout: 30_000});
+    await expect(signal(away.page)).toContainText('Waiting for you: 1', {timeout: 30_000});
     await expect(waiting(away.page)).toHaveCount(0);
     await signal(away.page).locator('button').first().tap();
     const refused = away.page.locator('.signal-refused');

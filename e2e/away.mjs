@@ -47,7 +47,7 @@ export const takeAlong = async (page, job, benches) => {
 };
 
 export const signal = (page) => page.locator('.signal');
-export const waiting = (page) => page.locator('.signal-row:not(.signal-refused)');
+export const waiting = (page) => page.locator('.signal-waits');
 
 /** How many entries are written down in the browser; none can be told while the page goes elsewhere. */
 export const countWritten = (page) =>

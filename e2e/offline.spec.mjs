@@ -63,7 +63,7 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     const mended = Date.now();
     way.mend();
     await signIn(page, OTHER);
-    await expect(signal(page)).toContainText('1 wait for you', {timeout: 30_000});
+    await expect(signal(page)).toContainText('Waiting for you: 1', {timeout: 30_000});
     await expect(waiting(page)).toHaveCount(0);
     await page.locator('.signal button').first().tap();
     await expect(page.locator('.signal-refused')).toContainText('number');

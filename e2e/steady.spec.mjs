@@ -1,4 +1,5 @@
 import {expect, test} from '@playwright/test';
+import {signal, startDevice} from './away.mjs';
 import {jobAddress, signIn} from './steps.mjs';
 
 /* What the layout may jump while a page loads, as the browser counts it. */
@@ -36,3 +37,24 @@ for (const [name, viewport] of Object.entries(SIZES))
         if (process.env.SHIFTS) console.log(name, shifts);
         expect(Object.entries(shifts).filter(([, shift]) => shift >= LEAST_STEADY)).toEqual([]);
     });
+
+test('a signal that goes, with an entry that waits, and comes again moves nothing that is pressed', async () => {
+    const device = await startDevice();
+    const {page, way} = device;
+    await signIn(page);
+    await page.goto((await jobAddress(page, 'Pottery')) + '/look', {waitUntil: 'networkidle'});
+    const tiles = () => page.locator('.tile').evaluateAll((all) => all.map((tile) => tile.getBoundingClientRect().top + window.scrollY));
+    const before = await tiles();
+    way.cut();
+    await page.fill('#reading', '25.6');
+    await page.getByRole('button', {name: 'Roots'}).tap();
+    await page.getByRole('button', {name: '25 %'}).tap();
+    await page.getByRole('button', {name: /^Save/}).tap();
+    await expect(signal(page)).toContainText('1 entry waits');
+    await expect.poll(tiles).toEqual(before);
+    way.mend();
+    await expect(signal(page)).toBeHidden({timeout: 60_000});
+    await expect(page.locator('#readouts')).toHaveText(/25\.6/);
+    await expect.poll(tiles).toEqual(before);
+    await device.end();
+});

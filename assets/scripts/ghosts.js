@@ -203,5 +203,13 @@ window.addEventListener('jurvex-signal', show);
 
 /* What the server could not be asked for does not stand there as if it had been. */
 document.addEventListener('htmx:sendError', ({detail}) => {
-    if (detail.target?.dataset.stale) detail.target.textContent = detail.target.dataset.stale;
+    const {target} = detail;
+    const {stale} = target?.dataset ?? {};
+    if (!stale || target.querySelector('.readouts-told')) return;
+    // What stood there keeps its room unseen: what is pressed next stays where it is.
+    target.classList.add('readouts-stale');
+    target.append(Object.assign(document.createElement('p'), {className: 'readouts-told', textContent: stale}));
+});
+window.addEventListener('jurvex-signal', ({detail: isThere}) => {
+    if (isThere && document.querySelector('.readouts-stale')) document.getElementById('reading')?.dispatchEvent(new Event('reading'));
 });

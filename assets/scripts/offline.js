@@ -150,7 +150,7 @@ const takeJob = async () => {
 };
 
 
-/* The bar that says what the signal does, and what waits for it or for somebody. */
+/* What the signal does, and what waits for it or for somebody. Longer words lie over the page: nothing is moved by them. */
 export const signal = () => ({
     offline: false,
     noRoom: false,
@@ -174,13 +174,13 @@ export const signal = () => ({
         this.onLine = () => this.look();
         this.onSignal = ({detail}) => {
             this.offline = !detail;
-            this.needs = this.needs && this.offline;
+            if (this.needs && !this.offline) this.close();
         };
-        this.onNeed = ({target}) => (this.needs = target.matches?.('form') ?? false);
-        this.onRoom = () => (this.noRoom = true);
+        this.onNeed = ({target}) => target.matches?.('form') && this.say('needs');
+        this.onRoom = () => this.say('noRoom');
         this.onWorker = ({data}) => {
             if (data.offline) queue.tellSignal(false);
-            if (data.noRoom) this.noRoom = true;
+            if (data.noRoom) this.say('noRoom');
             this.read();
         };
         window.addEventListener('jurvex-queue', this.onQueue);
@@ -215,8 +215,13 @@ export const signal = () => ({
         try {
             this.entries = await queue.mine();
         } catch {
-            this.noRoom = true;
+            this.say('noRoom');
         }
+    },
+    /** Answers a press: at once, and until it was read. */
+    say(which) {
+        this[which] = true;
+        this.isOpen = true;
     },
     /** All that waited is there: the page is loaded anew, unless somebody is at work on it. */
     sent() {
@@ -250,22 +255,32 @@ export const signal = () => ({
         return this.isOpen ? this.waiting.map(({key, words, at}) => ({key, words, at: at ? timeOf(at) : ''})) : [];
     },
     get isShown() {
-        return this.offline || this.noRoom || this.entries.length > 0;
+        return this.offline || this.needs || this.noRoom || this.entries.length > 0;
     },
-    get isOffline() {
-        return this.offline;
+    /** What there is to say, the most urgent first. */
+    get parts() {
+        const {words, waiting, refused, offline, noRoom} = this;
+        return [
+            noRoom && words.not_kept,
+            refused.length > 0 && words.refused.replace('%count%', refused.length),
+            offline && words.none,
+            waiting.length > 0 ? this.count : offline && this.asOf,
+        ].filter(Boolean);
     },
-    get needsSignal() {
-        return this.needs;
+    get title() {
+        return this.parts[0] ?? '';
     },
-    get hasNoRoom() {
-        return this.noRoom;
+    get more() {
+        return this.parts.slice(1).join(' · ');
     },
-    get hasRefused() {
-        return this.refused.length > 0;
+    get told() {
+        if (this.noRoom) return this.words.no_room;
+        if (this.needs) return this.words.needs;
+        if (!this.offline) return '';
+        return [this.words.none, this.asOf, this.waiting.length > 0 ? this.count : this.words.empty].join(' · ');
     },
-    get hasWaiting() {
-        return this.waiting.length > 0;
+    get hasTold() {
+        return this.told !== '';
     },
     get asOf() {
         return this.words.as_of.replace('%time%', timeOf(madeAt()));
@@ -274,14 +289,16 @@ export const signal = () => ({
         const many = this.waiting.length;
         return many === 1 ? this.words.one : this.words.many.replace('%count%', many);
     },
-    get refusedCount() {
-        return this.words.refused.replace('%count%', this.refused.length);
-    },
-    get canOpen() {
-        return this.entries.length > 0;
+    get expanded() {
+        return this.isOpen ? 'true' : 'false';
     },
     toggle() {
-        this.isOpen = !this.isOpen;
+        if (this.isOpen) return this.close();
+        this.isOpen = true;
+    },
+    close() {
+        this.needs = false;
+        this.isOpen = false;
     },
 });
 
