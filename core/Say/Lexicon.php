@@ -9,6 +9,10 @@ final class Lexicon
 {
     /** What is read where nobody says another. */
     public const USUAL = 'en';
+    /** How what leans on a word begins where it stands by itself. */
+    private const APART = " '";
+    /** Of what has a name more may be said behind it in one word: "the crack's open". */
+    private const NAMES = [Atom::KIND, Atom::MATERIAL];
 
     /** @var array<string, self> */
     private static array $read = [];
@@ -102,7 +106,7 @@ final class Lexicon
     /**
      * The phrases that begin at a word, of each role the longest.
      *
-     * @param string $text all words, one space apart, with one behind the last
+     * @param string $text all words as they stand apart, one space between, with one behind the last
      * @param int $offset where the word stands in it
      *
      * @return array<string, array{string, int}> what it means and how many words it has, by role
@@ -110,9 +114,9 @@ final class Lexicon
     public function phrasesAt(string $word, string $text, int $offset): array
     {
         $longest = [];
-        foreach ($this->patterns[$word] ?? [] as [$pattern, $role, $meaning]) {
+        foreach ($this->patterns[explode(' ', $this->apart($word))[0]] ?? [] as [$pattern, $role, $meaning]) {
             if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
-                $words = substr_count($found[0], ' ');
+                $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
                 if ($words > ($longest[$role][1] ?? 0)) {
                     $longest[$role] = [$meaning, $words];
                 }
@@ -120,6 +124,19 @@ final class Lexicon
         }
 
         return $longest;
+    }
+
+    /** What leans on a word stands by itself: "bottom's" as "bottom 's", which is "bottom is" and "bottom has". */
+    public function apart(string $word): string
+    {
+        foreach ($this->map('leaning') as $ending => $words) {
+            $ending = (string) $ending;
+            if (str_ends_with($word, $ending) && $word !== $ending) {
+                return substr($word, 0, -\strlen($ending)).' '.$ending;
+            }
+        }
+
+        return $word;
     }
 
     /** @return array<mixed> */
@@ -140,7 +157,7 @@ final class Lexicon
         foreach ($found[0] as $element) {
             $isMany = str_ends_with($element, '*');
             $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
-            $words = $this->spokenOut(self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element));
+            $words = $this->leaningToo($this->spokenOut(self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element)));
             if ($isOpen) {
                 array_push($first, ...array_map(static fn (string $word) => explode(' ', $word)[0], $words));
                 $isOpen = $isOptional;
@@ -148,6 +165,7 @@ final class Lexicon
             $any = '(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).')';
             $pattern .= $isMany ? '(?:'.$any.' ){0,5}' : ($isOptional ? '(?:'.$any.' )?' : $any.' ');
         }
+        $pattern .= \in_array($role, self::NAMES, true) ? '' : "(?!')";
         foreach (array_unique($first) as $word) {
             $this->patterns[$word][] = ['~\G'.$pattern.'~', $role, $meaning];
         }
@@ -178,6 +196,25 @@ final class Lexicon
             $out = $this->map('drawn_together')[$word] ?? null;
             if (\is_string($out)) {
                 $words[] = $out;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * What may lean on the word before stands for itself as well: "'s" for "is".
+     *
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function leaningToo(array $words): array
+    {
+        $words = array_map($this->apart(...), $words);
+        foreach ($this->map('leaning') as $ending => $spoken) {
+            if (\is_array($spoken) && [] !== array_intersect($words, $spoken)) {
+                $words[] = (string) $ending;
             }
         }
 

@@ -52,6 +52,12 @@ final class Measures
         }
     }
 
+    /** Whether a place is said between two words. */
+    public function hasPlace(int $after, int $before): bool
+    {
+        return [] !== array_filter($this->places, static fn (Place $place) => $place->first > $after && $place->last < $before);
+    }
+
     /** @return int how many of the amounts behind it belong to it */
     private function take(int $i): int
     {
@@ -241,6 +247,9 @@ final class Measures
         // "twenty feet thick grease": the grease is thick.
         $length = $this->sentence->begins('length', $next);
         $isOfNext = null !== $length && $one->value >= self::LONGEST_THING_M && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
+
+        // "at twenty feet piece of the pipe broken out"
+        $isOfNext = $isOfNext || $this->sentence->isAfter('at', $one->first) && Atom::KIND === $this->sentence->atomAt($next)?->role;
 
         return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
             || $this->sentence->isAfter('length_of', $one->first));

@@ -41,7 +41,8 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $this->all = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))));
+        $there = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))));
+        $this->all = Overlaps::withoutMore($there, $sentence, $measures);
         foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
             $mark->depth = $depth;
@@ -202,7 +203,8 @@ final class Mentions
             }
         }
         foreach ($hours as $hour) {
-            $has = array_filter($this->nearest($hour->first), static fn (Mention $each) => null !== $each->kind && null === $each->clock
+            $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
+            $has = array_filter([] === $own ? $this->nearest($hour->first) : $own, static fn (Mention $each) => null !== $each->kind && null === $each->clock
                 && !\in_array($each->kind, self::WITHOUT_CLOCK, true));
             $mention = reset($has);
             if (false !== $mention) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
@@ -11,6 +12,7 @@ use Jurvex\Core\Finding\Kind;
 final class Overlaps
 {
     private const STUCK_WORDS = 2;
+    private const MORE_WORDS = 3;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -38,6 +40,42 @@ final class Overlaps
         return self::kept($named, static fn (Mention $each) => [] === array_filter(
             $named, static fn (Mention $other) => $isWhole($other, $each),
         ));
+    }
+
+    /**
+     * "a belly, and the camera's under", "the bathroom group coming in on the left": said again of what was just named.
+     *
+     * @param list<Mention> $named as being there
+     *
+     * @return list<Mention>
+     */
+    public static function withoutMore(array $named, Sentence $sentence, Measures $measures): array
+    {
+        $before = null;
+        foreach ($named as $i => $each) {
+            $isMore = null !== $before && $each->kind === $before->kind && !$measures->hasPlace($before->last, $each->first)
+                && null === $sentence->begins('at', $each->last + 1);
+            if ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
+                $before->facts += $each->facts;
+                unset($named[$i]);
+                continue;
+            }
+            $before = $each;
+        }
+
+        return array_values($named);
+    }
+
+    /** Nothing that joins two stands between. */
+    private static function isOne(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        for ($i = $one->last + 1; $i < $more->first; ++$i) {
+            if ($sentence->is('and', $i) || $sentence->isComma($i)) {
+                return false;
+            }
+        }
+
+        return Kind::TieIn === $one->kind && $more->first - $one->last <= self::MORE_WORDS;
     }
 
     /**

@@ -7,7 +7,7 @@ namespace Jurvex\Core\Say;
 /** What was said with every phrase of the tables found in it. */
 final readonly class Reading
 {
-    /** What things are, each word in one of them; of equal length the earlier role counts. */
+    /** What things are, each word in one of them but for a side in a name; of equal length the earlier role counts. */
     private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
     /**
@@ -24,7 +24,7 @@ final readonly class Reading
         $offsets = [];
         foreach ($speech->words as $word) {
             $offsets[] = \strlen($text);
-            $text .= $word->text.' ';
+            $text .= $lexicon->apart($word->text).' ';
         }
         $amounts = new Amounts($speech->words, $lexicon);
         $atoms = [];
@@ -35,7 +35,16 @@ final readonly class Reading
             foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
                 $marks[$role][$i] = $i + $found[1] - 1;
             }
-            $atom = $i < $free ? null : self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
+            if ($i < $free) {
+                // "a line coming in on the right": the name ends in its side.
+                [$side, $many] = $phrases[Atom::CLOCK] ?? ['', 0];
+                if ($many > 0 && $i + $many >= $free && Atom::KIND === $atoms[\count($atoms) - 1]->role) {
+                    $atoms[] = new Atom(Atom::CLOCK, $side, $i, $i + $many - 1);
+                    $free = $i + $many;
+                }
+                continue;
+            }
+            $atom = self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
             if (null !== $atom) {
                 $atoms[] = $atom;
                 $free = $atom->last + 1;

@@ -67,7 +67,8 @@ final readonly class Truth
             }
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
-        if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)) {
+        if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
+            || $this->isSaidAnew($denied, $mention)) {
             return false;
         }
         if (true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
@@ -75,12 +76,25 @@ final readonly class Truth
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
-            if ($sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->hasPlace($i, $mention->first))) {
+            if ($sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first))) {
                 return false;
             }
         }
 
-        return !$this->hasPlace($denied, $mention->first);
+        return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "it's not a crack at all, it's an offset" */
+    private function isSaidAnew(int $denied, Mention $mention): bool
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            $isDenied = Atom::KIND === $atom->role && $atom->first > $denied && $atom->last < $mention->first;
+            if ($isDenied && $this->sentence->has('made_of', $atom->last + 1, $mention->first - 1)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "looks like a crack but it's just a stain" */
@@ -104,11 +118,6 @@ final readonly class Truth
         }
 
         return false;
-    }
-
-    private function hasPlace(int $from, int $to): bool
-    {
-        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first > $from && $place->last < $to);
     }
 
     private function isGone(Mention $mention): bool
@@ -167,7 +176,7 @@ final readonly class Truth
         return match ($mention->kind) {
             Kind::OpeningSeen => $this->isOwnOpening($mention),
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
-                && !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
+                && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
@@ -209,8 +218,8 @@ final readonly class Truth
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
 
-        return $isKnown && ($isWay || !$this->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
-            || !$isShown && $isWay && !$this->hasPlace($sentence->first - 1, $mention->first)
+        return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
+            || !$isShown && $isWay && !$this->measures->hasPlace($sentence->first - 1, $mention->first)
             || !$isShown && [] === $this->measures->places && !$this->isPlacePending;
     }
 

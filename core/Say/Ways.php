@@ -50,20 +50,14 @@ final class Ways
                 ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1);
             $before = end($transitions);
             // "transition to clay, it goes to clay": of one in one breath the first says it.
-            $isTwin = false !== $before && $before->facts === $transition?->facts && !self::isPlaceBetween($measures, $before, $transition);
+            $isTwin = false !== $before && null !== $transition && $before->facts === $transition->facts
+                && !$measures->hasPlace($before->last, $transition->first);
             if (null !== $transition && !$isTwin) {
                 $transitions[] = $transition;
             }
         }
 
         return $transitions;
-    }
-
-    private static function isPlaceBetween(Measures $measures, Mention $one, Mention $other): bool
-    {
-        return [] !== array_filter(
-            $measures->places, static fn (Place $place) => $place->first > $one->last && $place->last < $other->first,
-        );
     }
 
     /** "it goes from iron to clay" */

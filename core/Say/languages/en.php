@@ -30,6 +30,8 @@ return [
         "couldn't" => 'could not', "haven't" => 'have not', "hasn't" => 'has not', "i'll" => 'i will',
         "we'll" => 'we will', "let's" => 'let us', "ain't" => 'is not',
     ],
+    // What leans on the word before stands for these.
+    'leaning' => ["'s" => ['is', 'has']],
     // Heard instead of a number: they count as one before a unit only.
     'misheard' => [
         'to' => 2, 'too' => 2, 'for' => 4, 'fore' => 4, 'ate' => 8, 'won' => 1, 'tree' => 3, 'sicks' => 6, 'tin' => 10, 'tan' => 10,
@@ -104,6 +106,11 @@ return [
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
         'main' => 'main line|drain|stack|level|floor|problem|thing|house|building|run',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
+        'very' => 'is|are|has|have|been|got|all|just|really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
+            .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
+        'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
+        'part' => 'piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
+        'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
             .'hydrant|pole|street|road|property|patio|slab|gate|shed',
     ],
@@ -156,6 +163,8 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
+                'root fuzz|hairs',
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
                 'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)',
                 'hairline stuff|ones',
@@ -164,17 +173,23 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'full of root(s)',
+                'nothing but|solid root(s)',
+                'mess|jungle|beard|curtain|ponytail|knot|mat|tangle|forest|web|carpet of root(s)',
+                'choked|clogged|filled|plugged|jammed (up|completely|full|with|of|by)* root(s)',
                 'root ball(s)|mass|masses|clump(s)|wad|plug', 'ball|mass|clump|wad|bundle|nest|wall|plug of root(s)', 'rootball(s)',
                 'heavy|massive (tree) root(s)', 'heavy root mass|ball|intrusion|clump', 'root(s) clump|mass|ball',
                 'roots balled|bunched|packed|matted up|in|together',
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'vegetation in|at|through|growing|coming',
                 'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
                 'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted', 'rooty',
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'swag(s)',
                 'belly|bellies', 'bellied', 'sag(s)', 'sags|sagging|sagged', 'dip(s)|dips|dipped|dipping',
                 'low spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade',
                 'grade is|has (been)* lost', 'swale',
@@ -210,6 +225,16 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop|drops|dropping down (a|little|bit|slightly)* at|into|in the joint',
+                'pipe(s)|<collar>|one (<very>)* shifted|displaced|moved|slid|slipped|kicked|knocked (over|down|up|sideways)*',
+                'pipe|it|line steps up|down', 'spigot|joint (<very>)* dropped',
+                "pipes aren't|don't|are not|do not (quite|really|even)* line|lined|lining (up)*",
+                'mismatched|crooked|slipped|cockeyed joint(s)|pipe(s)',
+                '<collar> (<very>)* crooked|cockeyed|misaligned|mismatched|offset|stepped',
+                '<collar> (<very>)* out of whack|line|alignment',
+                'bad|poor|lousy joint|pipe alignment',
+                'downstream|upstream pipe|side|one (<very>)* higher|lower|up|down',
+                'joint slipped|slips|shifts|shifted',
                 'joint (is)* lipped',
                 "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
                 "it's|it|has|have|is dropped down|over", "it's dropped (like|about|maybe|a)*",
@@ -229,6 +254,11 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                '<collar> (<very>)* spread|parted|gapping|gapped|apart|separated (open)*',
+                '<collar> (<very>)* open|opened|pulled|pulling (up|apart|back|away|out|wide|open)*',
+                'spread|parted|gapping|gapped (open)* joint(s)|hub|bell|collar|coupling',
+                '(wide)* open <collar>',
+                'come|came|pulled|coming|slid|slipped|popped (right)* out of the|its <collar>',
                 "joint's|joint (has|is|been|all)* pulled (apart|open)*", 'longitudinal displacement',
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
                 'joint is (a|little|bit|wide)* open', 'joint is|has opened (up)', 'separated (joint)', 'joint open', 'separation(s)',
@@ -270,6 +300,12 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'pipe|clay|tile laying|lying in|on|at the (bottom|invert|flow)',
+                '<part> (of|the|pipe|clay|wall)* (<very>)* fallen|fell|caved|blown|blew|broken|broke|kicked|busted in|out|down|off',
+                'caved',
+                'crumbled|crumbling',
+                'smashed|mangled|demolished|destroyed',
+                'piece(s)|chunk(s)|section(s) (of|the|pipe|clay)* (<very>)* missing|gone',
                 'chip(s)|chipped (out|of|in|the)*', 'chunk|hunk broken|missing',
                 'shard(s) of (the)* pipe|clay (sticking|hanging|up|down|out)*',
                 'pipe (just)* ends', "pipe's|pipe (is)* falling apart", 'top|bottom|left|right half is gone|missing',
@@ -287,10 +323,16 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'see|seeing (a)* void(s)', 'void in the pipe|wall|top|bottom|side',
+                'perforation(s)|perforated',
                 'hole rusted|rotted|worn (right)* through',
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'dirt|soil|ground where the <floor> should|was|used|ought (to)* (be)*',
+                '(riding|running|going|sitting) on dirt|soil',
+                'dirt bottom|floor|invert',
+                '<floor> (<very>)* rotten|rotted|shot (out|away|through)*',
                 'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
                 'no (more)* bottom (at|all|left|to|it|there)*',
                 "<floor> of the|this pipe's|line's (all|just|been)* <worn_away>",
@@ -308,6 +350,10 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'channel|groove|trench|rut (worn|eaten|cut|rusted)* in|into|along|down the <floor>',
+                '<floor> (<very>)* eroded|eroding|deteriorated|deteriorating|rusting|rotting|corroding|wearing (out|away)*',
+                'eroded|corroded|deteriorated <floor>',
+                'erosion (in|on|along|of)* (the)* <floor>',
                 "bottom's|invert's (pretty|very|getting|real|really|quite|a|bit|little|all)* <roughened>",
                 '<floor> is (all|just)* <roughened>',
                 "bottom's (is)* shot|wore (out)*", 'bottom is shot|wore (out)*',
@@ -330,12 +376,19 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'pipe (<very>)* gone|went oval|egg|oblong (shaped)*',
                 'out of shape', 'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
                 'out of round', 'egg shaped', 'egg shape', 'shaped like (an)* egg', 'oval(ed)', 'ovaled', 'deformed',
                 'deformation', 'ovality', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
             ],
             'old_patch' => [
+                "somebody's|somebody|someone|someone's|they|they've (has|have)* done|put (a|an|in)* repair|patch",
+                'section|piece|spot is|has|was|been (been)* replaced|repaired',
+                'repair clamp|coupling|band',
+
+                '(new|newer)* piece|section (of|pipe)* spliced (in|into)',
+                'spliced (in)',
                 'repaired it|this (here)*', 'section|piece of new|newer pipe', 'newer|new piece|section of pipe',
                 'put in a new|newer piece|section', 'short|sectional|patch liner', 'short|sectional lining',
                 'patch(es)', 'patched', 'replaced|redid (a|this|that|the)* section|piece|part',
@@ -350,6 +403,12 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                '<wall> (<very>)* crusty|scaly|encrusted|rusty|scaled|crusted (up)*',
+                'crusty (old)* (cast|iron)* pipe|iron|walls',
+                'corrosion|rust buildup|build up|nodule(s)|scale|bump(s)',
+                'tuberculated',
+                'barnacle(s)',
+                'crust(y)',
                 'limescale', 'calcite', 'mineral deposit(s)',
                 'scale', 'scaling', 'scaled (up)*', "scale's", 'rusted|crusted up', 'tubercles',
                 'rust|mineral|calcium|iron build up|buildup|deposit(s)', 'scale build up|buildup',
@@ -362,6 +421,12 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'mound|heap|layer|bunch|load|lot of (loose|wet|fine)* dirt|mud|soil|sand|gravel|silt',
+                'dirt|soil|sand|mud|silt|gravel (<very>)* washing|washed|fallen in',
+                'settled debris|sediment|sand|solids',
+                'deposit(s) (in|on|along)* (the)* <floor>',
+                'silty|sandy|muddy|gritty (bottom)*',
+                'fines',
                 'settled deposits', 'mud|dirt|sand and rock(s)|stone(s)|gravel',
                 'completely|totally|solid blocked|plugged|full|filled|packed with|of dirt|mud|sand',
                 'rock(s)|stone(s) and gravel|sand',
@@ -379,6 +444,11 @@ return [
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
             ],
             'rag' => [
+                'washcloth|washrag',
+                'tissue|sock|shirt|underwear|glove|string|mop|sponge|floss',
+                't shirt',
+                'paper (<very>)* caught|catching|stuck|snagged|hung|snagging',
+                'a|sanitary pad',
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
                 'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth', 'paper built|balled up',
                 'paper piled|hung|caught|stuck|bunched|hanging (up)',
@@ -392,8 +462,11 @@ return [
                 'broken|lost|old|snapped cable|snake|rod', 'piece|length of (broken|a|old)* cable|snake',
                 'cable|snake left|broken|stuck in',
             ],
-            'stone' => ['rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
+            'stone' => [
+                'chunk(s)|piece(s) of rock|stone|brick',
+                'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
             'unknown_object' => [
+                '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
 
@@ -417,6 +490,14 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'factory tap|wye|tee|fitting',
+                '(the|your|our) <fixture> connection',
+                'inlet (on|from|at) (the)* left|right|side|top',
+
+                'fitting|one|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
+                'incoming|inbound line|pipe|drain|lateral|connection',
+                'sweep tee|wye|y',
+                '(upstairs|downstairs|basement) <fixture> (line|drain)* (<very>)* <joins>|drops|dumps|tees|joins|enters (in|into)*',
                 'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
                 'line|pipe|drain from the|your shower|tub|kitchen|toilet|bath|bathroom|sink|laundry tying|coming|comes|ties (in)*',
                 "that's|there's|here's the|your tub|shower|toilet|laundry|washer (line|tie|in|coming)*",
@@ -476,6 +557,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
                 "line|lateral|branch|wye|tee that's|that (been|is|has)* capped|abandoned|plugged (off)*",
                 'plugged|inactive|blind|stubbed|unused lateral|branch|line|wye|tee (off)*',
                 'stubbed off line|branch|lateral|wye|tee', 'wye|tee|lateral with a cap|plug (in|on)*',
@@ -494,6 +576,9 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
+                'dives|plunges down',
+                '(an)* eighth|quarter|sixteenth bend',
                 'line|pipe turns|goes|heads up|down here|there|now', 'line turns up|down', 'bend|elbow|ninety (going)* up|down',
                 'bend(s)', 'elbow(s)', 'turn(s) in the pipe|line', 'long sweep', 'sweep(s)', 'curve(s)', 'curves',
                 'hard|sharp|tight|double|another ninety|90|45', 'hard|sharp|tight|double|another forty five',
@@ -503,6 +588,8 @@ return [
                 'makes|make|takes|take the|its|that turn', 'bending', 'jog(s)', 'jogs',
             ],
             'bend+clock=9' => [
+                'goes|kicks|cuts|breaks|hooks|bears (around|over|back|hard|slightly)* to the left',
+                'kicks|cuts|bears|breaks|swings (off|over|hard|slightly)* left',
                 'deviates|deviating|veering (to|the)* left', 'hard|slight|sharp|easy|gradual|quick left', 'swing(s) (to|the)* left',
                 'turn(s)|bend(s)|turning|bending|bends|elbow|curves (to|a|sharp|hard|slight|slightly|the|off)* left',
                 'curving|goes|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* left',
@@ -510,12 +597,15 @@ return [
                 '(goes|heads)* off to the left there',
             ],
             'bend+clock=3' => [
+                'goes|kicks|cuts|breaks|hooks|bears (around|over|back|hard|slightly)* to the right',
+                'kicks|cuts|bears|breaks|swings (off|over|hard|slightly)* right',
                 'deviates|deviating|veering (to|the)* right', 'hard|slight|sharp|easy|gradual|quick right', 'swing(s) (to|the)* right',
                 'turn(s)|bend(s)|turning|bending|bends|elbow (to|a|sharp|hard|slight|slightly|the|off)* right',
                 'curves|curving|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* right',
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                '(old|buried|front|rear|outside|yard|back)* cleanout (up|on)* top',
                 'cleanout riser|tee|cap', 'rodding eye|point', 'two way', 'double cleanout',
                 'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'tee|wye|fitting for the cleanout',
                 'lip|edge|mouth|rim of the|our|this cleanout|opening|access',
@@ -524,6 +614,10 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'come|came|comes|get|got to the end',
+                'where (it|this|the|line|pipe|run)* ends',
+                'dumps|empties|emptying|dumping (out|off)* in|into the|a (septic|holding)* septic|tank|manhole|chamber|pit',
+                '(pipe|line)* ends|finishes|stops in|at|into a|the (septic)* chamber|manhole|tank|pit',
                 'come|comes|get|gets|coming (up)* to the (septic)* tank', 'line|pipe dead ends',
                 'come|comes out in|into the ditch|creek|field|open',
                 'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
@@ -566,6 +660,9 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
+                'stopping me|us|it',
+                'impassable',
                 'abandon|abandoning|abandoned|terminating|terminate the|this survey|inspection|run|look',
                 "that's|this (is)* where it stops|stopped me|us", 'camera (has|just|is)* stopped|stops (there|here)',
                 "camera|it won't pass|go|advance (it|this|that|any|further|through)*",
@@ -805,6 +902,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            'they|he|she|guy|company|plumber (that|who)* said|told|thought|claimed (him|her|them|us|you|me|that)* it|there|that was|were',
             'no', 'not seeing|see (any)',
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* see|seen|have|find|notice (any)",
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* show|look|spot|detect|got (any)",
