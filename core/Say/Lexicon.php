@@ -98,7 +98,8 @@ final class Lexicon
 
     public function number(string $table, string $word): ?float
     {
-        $number = $this->map($table)[$word] ?? null;
+        // "seventeen's got roots in it"
+        $number = $this->map($table)[explode(' ', $this->apart($word))[0]] ?? null;
 
         return \is_int($number) || \is_float($number) ? (float) $number : null;
     }

@@ -22,8 +22,9 @@ final class Measures
     private const INCHES = 12;
     /** Deeper no line lies that somebody reads without saying so, in metres. */
     private const DEEPEST_M = 4.0;
-    /** A depth said in inches or less than this is one of water, in metres. */
+    /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
     private const DEEPEST_WATER_M = 0.3;
+    private const WIDEST_M = 0.5;
 
     /** @var list<Place> */
     public array $places = [];
@@ -161,7 +162,8 @@ final class Measures
         $next = $other->last + 1;
         $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
             || null !== $this->sentence->begins('ends', $next + 1)
-            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first);
+            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first)
+            || $this->isDepth($one, $next);
 
         return UnitSystem::FeetAndInches === $this->units && $isNext && $other->first === $one->last + 1
             && Unit::None === $one->unit && Unit::None === $other->unit && !$one->isTenths() && !$other->isTenths()
@@ -189,7 +191,7 @@ final class Measures
         } elseif (Unit::None === $last->unit) {
             $this->bare($one, $place);
         } elseif ($this->isDepth($one, $next)) {
-            $isOfWater = Unit::Small === $last->unit || $from < self::DEEPEST_WATER_M;
+            $isOfWater = $from < (Unit::Small === $last->unit ? self::WIDEST_M : self::DEEPEST_WATER_M);
             $isOfWater ? $this->sizes[] = $one : $this->depths[] = $place;
         } elseif ($this->isLength($one, $next)) {
             // How long something is says nothing of where.
@@ -213,7 +215,7 @@ final class Measures
             return true;
         }
 
-        return $this->sentence->isAfter('depth', $one->first, 2) && Unit::Large !== $there?->unit
+        return $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
             || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
     }
 
@@ -269,6 +271,13 @@ final class Measures
         $sentence = $this->sentence;
         if (null !== $sentence->begins('share', $next) && $one->value < 1) {
             $this->sizes[] = new Amount(100 * $one->value, Unit::Percent, $one->first, (int) $sentence->begins('share', $next));
+
+            return;
+        }
+        // "it's four two deep"
+        $metres = $place->from * $this->bareM;
+        if ($metres >= self::DEEPEST_WATER_M && $metres < self::DEEPEST_M && $this->isDepth($one, $next)) {
+            $this->depths[] = new Place($metres, null, $place->first, $place->last);
 
             return;
         }

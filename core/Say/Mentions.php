@@ -203,8 +203,10 @@ final class Mentions
             }
         }
         foreach ($hours as $hour) {
+            // The side in a name is its own.
             $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
-            $has = array_filter([] === $own ? $this->nearest($hour->first) : $own, static fn (Mention $each) => null !== $each->kind && null === $each->clock
+            $near = [] === $own ? $this->nearest($hour->first) : $own;
+            $has = array_filter($near, static fn (Mention $each) => null !== $each->kind && null === $each->clock
                 && !\in_array($each->kind, self::WITHOUT_CLOCK, true));
             $mention = reset($has);
             if (false !== $mention) {

@@ -160,7 +160,8 @@ final readonly class Truth
             return false;
         }
         foreach ($this->sentence->marks('question') as $begin => $end) {
-            if ($begin < $mention->first && $mention->first - $end <= self::ASKED_WORDS) {
+            $isNear = $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
+            if ($begin < $mention->first && $isNear) {
                 return true;
             }
         }

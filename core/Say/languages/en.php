@@ -71,7 +71,7 @@ return [
     'pronouns' => ['one'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'bad', 'big',
-        'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good',
+        'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good', 'heaviest', 'biggest', 'largest', 'smallest', 'only',
     ],
     'is' => ['is', 'are'],
     'of' => ['of'],
@@ -109,7 +109,7 @@ return [
         'very' => 'is|are|has|have|been|got|all|just|really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
         'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
-        'part' => 'piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
+        'part' => 'bit|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
         'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
             .'hydrant|pole|street|road|property|patio|slab|gate|shed',
@@ -247,7 +247,7 @@ return [
                 'lips', 'dropped|shifted|stepped|slipped joint(s)', 'step', 'ledge', 'bump at|in the joint',
                 'pipe|joint|it drops (off|down)* about|maybe|like|an|a (half|quarter|an|a)* inch', 'off joint',
                 'joint drops down|off', 'drop|drops down at the joint', 'next|other|far pipe|piece|one (is|sits)* lower|higher|below',
-                'out of alignment', 'stepped up|down', 'out of line', 'drop at|in the joint',
+                'out of alignment', 'stepped a|slightly|about|badly|up|down', 'out of line', 'drop at|in the joint',
                 "joint that's|that (is)* not (quite|really)* lined|lining up",
                 "joint that's|that|which (is|has|just|kind|of)* dropped|shifted|offset|slid|slipped|misaligned|stepped (down|over|up)",
                 'do|does not (really|quite)* line up', "don't|doesn't (really|quite)* line up",
@@ -305,7 +305,7 @@ return [
                 'caved',
                 'crumbled|crumbling',
                 'smashed|mangled|demolished|destroyed',
-                'piece(s)|chunk(s)|section(s) (of|the|pipe|clay)* (<very>)* missing|gone',
+                'bit|piece(s)|chunk(s)|section(s) (of|the|pipe|clay)* (<very>)* missing|gone',
                 'chip(s)|chipped (out|of|in|the)*', 'chunk|hunk broken|missing',
                 'shard(s) of (the)* pipe|clay (sticking|hanging|up|down|out)*',
                 'pipe (just)* ends', "pipe's|pipe (is)* falling apart", 'top|bottom|left|right half is gone|missing',
@@ -494,7 +494,7 @@ return [
                 '(the|your|our) <fixture> connection',
                 'inlet (on|from|at) (the)* left|right|side|top',
 
-                'fitting|one|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
+                'fitting|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
                 'incoming|inbound line|pipe|drain|lateral|connection',
                 'sweep tee|wye|y',
                 '(upstairs|downstairs|basement) <fixture> (line|drain)* (<very>)* <joins>|drops|dumps|tees|joins|enters (in|into)*',
@@ -685,7 +685,7 @@ return [
                 "can't make (it|that|this|the)* turn|bend|corner|sweep",
                 'hit a (dead|hard)* stop', 'full|complete stop',
                 'not going (any)* further|farther|past',
-                'not (going|able|to|gonna|letting|me|let)* <push> (it|me|any|past|through|the|camera)* further|past|through|farther',
+                'not (going|able|to|be|gonna|letting|me|let)* <push> (it|me|any|past|through|the|camera)* further|past|through|farther',
                 "camera|i'm|we're|getting|got hung up", 'dead stop', 'stops|stopped me|us', "we're|i'm stopped",
                 "won't let me|us (go|get|push|any|further)*",
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
@@ -808,6 +808,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'gone by|again', 'finishes|finished',
+            "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'back to normal|nothing|zero|level|dry|round|good', 'and (back)* out at|by',
@@ -846,6 +848,8 @@ return [
             'pushed (it|out|down|all|the|way)* to', 'went (out|down|all|the|way)* to', 'reached', 'made it',
         ]],
         'deep' => ['' => [
+            'in the ground', 'to (the)* center|middle|crown|top|bottom of (the|that)* pipe|line', 'to center',
+            'below|under the grass|sidewalk|surface', 'on the|my locator|receiver',
             'deep', 'in depth', 'down deep', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
@@ -856,7 +860,8 @@ return [
             "one's|one is reading",
             'reading|showing on the locator',
         ]],
-        'maybe_depth' => ['' => ["i'm|it's|that's|is reading|getting|showing (me|about)*"]],
+        'maybe_depth' => ['' => ['telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at",
+            "i'm|it's|that's|is reading|getting|showing (me|about)*"]],
         'maybe_deep' => ['' => ['down', 'on the locator']],
         'marked' => ['' => [
             'marked', 'located', 'i located', 'located it', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
@@ -979,6 +984,7 @@ return [
             'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
         ]],
         'still' => ['' => [
+            'gone by',
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
             "didn't get", 'where the (root)* roots|root|crack|cracks|water|break|hole are|is|have|has|come|comes|came|coming',
         ]],
