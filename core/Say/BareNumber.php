@@ -34,6 +34,9 @@ final readonly class BareNumber
     public function isPlace(): bool
     {
         $next = $this->place->last + 1;
+        if ($this->sentence->is('numbered', $this->one->first - 1)) {
+            return false;
+        }
         // Nobody counts in tenths: "six point two more roots".
         if ($this->one->value > self::LARGEST || !$this->one->isTenths() && max($this->place->from, $this->place->to) < 1) {
             return false;

@@ -98,8 +98,9 @@ final class Lexicon
 
     public function number(string $table, string $word): ?float
     {
-        // "seventeen's got roots in it"
-        $number = $this->map($table)[explode(' ', $this->apart($word))[0]] ?? null;
+        // "seventeen's got roots in it"; "that one's on the left" is no number.
+        $bare = explode(' ', $this->apart($word))[0];
+        $number = $this->map($table)[$this->has('pronouns', $bare) ? $word : $bare] ?? null;
 
         return \is_int($number) || \is_float($number) ? (float) $number : null;
     }

@@ -222,9 +222,7 @@ final class Measures
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
-        // "28 feet it's six foot three"
-        $before = $this->sentence->is('subjects', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
-        if (Unit::Large === $before?->unit && Unit::Large === $one->unit && $one->value < min($before->value, self::DEEPEST_M)) {
+        if ($this->isBesideFarther($one)) {
             return true;
         }
         $down = $this->sentence->begins('maybe_deep', $next);
@@ -235,6 +233,18 @@ final class Measures
         $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
 
         return Unit::Large === $one->unit && ([] !== $farther || $this->sentence->has('marked'));
+    }
+
+    /** "28 feet it's six foot three", "at 42 and that's four foot eight", "31 feet four foot even" */
+    private function isBesideFarther(Amount $one): bool
+    {
+        $i = $one->first - ($this->sentence->is('subjects', $one->first - 1) ? 1 : 0);
+        $i -= $i < $one->first && $this->sentence->is('and', $i - 1) ? 1 : 0;
+        $before = $this->sentence->amountBefore($i);
+        $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);
+        $metres = $isPlace ? $before->value * (Unit::None === $before->unit ? $this->bareM : 1) : 0.0;
+
+        return Unit::Large === $one->unit && $one->value < min($metres, self::DEEPEST_M);
     }
 
     private function isLength(Amount $one, int $next): bool

@@ -11,6 +11,8 @@ final class Placing
 {
     /** A stretch is of what was named at a place so near to either of its ends, in metres. */
     private const BEGINS_WITHIN_M = 0.6;
+    /** Such as "to the city tap". */
+    private const TO_NAME_WORDS = 3;
 
     /** A place that was said and that nothing in its sentence is at. */
     public ?Place $alone = null;
@@ -29,11 +31,12 @@ final class Placing
     public function place(array $mentions, ?Kind $last): array
     {
         $places = array_values(array_filter(Joined::places($this->sentence, $this->measures, $mentions), $this->isOfSomething(...)));
+        $this->reach($mentions, $places);
         $repeated = new Repeated($this->sentence, $places);
         $others = $repeated->others($mentions, $last);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
-        $free = self::without($places, $others);
+        $free = self::without($places, $all);
         $alignment = new Alignment($this->sentence, $all, $free, $this->where->pending(), $this->where->isCarried());
         foreach ($alignment->places() as $i => $place) {
             $all[$i]->place ??= $place;
@@ -45,6 +48,24 @@ final class Placing
         $this->alone = [] === $left ? null : $left[\count($left) - 1];
 
         return $all;
+    }
+
+    /**
+     * "from 32 feet to the tap at 40 it's clay": the tap is where the stretch ends, and the clay begins where it begins.
+     *
+     * @param list<Mention> $mentions
+     * @param list<Place> $places
+     */
+    private function reach(array $mentions, array $places): void
+    {
+        foreach ($places as $i => $place) {
+            $next = $places[$i + 1] ?? null;
+            $to = $this->sentence->isAfter('from', $place->first) ? $this->sentence->begins('to', $place->last + 1) : null;
+            foreach (null === $next || null === $to ? [] : $mentions as $mention) {
+                $isBetween = $mention->first > $to && $mention->first - $to <= self::TO_NAME_WORDS && $mention->last < $next->first;
+                $mention->place ??= $isBetween && $this->sentence->begins('at', $mention->last + 1) === $next->first - 1 ? $next : null;
+            }
+        }
     }
 
     /**

@@ -24,7 +24,10 @@ final readonly class StretchEnd
     /** @return ?self of a low spot; none where nothing of that is said, or another one starts in the sentence */
     public static function ofLow(Sentence $sentence, Measures $measures): ?self
     {
-        return $sentence->has('starts')
+        // "it's starting to come up out of it"
+        $begins = array_filter(array_keys($sentence->marks('starts')), static fn (int $word) => !$sentence->isInside('ends', $word));
+
+        return [] !== $begins
             ? null : self::between($sentence, $measures, self::OF_LOW, $sentence->first, $sentence->last);
     }
 
@@ -71,7 +74,7 @@ final readonly class StretchEnd
         $ends = $placed = [];
         $words = array_keys(array_replace(...array_map($sentence->marks(...), $roles)));
         // "nothing till 24"
-        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word);
+        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word - 1);
         foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last

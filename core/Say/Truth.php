@@ -236,6 +236,8 @@ final readonly class Truth
     private function isFollowedByPlace(Mention $mention, string $by = ''): bool
     {
         return [] !== array_filter($this->measures->places, fn (Place $place) => $place->first > $mention->last
-            && $place->first - $mention->last <= self::BEHIND_WORDS && ('' === $by || $this->sentence->isAfter($by, $place->first)));
+            && $place->first - $mention->last <= self::BEHIND_WORDS && ('' === $by || $this->sentence->isAfter($by, $place->first))
+            // "out to the city, at twelve feet we've got a tie in": that is at what comes next.
+            && null === $this->sentence->begins('intro', $place->last + 1));
     }
 }

@@ -148,6 +148,8 @@ return [
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
         'about', 'not', 'pretty',
     ],
+    // A number behind one of these is a name.
+    'numbered' => ['job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
     // A number before one of these is no place.
     'counted' => [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
@@ -436,6 +438,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                "it's|that's|is (like|just|all)* concrete|cement|mortar|grout|plaster",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
@@ -477,6 +480,7 @@ return [
             ],
             'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
+                'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|pushed|punched|ran (right)* through',
                 'utility|conduit (going|running)* (right)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
                 'cross bore(s)', 'crossbore',
@@ -660,6 +664,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
                 'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
                 'stopping me|us|it',
                 'impassable',
@@ -808,6 +813,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'starting|starts|beginning|begins to come|rise|climb|level (back|up|out|of|off)*',
+            'dry (again)* at|by', 'clear again (by|at)*',
             'gone by|again', 'finishes|finished',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
@@ -1175,6 +1182,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'been cracked|broken|separated|open|leaking|offset (like|that|this|way|for)* a (long|good)* while|time',
             'in|into|at|on|down|along|this is|that is (the|your|our|in|their)* <main>',
             "we're|that's|this's (in)* (the|your|our)* main line|drain|stack|floor",
             'little (bit|of)* water running|flowing|coming|going|trickling (by|past|down|through)*', 'watch|mind your|the step',
