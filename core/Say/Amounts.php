@@ -17,7 +17,7 @@ final readonly class Amounts
     /** Up to here metres are read off a tape or a locator, and centimetres may follow without their name, whatever their number. */
     private const TAPED_M = 4.0;
     /** "At six metres ninety" may be a turn. */
-    private const TURNS = [22.0, 30.0, 45.0, 60.0, 90.0];
+    private const TURNS = [22.0, 45.0, 90.0];
 
     private Numbers $numbers;
 

@@ -20,11 +20,6 @@ final class Measures
     private const LONGEST_THING_M = 4.0;
     private const HOURS = 12;
     private const INCHES = 12;
-    /** Deeper no line lies that somebody reads without saying so, in metres. */
-    private const DEEPEST_M = 4.0;
-    /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
-    private const DEEPEST_WATER_M = 0.3;
-    private const WIDEST_M = 0.5;
 
     /** @var list<Place> */
     public array $places = [];
@@ -42,12 +37,14 @@ final class Measures
 
     /** In metres: one where no unit is said. */
     private readonly float $bareM;
+    private readonly Depth $depth;
 
     /** @param UnitSystem $units in which a place without a unit is */
     public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units)
     {
         $this->bareM = $units->one()->metres;
         $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
+        $this->depth = new Depth($sentence, $this->amounts, $this->bareM);
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }
@@ -163,7 +160,7 @@ final class Measures
         $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
             || null !== $this->sentence->begins('ends', $next + 1)
             || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first)
-            || $this->isDepth($one, $next);
+            || $this->depth->isSaid($one, $next);
 
         return UnitSystem::FeetAndInches === $this->units && $isNext && $other->first === $one->last + 1
             && Unit::None === $one->unit && Unit::None === $other->unit && !$one->isTenths() && !$other->isTenths()
@@ -190,9 +187,8 @@ final class Measures
             $this->sizes[] = $one;
         } elseif (Unit::None === $last->unit) {
             $this->bare($one, $place);
-        } elseif ($this->isDepth($one, $next)) {
-            $isOfWater = $from < (Unit::Small === $last->unit ? self::WIDEST_M : self::DEEPEST_WATER_M);
-            $isOfWater ? $this->sizes[] = $one : $this->depths[] = $place;
+        } elseif ($this->depth->isSaid($one, $next)) {
+            Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
         } elseif ($this->isLength($one, $next)) {
             // How long something is says nothing of where.
         } elseif (Unit::Small === $last->unit) {
@@ -200,51 +196,6 @@ final class Measures
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
-    }
-
-    private function isDepth(Amount $one, int $next): bool
-    {
-        if (null !== $this->sentence->begins('deep', $next)) {
-            return true;
-        }
-        // "the depth at 22 feet is 3 feet 9"
-        $there = $this->sentence->is('is', $next) ? $this->sentence->atomAt($next + 1)?->amount : null;
-        $before = $this->sentence->is('is', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
-
-        if ($this->isReading($one, $next)) {
-            return true;
-        }
-
-        return $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
-            || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
-    }
-
-    /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
-    private function isReading(Amount $one, int $next): bool
-    {
-        if ($this->isBesideFarther($one)) {
-            return true;
-        }
-        $down = $this->sentence->begins('maybe_deep', $next);
-        $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
-        if (!$isDown && !$this->sentence->isAfter('maybe_depth', $one->first)) {
-            return false;
-        }
-        $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
-
-        return Unit::Large === $one->unit && ([] !== $farther || $this->sentence->has('marked'));
-    }
-
-    /** "28 feet it's six foot three", "at 42 and that's four foot eight", "31 feet four foot even" */
-    private function isBesideFarther(Amount $one): bool
-    {
-        $i = $one->first - ($this->sentence->is('subjects', $one->first - 1) ? 1 : 0);
-        $i -= $i < $one->first && $this->sentence->is('and', $i - 1) ? 1 : 0;
-        $before = $this->sentence->amountBefore($i);
-        $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);
-        $metres = $isPlace ? $before->value * (Unit::None === $before->unit ? $this->bareM : 1) : 0.0;
-
-        return Unit::Large === $one->unit && $one->value < min($metres, self::DEEPEST_M);
     }
 
     private function isLength(Amount $one, int $next): bool
@@ -286,7 +237,7 @@ final class Measures
         }
         // "it's four two deep"
         $metres = $place->from * $this->bareM;
-        if ($metres >= self::DEEPEST_WATER_M && $metres < self::DEEPEST_M && $this->isDepth($one, $next)) {
+        if (Depth::isOfGround($metres) && $this->depth->isSaid($one, $next)) {
             $this->depths[] = new Place($metres, null, $place->first, $place->last);
 
             return;

@@ -60,21 +60,39 @@ final readonly class Repeated
     {
         $each = [];
         foreach ($mentions as $mention) {
-            $isEach = $this->sentence->has('each', $mention->first - self::EACH_WORDS, $mention->last + self::EACH_WORDS);
-            $at = (int) array_search($mention->place, $this->places, true);
+            $eachAt = $this->eachAt($mention);
+            // "42, 45, 48, every one of those has roots, the one at 48 …": whatever place is behind, all of these are of it.
+            $isBehind = null !== $eachAt && null !== $mention->place && $mention->place->first > $mention->last;
+            $next = $isBehind ? $eachAt : $mention->place->first ?? 0;
             $chain = [];
-            for ($i = $at; $i > 0 && $this->places[$i]->last < $mention->first && \in_array($this->places[$i - 1], $free, true); --$i) {
-                $place = $this->places[$i - 1];
-                $isNext = $this->places[$i]->first - $place->last <= self::BETWEEN_WORDS;
-                if (!$isNext || !$isEach && !$this->sentence->isAfter('at', $place->first)) {
+            foreach (array_reverse($this->places) as $place) {
+                $isBefore = $place->last < $next && $place->last < $mention->first;
+                if (!$isBefore) {
+                    continue;
+                }
+                $isNext = \in_array($place, $free, true) && $next - $place->last <= self::BETWEEN_WORDS;
+                if (!$isNext || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
                     break;
                 }
                 $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
+                $next = $place->first;
             }
-            array_push($each, ...($isEach || \count($chain) >= self::LEAST_EACH ? $chain : []));
+            array_push($each, ...(null !== $eachAt || \count($chain) >= self::LEAST_EACH ? $chain : []));
         }
 
         return $each;
+    }
+
+    /** Where it is said that each of the places has what is named. */
+    private function eachAt(Mention $mention): ?int
+    {
+        foreach (array_keys($this->sentence->marks('each')) as $word) {
+            if ($word >= $mention->first - self::EACH_WORDS && $word <= $mention->last + self::EACH_WORDS) {
+                return $word;
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -109,6 +109,7 @@ return [
         'very' => 'is|are|has|have|been|got|all|just|really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
         'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
+        'displaced' => 'fallen|fell|caved|blown|blew|broken|broke|kicked|busted|pushed|punched|knocked',
         'part' => 'bit|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
         'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
@@ -256,6 +257,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "it's|joint's|that's|is (wide|all|pretty)* open at|on (the)* top|bottom|side|left|right",
                 '<collar> (<very>)* spread|parted|gapping|gapped|apart|separated (open)*',
                 '<collar> (<very>)* open|opened|pulled|pulling (up|apart|back|away|out|wide|open)*',
                 'spread|parted|gapping|gapped (open)* joint(s)|hub|bell|collar|coupling',
@@ -303,7 +305,7 @@ return [
             ],
             'broken_pipe' => [
                 'pipe|clay|tile laying|lying in|on|at the (bottom|invert|flow)',
-                '<part> (of|the|pipe|clay|wall)* (<very>)* fallen|fell|caved|blown|blew|broken|broke|kicked|busted in|out|down|off',
+                '<part> (of|the|pipe|clay|wall)* (<very>)* <displaced> in|out|down|off',
                 'caved',
                 'crumbled|crumbling',
                 'smashed|mangled|demolished|destroyed',
@@ -447,6 +449,7 @@ return [
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
             ],
             'rag' => [
+                'paper (<very>)* built|building|piled|piling|hung|hanging (up)*',
                 'washcloth|washrag',
                 'tissue|sock|shirt|underwear|glove|string|mop|sponge|floss',
                 't shirt',
@@ -480,7 +483,7 @@ return [
             ],
             'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
-                'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|pushed|punched|ran (right)* through',
+                'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
                 'utility|conduit (going|running)* (right)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
                 'cross bore(s)', 'crossbore',
@@ -494,6 +497,8 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'two lines|pipes|drains come|coming|join|meet together',
+                'they|these|lines|pipes come|join|meet together',
                 'factory tap|wye|tee|fitting',
                 '(the|your|our) <fixture> connection',
                 'inlet (on|from|at) (the)* left|right|side|top',
@@ -534,6 +539,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "tee|wye|fitting|santee (that|is|has|been|'s|was|put|installed|in|laid|set)* upside down",
                 "tee's|wye's|santee's|fitting's (is)* on its back|side",
                 "tee's|wye's|fitting's in|on|installed|put (in)* backwards|wrong|sideways",
                 'santee|tee|wye (laid|laying|lying|installed|put|in)* sideways|flat|backwards|wrong',
@@ -580,6 +586,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'made (the|a|that|its) turn',
                 '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
                 'dives|plunges down',
                 '(an)* eighth|quarter|sixteenth bend',
@@ -664,6 +671,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                "camera|head|it won't|can't|couldn't make it (through|past|by|there)*",
                 "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
                 'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
                 'stopping me|us|it',

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Whether an amount of a sentence says how deep something lies, and not where along the line. */
+final readonly class Depth
+{
+    /** Deeper no line lies that somebody reads without saying so, in metres. */
+    private const DEEPEST_M = 4.0;
+    /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
+    private const DEEPEST_WATER_M = 0.3;
+    private const WIDEST_M = 0.5;
+
+    /**
+     * @param list<Amount> $amounts of the sentence
+     * @param float $bareM in metres: one where no unit is said
+     */
+    public function __construct(private Sentence $sentence, private array $amounts, private float $bareM)
+    {
+    }
+
+    public static function isOfWater(float $metres, Unit $unit): bool
+    {
+        return $metres < (Unit::Small === $unit ? self::WIDEST_M : self::DEEPEST_WATER_M);
+    }
+
+    public static function isOfGround(float $metres): bool
+    {
+        return $metres >= self::DEEPEST_WATER_M && $metres < self::DEEPEST_M;
+    }
+
+    /** @param int $next the word behind it */
+    public function isSaid(Amount $one, int $next): bool
+    {
+        if (null !== $this->sentence->begins('deep', $next) || $this->isReading($one, $next)) {
+            return true;
+        }
+        // "the depth at 22 feet is 3 feet 9"
+        $there = $this->sentence->is('is', $next) ? $this->sentence->atomAt($next + 1)?->amount : null;
+        $before = $this->sentence->is('is', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
+
+        return $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
+            || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
+    }
+
+    /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
+    private function isReading(Amount $one, int $next): bool
+    {
+        if (Unit::Large !== $one->unit) {
+            return false;
+        }
+        $down = $this->sentence->begins('maybe_deep', $next);
+        $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
+        if (!$isDown && !$this->sentence->isAfter('maybe_depth', $one->first)) {
+            return $this->isBesideFarther($one);
+        }
+        $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
+
+        return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one);
+    }
+
+    /** "28 feet it's six foot three", "at 42 and that's four foot eight", "31 feet four foot even" */
+    private function isBesideFarther(Amount $one): bool
+    {
+        $i = $one->first - ($this->sentence->is('subjects', $one->first - 1) ? 1 : 0);
+        $i -= $i < $one->first && $this->sentence->is('and', $i - 1) ? 1 : 0;
+        $before = $this->sentence->amountBefore($i);
+        $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);
+        $metres = $isPlace ? $before->value * (Unit::None === $before->unit ? $this->bareM : 1) : 0.0;
+
+        return $one->value < min($metres, self::DEEPEST_M);
+    }
+}
