@@ -71,6 +71,8 @@ final readonly class BareNumber
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
         // "twenty one is roots again"
         $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
+        // "twenty seven the clay ends"
+        $isNamed = $isNamed || $sentence->is('known', $next) && Atom::MATERIAL === $sentence->atomAt($next + 1)?->role;
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
             $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
         }

@@ -73,9 +73,9 @@ final readonly class Numbers
             return $this->withRest($i, $hundreds, 1);
         }
         // "depth's point nine"
-        $tenths = $this->lexicon->has('point', $this->text($i)) ? $this->simple($i + 1) : null;
-        if (null !== $tenths && $tenths < self::TEN && null === $this->simple($i - 1)) {
-            return [$tenths / self::TEN, 2];
+        $behind = null === $this->simple($i - 1) ? $this->behindPoint($i) : null;
+        if (null !== $behind) {
+            return $behind;
         }
         $hundred = $this->lexicon->has('articles', $this->text($i)) && self::HUNDRED === (int) $this->simple($i + 1);
         $read = $hundred ? null : $this->underHundred($i);
@@ -95,11 +95,29 @@ final readonly class Numbers
         if (null !== $ones && $ones > 0 && $ones < self::TEN) {
             return [$value * self::HUNDRED + $ones, $length + 2];
         }
-        if ($this->lexicon->has('point', $this->text($i + $length)) && null !== ($tenths = $this->simple($i + $length + 1))) {
-            return [$value + $tenths / self::TEN, $length + 2];
-        }
+        $behind = $this->behindPoint($i + $length);
 
-        return [$value, $length];
+        return [$value + ($behind[0] ?? 0.0), $length + ($behind[1] ?? 0)];
+    }
+
+    /** @return ?array{float, int} "point five", "point oh five", "point two five", "point fifteen" */
+    private function behindPoint(int $i): ?array
+    {
+        $first = $this->is('point', $i) ? $this->simple($i + 1) : null;
+        if (null === $first) {
+            return null;
+        }
+        if ($first >= self::TEN) {
+            [$whole, $length] = $this->underHundred($i + 1) ?? [0.0, 0];
+
+            return [$whole / self::HUNDRED, 1 + $length];
+        }
+        $second = $this->simple($i + 2);
+        // "ten point five, two inches of water", "seven point eight, eight point three": the second is of what comes next.
+        $isNext = $this->is('inches', $i + 3) || $this->is('percent', $i + 3) || $this->is('point', $i + 3);
+
+        return null === $second || $second >= self::TEN || $isNext
+            ? [$first / self::TEN, 2] : [$first / self::TEN + $second / self::HUNDRED, 3];
     }
 
     /** @return array{float, int} what follows the hundreds: "and four", "twenty six" */
@@ -136,6 +154,10 @@ final readonly class Numbers
         }
 
         $number = $this->lexicon->number('numbers', $this->text($i));
+        // "one oh five", but not "fourteen, oh, there's a root"
+        if ($this->is('within_numbers', $i) && null === $this->simple($i + 1)) {
+            return null;
+        }
 
         // "un veinte por ciento": that one is an article.
         return 1.0 === $number && $this->is('articles', $i) && $this->lexicon->number('numbers', $this->text($i + 1)) >= self::TEN

@@ -176,7 +176,9 @@ final readonly class Truth
 
         return match ($mention->kind) {
             Kind::OpeningSeen => $this->isOwnOpening($mention),
-            Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && !$this->isFollowedByPlace($mention)
+            Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && $this->isOfItsKind($mention)
+                    && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
+                || 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
@@ -191,10 +193,15 @@ final readonly class Truth
     /** "a six inch clay lateral" is the pipe itself. */
     private function isDescribed(Mention $mention): bool
     {
-        $isPipe = $this->sentence->is('described', $mention->first);
-        foreach ($this->sentence->atoms as $atom) {
+        return [] === $this->measures->places && $this->isOfItsKind($mention);
+    }
+
+    /** "the four inch main", "the clay lateral" */
+    private function isOfItsKind(Mention $mention): bool
+    {
+        foreach ($this->sentence->is('described', $mention->first) ? $this->sentence->atoms : [] as $atom) {
             $isOfIt = Atom::MATERIAL === $atom->role || Unit::Small === $atom->amount?->unit;
-            if ($isPipe && $isOfIt && $atom->last === $mention->first - 1 && [] === $this->measures->places) {
+            if ($isOfIt && $atom->last === $mention->first - 1) {
                 return true;
             }
         }
@@ -213,8 +220,8 @@ final readonly class Truth
         $sentence = $this->sentence;
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         if ($this->isFollowedByPlace($mention)) {
-            // "from the cleanout one metre in"
-            return $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1);
+            // "from the cleanout one metre in", "from the street side cleanout"
+            return $sentence->isAfter('from', $mention->first, self::WAY_WORDS) && null === $sentence->begins('at', $mention->last + 1);
         }
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);

@@ -17,6 +17,8 @@ return [
         'fourty' => 40, 'fifty' => 50, 'sixty' => 60, 'seventy' => 70, 'eighty' => 80, 'ninety' => 90, 'hundred' => 100,
         'thousand' => 1000, 'couple' => 2, 'oh' => 0, 'nought' => 0, 'naught' => 0,
     ],
+    // A number only before another.
+    'within_numbers' => ['oh'],
     // One twenty is a hundred and twenty; five ten is five and ten.
     'hundreds_of' => ['one', 'two', 'three'],
     // Of two words that are mostly said as one, both ways are understood.
@@ -147,7 +149,7 @@ return [
         'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
-        'about', 'not', 'pretty',
+        'about', 'not', 'pretty', 'oh', 'whoa', "what's",
     ],
     // A number behind one of these is a name.
     'numbered' => ['job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
@@ -372,6 +374,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                "liner's|liner (is|has|come|coming|all|been)* pulled|hanging|pulling|sagging|drooping (away|loose|off|down|from)*",
                 'bubbled (up)*', 'bubbles on|in the wall|pipe|liner',
                 "liner's|liner (is|has|come|coming|all)* wrinkled|loose|lifted|peeling", 'pitch (is)* peeling|flaking',
                 'bulge(s)|bulging', 'lining|liner failure', 'liner (is|has)* failing|failed|bulging|collapsed', 'blister(s)',
@@ -440,7 +443,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
-                "it's|that's|is (like|just|all)* concrete|cement|mortar|grout|plaster",
+                "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
@@ -472,6 +475,7 @@ return [
                 'chunk(s)|piece(s) of rock|stone|brick',
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
             'unknown_object' => [
+                'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
@@ -497,8 +501,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'two lines|pipes|drains come|coming|join|meet together',
-                'they|these|lines|pipes come|join|meet together',
+                'saddle',
+                'two lines|drains come|coming|join|meet together',
+                'these|lines come|join|meet together',
                 'factory tap|wye|tee|fitting',
                 '(the|your|our) <fixture> connection',
                 'inlet (on|from|at) (the)* left|right|side|top',
@@ -576,6 +581,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
                 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 '<pipe> (iron|pipe)* meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
@@ -586,6 +592,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'making (that|the|a|this|its) turn',
                 'made (the|a|that|its) turn',
                 '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
                 'dives|plunges down',
@@ -1222,7 +1229,8 @@ return [
             'for root(s) to (get|come|grow|in)*', 'where root(s) can|could|will', 'root(s) can|could (get|come)*',
             'root(s) (are|will|is|gonna|going|to|be|just)* come|grow back', 'another joint',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
-            'why is|are|do|does|did|not|we|you|i|it|they|this|that', "that's|that|is why", 'reason why', 'why it', 'split second',
+            'why is|are|do|does|did|not|we|you|i|it|they|this|that', "why they're|it's|we're|that's|you're|there's",
+            "that's|that|is why", 'reason why', 'why it', 'split second',
             'see|know|sure why',
             'back|out|up|over|from (to|the|our|your|my|that|front|back|yard|basement|side|house)* cleanout(s)',
             'paper work', 'on paper', 'paint it', 'paint mark|marks', 'spray paint', 'marking paint', 'paint on the|a', 'stone age',

@@ -25,6 +25,8 @@ final class NumbersTest extends TestCase
             ['one hundred twelve feet', 112 * $foot, 'large'], ['one twenty feet', 120 * $foot, 'large'],
             ['one oh five feet', 105 * $foot, 'large'],
             ['12.4 metres', 12.4, 'large'], ['12,4 m', 12.4, 'large'], ['twelve point five metres', 12.5, 'large'],
+            ['twelve point two five metres', 12.25, 'large'], ['ten point oh five metres', 10.05, 'large'],
+            ['ten point fifteen metres', 10.15, 'large'], ['point nine metres', 0.9, 'large'], ["seventeen's", 17, 'none'],
             ['a foot', $foot, 'large'], ['five feet and six inches', 5.5 * $foot, 'large'], ['99 feet', 99 * $foot, 'large'],
             ['ninety nine feet', 99 * $foot, 'large'],
             ['an inch and a quarter', 1.25 * $inch, 'small'], ['half an inch', 0.5 * $inch, 'small'],
@@ -48,6 +50,18 @@ final class NumbersTest extends TestCase
         self::assertNotNull($amount);
         self::assertEqualsWithDelta($value, $amount->value, 1e-9);
         self::assertSame([$unit, \count($words) - 1], [$amount->unit->value, $amount->last]);
+    }
+
+    public function testWhatComesBehindANumberIsNoPartOfIt(): void
+    {
+        $lexicon = Lexicon::of('en');
+        foreach ([
+            'seven point eight eight point three' => 7.8, 'ten point five two inches' => 10.5, 'ten point five two percent' => 10.5,
+            'fourteen oh there is a root' => 14.0, 'twenty point oh a crack' => 20.0,
+        ] as $said => $value) {
+            $amount = (new Amounts(Speech::written($said, $lexicon)->words, $lexicon))->at(0);
+            self::assertEqualsWithDelta($value, $amount?->value, 1e-9, $said);
+        }
     }
 
     public function testAnotherLanguageCountsInItsOwnWay(): void
