@@ -7,12 +7,14 @@ namespace Jurvex\Core\Tests;
 use Jurvex\Core\Cable\CableSizes;
 use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Camera\CameraHead;
+use Jurvex\Core\Camera\FallRange;
 use Jurvex\Core\Clear\Blockage;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
 use Jurvex\Core\Measure\DistanceReader;
+use Jurvex\Core\Measure\Grade;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
@@ -233,6 +235,13 @@ final class EdgesTest extends TestCase
         };
         $tilt = ['tilt_deg' => -89.0, 'travel' => 'downstream', 'minimum_percent' => 1];
         self::assertSame('meets', $calc('tilt-grade', ['resolution_deg' => 1.99] + $tilt)['verdict']);
+        // At its very minimum a line meets it.
+        $range = static fn (float $least, float $most) => (new FallRange(
+            Grade::percent(($least + $most) / 2), Grade::percent($least), Grade::percent($most),
+        ))->verdict(Grade::percent(1.0));
+        self::assertSame(
+            ['meets', 'cannot_tell', 'cannot_tell', 'short'], [$range(1.0, 2.0), $range(0.9, 1.1), $range(0.5, 1.0), $range(0.2, 0.9)],
+        );
         self::assertRefused('out_of_range', static fn () => $calc('tilt-grade', ['resolution_deg' => 2.0] + $tilt));
         $carry = ['pipe_id_mm' => 100, 'fall_percent' => 2, 'manning_n' => 0.012, 'flow_l_min' => 60];
         $velocity = $number($calc('carry', $carry)['velocity_m_s']);

@@ -7,8 +7,11 @@ namespace Jurvex\Core\Tests\Compare;
 use Jurvex\Core\Compare\Comparison;
 use Jurvex\Core\Compare\Fate;
 use Jurvex\Core\Compare\FateOf;
+use Jurvex\Core\Compare\Feature;
+use Jurvex\Core\Compare\FeatureKind;
 use Jurvex\Core\Compare\Fit;
 use Jurvex\Core\Compare\HandPairs;
+use Jurvex\Core\Compare\Pairing;
 use Jurvex\Core\Compare\Seen;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
@@ -88,6 +91,21 @@ final class LooksOfChanceTest extends TestCase
             }
         }
         self::assertGreaterThan(20, $paired);
+    }
+
+    public function testPlacesThatLieOnAFitAreFittedByIt(): void
+    {
+        $chance = new Randomizer(new Mt19937(12));
+        for ($round = 0; $round < 30; ++$round) {
+            [$shift, $stretch] = [$chance->getInt(-200, 200) / 100, 1 + $chance->getInt(-49, 49) / 1000];
+            $pairs = array_map(static function (int $i) use ($chance, $shift, $stretch): Pairing {
+                $at = $i + $chance->getInt(0, 400) / 100;
+
+                return new Pairing(new Feature(FeatureKind::Joint, $at), new Feature(FeatureKind::Joint, $shift + $stretch * $at));
+            }, range(1, 40, 5));
+            $fit = Fit::over($pairs);
+            self::assertEqualsWithDelta([$shift, $stretch], [$fit->shift, $fit->stretch], 1e-9);
+        }
     }
 
     /** A camera with another counter sees the same line: united by what stays it is the line that one counter would have told. */

@@ -61,6 +61,19 @@ final class MissingPressureTest extends TestCase
         self::assertNull((new MissingPressure($line))->byWear);
     }
 
+    public function testAnotherFirstHoseChangesNoneOfTheOthers(): void
+    {
+        $hose = static fn (float $length, float $bore) => new Hose(
+            Length::millimetres($bore), Length::metres($length), Length::millimetres(0.0015), 0,
+        );
+        $pump = new Pump(Water::perSecond(45), Pressure::bar(180));
+        $line = static fn (float $first) => new JetLine($pump, [$hose($first, 12.7), $hose(30, 9.5), $hose(5, 6.3)], self::nozzle(1, 0));
+        self::assertEqualsWithDelta(
+            $line(15)->nozzlePressure()->inBar(), $line(60)->withFirstHose(Length::metres(15))->nozzlePressure()->inBar(), 1e-9,
+        );
+        self::assertGreaterThan($line(60)->nozzlePressure()->inBar(), $line(15)->nozzlePressure()->inBar());
+    }
+
     public function testAUsualNozzleBringsThisPumpCloseToItsSettingAndNeverOverIt(): void
     {
         foreach ([[15.0, 150.0], [45.0, 180.0], [80.0, 250.0]] as [$flow, $setting]) {

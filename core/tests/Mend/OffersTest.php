@@ -41,6 +41,9 @@ final class OffersTest extends TestCase
         $volume = array_sum(array_map(static fn (Ground $each) => ($each->to - $each->from) * $each->depth, $ground));
         // Level, a straight slope of 8 m, level.
         self::assertEqualsWithDelta(4.0 * 1.0 + 8.0 * 1.75 + 8.0 * 2.5, $volume, 1e-9);
+        $strip = new Ground(4.0, 9.0, 'road', 1.0);
+        $within = array_map(static fn (array $each) => $strip->within(...$each), [[0, 20], [6, 12], [9.5, 12], [1, 4]]);
+        self::assertSame([5.0, 3.0, 0.0, 0.0], $within);
         $nothing = new GroundOver([], 'bed', 0.8);
         self::assertSame([0.8, 'bed', null, false], [
             $nothing->depth(3.0), $nothing->surface(3.0), $nothing->toNearestDepth(3.0), $nothing->knowsSurface(3.0, 3.0),

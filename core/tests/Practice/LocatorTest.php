@@ -93,6 +93,10 @@ final class LocatorTest extends TestCase
         self::assertSame(50, $all($mark(6.2, $depth))->points());
         self::assertSame(100, $all($mark(6.0, $depth), $mark(8.1, $ground->depthAt(8.1)))->points());
         self::assertNull((new MarkScores([], [], $ground))->points());
+        // The nearest of several counts, on whichever side and whenever it was made.
+        $marks = [$mark(6.3, $depth), $mark(6.1, $depth), $mark(5.8, $depth), $mark(6.4, $depth)];
+        self::assertSame(6.1, $all(...$marks)->scores[0]->mark?->at);
+        self::assertSame(6.1, $all(...array_reverse($marks))->scores[0]->mark?->at);
         $faults = static fn (TriedMark $mark) => $all($mark)->scores[0]->faults;
         self::assertSame([MarkFault::TooFew], $faults($mark(6.0, $depth, false)));
         self::assertSame([MarkFault::DepthOff], $faults($mark(6.0, $depth + 0.3)));

@@ -30,6 +30,9 @@ final class TimedTextTest extends TestCase
                 [4.0, 5.2, 'at 18 feet'], [10.0, 12.4, 'an offset of half an inch'], [3600.0, 3600.8, 'the main'],
             ],
         ];
+        yield 'said at once' => [
+            "WEBVTT\n\n00:04.000 --> 00:04.000\nat 18 feet a heavy root mass\n", [[4.0, 4.0, 'at 18 feet a heavy root mass']],
+        ];
         yield 'captions that roll' => [
             "WEBVTT\n\n00:01.000 --> 00:03.000\nat 18 feet\n\n00:03.000 --> 00:05.000\nat 18 feet\na root mass\n\n"
                 ."00:05.000 --> 00:06.000\na root mass\n",
