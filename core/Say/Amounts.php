@@ -138,7 +138,9 @@ final readonly class Amounts
 
             return new Amount($value + $behind, Unit::None, $i, $next + $parts[1], isDecimal: true);
         }
-        $isDecimal = $this->is('point', $i + 1) || $this->is('point', $i + 2) || str_contains($this->text($i), '.');
+        $isDecimal = str_contains($this->text($i), '.') || [] !== array_filter(
+            [$i, $i + 1, $i + 2], fn (int $word) => $this->is('point', $word),
+        );
 
         return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal);
     }
@@ -176,8 +178,9 @@ final readonly class Amounts
         $more = $this->numbers->at($unitAt + 1 + $with);
         $end = $unitAt + 1 + $with + ($more[1] ?? 0);
         $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
+        $isTurn = $metres > self::TAPED_M && 0 === $with && \in_array($more[0] ?? null, self::TURNS, true) && $this->is('turn_words', $end);
         if (null === $more || $more[0] < self::FEWEST_CENTIMETRES || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0)
-            || !$isNamed && ($metres > self::TAPED_M && 0 === $with && \in_array($more[0], self::TURNS, true) || $this->isOfOther($end))
+            || !$isNamed && ($isTurn || $this->isOfOther($end))
         ) {
             return $this->withPart($amount, 1.0);
         }

@@ -53,7 +53,10 @@ final readonly class BareNumber
             $isStretch = $isStretch || $this->sentence->isAfter($role, $this->one->first);
         }
 
-        return $isStretch || $this->one->isTenths() || $this->isLeading($next) || $this->isNoted($next) || $this->isCounterAt($next);
+        $isCountedOff = null !== $this->sentence->begins('counted_off', $this->one->first);
+
+        return $isStretch || $isCountedOff || $this->one->isTenths()
+            || $this->isLeading($next) || $this->isNoted($next) || $this->isCounterAt($next);
     }
 
     /** "thirty five a little offset", "forty four there's a cleanout": a number that leads what is named. */

@@ -53,7 +53,10 @@ final readonly class Depth
         }
         $down = $this->sentence->begins('maybe_deep', $next);
         $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
-        if (!$isDown && !$this->sentence->isAfter('maybe_depth', $one->first)) {
+        $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first)
+            // "forty two feet out, that's where I marked it, it's three foot ten"
+            || $this->sentence->has('marked') && $this->sentence->is('subjects', $one->first - 1) && $one->value < self::DEEPEST_M;
+        if (!$isTold) {
             return $this->isBesideFarther($one);
         }
         $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);

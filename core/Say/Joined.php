@@ -115,6 +115,7 @@ final class Joined
             $before = self::unended($all, $mention);
             if (null !== $before && null !== $mention->place && self::isItsEnd($sentence, $mention)) {
                 $before->place = self::stretch($before->place ?? $mention->place, $mention->place);
+                $before->goesOn = self::isStill($sentence, $mention);
 
                 continue;
             }
@@ -143,10 +144,14 @@ final class Joined
     /** "the grease ends", "still grease" */
     private static function isItsEnd(Sentence $sentence, Mention $mention): bool
     {
-        $isStill = \in_array($mention->kind?->family(), self::GO_ON, true) && $sentence->isAfter('still', $mention->first, 2);
-
-        return $isStill || $sentence->is('the_same', $mention->first - 1) || null !== $sentence->begins('runs_to', $mention->last + 1)
+        return self::isStill($sentence, $mention) || $sentence->is('the_same', $mention->first - 1)
+            || null !== $sentence->begins('runs_to', $mention->last + 1)
             || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);
+    }
+
+    private static function isStill(Sentence $sentence, Mention $mention): bool
+    {
+        return \in_array($mention->kind?->family(), self::GO_ON, true) && $sentence->isAfter('still', $mention->first, 2);
     }
 
     private static function stretch(Place $one, Place $other): Place

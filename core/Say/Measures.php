@@ -72,6 +72,11 @@ final class Measures
             $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
             $other = $this->isRange($one, $hour) ? $hour : $other;
         }
+        // "from two metres forty to two ninety": hundredths, as before.
+        $isHundreds = Unit::Large === $one->unit && 1.0 === $one->each && Unit::None === $other?->unit && $other->value >= 100;
+        if ($isHundreds && null !== $this->sentence->begins('to', $one->last + 1)) {
+            $other = new Amount($other->value / 100, Unit::Large, $other->first, $other->last, 1.0);
+        }
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;
         }

@@ -10,6 +10,10 @@ final readonly class Reading
     /** What things are, each word in one of them but for a side in a name; of equal length the earlier role counts. */
     private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
+    /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
+    private const COUNTED_APART = 20.0;
+    private const COUNTED_WORDS = 40;
+
     /**
      * @param list<Atom> $atoms what things are, in their order
      * @param array<string, array<int, int>> $marks how they are said: last word by first word, by role
@@ -51,7 +55,32 @@ final readonly class Reading
             }
         }
 
-        return new self($speech, $atoms, $marks, $lexicon);
+        $marks['counted_off'] = self::countedOff($atoms);
+
+        return new self($speech, $atoms, array_filter($marks), $lexicon);
+    }
+
+    /**
+     * "ten … fifteen … twenty": as the counter goes by, each number lies between the one before it and the one behind it.
+     *
+     * @param list<Atom> $atoms
+     *
+     * @return array<int, int>
+     */
+    private static function countedOff(array $atoms): array
+    {
+        $numbers = array_values(array_filter($atoms, static fn (Atom $atom) => true === $atom->amount?->mayBePlace()));
+        $counted = [];
+        for ($i = 2; $i < \count($numbers); ++$i) {
+            [$one, $two, $three] = \array_slice($numbers, $i - 2, 3);
+            [$from, $over, $to] = [$one->amount->value ?? 0.0, $two->amount->value ?? 0.0, $three->amount->value ?? 0.0];
+            $isCounted = $from < $over && $over < $to && $to - $from <= self::COUNTED_APART
+                && $three->first - $one->last <= self::COUNTED_WORDS;
+            // The third is told as well, where the two before it are.
+            $counted += $isCounted ? [$two->first => $two->last, $three->first => $three->last] : [];
+        }
+
+        return $counted;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

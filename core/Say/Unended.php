@@ -14,6 +14,7 @@ final class Unended
 
     /** A low spot. */
     public ?Entry $low = null;
+    private bool $goesOn = false;
     /** What was named last. */
     private ?Entry $other = null;
     private ?Entry $ended = null;
@@ -32,8 +33,9 @@ final class Unended
     public function begin(Entry $entry, Mention $mention): void
     {
         $this->other = null;
-        if (null === $entry->toM && Kind::LowSpot === $mention->kind) {
+        if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $mention->goesOn)) {
             $this->low = $entry;
+            $this->goesOn = $mention->goesOn;
         } elseif (null === $entry->toM && null !== $entry->fromM && Joined::stretches($mention)) {
             $this->other = $entry;
         }
@@ -79,7 +81,7 @@ final class Unended
 
             return;
         }
-        if (null !== $this->low && null === $this->low->toM && [] !== $mentions) {
+        if (null !== $this->low && (null === $this->low->toM || $this->goesOn) && [] !== $mentions) {
             $this->endLow($sentence, $measures, [], StretchEnd::inOneBreath($sentence, $measures, $mentions), $where);
         }
     }

@@ -57,7 +57,7 @@ return [
     'articles' => ['a', 'an', 'the', 'another'],
     'and' => ['and'],
     // Between a place and what ends there: "30 I'm out of it".
-    'subjects' => ["i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
+    'subjects' => ["one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
     // Between two names at one place.
@@ -140,6 +140,8 @@ return [
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
+    // "twelve metres ninety to the left" is a turn and no centimetres.
+    'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
     // A bare number may be a place before one of these.
     'after_places' => [
@@ -226,6 +228,7 @@ return [
                 'submerged', 'lens|camera under', 'full of water',
             ],
             'standing_water' => [
+                "water's|water (is|just|still)* standing|sitting|holding|laying behind",
                 "water's|water (is|has|backed|backing|all)* up behind", 'water standing|sitting behind',
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
@@ -284,6 +287,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "gasket|seal|ring that's|that|which (is|has|been)* rolled|hanging|sticking|pushed|out|failed|displaced (out|down|in)*",
                 "rubber's|rubber (seal|ring)* hanging|sticking|showing (down|out|in)*", 'loose gasket|seal|ring',
                 'gasket|seal (is|has|been)* pushed|sucked in|out', 'ring seal|gasket (is)* showing|visible',
                 'seal|gasket|ring is|has (been|all)* gone|out|hanging|failed|displaced|missing|rolled|sticking',
@@ -501,6 +505,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'connection left|right',
                 'saddle',
                 'two lines|drains come|coming|join|meet together',
                 'these|lines come|join|meet together',
@@ -1174,6 +1179,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in",
             'same deal|story|issue|problem|situation',
@@ -1197,6 +1203,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'broke|broken loose|free', "i|we|i've|we've punched|poked|popped|opened a (small|little|big)* hole (through|in)*",
             'been cracked|broken|separated|open|leaking|offset (like|that|this|way|for)* a (long|good)* while|time',
             'in|into|at|on|down|along|this is|that is (the|your|our|in|their)* <main>',
             "we're|that's|this's (in)* (the|your|our)* main line|drain|stack|floor",
