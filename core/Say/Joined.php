@@ -141,10 +141,11 @@ final class Joined
         return $isSame && null !== $before->place && $before->place !== $mention->place ? $before : null;
     }
 
-    /** "the grease ends", "still grease" */
+    /** "the grease ends", "sag's over", "still grease" */
     private static function isItsEnd(Sentence $sentence, Mention $mention): bool
     {
         return self::isStill($sentence, $mention) || $sentence->is('the_same', $mention->first - 1)
+            || $sentence->begins('ends', $mention->first) > $mention->last
             || null !== $sentence->begins('runs_to', $mention->last + 1)
             || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);
     }

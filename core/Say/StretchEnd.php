@@ -62,7 +62,8 @@ final readonly class StretchEnd
     public static function isSubject(Sentence $sentence, Place $place, int $word): bool
     {
         $next = $sentence->atomAt($place->last + 1);
-        $isName = Atom::KIND === $next?->role && $next->last === $word - 1;
+        // "56 feet sag's over": the name is within what says so.
+        $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
         return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             || $isName && !$sentence->isAfter('at', $place->first) && !$sentence->isAfter('starts', $place->first);

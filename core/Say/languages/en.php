@@ -233,6 +233,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint that's|that|which (is|a|little|bit|slightly|way)* off",
                 'drop|drops|dropping down (a|little|bit|slightly)* at|into|in the joint',
                 'pipe(s)|<collar>|one (<very>)* shifted|displaced|moved|slid|slipped|kicked|knocked (over|down|up|sideways)*',
                 'pipe|it|line steps up|down', 'spigot|joint (<very>)* dropped',
@@ -468,6 +469,8 @@ return [
                 'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'left (a|his|their|the|some|in|old)* (root|broken)* saw|cutter|blade|nozzle|bit (blade|head)*',
+                'saw blade',
                 'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
@@ -586,6 +589,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
                 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
@@ -812,6 +816,7 @@ return [
             'turns|switches|switch|switching from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
         'to' => ['' => [
+            'around to',
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe)*', 'through',
             'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
         ]],
@@ -833,6 +838,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
             'starting|starts|beginning|begins to come|rise|climb|level (back|up|out|of|off)*',
             'dry (again)* at|by', 'clear again (by|at)*',
             'gone by|again', 'finishes|finished',
@@ -899,7 +905,7 @@ return [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
             'from that|there|here', 'upstream|downstream of', 'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
-            'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'each', 'further',
+            'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
             'farther', 'more', 'ago', 'camera',
             'ladder', 'trench', 'liner',
         ]],
@@ -1179,6 +1185,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'whole bunch|lot|few|some|couple more',
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in",

@@ -50,6 +50,10 @@ return [
     'of' => ['de'],
     'or' => ['o', 'u'],
     'point' => ['punto', 'coma'],
+    // "doce metros noventa a la izquierda" is a turn and no centimetres.
+    'turn_words' => ['codo', 'curva', 'giro', 'a'],
+    // A number behind one of these is a name.
+    'numbered' => ['trabajo', 'número', 'apartamento', 'lote', 'edificio', 'parte'],
     // Where as well as till where: "a doce pies, a quince pies".
     'at_or_to' => ['a', 'los', 'unos', 'como'],
     // A number behind it is an hour: "a las tres".
