@@ -11,6 +11,8 @@ final class Placing
 {
     /** A stretch is of what was named at a place so near to either of its ends, in metres. */
     private const BEGINS_WITHIN_M = 0.6;
+    /** Such as "that joint looks". */
+    private const SEEMS_WORDS = 4;
     /** Such as "to the city tap". */
     private const TO_NAME_WORDS = 3;
 
@@ -85,6 +87,9 @@ final class Placing
     private function isOfSomething(Place $place): bool
     {
         $next = $place->last + 1;
+        // "thirty feet looks pretty clean"
+        for ($most = $next + self::SEEMS_WORDS; $next < $most && $this->sentence->is('seems', $next); ++$next) {
+        }
         $isNothing = $this->sentence->is('nothing_there', $next);
         $ends = '' === $this->sentence->text($next + 1) || $this->sentence->beginsAny(['cut', 'move'], $next + 1)
             || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount;

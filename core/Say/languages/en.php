@@ -70,6 +70,9 @@ return [
     ],
     // Behind a place where nothing is.
     'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect', 'tight', 'else'],
+    'seems' => [
+        'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
+    ],
     'pronouns' => ['one'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last', 'bad', 'big',
@@ -1210,6 +1213,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'through the|that|this hole',
             'broke|broken loose|free', "i|we|i've|we've punched|poked|popped|opened a (small|little|big)* hole (through|in)*",
             'been cracked|broken|separated|open|leaking|offset (like|that|this|way|for)* a (long|good)* while|time',
             'in|into|at|on|down|along|this is|that is (the|your|our|in|their)* <main>',
