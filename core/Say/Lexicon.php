@@ -215,7 +215,7 @@ final class Lexicon
     {
         $words = array_map($this->apart(...), $words);
         foreach ($this->map('leaning') as $ending => $spoken) {
-            if (\is_array($spoken) && [] !== array_intersect($words, $spoken)) {
+            if (\is_array($spoken) && [] !== array_filter($words, static fn (string $word) => \in_array($word, $spoken, true))) {
                 $words[] = (string) $ending;
             }
         }

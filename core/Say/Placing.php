@@ -63,7 +63,10 @@ final class Placing
         foreach ($places as $i => $place) {
             $next = $places[$i + 1] ?? null;
             $to = $this->sentence->isAfter('from', $place->first) ? $this->sentence->begins('to', $place->last + 1) : null;
-            foreach (null === $next || null === $to ? [] : $mentions as $mention) {
+            if (null === $next || null === $to) {
+                continue;
+            }
+            foreach ($mentions as $mention) {
                 $isBetween = $mention->first > $to && $mention->first - $to <= self::TO_NAME_WORDS && $mention->last < $next->first;
                 $mention->place ??= $isBetween && $this->sentence->begins('at', $mention->last + 1) === $next->first - 1 ? $next : null;
             }

@@ -71,7 +71,8 @@ return [
     // Behind a place where nothing is.
     'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect', 'tight', 'else'],
     'seems' => [
-        'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
+        'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems',
+        "we're", 'real',
     ],
     'pronouns' => ['one'],
     'before_pronouns' => [

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Say;
+
+use Jurvex\Core\Calc\SayCalculation;
+use Jurvex\Core\Input\Input;
+use PHPUnit\Framework\TestCase;
+
+/** How the trade names what it sees, a line of sayings for each kind, and what it talks about that is no finding. */
+final class SayingsTest extends TestCase
+{
+    private const AROUND = ['so at twenty feet %s and then', 'twenty feet here %s okay', 'and we keep going and %s right there at twenty feet so'];
+    private const PLACE_M = 6.096;
+
+    public function testEachSayingIsReadAsItsKindAtItsPlace(): void
+    {
+        $misread = [];
+        $all = 0;
+        foreach (self::lines('sayings.txt') as $line) {
+            [$kind, $sayings] = explode(': ', $line, 2);
+            foreach (explode(' | ', $sayings) as $saying) {
+                $read = self::read(\sprintf(self::AROUND[$all++ % \count(self::AROUND)], $saying));
+                if ($read !== [[$kind, self::PLACE_M]]) {
+                    $misread[$kind.': '.$saying] = $read;
+                }
+            }
+        }
+        self::assertSame([], $misread);
+        self::assertGreaterThan(1900, $all);
+    }
+
+    public function testTalkIsNoFinding(): void
+    {
+        $found = [];
+        foreach (self::lines('talk.txt') as $talk) {
+            foreach (["so $talk and then" => [], "at twenty feet there's a rag right there okay so $talk and then" => [['rag', self::PLACE_M]]] as $said => $wanted) {
+                $read = self::read($said);
+                if ($read !== $wanted) {
+                    $found[$said] = $read;
+                }
+            }
+        }
+        self::assertSame([], $found);
+    }
+
+    /** @return list<string> */
+    private static function lines(string $file): array
+    {
+        return file(__DIR__.'/../fixtures/'.$file, \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException($file);
+    }
+
+    /** @return list<array{string, ?float}> */
+    private static function read(string $said): array
+    {
+        $words = array_chunk(explode(' ', $said), 7);
+        $cues = array_map(
+            static fn (int $i, array $some) => ['from_s' => 3 * $i, 'to_s' => 3 * $i + 3, 'text' => implode(' ', $some)],
+            array_keys($words), $words,
+        );
+        $read = (new SayCalculation())->calculate(new Input(['units' => 'feet', 'cues' => $cues]));
+
+        return array_map(static fn (array $entry) => [$entry['kind'], $entry['from_m'] ?? null], $read['entries']);
+    }
+}
