@@ -11,14 +11,22 @@ final class Lexicon
     public const USUAL = 'en';
     /** How what leans on a word begins where it stands by itself. */
     private const APART = " '";
-    /** Of what has a name more may be said behind it in one word: "the crack's open". */
+    /** What is named. */
     private const NAMES = [Atom::KIND, Atom::MATERIAL];
 
     /** @var array<string, self> */
     private static array $read = [];
 
-    /** @var array<string, list<array{string, string, string}>> patterns with their role and what they mean, by first word */
-    private array $patterns = [];
+    /**
+     * Patterns with their role and what they mean, by their first word and by their second, which is empty where it may be any.
+     *
+     * @var array<string, array<string, list<array{string, string, string}>>>
+     */
+    private array $phrases = [];
+    /** @var array<string, array<string, true>> the words of a table, for those that were asked for */
+    private array $sets = [];
+    /** @var array<string, array<string, float|false>> what words were found to count, by table */
+    private array $numbers = [];
 
     /**
      * @param array<string, mixed> $tables
@@ -93,14 +101,26 @@ final class Lexicon
 
     public function has(string $table, string $word): bool
     {
-        return \in_array($word, $this->map($table), true);
+        $this->sets[$table] ??= array_fill_keys(array_filter($this->map($table), is_string(...)), true);
+
+        return isset($this->sets[$table][$word]);
     }
 
     public function number(string $table, string $word): ?float
     {
+        // False is none: nearly every word is no number, and is asked for again and again.
+        $number = $this->numbers[$table][$word] ??= $this->numberOf($table, $word) ?? false;
+
+        return false === $number ? null : $number;
+    }
+
+    private function numberOf(string $table, string $word): ?float
+    {
+        $numbers = $this->map($table);
+        $number = $numbers[$word] ?? null;
         // "seventeen's got roots in it"; "that one's on the left" is no number.
-        $bare = explode(' ', $this->apart($word))[0];
-        $number = $this->map($table)[$this->has('pronouns', $bare) ? $word : $bare] ?? null;
+        $bare = null === $number ? explode(' ', $this->apart($word))[0] : $word;
+        $number ??= $bare === $word || $this->has('pronouns', $bare) ? null : $numbers[$bare] ?? null;
 
         return \is_int($number) || \is_float($number) ? (float) $number : null;
     }
@@ -116,7 +136,11 @@ final class Lexicon
     public function phrasesAt(string $word, string $text, int $offset): array
     {
         $longest = [];
-        foreach ($this->patterns[explode(' ', $this->apart($word))[0]] ?? [] as [$pattern, $role, $meaning]) {
+        $first = explode(' ', $this->apart($word))[0];
+        $at = $offset + \strlen($first) + 1;
+        $second = substr($text, $at, strcspn($text, ' ', $at));
+        $phrases = $this->phrases[$first] ?? [];
+        foreach ([...($phrases[$second] ?? []), ...('' === $second ? [] : $phrases[''] ?? [])] as [$pattern, $role, $meaning]) {
             if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
                 $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
                 if ($words > ($longest[$role][1] ?? 0)) {
@@ -153,23 +177,19 @@ final class Lexicon
     {
         $phrase = (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $phrase);
         preg_match_all('/\([^()]*(?:\(\w+\)[^()]*)*\)\*?(?= |$)|\S+/', $phrase, $found);
-        $pattern = '';
-        $first = [];
-        $isOpen = true;
+        $elements = [];
         foreach ($found[0] as $element) {
             $isMany = str_ends_with($element, '*');
             $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
-            $words = $this->leaningToo($this->spokenOut(self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element)));
-            if ($isOpen) {
-                array_push($first, ...array_map(static fn (string $word) => explode(' ', $word)[0], $words));
-                $isOpen = $isOptional;
-            }
-            $any = '(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).')';
-            $pattern .= $isMany ? '(?:'.$any.' ){0,5}' : ($isOptional ? '(?:'.$any.' )?' : $any.' ');
+            $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
+            $elements[] = [$this->leaningToo($this->spokenOut($words)), $isOptional, $isMany];
         }
-        $pattern .= \in_array($role, self::NAMES, true) ? '' : "(?!')";
-        foreach (array_unique($first) as $word) {
-            $this->patterns[$word][] = ['~\G'.$pattern.'~', $role, $meaning];
+        $phrase = new Phrase($elements, \in_array($role, self::NAMES, true));
+        $known = [$phrase->pattern(), $role, $meaning];
+        foreach ($phrase->beginnings() as $word => $seconds) {
+            foreach (array_keys($seconds) as $second) {
+                $this->phrases[$word][$second][] = $known;
+            }
         }
     }
 

@@ -11,7 +11,9 @@ use PHPUnit\Framework\TestCase;
 /** How the trade names what it sees, a line of sayings for each kind, and what it talks about that is no finding. */
 final class SayingsTest extends TestCase
 {
-    private const AROUND = ['so at twenty feet %s and then', 'twenty feet here %s okay', 'and we keep going and %s right there at twenty feet so'];
+    private const AROUND = [
+        'so at twenty feet %s and then', 'twenty feet here %s okay', 'and we keep going and %s right there at twenty feet so',
+    ];
     private const PLACE_M = 6.096;
 
     public function testEachSayingIsReadAsItsKindAtItsPlace(): void
@@ -35,7 +37,8 @@ final class SayingsTest extends TestCase
     {
         $found = [];
         foreach (self::lines('talk.txt') as $talk) {
-            foreach (["so $talk and then" => [], "at twenty feet there's a rag right there okay so $talk and then" => [['rag', self::PLACE_M]]] as $said => $wanted) {
+            $after = "at twenty feet there's a rag right there okay so $talk and then";
+            foreach (["so $talk and then" => [], $after => [['rag', self::PLACE_M]]] as $said => $wanted) {
                 $read = self::read($said);
                 if ($read !== $wanted) {
                     $found[$said] = $read;

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** A phrase of a table: words one behind the other, each one of several, some of which may be left out. */
+final readonly class Phrase
+{
+    /** Of what is said as often as it is. */
+    private const MOST = 5;
+
+    /**
+     * @param list<array{list<string>, bool, bool}> $elements words that stand for each other, whether they may be left out, and whether any
+     *                                                        number of them may follow each other
+     * @param bool $isName of a name more may be said behind it in one word: "the crack's open"
+     */
+    public function __construct(private array $elements, private bool $isName)
+    {
+    }
+
+    /** @return string as a regular expression of words with a space behind each */
+    public function pattern(): string
+    {
+        $pattern = '';
+        foreach ($this->elements as [$words, $isOptional, $isMany]) {
+            $any = '(?:(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).') )';
+            $pattern .= $any.($isMany ? '{0,'.self::MOST.'}' : ($isOptional ? '?' : ''));
+        }
+
+        return '~\G'.$pattern.($this->isName ? '' : "(?!')").'~';
+    }
+
+    /** @return array<string, array<string, true>> the words that may come second, by the first; an empty one where any may */
+    public function beginnings(): array
+    {
+        $beginnings = [];
+        foreach ($this->elements as $i => [$words, $isOptional, $isMany]) {
+            $behind = $this->from($i + 1) + ($isMany ? self::first($words) : []);
+            foreach ($words as $word) {
+                $spoken = explode(' ', $word, 3);
+                $beginnings[$spoken[0]] = ($beginnings[$spoken[0]] ?? []) + (isset($spoken[1]) ? [$spoken[1] => true] : $behind);
+            }
+            if (!$isOptional) {
+                break;
+            }
+        }
+
+        return array_map(static fn (array $words) => isset($words['']) ? ['' => true] : $words, $beginnings);
+    }
+
+    /** @return array<string, true> the words that may stand first from an element on; an empty one where nothing need stand */
+    private function from(int $i): array
+    {
+        if (!isset($this->elements[$i])) {
+            return ['' => true];
+        }
+        [$words, $isOptional] = $this->elements[$i];
+
+        return self::first($words) + ($isOptional ? $this->from($i + 1) : []);
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return array<string, true>
+     */
+    private static function first(array $words): array
+    {
+        $first = [];
+        foreach ($words as $word) {
+            $first[explode(' ', $word, 2)[0]] = true;
+        }
+
+        return $first;
+    }
+}
