@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
-use Jurvex\Core\Calc\SayCalculation;
 use Jurvex\Core\Finding\Kind;
-use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
@@ -21,14 +19,11 @@ use PHPUnit\Framework\TestCase;
 
 /**
  * @phpstan-import-type Plain from Entry
- *
- * @phpstan-type Narrated array{
- *     in: array{text?: string, cues?: list<array{from_s: float, to_s: float, text: string}>, units: string},
- * out: array{entries: list<Plain>},
- * }
  */
 final class NarrationTest extends TestCase
 {
+    use TellsNarrations;
+
     private const FOOT_M = 0.3048;
 
     public function testWhereNothingIsWantedOrProposedNothingIsWrong(): void
@@ -49,18 +44,6 @@ final class NarrationTest extends TestCase
         $reel = new Reel([[2.0, 1.0], [4.0, 5.0], [4.0, 6.0], [8.0, 6.0]]);
         $read = array_map($reel->at(...), [null, 1.9, 2.0, 3.0, 4.0, 6.0, 8.0, 8.1]);
         self::assertSame([null, null, 1.0, 3.0, 5.0, 6.0, 6.0, null], $read);
-    }
-
-    /** @return list<Narrated> */
-    private static function cases(string $file): array
-    {
-        $path = __DIR__.'/../fixtures/'.$file;
-
-        /** @var array{cases: list<Narrated>} $file */
-        $file = str_ends_with($path, '.php')
-            ? require $path : json_decode((string) file_get_contents($path), true, 64, \JSON_THROW_ON_ERROR);
-
-        return $file['cases'];
     }
 
     /** @return iterable<string, array{array<string, mixed>, list<Plain>}> */
@@ -282,16 +265,6 @@ final class NarrationTest extends TestCase
                 self::assertNotNull(Kind::tryFrom(explode('+', $meaning)[0]), $language.' '.$meaning);
             }
         }
-    }
-
-    /**
-     * @param array<string, mixed> $in
-     *
-     * @return list<Plain>
-     */
-    private static function read(array $in): array
-    {
-        return (new SayCalculation())->calculate(new Input($in))['entries'];
     }
 
     /**
