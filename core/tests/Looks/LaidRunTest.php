@@ -68,6 +68,24 @@ final class LaidRunTest extends TestCase
         }
     }
 
+    public function testAPlaceOnAPipeLiesOnTheRunFromItsZeroOn(): void
+    {
+        $line = self::line(Source::Measured);
+        foreach (['top' => Travel::Downstream, 'end' => Travel::Upstream] as $from => $travel) {
+            $record = RunBuilder::run([], reached: 17.0, travel: $travel);
+            $run = LaidRun::along('r', 1.0, $from, $record, RunWay::along($line, $from, $travel));
+            self::assertNotSame([], $run->pieces);
+            foreach ($run->pieces as $piece) {
+                foreach ([[0.2, 0.7], [0.7, 0.2], [1.0, 3.0]] as [$one, $other]) {
+                    $ends = [max(0.0, $piece->onRun($one)), max(0.0, $piece->onRun($other))];
+                    $on = array_map(static fn ($end) => $end->metres, $run->onRun($piece->pipe, $one, $other) ?? []);
+                    self::assertSame([min($ends), max($ends)], $on);
+                }
+            }
+            self::assertNull($run->onRun('no pipe of it', 0.0, 1.0));
+        }
+    }
+
     public function testRunsOfChanceAreLaidAsTheyWereLookedAt(): void
     {
         $kept = [];

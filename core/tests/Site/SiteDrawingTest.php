@@ -17,6 +17,8 @@ use Jurvex\Core\Site\PlacedMark;
 use Jurvex\Core\Site\SiteDrawing;
 use Jurvex\Core\Site\SitePlan;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /** The plan of a site to scale, and the line and the digs on it. */
 final class SiteDrawingTest extends TestCase
@@ -105,6 +107,23 @@ final class SiteDrawingTest extends TestCase
         self::assertNotContains('far', $names);
         self::assertEqualsWithDelta(5.004, max([0.0, ...array_map(static fn ($tie) => $tie->taped->metres, $ties)]), 0.001);
         self::assertCount(1, BestTies::to(new Place(0.0, 0.0), $thing('alone', 1.0, 1.0)));
+    }
+
+    public function testWhereTheSheetBeginsChangesNoTie(): void
+    {
+        $chance = new Randomizer(new Mt19937(4));
+        $some = static fn () => $chance->getInt(-200, 200) / 10;
+        for ($round = 0; $round < 60; ++$round) {
+            [$x, $y] = [$some(), $some()];
+            $places = array_map(static fn () => [$some(), $some()], range(1, 6));
+            $tied = static fn (float $right, float $up) => array_map(
+                static fn ($tie) => [$tie->name, round($tie->taped->metres, 6)],
+                BestTies::to(new Place($x + $right, $y + $up), ...array_map(static fn (int $i) => new FixedThing(
+                    (string) $i, FixedKind::Post, 'post '.$i, new Place($places[$i][0] + $right, $places[$i][1] + $up),
+                ), array_keys($places))),
+            );
+            self::assertSame($tied(0.0, 0.0), $tied($some(), $some()));
+        }
     }
 
     /** Eight metres of tape are worth an angle that doubles the error: here that is at thirty degrees. */
