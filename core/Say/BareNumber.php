@@ -43,7 +43,8 @@ final readonly class BareNumber
         }
         $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
 
-        return $this->isTold($next) && !$this->sentence->is('counted', $next) && ($this->one->isTenths() || $isAt || $this->goesOn($next));
+        return $this->isTold($next) && !$this->sentence->is('counted', $next)
+            && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
     }
 
     private function isTold(int $next): bool
@@ -53,10 +54,14 @@ final readonly class BareNumber
             $isStretch = $isStretch || $this->sentence->isAfter($role, $this->one->first);
         }
 
-        $isCountedOff = null !== $this->sentence->begins('counted_off', $this->one->first);
-
-        return $isStretch || $isCountedOff || $this->one->isTenths()
+        return $isStretch || $this->isCountedOff() || $this->one->isTenths()
             || $this->isLeading($next) || $this->isNoted($next) || $this->isCounterAt($next);
+    }
+
+    /** As the counter goes by. */
+    private function isCountedOff(): bool
+    {
+        return null !== $this->sentence->begins('counted_off', $this->one->first);
     }
 
     /** "thirty five a little offset", "forty four there's a cleanout": a number that leads what is named. */

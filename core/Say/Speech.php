@@ -69,14 +69,23 @@ final readonly class Speech
             $last = 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $found) ? mb_strtolower($found[1]) : '';
             $next = 1 === preg_match('/^\W*([\p{L}\']+)/u', $cues[$i + 1]->text ?? '', $found) ? mb_strtolower($found[1]) : '';
 
-            $tens = (int) $lexicon->number('numbers', $last);
-            $ones = $lexicon->number('numbers', $next);
-            $isCut = $tens >= 20 && 0 === $tens % 10 && $ones > 0 && $ones < 10 || $tens > 0 && $lexicon->has('feet', $next);
-
-            return $isCut || $lexicon->has('phrase_goes_on', $last);
+            return $lexicon->has('phrase_goes_on', $last) || self::isOneAmount($last, $next, $lexicon);
         }, \ARRAY_FILTER_USE_BOTH);
 
         return \count($cues) >= self::FEWEST_CUES && \count($open) <= self::OPEN_SHARE * \count($cues);
+    }
+
+    /** "twenty" and "five", "three" and "hundred", "five" and "feet", "five" and "point": parts of one. */
+    private static function isOneAmount(string $last, string $next, Lexicon $lexicon): bool
+    {
+        $number = (int) $lexicon->number('numbers', $last);
+        $behind = (int) $lexicon->number('numbers', $next);
+        $isUnit = null !== $lexicon->number('large', $next) || [] !== array_filter(
+            ['feet', 'inches', 'percent', 'degrees', 'clock', 'point'], static fn (string $table) => $lexicon->has($table, $next),
+        );
+        $isOne = $number >= 20 && 0 === $number % 10 && $behind > 0 && $behind < 10 || $number < 100 && $behind >= 100;
+
+        return $number > 0 && ($isUnit || $isOne) || $behind > 0 && $lexicon->has('point', $last);
     }
 
     /** What stands between two words. */

@@ -13,6 +13,8 @@ final readonly class StretchEnd
     private const OF_OTHERS = ['runs_to'];
     /** "30 I'm out of it": a place so many words before the end. */
     private const BEFORE_WORDS = 3;
+    /** "from there to the main it looks great, the main's at 38": so many words behind it another place is of something else. */
+    private const BEHIND_WORDS = 8;
     /** "nothing till 24": so many words before it. */
     private const NOTHING_WORDS = 4;
 
@@ -79,6 +81,7 @@ final readonly class StretchEnd
         foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
+                && $place->first - $word <= self::BEHIND_WORDS
                 && !$sentence->isAny('and', min($word, $place->first), max($word, $place->first));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
             // "30 I'm out of it, 35 …": the place stands before.

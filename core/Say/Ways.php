@@ -13,7 +13,7 @@ final class Ways
     private const WITHIN = 6;
     private const RIGHT_BEHIND = 2;
     /** So near to zero it is what the pipe begins as, in metres. */
-    private const AT_ZERO_M = 1.0;
+    private const AT_ZERO_M = 1.2;
 
     /** @return list<Mention> */
     public static function in(Sentence $sentence, Measures $measures): array
@@ -114,7 +114,9 @@ final class Ways
     private static function reached(Sentence $sentence, Measures $measures, Atom $material): ?Mention
     {
         foreach ($measures->places as $place) {
-            $end = $sentence->begins('made_of', $place->last + 1);
+            // "from forty on it's plastic"
+            $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
+            $end = $sentence->begins('made_of', $place->last + $on);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND;
             if ($isNext && $place->from >= self::AT_ZERO_M) {
                 return self::into($sentence, $measures, $material, $place->last + 1);

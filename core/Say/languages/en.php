@@ -479,6 +479,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'piece|length|part of (my|the|our|his|their|somebody|old|broken)* cable|snake',
                 'broken|lost|old|snapped cable|snake|rod', 'piece|length of (broken|a|old)* cable|snake',
                 'cable|snake left|broken|stuck in',
             ],
@@ -784,7 +785,10 @@ return [
         ],
         'material' => [
             'cast_iron' => ['cast iron', 'iron', 'cast', 'ductile iron'],
-            'clay' => ['clay (tile|tiles)*', 'vitrified clay', 'terracotta', 'terra cotta', 'tile'],
+            'clay' => [
+                'clay (tile|tiles)*', 'vitrified clay', 'terracotta', 'terra cotta', 'tile', 'saltglaze', 'salt glaze(d) (clay)*',
+                'clayware', 'earthenware',
+            ],
             'pvc_welded' => [
                 'pvc', 'p v c', 'plastic', 'schedule 40', 'schedule forty', 'sch 40', 'schedule 40 pvc', 'plastic pipe',
             ],
@@ -842,6 +846,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
             'starting|starts|beginning|begins to come|rise|climb|level (back|up|out|of|off)*',
             'dry (again)* at|by', 'clear again (by|at)*',
@@ -1046,6 +1051,7 @@ return [
             'look(s)|looks|looked like', 'thought (that|it|this|was|were)*', 'is|was that|it|this', 'could be', 'might be',
         ]],
         'taken_back' => ['' => [
+            'was just|only (a|an|the)*',
             "but it's|that's|it|that|this (is|was)* (actually|really|not|just|only)*",
             "no (no)* it's|that's|it|that (is)* (just|only|not|fine|okay)*",
             'but no', 'turns|turned out',
@@ -1095,6 +1101,7 @@ return [
             'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
         ]],
         'landmark' => ['' => ['<landmark> (line|edge)', 'property|fence line']],
+        'on_from' => ['' => ['on', 'onwards', 'out']],
         'from_here' => ['' => ['from there|here (on|out|onwards)*', 'from then on']],
         'arrives' => ['' => [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
@@ -1214,6 +1221,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'lip of scale|rust|grease|dirt', 'like a tree root pushed|lifted|raised', 'snake|cable|machine|cutter got|gets stuck',
             'through the|that|this hole',
             'broke|broken loose|free', "i|we|i've|we've punched|poked|popped|opened a (small|little|big)* hole (through|in)*",
             'been cracked|broken|separated|open|leaking|offset (like|that|this|way|for)* a (long|good)* while|time',
