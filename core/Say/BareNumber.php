@@ -34,7 +34,9 @@ final readonly class BareNumber
     public function isPlace(): bool
     {
         $next = $this->place->last + 1;
-        if ($this->sentence->is('numbered', $this->one->first - 1)) {
+        $isTimes = $this->sentence->is('times', $next) && null !== $this->sentence->atomAt($next + 1)?->amount
+            || $this->sentence->is('times', $this->one->first - 1) && null !== $this->sentence->amountBefore($this->one->first - 1);
+        if ($isTimes || $this->sentence->is('numbered', $this->one->first - 1)) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".

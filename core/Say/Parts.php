@@ -63,7 +63,9 @@ final readonly class Parts
     {
         $at = $this->sentence->begins('at', $i);
         $place = $this->sentence->atomAt(null === $at ? $i : $at + 1);
-        if (null === $place || !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
+        // "a root from the bottom sixty six the same thing"
+        $isOfAnother = true === $place?->amount?->mayBePlace() && null !== $this->sentence->begins('another', $place->last + 1);
+        if (null === $place || !$isOfAnother && !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
             return false;
         }
         $said = $i;

@@ -68,7 +68,25 @@ final readonly class StretchEnd
         $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
         return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
-            || $isName && !$sentence->isAfter('at', $place->first) && !$sentence->isAfter('starts', $place->first);
+            || $isName && !$sentence->isAfter('at', $place->first) && !self::isStart($sentence, $place);
+    }
+
+    /** "water starts 33", but not "forty feet belly starts, forty six belly ends": where it starts was said before. */
+    private static function isStart(Sentence $sentence, Place $place): bool
+    {
+        foreach ($sentence->marks('starts') as $begin => $end) {
+            if ($end === $place->first - 1) {
+                foreach ($sentence->atoms as $atom) {
+                    if (Atom::KIND === $atom->role && $atom->last === $begin - 1 && null !== $sentence->amountBefore($atom->first)) {
+                        return false;
+                    }
+                }
+
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<string> $roles */

@@ -102,10 +102,14 @@ final readonly class Ties
         }
         $isOver = $place->first > $before->last;
         [$from, $to] = [($isOver ? $place->last : $before->last) + 1, $mention->first - 1];
-        $joins = $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
+        // "the connection at fifty has got a crack"
+        $isOfIt = $isOver && $this->sentence->is('has', $from);
+        $joins = $isOfIt || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins
-            + ($mention->kind === $before->kind ? self::TWICE : 0) + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
+            // "another one at 27" has its place already.
+            + ($mention->kind === $before->kind && null === $before->place ? self::TWICE : 0)
+            + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
     }
 
     /** "roots and an offset at 20 feet" */

@@ -80,6 +80,7 @@ return [
         'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good', 'heaviest', 'biggest', 'largest', 'smallest', 'only',
     ],
     'is' => ['is', 'are'],
+    'has' => ['has', 'have', 'had'],
     'of' => ['of'],
     'or' => ['or'],
     'point' => ['point'],
@@ -157,6 +158,8 @@ return [
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
         'about', 'not', 'pretty', 'oh', 'whoa', "what's",
     ],
+    // "a four by four wye"
+    'times' => ['by', 'x'],
     // A number behind one of these is a name.
     'numbered' => ['job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
     // A number before one of these is no place.
@@ -184,6 +187,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'blockage of root(s)',
                 'full of root(s)',
                 'nothing but|solid root(s)',
                 'mess|jungle|beard|curtain|ponytail|knot|mat|tangle|forest|web|carpet of root(s)',
@@ -437,6 +441,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'full of (the|wet|loose)* soil|dirt|mud|sand|silt|gravel|debris',
                 'mound|heap|layer|bunch|load|lot of (loose|wet|fine)* dirt|mud|soil|sand|gravel|silt',
                 'dirt|soil|sand|mud|silt|gravel (<very>)* washing|washed|fallen in',
                 'settled debris|sediment|sand|solids',
@@ -461,6 +466,8 @@ return [
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
             ],
             'rag' => [
+                'nappy|nappies',
+                'bit|piece|scrap|sheet of (toilet|kitchen)* paper',
                 'paper (<very>)* built|building|piled|piling|hung|hanging (up)*',
                 'washcloth|washrag',
                 'tissue|sock|shirt|underwear|glove|string|mop|sponge|floss',
@@ -692,6 +699,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
             ],
             'cannot_go_further' => [
+                'all the further|farther (i|we|it|that)* can|could|would go|get',
                 "camera|head|it won't|can't|couldn't make it (through|past|by|there)*",
                 "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
                 'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
@@ -923,6 +931,7 @@ return [
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
         ]],
         'length_of' => ['' => [
+            'drop|drops|dropped|dropping straight down (about|like|maybe)*',
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
             'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
             'for (about|like|maybe|around)*', 'additional', 'next', 'first', 'last',
