@@ -87,6 +87,25 @@ final class Lexicon
         return $this->has('fillers', $word);
     }
 
+    /** @return int how many of these words are said for nothing together: "you know", "let me see" */
+    public function fillerAt(string ...$words): int
+    {
+        for ($many = \count($words); $many > 1; --$many) {
+            if ($this->has('filler_phrases', implode(' ', \array_slice($words, 0, $many)))) {
+                return $many;
+            }
+        }
+
+        return 0;
+    }
+
+    public function isUnit(string $word): bool
+    {
+        return null !== $this->number('large', $word) || null !== $this->number('small', $word) || [] !== array_filter(
+            ['feet', 'inches', 'percent', 'degrees', 'clock'], fn (string $table) => $this->has($table, $word),
+        );
+    }
+
     /** Whether it says nothing by itself, as an article does. */
     public function isSmall(string $word): bool
     {

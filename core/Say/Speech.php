@@ -29,7 +29,7 @@ final readonly class Speech
 
     public static function written(string $text, Lexicon $lexicon): self
     {
-        return new self($text, self::words($text, 0, $lexicon), false);
+        return new self($text, Fluency::of(self::words($text, 0, $lexicon), $lexicon), false);
     }
 
     /**
@@ -54,7 +54,7 @@ final readonly class Speech
             $end = $cue->toS;
         }
 
-        return new self($text, $words, true, $isRecording);
+        return new self($text, Fluency::of($words, $lexicon), true, $isRecording);
     }
 
     /**
@@ -80,9 +80,7 @@ final readonly class Speech
     {
         $number = (int) $lexicon->number('numbers', $last);
         $behind = (int) $lexicon->number('numbers', $next);
-        $isUnit = null !== $lexicon->number('large', $next) || [] !== array_filter(
-            ['feet', 'inches', 'percent', 'degrees', 'clock', 'point'], static fn (string $table) => $lexicon->has($table, $next),
-        );
+        $isUnit = $lexicon->isUnit($next) || $lexicon->has('point', $next);
         $isOne = $number >= 20 && 0 === $number % 10 && $behind > 0 && $behind < 10 || $number < 100 && $behind >= 100;
 
         return $number > 0 && ($isUnit || $isOne) || $behind > 0 && $lexicon->has('point', $last);
@@ -106,9 +104,6 @@ final readonly class Speech
             $atS = null === $cue ? null : $cue->fromS + ($cue->toS - $cue->fromS) * $at / max(1, \strlen($text));
             $number = null === $match['number'][0] ? null : self::number($raw);
             $plain = $lexicon->spelled(self::SHARES[$raw] ?? self::SIGNS[trim($raw)] ?? str_replace('’', "'", mb_strtolower(trim($raw))));
-            if ($lexicon->isFiller($plain)) {
-                continue;
-            }
             $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number);
         }
 

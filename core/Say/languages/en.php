@@ -138,7 +138,26 @@ return [
     ],
     // Said for nothing.
     'fillers' => [
-        'kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hmm', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just', 'really',
+        'kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hm', 'hmm', 'huh', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just',
+        'really',
+    ],
+    'filler_phrases' => [
+        'you know', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my', 'if you will',
+        'or whatever', 'to be honest', "let's say", 'i would say', "i'd say", 'how about that',
+    ],
+    // Behind "let's see" one of these makes a question of it.
+    'asked_about' => ['if', 'what', 'how', 'where', 'why', 'whether', 'who', 'when'],
+    // A filler that ends in one of these corrects the number before it, where one follows.
+    'corrects' => ['mean'],
+    // Behind one of these something is still to come, and these are said meanwhile.
+    'unfinished' => ['a', 'an', 'the', 'at', 'of', 'to', 'from', 'about', 'around', 'our', 'your', 'my', 'with', 'very', 'another'],
+    'hesitations' => ['so', 'okay', 'ok', 'well', 'alright', 'oh', 'anyway'],
+    // "a, like, six inch crack", but not "looks like a crack".
+    'loose' => ['like'],
+    'loose_before' => ['about', 'maybe', 'around', 'some', 'probably', 'almost', "there's", "it's", "we're", 'half', 'right', 'at'],
+    'seems_like' => [
+        'look', 'looks', 'looked', 'looking', 'seem', 'seems', 'feel', 'feels', 'sounds', 'shaped', 'something', 'anything', 'nothing',
+        'stuff', 'things', 'not',
     ],
     'water' => ['water'],
     'clumps' => ['heavy', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],

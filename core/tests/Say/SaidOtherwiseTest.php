@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Say;
 
 use Jurvex\Core\Tests\Kept;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -15,6 +16,8 @@ final class SaidOtherwiseTest extends TestCase
     use TellsNarrations;
 
     private const TIMES = 6;
+    /** What there is of the words themselves. */
+    private const OF_WORDS = ['said' => 0, 'at_s' => 0, 'place_by' => 0];
     /** Of so many words one is said otherwise in each of three ways. */
     private const WORDS = 24;
     private const GLUE = [
@@ -37,6 +40,45 @@ final class SaidOtherwiseTest extends TestCase
             }
         }
         Kept::assertSame('otherwise', $kept);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function nothings(): iterable
+    {
+        foreach (['um', 'you know', 'kind of', 'let me see', 'uh i guess'] as $filler) {
+            yield $filler => ['~(?<![^ ])(?=[a-z])~', $filler.' '];
+        }
+        yield 'a beginning anew' => ["~\b(there's (?:a|some)) ~", '$1 $1 '];
+        yield 'a word twice' => ['~\b(the|a|at|of|is|and|in) ~', '$1 $1 '];
+        yield 'while something is still to come' => ['~\b(the|at|of|from) ~', '$1 okay '];
+        yield 'loosely' => ['~(?<!\blooks )(?<!\blooking )\b(?=(?:a|an) (?:root|crack|hole|wye|bend|belly|tee)\b)~', 'like '];
+    }
+
+    #[DataProvider('nothings')]
+    public function testWhatIsSaidForNothingChangesNothing(string $where, string $nothing): void
+    {
+        $chance = new Randomizer(new Mt19937(3));
+        $told = static fn (array $entries) => array_map(static fn (array $entry) => array_diff_key($entry, self::OF_WORDS), $entries);
+        $put = 0;
+        foreach (self::cases('narrations.php') as $case) {
+            $cues = array_map(static function (array $cue) use ($chance, $where, $nothing, &$put): array {
+                $text = preg_replace_callback($where, static function (array $found) use ($chance, $nothing, &$put): string {
+                    if (0 !== $chance->getInt(0, 4)) {
+                        return $found[0];
+                    }
+                    ++$put;
+
+                    return str_replace('$1', $found[1] ?? '', $nothing);
+                }, strtolower($cue['text']));
+
+                return ['text' => (string) $text] + $cue;
+            }, $case['in']['cues'] ?? []);
+            $plain = array_map(static fn (array $cue) => ['text' => strtolower($cue['text'])] + $cue, $case['in']['cues'] ?? []);
+            if ([] !== $cues) {
+                self::assertSame($told(self::read(['cues' => $plain] + $case['in'])), $told(self::read(['cues' => $cues] + $case['in'])));
+            }
+        }
+        self::assertGreaterThan(5, $put);
     }
 
     private static function otherwise(Randomizer $chance, string $text): string

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What was said without what people say for nothing: fillers, words that are said twice, and what they say while they look for a word. */
+final readonly class Fluency
+{
+    /** So many words may begin anew: "there's a, there's a root". */
+    private const LONGEST_START = 3;
+
+    /** @param list<Word> $words */
+    private function __construct(private array $words, private Lexicon $lexicon)
+    {
+    }
+
+    /**
+     * @param list<Word> $words
+     *
+     * @return list<Word>
+     */
+    public static function of(array $words, Lexicon $lexicon): array
+    {
+        foreach (['filled', 'hesitating', 'doubled'] as $what) {
+            $said = new self($words, $lexicon);
+            $kept = [];
+            for ($i = 0; $i < \count($words); ++$i) {
+                $many = match ($what) {
+                    'filled' => $said->filled($i),
+                    'hesitating' => $said->hesitating($i),
+                    'doubled' => $said->doubled($i),
+                };
+                if (0 === $many) {
+                    $kept[] = $words[$i];
+                }
+                $i += max(0, $many - 1);
+            }
+            $words = $kept;
+        }
+
+        return $words;
+    }
+
+    /** @return int how many words from here on are said for nothing */
+    private function filled(int $i): int
+    {
+        $many = $this->lexicon->fillerAt($this->text($i), $this->text($i + 1), $this->text($i + 2));
+        if (0 === $many) {
+            return $this->lexicon->isFiller($this->text($i)) ? 1 : 0;
+        }
+        // "let's see if there's anything" asks; "at 30, I mean 32" corrects.
+        $isMeant = $this->is('asked_about', $i + $many) || $this->is('corrects', $i + $many - 1) && $this->isNumber($i + $many);
+
+        return $isMeant ? 0 : $many;
+    }
+
+    /** "at, okay, twenty feet", "a, like, six inch crack": in the middle of something. */
+    private function hesitating(int $i): int
+    {
+        $isOpen = $this->is('unfinished', $i - 1) || $this->isNumber($i - 1) && $this->lexicon->isUnit($this->text($i + 1));
+        $isLoose = $this->is('loose', $i) && !$this->is('seems_like', $i - 1)
+            && ($this->is('articles', $i + 1) || $this->is('loose_before', $i + 1) || $this->isNumber($i + 1));
+
+        return $isOpen && $this->is('hesitations', $i) || $isLoose ? 1 : 0;
+    }
+
+    /** "the the", "there's a there's a": said once. */
+    private function doubled(int $i): int
+    {
+        for ($many = self::LONGEST_START; $many > 0; --$many) {
+            $isTwice = true;
+            for ($word = $i; $word < $i + $many; ++$word) {
+                $said = $this->text($word);
+                $isTwice = $isTwice && ctype_alpha(substr($said, 0, 1)) && $said === $this->text($word + $many) && !$this->isNumber($word);
+            }
+            if ($isTwice) {
+                return $many;
+            }
+        }
+
+        return 0;
+    }
+
+    private function isNumber(int $i): bool
+    {
+        return null !== ($this->words[$i]->number ?? null) || null !== $this->lexicon->number('numbers', $this->text($i));
+    }
+
+    private function is(string $table, int $i): bool
+    {
+        return $this->lexicon->has($table, $this->text($i));
+    }
+
+    private function text(int $i): string
+    {
+        return $this->words[$i]->text ?? '';
+    }
+}
