@@ -42,6 +42,7 @@ final class RunLogTest extends TestCase
             [$log->distance()->metres, $log->deepest()->metres, $log->toNextMark()],
             'never behind the opening',
         );
+        self::assertSame([0.0, 0.6], [self::log(4.5)->deepest()->metres, self::log(4.5, self::at(10, 0.6))->deepest()->metres]);
     }
 
     public function testTheHoseIsTurnedFiveTenAndFiveSoThatNoTwistIsLeft(): void

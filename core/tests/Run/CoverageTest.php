@@ -33,6 +33,20 @@ final class CoverageTest extends TestCase
         );
     }
 
+    public function testAPlaceIsInThePipeThatBeganBeforeIt(): void
+    {
+        $changes = [[6.0, 'clay'], [6.4, 'cast_iron'], [15.0, 'abs']];
+        $run = RunBuilder::run(array_map(
+            static fn (array $at) => RunBuilder::finding(Kind::Transition, $at[0], ['facts' => ['material_after' => $at[1]]]), $changes,
+        ), reached: 30);
+        foreach ([[6.0, 'clay'], [6.2, 'clay'], [6.4, 'cast_iron'], [14.5, 'cast_iron'], [15.0, 'abs'], [40.0, 'abs']] as [$at, $material]) {
+            self::assertSame($material, $run->pipeAt(Length::metres($at))->material->value, (string) $at);
+        }
+        self::assertSame($run->material, $run->pipeAt(Length::metres(5.5))->material);
+        [$first, $last] = $run->pipesAround(Length::metres(6.2), Length::metres(0.5));
+        self::assertSame([$run->material, Material::CastIron], [$first->material, $last->material]);
+    }
+
     public function testARunThatWentFartherThanExpectedWithoutMeetingTheMainHasAnOpenEnd(): void
     {
         self::assertTrue(Coverage::of(RunBuilder::run([], expected: 25, reached: 30, ended: EndReason::CannotPass))->openEnded);
