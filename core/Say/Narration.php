@@ -193,7 +193,9 @@ final class Narration
 
             return;
         }
-        if (null === $from && $this->isRecording && !$this->isPointedAt($mention, $sentence)) {
+        // What it is in at the beginning is no change of pipe.
+        $isBegin = Kind::Transition === $mention->kind && [] === $this->entries;
+        if (null === $from && $this->isRecording && ($isBegin || !$this->isPointedAt($mention, $sentence))) {
             $this->unended->pass();
 
             return;

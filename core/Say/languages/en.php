@@ -101,6 +101,7 @@ return [
     // Words for the same: <floor> in a phrase is any of them.
     'same' => [
         'floor' => 'bottom|invert|floor',
+        'of_pipe' => 'of|the|this|that|pipe|line|cast|iron',
         'worn_away' => 'gone|missing|out|rotted|rusted|eaten|worn|corroded',
         'roughened' => 'rough|worn|pitted|scaly|channeled',
         'push' => 'get|go|push|feed|make|move',
@@ -388,6 +389,8 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
+                '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
                 'channel|groove|trench|rut (worn|eaten|cut|rusted)* in|into|along|down the <floor>',
                 '<floor> (<very>)* eroded|eroding|deteriorated|deteriorating|rusting|rotting|corroding|wearing (out|away)*',
                 'eroded|corroded|deteriorated <floor>',
@@ -909,6 +912,7 @@ return [
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
+            'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
             'keep|keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
             'still (in|got|holding|standing)',
         ]],

@@ -39,7 +39,8 @@ final class CoverageTest extends TestCase
         $run = RunBuilder::run(array_map(
             static fn (array $at) => RunBuilder::finding(Kind::Transition, $at[0], ['facts' => ['material_after' => $at[1]]]), $changes,
         ), reached: 30);
-        foreach ([[6.0, 'clay'], [6.2, 'clay'], [6.4, 'cast_iron'], [14.5, 'cast_iron'], [15.0, 'abs'], [40.0, 'abs']] as [$at, $material]) {
+        $lies = [[6.0, 'clay'], [6.2, 'clay'], [6.4, 'cast_iron'], [14.5, 'cast_iron'], [15.0, 'abs'], [40.0, 'abs']];
+        foreach ($lies as [$at, $material]) {
             self::assertSame($material, $run->pipeAt(Length::metres($at))->material->value, (string) $at);
         }
         self::assertSame($run->material, $run->pipeAt(Length::metres(5.5))->material);
