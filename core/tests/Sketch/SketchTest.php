@@ -7,6 +7,7 @@ namespace Jurvex\Core\Tests\Sketch;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\LineMap\Faces;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Sketch\Apart;
 use Jurvex\Core\Sketch\Building;
@@ -20,6 +21,7 @@ use Jurvex\Core\Sketch\Node;
 use Jurvex\Core\Sketch\NodeKind;
 use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\PipeBend;
+use Jurvex\Core\Sketch\ReachView;
 use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -58,6 +60,33 @@ final class SketchTest extends TestCase
         $plain = json_decode(json_encode($sketch->plain(), \JSON_THROW_ON_ERROR), true, 64, \JSON_THROW_ON_ERROR);
         \assert(\is_array($plain));
         self::assertEquals($sketch->plain(), Sketch::read(new Input($plain))->plain());
+    }
+
+    public function testABendIsNeverTighterThanItsPipeCanBe(): void
+    {
+        foreach ([[20.0, 51.0], [51.0, 51.0], [60.0, 60.0]] as [$radius, $is]) {
+            $pipe = new Pipe('p', 'a', 'b', new Known(5.0), new Known(102.0), Material::Clay, bends: [new PipeBend(2.0, 90.0, $radius)]);
+            [$at, $bend] = $pipe->segment()->bends[0];
+            self::assertSame([2.0, $is], [$at, round($bend->radius->inMillimetres(), 6)]);
+        }
+    }
+
+    public function testWhereNoOpeningIsAToolEntersAsIfOneWereMadeThere(): void
+    {
+        $sketch = self::house();
+        $view = new ReachView($sketch);
+        foreach ($sketch->nodes as $node) {
+            $access = $view->access($node);
+            $bores = array_map(
+                static fn (Pipe $pipe) => $pipe->bore->value, array_filter([$sketch->below($node->id), ...$sketch->above($node->id)]),
+            );
+            self::assertSame($node->id, $access->node);
+            if (null === $node->mouth) {
+                $of = [$access->drop->metres, $access->bendDegrees, $access->bendRadius->metres, $access->faces, $access->trap];
+                self::assertSame([0.0, 0.0, 0.0, Faces::Both, false], $of);
+                self::assertEqualsWithDelta(max($bores), $access->opening->inMillimetres(), 1e-9);
+            }
+        }
     }
 
     public function testSplittingAPipeKeepsItsLengthItsBendsAndEveryWayToTheOutlet(): void
