@@ -209,8 +209,9 @@ final class Measures
             && !$this->sentence->isAfter('at', $one->first)
             && ($one->value < self::LONGEST_THING_M || $this->sentence->is('articles', $one->first - 1))
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
-        // "eight feet of cast iron"
-        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next) && Atom::MATERIAL === $this->sentence->atomAt($next + 1)?->role;
+        // "eight feet of cast iron", "four feet of crack"
+        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
+            && \in_array($this->sentence->atomAt($next + 1)?->role, [Atom::MATERIAL, Atom::KIND], true);
 
         // "twenty feet thick grease": the grease is thick.
         $length = $this->sentence->begins('length', $next);

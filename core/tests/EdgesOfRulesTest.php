@@ -48,6 +48,12 @@ final class EdgesOfRulesTest extends TestCase
         self::assertSame($works, $reach->worksAt(Length::metres(12)));
     }
 
+    public function testItComesOutHeavilyOverHalfOfWhatCanBePulled(): void
+    {
+        $isHeavy = static fn (?float $pull) => (new HeadReach('p', Length::metres(12), null, $pull, 200.0))->isHeavy();
+        self::assertSame([false, false, true, false], array_map($isHeavy, [null, 100.0, 100.1, 0.0]));
+    }
+
     public function testALeaderOnlyGoesToWhereTheOthersBegin(): void
     {
         $reach = new HeadReach('p', Length::metres(10), Stopped::LockUp);

@@ -368,6 +368,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                '<floor> (<of_pipe>)* is|has|was (<very>)* (much)* <worn_away> (out|away|through|off)*',
                 'dirt|soil|ground where the <floor> should|was|used|ought (to)* (be)*',
                 '(riding|running|going|sitting) on dirt|soil',
                 'dirt bottom|floor|invert',
@@ -675,6 +676,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
                 'come|came|comes|get|got to the end',
                 'where (it|this|the|line|pipe|run)* ends',
                 'dumps|empties|emptying|dumping (out|off)* in|into the|a (septic|holding)* septic|tank|manhole|chamber|pit',
@@ -876,6 +878,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
             'starting|starts|beginning|begins to come|rise|climb|level (back|up|out|of|off)*',
@@ -1253,6 +1256,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
             'lip of scale|rust|grease|dirt', 'like a tree root pushed|lifted|raised', 'snake|cable|machine|cutter got|gets stuck',
             'through the|that|this hole',
             'broke|broken loose|free', "i|we|i've|we've punched|poked|popped|opened a (small|little|big)* hole (through|in)*",

@@ -7,6 +7,8 @@ namespace Jurvex\Core\Tests\Mend;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Mend\Approach;
+use Jurvex\Core\Mend\DiggingPrices;
+use Jurvex\Core\Mend\DigSums;
 use Jurvex\Core\Mend\FirmPrices;
 use Jurvex\Core\Mend\Ground;
 use Jurvex\Core\Mend\GroundOver;
@@ -15,6 +17,7 @@ use Jurvex\Core\Mend\KnownGround;
 use Jurvex\Core\Mend\Method;
 use Jurvex\Core\Mend\Offer;
 use Jurvex\Core\Mend\Offers;
+use Jurvex\Core\Mend\Price;
 use Jurvex\Core\Mend\PricedItem;
 use Jurvex\Core\Mend\Repair;
 use Jurvex\Core\Mend\Trench;
@@ -87,6 +90,21 @@ final class OffersTest extends TestCase
         $chosen = $offers(new Approach(1.5, true, true))->of(Way::Digs);
         self::assertEqualsWithDelta($measured['outside']->price->low, $chosen->price->low, 1e-9, 'it follows the way that is chosen');
         self::assertNull((new Offers($repair, 20.0, new GroundOver([], 'lawn', 1.2), [], [], FirmPrices::of([])))->routes('a'));
+    }
+
+    public function testWhatItCostsToDigAStretchIsTheSumOfItsPieces(): void
+    {
+        $prices = new DiggingPrices(new Price(300, 400), new Price(100, 120), new Price(50, 60), [
+            'lawn' => new Price(0, 0), 'road' => new Price(80, 90),
+        ]);
+        $sums = new DigSums([new Ground(0.0, 4.0, 'lawn', 1.0), new Ground(4.0, 10.0, 'road', 2.0)], $prices);
+        $costs = static fn (float $from, float $to) => [$sums->between($from, $to)->low, $sums->between($from, $to)->high];
+        foreach ([0.0, 3.0, 4.0, 9.5] as $at) {
+            self::assertSame([0.0, 0.0], $costs($at, $at), 'nothing is dug');
+        }
+        self::assertEqualsWithDelta([150.0, 180.0], $costs(1.0, 2.0), 1e-9, 'a metre under the lawn');
+        self::assertEqualsWithDelta([280.0, 330.0], $costs(5.0, 6.0), 1e-9, 'a metre under the road');
+        self::assertEqualsWithDelta([150.0 + 280.0, 180.0 + 330.0], $costs(3.0, 5.0), 1e-9, 'over both');
     }
 
     public function testTheCheapestMixPaysForAWayInOnlyWhereThatIsStillCheaper(): void
