@@ -84,7 +84,7 @@ final class SketchTest extends TestCase
             if (null === $node->mouth) {
                 $of = [$access->drop->metres, $access->bendDegrees, $access->bendRadius->metres, $access->faces, $access->trap];
                 self::assertSame([0.0, 0.0, 0.0, Faces::Both, false], $of);
-                self::assertEqualsWithDelta(max($bores), $access->opening->inMillimetres(), 1e-9);
+                self::assertEqualsWithDelta(max([0.0, ...$bores]), $access->opening->inMillimetres(), 1e-9);
             }
         }
     }
