@@ -66,6 +66,12 @@ final class OffersTest extends TestCase
         $lining = $offers->of(Way::Lining);
         self::assertSame(['call_out' => 1.0, 'new_opening' => 1.0, 'code_office' => 1.0], self::items($lining), 'a liner opens no ground');
         self::assertSame(0.0, $lining->dug());
+        self::assertSame([true, false], [$digs->has(Item::RoadPermit), $lining->has(Item::RoadPermit)]);
+        $road = new GroundOver([], 'road', 1.2);
+        $far = [new Repair('a', 2.0, 3.0, false), new Repair('b', 30.0, 31.0, false)];
+        $two = (new Offers($far, 40.0, $road, [], [], FirmPrices::of([])))->of(Way::Digs);
+        self::assertCount(2, $two->works);
+        self::assertSame(1.0, self::items($two)['road_permit'], 'one permit for all');
         self::assertSame([], $offers->of(Way::Leave)->items);
         self::assertSame(0.0, $offers->of(Way::Leave)->price->weight());
         $sum = array_sum(array_map(static fn ($work) => $work->price->low, $digs->works))

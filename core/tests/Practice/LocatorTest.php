@@ -93,6 +93,7 @@ final class LocatorTest extends TestCase
         self::assertSame(50, $all($mark(6.2, $depth))->points());
         self::assertSame(100, $all($mark(6.0, $depth), $mark(8.1, $ground->depthAt(8.1)))->points());
         self::assertNull((new MarkScores([], [], $ground))->points());
+        self::assertSame([6.5, null], [$all($mark(6.5, $depth))->scores[0]->mark?->at, $all($mark(6.51, $depth))->scores[0]->mark]);
         // The nearest of several counts, on whichever side and whenever it was made.
         $marks = [$mark(6.3, $depth), $mark(6.1, $depth), $mark(5.8, $depth), $mark(6.4, $depth)];
         self::assertSame(6.1, $all(...$marks)->scores[0]->mark?->at);
