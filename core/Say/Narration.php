@@ -97,11 +97,14 @@ final class Narration
     private function tellPlace(Sentence $sentence, Measures $measures): void
     {
         $place = $measures->places[0] ?? null;
-        if (null === $this->last || null !== $this->last->fromM || null === $place) {
+        // What was only carried is told better: "there's a root … so that's at thirty two".
+        $isTellable = null === $this->last?->fromM || PlaceBy::Carried === $this->last->placeBy && null === $this->last->toM;
+        if (null === $this->last || !$isTellable || null === $place) {
             return;
         }
         $isLate = ($sentence->atS($sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
-        $isTold = $sentence->isAfter('told', $place->first) || $sentence->isAfter('presence', $place->first);
+        $isTold = $sentence->isAfter('told', $place->first)
+            || null === $this->last->fromM && $sentence->isAfter('presence', $place->first);
         if ($isLate || !$isTold || $place->first - $sentence->first > self::TOLD_WORDS) {
             return;
         }
@@ -231,13 +234,9 @@ final class Narration
 
     private function known(Mention $mention): ?Entry
     {
-        foreach (array_reverse($this->entries) as $entry) {
-            if ($entry->run === $this->run && $entry->isOfKind($mention)) {
-                return $entry;
-            }
-        }
+        $known = array_filter($this->entries, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
 
-        return null;
+        return end($known) ?: null;
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void
