@@ -100,6 +100,11 @@ return [
     'fillers' => [
         'eh', 'em', 'mmm', 'pues', 'este', 'digamos', 'mira', 'mire', 'oye', 'bueno', 'osea', 'sea', 'básicamente', 'realmente',
     ],
+    'filler_phrases' => ['o sea', 'es decir', 'a ver', 'digamos que', 'la verdad', 'la verdad es que', 'por así decir', 'como quien dice'],
+    // Behind "a ver" one of these makes a question of it.
+    'asked_about' => ['si', 'qué', 'cómo', 'dónde', 'quién', 'cuándo'],
+    'unfinished' => ['un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'en', 'con', 'desde', 'hasta', 'muy', 'otro', 'otra'],
+    'hesitations' => ['vale', 'ok', 'okay', 'entonces', 'bien'],
     'water' => ['agua'],
     'clumps' => ['masa', 'bola', 'bolas', 'tapón', 'grueso', 'gruesa', 'fuerte', 'fuertes', 'enorme', 'mucha', 'muchas'],
     'ask_first' => ['hay', 'es', 'está', 'será', 'qué', 'cuál', 'dónde', 'tiene', 'tienen', 'habrá', 'ves', 've', 'cómo'],
