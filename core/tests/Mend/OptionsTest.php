@@ -106,6 +106,8 @@ final class OptionsTest extends TestCase
         }
         $edge = (new Options([new Repair('a', 0.2, 0.2, false)], new Line(100, $ground, [], []), $book))->digs()->works[0];
         self::assertSame([0.0, 1.5], [$edge->from, $edge->to], 'grown, and shifted to stay within the line');
+        $end = (new Options([new Repair('a', 99.9, 99.9, false)], new Line(100, $ground, [], []), $book))->digs()->works[0];
+        self::assertSame([98.5, 100.0], [$end->from, $end->to], 'at its other end as well');
     }
 
     public function testRenewingGoesFromCutToCut(): void
