@@ -67,6 +67,15 @@ final class EdgesOfRulesTest extends TestCase
         self::assertTrue($situation->isReachedBy(Head::Flusher), 'Of a head that nobody tried nothing is known.');
     }
 
+    public function testAStoppageIsKnownWhereItIsOrHowFarBeyondAToolMayGo(): void
+    {
+        $isKnown = static fn (float $near, float $overrun) => (new Situation(
+            Blockage::SoftGrease, Length::metres($near), Length::metres(14), Length::metres($overrun), Length::millimetres(100),
+            Material::Clay, 45,
+        ))->isPlaceKnown();
+        self::assertSame([false, true, true], [$isKnown(0.0, 0.0), $isKnown(0.4, 0.0), $isKnown(0.0, 0.4)]);
+    }
+
     public function testTwoTiltsAreAnInvertAndOneIsNone(): void
     {
         $counter = new Counter(1.0, Length::metres(0), Length::metres(60));

@@ -55,6 +55,8 @@ final class ScoresTest extends TestCase
         ]);
         self::assertNull($off([], ['size' => 5])->sizeOff());
         self::assertSame(1.0, $off(['size' => 20], [])->sizeOff());
+        self::assertNull($off(['size' => 0], ['size' => 5])->sizeOff(), 'nothing has no share of itself');
+        self::assertEqualsWithDelta(0.5, $off(['size' => 1], ['size' => 1.5])->sizeOff(), 1e-9);
         self::assertEqualsWithDelta(0.25, $off(['size' => 20], ['size' => 25])->sizeOff(), 1e-9);
         self::assertSame(1.0, $off(['size' => 20], ['size' => 90])->sizeOff(), 'never more than wholly wrong');
     }
