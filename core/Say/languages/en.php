@@ -543,6 +543,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
                 'connection left|right',
                 'saddle',
                 'two lines|drains come|coming|join|meet together',
@@ -1256,6 +1257,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
             'lip of scale|rust|grease|dirt', 'like a tree root pushed|lifted|raised', 'snake|cable|machine|cutter got|gets stuck',
             'through the|that|this hole',
