@@ -429,7 +429,6 @@ return [
                 "somebody's|somebody|someone|someone's|they|they've (has|have)* done|put (a|an|in)* repair|patch",
                 'section|piece|spot is|has|was|been (been)* replaced|repaired',
                 'repair clamp|coupling|band',
-
                 '(new|newer)* piece|section (of|pipe)* spliced (in|into)',
                 'spliced (in)',
                 'repaired it|this (here)*', 'section|piece of new|newer pipe', 'newer|new piece|section of pipe',
@@ -515,13 +514,13 @@ return [
             ],
             'stone' => [
                 'chunk(s)|piece(s) of rock|stone|brick',
-                'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder'],
+                'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
+            ],
             'unknown_object' => [
                 'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
-
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
                 'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
@@ -551,7 +550,6 @@ return [
                 'factory tap|wye|tee|fitting',
                 '(the|your|our) <fixture> connection',
                 'inlet (on|from|at) (the)* left|right|side|top',
-
                 'fitting|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
                 'incoming|inbound line|pipe|drain|lateral|connection',
                 'sweep tee|wye|y',
@@ -1333,7 +1331,6 @@ return [
             ],
             'power_on' => [
                 "water|water's|jet|jetter|pressure|machine|motor|foot|pedal|pump (is|goes|now)* on",
-
                 'turn(ing)|turned|switch(ing)|switched|start(ing)|started (the|my)* water|jet|jetter|pressure|machine|motor|pump (on)',
                 'foot|pedal (is)* down', "machine|motor|jetter|cable is|'s running|turning", 'foot on the pedal', 'hit the pedal',
                 'jet|jetter|machine running', 'spinning it up',

@@ -52,9 +52,9 @@ return [
     'point' => ['punto', 'coma'],
     // "doce metros noventa a la izquierda" is a turn and no centimetres.
     'turn_words' => ['codo', 'curva', 'giro', 'a'],
-    // A number behind one of these is a name.
     'has' => ['tiene', 'tienen'],
     'times' => ['por', 'x'],
+    // A number behind one of these is a name.
     'numbered' => ['trabajo', 'número', 'apartamento', 'lote', 'edificio', 'parte'],
     // Where as well as till where: "a doce pies, a quince pies".
     'at_or_to' => ['a', 'los', 'unos', 'como'],

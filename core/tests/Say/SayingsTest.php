@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
-use Jurvex\Core\Calc\SayCalculation;
-use Jurvex\Core\Input\Input;
 use PHPUnit\Framework\TestCase;
 
 /** How the trade names what it sees, a line of sayings for each kind, and what it talks about that is no finding. */
 final class SayingsTest extends TestCase
 {
+    use TellsNarrations;
+
     private const AROUND = [
         'so at twenty feet %s and then', 'twenty feet here %s okay', 'and we keep going and %s right there at twenty feet so',
     ];
@@ -23,7 +23,7 @@ final class SayingsTest extends TestCase
         foreach (self::lines('sayings.txt') as $line) {
             [$kind, $sayings] = explode(': ', $line, 2);
             foreach (explode(' | ', $sayings) as $saying) {
-                $read = self::read(\sprintf(self::AROUND[$all++ % \count(self::AROUND)], $saying));
+                $read = self::told(\sprintf(self::AROUND[$all++ % \count(self::AROUND)], $saying));
                 if ($read !== [[$kind, self::PLACE_M]]) {
                     $misread[$kind.': '.$saying] = $read;
                 }
@@ -39,7 +39,7 @@ final class SayingsTest extends TestCase
         foreach (self::lines('talk.txt') as $talk) {
             $after = "at twenty feet there's a rag right there okay so $talk and then";
             foreach (["so $talk and then" => [], $after => [['rag', self::PLACE_M]]] as $said => $wanted) {
-                $read = self::read($said);
+                $read = self::told($said);
                 if ($read !== $wanted) {
                     $found[$said] = $read;
                 }
@@ -55,15 +55,16 @@ final class SayingsTest extends TestCase
     }
 
     /** @return list<array{string, ?float}> */
-    private static function read(string $said): array
+    private static function told(string $said): array
     {
         $words = array_chunk(explode(' ', $said), 7);
         $cues = array_map(
             static fn (int $i, array $some) => ['from_s' => 3 * $i, 'to_s' => 3 * $i + 3, 'text' => implode(' ', $some)],
             array_keys($words), $words,
         );
-        $read = (new SayCalculation())->calculate(new Input(['units' => 'feet', 'cues' => $cues]));
 
-        return array_map(static fn (array $entry) => [$entry['kind'], $entry['from_m'] ?? null], $read['entries']);
+        return array_map(
+            static fn (array $entry) => [$entry['kind'], $entry['from_m'] ?? null], self::read(['units' => 'feet', 'cues' => $cues]),
+        );
     }
 }
