@@ -69,7 +69,7 @@ final class Joined
     }
 
     /** "a crack, nothing else till 34", "then we get to 34": what was named does not go on so far. */
-    private static function isElsewhere(Sentence $sentence, int $from, int $to): bool
+    public static function isElsewhere(Sentence $sentence, int $from, int $to): bool
     {
         foreach ($sentence->marks('arrives') as $begin => $end) {
             // "until you get to 32" is an end.

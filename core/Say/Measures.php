@@ -12,6 +12,8 @@ final class Measures
 {
     /** Two numbers beside each other that are no farther apart are one uncertain place, in their own unit. */
     private const UNCERTAIN = 5;
+    /** Between a name and "there's" no farther. */
+    private const LIKELY_APART = 2;
     /** A correction comes within so many words. */
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
@@ -147,7 +149,19 @@ final class Measures
         $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
 
         return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
-            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other);
+            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
+            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other));
+    }
+
+    /** "a break at nineteen twenty three there's something stuck": each is of its own. */
+    private function isOfTwo(Amount $one, Amount $other): bool
+    {
+        $at = null;
+        foreach ($this->sentence->marks('at') as $begin => $end) {
+            $at = $end === $one->first - 1 ? $begin : $at;
+        }
+
+        return null !== $at && $this->sentence->isBehindName($at) && $this->sentence->beginsAny(['here', 'intro'], $other->last + 1);
     }
 
     /** "thirty thirty five", as the counter goes by: it is at the later. */

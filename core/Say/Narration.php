@@ -17,16 +17,10 @@ final class Narration
     /** The place of what was named is told within so many seconds, and so many words. */
     private const TOLD_S = 10.0;
     private const TOLD_WORDS = 4;
-    /** A place with no more words beside it is one where the tool is. */
-    private const WORDS_BESIDE = 2;
 
-    /** @var list<Entry> */
-    private array $entries = [];
-    private int $run = 0;
+    private readonly Entries $entries;
     private readonly Whereabouts $where;
-    /** How far the tool has come by the place that waits for a name, and whether that was told in so many words. */
-    private ?Entry $reached = null;
-    private bool $isReachTold = false;
+    private readonly Reach $reach;
     private bool $isDrawingBack = false;
     /** What the pipe is made of at the last transition. */
     private ?string $material = null;
@@ -38,7 +32,9 @@ final class Narration
     private function __construct(Reel $reel, private readonly UnitSystem $units, private readonly bool $isRecording)
     {
         $this->where = new Whereabouts($reel);
+        $this->entries = new Entries();
         $this->unended = new Unended();
+        $this->reach = new Reach($isRecording);
     }
 
     /**
@@ -55,13 +51,14 @@ final class Narration
         }
         $narration->endReached(!$reading->speech->hasTimes);
 
-        return $narration->entries;
+        return $narration->entries->all();
     }
 
     private function hear(Sentence $sentence): void
     {
         $atS = $sentence->atS($sentence->first) ?? 0.0;
         $this->startRun($sentence);
+        $this->getPast($sentence);
         $this->where->forget($atS);
         $measures = new Measures($sentence, $this->units);
         $this->tellPlace($sentence, $measures);
@@ -116,7 +113,7 @@ final class Narration
     private function startRun(Sentence $sentence): void
     {
         if ($sentence->has('run')) {
-            ++$this->run;
+            $this->entries->startRun();
             $this->leave();
             $this->unended->leave();
             $this->last = $this->material = null;
@@ -138,13 +135,20 @@ final class Narration
         $this->where->leave();
     }
 
-    /** How far it has come is an entry where nothing was named there and that was told in so many words, or nothing else was said. */
+    /** @param bool $isAll whether all was said */
     private function endReached(bool $isAll): void
     {
-        if (null !== $this->reached && ($this->isReachTold || $isAll && [] === $this->entries)) {
-            $this->entries[] = $this->reached;
+        $reached = $this->reach->end($isAll && $this->entries->isEmpty());
+        if (null !== $reached) {
+            $this->entries->add($reached);
         }
-        $this->reached = null;
+    }
+
+    private function getPast(Sentence $sentence): void
+    {
+        if ($sentence->has('got_past') && $this->entries->getPast()) {
+            $this->last = $this->entries->last();
+        }
     }
 
     private function enter(Mention $mention, Sentence $sentence): void
@@ -165,25 +169,25 @@ final class Narration
             return;
         }
         if ($mention->isAgain && null === $mention->place && !$this->where->isPending()) {
-            $known = $this->known($mention);
+            $known = $this->entries->known($mention);
             $known?->join($mention, $sentence->said());
             $this->last = $known ?? $this->last;
 
             return;
         }
-        $this->reached = $this->where->isPending() && null === $mention->place ? null : $this->reached;
+        if ($this->where->isPending() && null === $mention->place) {
+            $this->reach->forget();
+        }
         [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
-        $isAnother = $sentence->isAfter('another', $mention->first);
-        foreach (null === $mention->kind || $isAnother ? [] : $this->entries as $entry) {
-            if ($entry->isAlso($mention, $this->run, $from, $to)) {
-                $entry->join($mention, $sentence->said());
-                if (null === $entry->toM && null !== $to && null !== $from && null !== $by) {
-                    $entry->placeAt($from, $to, $by);
-                }
-                $this->last = $entry;
-
-                return;
+        $again = $sentence->isAfter('another', $mention->first) ? null : $this->entries->at($mention, $from, $to);
+        if (null !== $again) {
+            $again->join($mention, $sentence->said());
+            if (null === $again->toM && null !== $to && null !== $from && null !== $by) {
+                $again->placeAt($from, $to, $by);
             }
+            $this->last = $again;
+
+            return;
         }
         $this->add($mention, $sentence, $from, $to, $by);
     }
@@ -197,18 +201,18 @@ final class Narration
             return;
         }
         // What it is in at the beginning is no change of pipe.
-        $isBegin = Kind::Transition === $mention->kind && [] === $this->entries;
+        $isBegin = Kind::Transition === $mention->kind && $this->entries->isEmpty();
         if (null === $from && $this->isRecording && ($isBegin || !$this->isPointedAt($mention, $sentence))) {
             $this->unended->pass();
 
             return;
         }
-        $entry = Entry::of($mention, $this->run, $sentence->atS($mention->first), $sentence->said());
+        $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
         }
         $this->turnAbout($entry, $mention->isInOrder);
-        $this->entries[] = $this->last = $entry;
+        $this->entries->add($this->last = $entry);
         $this->unended->begin($entry, $mention);
     }
 
@@ -216,7 +220,8 @@ final class Narration
     private function isPointedAt(Mention $mention, Sentence $sentence): bool
     {
         [$first] = $sentence->part($mention->first);
-        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true) || Kind::WornInvert === $mention->kind;
+        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
+            || \in_array($mention->kind, [Kind::WornInvert, Kind::CannotGoFurther], true);
 
         return $isAlong || $sentence->has('intro', $first, $mention->last) || $sentence->has('right_here', $first)
             || $sentence->has('reached', $first);
@@ -230,13 +235,6 @@ final class Narration
             $entry->become($this->material);
         }
         $this->material = $named ?? $this->material;
-    }
-
-    private function known(Mention $mention): ?Entry
-    {
-        $known = array_filter($this->entries, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
-
-        return end($known) ?: null;
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void
@@ -277,22 +275,14 @@ final class Narration
         if (null === $alone || $this->last?->toM === ($alone->to ?? $alone->from)) {
             return;
         }
-        $isTold = $sentence->has('got_to');
         $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $this->last?->toM;
-        if ($isNamed && !$isTold) {
+        if ($isNamed && !$sentence->has('got_to')) {
             return;
         }
         $this->endReached(false);
-        $isAll = $sentence->last - $sentence->first - ($last->last - $last->first) <= self::WORDS_BESIDE;
         if (!$isNamed) {
             $this->where->await($alone, $placeS);
         }
-        $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
-        if ($isTold || !$isDenied && ($isAll || $sentence->has('reached'))) {
-            // In a recording "we're at 40 feet" is on the way to something.
-            $this->isReachTold = $isTold || !$this->isRecording && $sentence->has('reached');
-            $this->reached = new Entry(Entry::REACHED, $this->run, $sentence->atS($last->first), $sentence->said());
-            $this->reached->placeAt($alone->from, null, PlaceBy::Said);
-        }
+        $this->reach->say($sentence, $alone, $this->entries->run());
     }
 }

@@ -38,7 +38,9 @@ final readonly class Parts
             $listEnd = [] === $listed ? $listEnd : end($listed)->last;
             $isBorder = $this->sentence->isComma($i)
                 || $this->sentence->is('and', $i) && !$this->sentence->isAfter('between', $i, self::BETWEEN_WORDS);
-            $opens = $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i);
+            $opens = $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
+                // "35 it's still got a little bit"
+                && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
             if ($i > $begin && !($inside[$i] ?? false) && ($isBorder || $opens || $isListed || $this->isNextPlace($begin, $i))) {
                 $parts[] = [$begin, $i - 1];
                 $begin = $i;
@@ -78,7 +80,10 @@ final readonly class Parts
             }
         }
 
-        return $isNamed && ($isPlaced || $i - $said > self::NAME_TO_PLACE);
+        // "twenty seven the same thing thirty one same thing"
+        $isAnother = $isOfAnother && $this->sentence->has('another', $begin, $i - 1);
+
+        return $isAnother || $isNamed && ($isPlaced || $i - $said > self::NAME_TO_PLACE);
     }
 
     /** Whether a place is of what stands before it: "from 30", "to 40". */

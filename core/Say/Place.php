@@ -14,4 +14,10 @@ final readonly class Place
     public function __construct(public float $from, public ?float $to, public int $first, public int $last)
     {
     }
+
+    /** From one place to another, whichever lies before, as it was said at a third. */
+    public static function over(float $one, float $other, self $said): self
+    {
+        return new self(min($one, $other), max($one, $other), $said->first, $said->last);
+    }
 }

@@ -15,6 +15,8 @@ final class Placing
     private const SEEMS_WORDS = 4;
     /** Such as "to the city tap". */
     private const TO_NAME_WORDS = 3;
+    /** What goes on from there is named so near. */
+    private const BESIDE_WORDS = 4;
 
     /** A place that was said and that nothing in its sentence is at. */
     public ?Place $alone = null;
@@ -32,6 +34,7 @@ final class Placing
      */
     public function place(array $mentions, ?Kind $last): array
     {
+        $this->goOn($mentions);
         $places = array_values(array_filter(Joined::places($this->sentence, $this->measures, $mentions), $this->isOfSomething(...)));
         $this->reach($mentions, $places);
         $repeated = new Repeated($this->sentence, $places);
@@ -48,8 +51,56 @@ final class Placing
         $this->complete($all, $places);
         $left = self::without($places, $all);
         $this->alone = [] === $left ? null : $left[\count($left) - 1];
+        foreach ($all as $i => $mention) {
+            $mention->place = $this->point($mention);
+            $this->stretchTo($mention, $all[$i + 1] ?? null);
+        }
 
         return $all;
+    }
+
+    /**
+     * "there's a hole at 15, and from here on there's water up to 22": it begins at the place that was said before.
+     *
+     * @param list<Mention> $mentions
+     */
+    private function goOn(array $mentions): void
+    {
+        foreach ($this->sentence->marks('from_here') as $first => $last) {
+            $from = $this->where->carried();
+            foreach ($this->measures->places as $i => $place) {
+                if ($place->last < $first) {
+                    $from = $place->to ?? $place->from;
+
+                    continue;
+                }
+                $beside = array_filter($mentions, static fn (Mention $each) => Joined::stretches($each)
+                    && $each->last >= $first - self::BESIDE_WORDS && $each->first <= $place->last + self::BESIDE_WORDS);
+                if (null !== $from && null === $place->to && $this->sentence->isAfter('to', $place->first) && [] !== $beside
+                    && !$this->sentence->is('at_its_end', $place->last + 1) && !Joined::isElsewhere($this->sentence, $first, $place->first)
+                ) {
+                    $this->measures->places[$i] = Place::over($from, $place->from, $place);
+                }
+                break;
+            }
+        }
+    }
+
+    /** "scale all the way to the bend at 22": as far as what is named next. */
+    private function stretchTo(Mention $mention, ?Mention $next): void
+    {
+        [$from, $to] = [$mention->place, $next?->place];
+        if (null === $next || null === $from || null === $to || null !== $from->to || null !== $to->to || !Joined::stretches($mention)
+            || Joined::stretches($next) || $this->sentence->begins('at', $next->last + 1) !== $to->first - 1
+            || Joined::isElsewhere($this->sentence, $mention->last + 1, $next->first - 1)
+        ) {
+            return;
+        }
+        foreach ($this->sentence->marks('to') as $begin => $end) {
+            if ($begin > $mention->last && $next->first - $end > 0 && $next->first - $end <= self::TO_NAME_WORDS) {
+                $mention->place = Place::over($from->from, $to->from, $from);
+            }
+        }
     }
 
     /**
@@ -122,6 +173,16 @@ final class Placing
                 $mention->place = $other->kind === $mention->kind ? $other->place ?? $mention->place : $mention->place;
             }
         }
+    }
+
+    /** "grease from eight feet out to thirty where this other line ties in": what has no length is where the stretch ends. */
+    private function point(Mention $mention): ?Place
+    {
+        $place = $mention->place;
+        $isAtEnd = null !== $place?->to && !Joined::stretches($mention) && $mention->first - $place->last <= self::TO_NAME_WORDS + 1
+            && $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1);
+
+        return $isAtEnd ? new Place($place->to, null, $place->first, $place->last) : $place;
     }
 
     /**

@@ -148,6 +148,18 @@ final readonly class Sentence
         return null;
     }
 
+    /** Where the first name between two words begins; none where there is none. */
+    public function nextName(int $from, int $to): ?int
+    {
+        foreach ($this->atoms as $atom) {
+            if (Atom::KIND === $atom->role && $atom->first >= $from && $atom->last <= $to) {
+                return $atom->first;
+            }
+        }
+
+        return null;
+    }
+
     public function atomAt(int $i): ?Atom
     {
         foreach ($this->atoms as $atom) {

@@ -68,25 +68,29 @@ final readonly class StretchEnd
         $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
         return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
-            || $isName && !$sentence->isAfter('at', $place->first) && !self::isStart($sentence, $place);
+            || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 
-    /** "water starts 33", but not "forty feet belly starts, forty six belly ends": where it starts was said before. */
-    private static function isStart(Sentence $sentence, Place $place): bool
+    /**
+     * "water starts 33", but not "forty feet belly starts, forty six belly ends": where it starts was said before.
+     *
+     * @return ?bool none where nothing starts right before the place
+     */
+    private static function isStart(Sentence $sentence, Place $place): ?bool
     {
         foreach ($sentence->marks('starts') as $begin => $end) {
-            if ($end === $place->first - 1) {
-                foreach ($sentence->atoms as $atom) {
-                    if (Atom::KIND === $atom->role && $atom->last === $begin - 1 && null !== $sentence->amountBefore($atom->first)) {
-                        return false;
-                    }
+            $isBeside = $end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1;
+            foreach ($isBeside ? $sentence->atoms : [] as $atom) {
+                if (Atom::KIND === $atom->role && $atom->last === $begin - 1 && null !== $sentence->amountBefore($atom->first)) {
+                    return false;
                 }
-
+            }
+            if ($isBeside) {
                 return true;
             }
         }
 
-        return false;
+        return null;
     }
 
     /** @param list<string> $roles */

@@ -32,6 +32,8 @@ final readonly class Ties
     private const BEHIND = -2;
     /** … and behind "at", */
     private const AT = -4;
+    /** … with "there's" between: of what is named then, */
+    private const INTRODUCED = 8;
     /** or behind "that's at". */
     private const TOLD = -12;
     /** The name stands between the ends of its stretch. */
@@ -90,8 +92,12 @@ final readonly class Ties
         $isTold = $this->sentence->has('told', $from, $place->first) || $this->sentence->has('starts', $from, $place->first - 1);
         $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first);
 
+        // "it goes into clay and now there's little roots at 60"
+        $next = $this->sentence->nextName($from, $place->first - 1);
+        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1);
+
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place)
-            + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
+            + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
     }
 
     /** "at 20 feet a crack and roots" */

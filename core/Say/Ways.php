@@ -12,6 +12,8 @@ final class Ways
     /** The material comes within so many words of "goes to". */
     private const WITHIN = 6;
     private const RIGHT_BEHIND = 2;
+    /** "From iron to clay": so many words behind the one the other is named. */
+    private const TO_WORDS = 9;
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.2;
 
@@ -46,7 +48,7 @@ final class Ways
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
         $transitions = [];
         foreach ($materials as $i => $material) {
-            $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material)
+            $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)
                 ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1);
             $before = end($transitions);
             // "transition to clay, it goes to clay": of one in one breath the first says it.
@@ -60,14 +62,20 @@ final class Ways
         return $transitions;
     }
 
-    /** "it goes from iron to clay" */
-    private static function fromOne(Sentence $sentence, Measures $measures, ?Atom $before, Atom $after): ?Mention
+    /**
+     * "it goes from iron to clay".
+     *
+     * @param int $last the last word of the material before both
+     */
+    private static function fromOne(Sentence $sentence, Measures $measures, ?Atom $before, Atom $after, int $last): ?Mention
     {
         if (null === $before) {
             return null;
         }
         foreach ($sentence->marks('from_material') as $begin => $end) {
-            if ($before->first > $end && $before->first - $end <= self::WITHIN && $sentence->has('to', $before->last, $after->first)) {
+            $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
+                && $after->first - $before->last <= self::TO_WORDS;
+            if ($isNext && $sentence->has('to', $before->last, $after->first)) {
                 $both = self::into($sentence, $measures, $after, $begin);
                 $both->isInOrder = true;
 
@@ -82,7 +90,9 @@ final class Ways
     private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
     {
         foreach ($sentence->marks('into') as $begin => $end) {
-            if ($end > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
+            // "into a four inch cast iron elbow": that is what the elbow is of.
+            $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
+            if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
                 return self::into($sentence, $measures, $material, $begin);
             }
         }

@@ -12,6 +12,9 @@ final class Whereabouts
 {
     /** A place that was said holds so long, in seconds. */
     private const HELD_S = 20.0;
+    private const AT_THE_END = [Kind::CannotGoFurther, Kind::EndOfLine, Kind::Tap];
+    /** What has no length is not said to be anywhere between the ends of a longer stretch, in metres. */
+    private const LONGEST_POINT_M = 1.5;
 
     /** A place that was said and that nothing has been named at yet, and when. */
     private ?Place $pending = null;
@@ -38,6 +41,12 @@ final class Whereabouts
     public function isCarried(): bool
     {
         return null !== $this->carried;
+    }
+
+    /** The last place that was said, in metres, while it holds. */
+    public function carried(): ?float
+    {
+        return $this->carried;
     }
 
     public function read(?float $atS): ?float
@@ -75,14 +84,8 @@ final class Whereabouts
             if (null === $mention->place) {
                 $this->say($place, $this->pendingS);
             }
-            // "clean from 28 to 50, that's as far as it goes"
-            $isEnd = Kind::CannotGoFurther === $mention->kind || Kind::EndOfLine === $mention->kind || Kind::Tap === $mention->kind;
-            if ($isEnd && null !== $place->to) {
-                return [$place->to, null, PlaceBy::Said];
-            }
-            $isPoint = null !== $place->to && Extent::Point === ($mention->kind?->extent() ?? Extent::Point);
 
-            return $isPoint ? [($place->from + $place->to) / 2, null, PlaceBy::Said] : [$place->from, $place->to, PlaceBy::Said];
+            return self::at($place, $mention->kind);
         }
         $read = $this->reel->at($atS);
         if (null !== $read) {
@@ -90,5 +93,20 @@ final class Whereabouts
         }
 
         return null === $this->carried ? [null, null, null] : [$this->carried, null, PlaceBy::Carried];
+    }
+
+    /** @return array{?float, ?float, ?PlaceBy} of what has no length the end of a stretch, or its middle where it is short */
+    private static function at(Place $place, ?Kind $kind): array
+    {
+        if (null === $place->to || Extent::Point !== ($kind?->extent() ?? Extent::Point)) {
+            return [$place->from, $place->to, PlaceBy::Said];
+        }
+        // "clean from 28 to 50, that's as far as it goes"
+        if (\in_array($kind, self::AT_THE_END, true)) {
+            return [$place->to, null, PlaceBy::Said];
+        }
+
+        return $place->to - $place->from > self::LONGEST_POINT_M
+            ? [null, null, null] : [($place->from + $place->to) / 2, null, PlaceBy::Said];
     }
 }

@@ -62,6 +62,8 @@ return [
     'the_same' => ['same'],
     // Between two names at one place.
     'joins' => ['and', 'with', 'because', 'where', 'plus', 'including', 'along', ','],
+    // Behind a stretch: what comes next is where it ends.
+    'at_its_end' => ['where', 'then'],
     // No phrase ends in one of these.
     'phrase_goes_on' => [
         'a', 'an', 'the', 'at', 'to', 'of', 'and', 'is', 'are', 'was', 'we', 'i', 'from', 'with', 'for', 'our', 'your', 'my',
@@ -69,7 +71,7 @@ return [
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
     ],
     // Behind a place where nothing is.
-    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', 'perfect', 'tight', 'else'],
+    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else'],
     'seems' => [
         'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems',
         "we're", 'real',
@@ -393,6 +395,7 @@ return [
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
                 'channel|groove|trench|rut (worn|eaten|cut|rusted)* in|into|along|down the <floor>',
+                'channel|groove|trench|rut (is|has|been)* worn|eaten|cut|rusted|rotted (in|into|out|through|down)*',
                 '<floor> (<very>)* eroded|eroding|deteriorated|deteriorating|rusting|rotting|corroding|wearing (out|away)*',
                 'eroded|corroded|deteriorated <floor>',
                 'erosion (in|on|along|of)* (the)* <floor>',
@@ -837,7 +840,7 @@ return [
             'out of the (old|that)* <pipe> (iron|pipe)* and|back (in|out|back)* into|in|to',
             '<pipe> stops|ends|quits (here|there)* and (then)* it\'s|we\'re|goes|there\'s (in|into|to)*',
             "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
-            'back in|into',
+            'back in|into', 'back to (the|old|this)*',
             'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
@@ -917,6 +920,13 @@ return [
             'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
             'keep|keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
             'still (in|got|holding|standing)',
+        ]],
+        // What stopped it stops it no longer.
+        'got_past' => ['' => [
+            'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
+            "i'm|we're|camera's through|past (it|that)*", 'i|we am|are through|past (it|that)*',
+            'went|goes (right)* through|past (it|that)*',
+            'there it goes|went',
         ]],
         'got_to' => ['' => [
             'made it (out|all|the|way|down|in|about|to)* to', 'got (it|out|down|all|the|way)* to',
@@ -1122,8 +1132,9 @@ return [
         'back' => ['' => [
             'pull(ing)|pulling|pulled (it|the|camera|this|her|my|slowly)* back',
             'reel(ing)|reeling|reeled (it|the|her|back|in|camera)* (back|in|up)',
-            'back(ing)|backing (it|up|out|the|camera)* (up|out)', 'draw(ing)|drawing (it|the|camera)* back',
-            'coming|come back (out|now)', 'on the way back|out', 'retract(ing)', 'retracting',
+            'backing (it|up|out|the|camera)*', 'back (it|the|camera|myself)* up|out|off',
+            "i'll|i|we|let's|let|me|gonna|to|will back", 'draw(ing)|drawing (it|the|camera)* back',
+            'coming back', 'come back out|now|up', 'on the way back|out', 'retract(ing)', 'retracting',
         ]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
@@ -1231,6 +1242,7 @@ return [
         // The kind that was named last, once more.
         'another' => ['' => [
             'whole bunch|lot|few|some|couple more',
+            'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in",
@@ -1268,7 +1280,8 @@ return [
             'stick(s) of (the|that|this)* clay|pipe|cast|plastic|pvc|tile',
             'stuck the|my|a|it|this|that|our (little)* camera|head|cable|snake|nozzle|back|in|down',
             'paint (an|a|the|it|this|that)* x|mark|spot|arrow|line|here', 'call|calling that|this|it the end (of)*',
-            'hit|hits|into|at|to|in the main building|house', 'just one coming in (from)*', 'foot hole',
+            'hit|hits|into|at|to|in the main building|house', 'in the|our|your main run|line|drain|stack|level',
+            'get|getting|have (my|the|this|our)* camera|head|cable|rod|it stuck', 'just one coming in (from)*', 'foot hole',
             'where the|those|that root(s) were|was', 'flange (was|is)* broken', 'nothing but mud|dirt|soil|water',
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',

@@ -37,6 +37,7 @@ return [
     'the_same' => ['mismo', 'misma'],
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
+    'at_its_end' => ['donde', 'luego', 'entonces'],
     'phrase_goes_on' => [
         'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',
         'se', 'hay', 'su', 'este', 'esta', 'o', 'pero', 'como', 'muy', 'hasta', 'desde',
@@ -460,6 +461,7 @@ return [
         'arrives' => ['' => ['llegamos|llego|vamos|voy|salimos (hasta)* a']],
         'each' => ['' => ['cada una|uno', 'en todas|todos']],
         'same_spot' => ['' => ['mismo lugar|punto|sitio', 'misma junta|unión']],
+        'got_past' => ['' => ['ya pasé|pasamos|pasó|pasa', 'logré|logramos|pude|pudimos pasar', 'lo|la pasé|pasamos|brincó']],
         'got_to' => ['' => [
             'llegué|llegamos|llegó|llego (a|hasta|los|unos|como)*', 'alcancé|alcanzamos (a|los)*',
             'empujé|empujamos|metí|metimos (hasta|a|los)*',
