@@ -159,13 +159,7 @@ final class Narration
             return;
         }
         $this->place = $mention->place;
-        if (null !== $this->unended->low && $this->unended->isOfLow($mention, $sentence)) {
-            $this->unended->low->join($mention, $sentence->said());
-            if (null === $this->unended->low->fromM && null !== $mention->place) {
-                $this->unended->low->placeAt($mention->place->from, $mention->place->to, PlaceBy::Said);
-            }
-            $this->last = $this->unended->low;
-
+        if ($this->isOfLow($mention, $sentence)) {
             return;
         }
         if ($mention->isAgain && null === $mention->place && !$this->where->isPending()) {
@@ -190,6 +184,22 @@ final class Narration
             return;
         }
         $this->add($mention, $sentence, $from, $to, $by);
+    }
+
+    /** @return bool whether it is of the low spot that has begun, which it completes */
+    private function isOfLow(Mention $mention, Sentence $sentence): bool
+    {
+        $low = $this->unended->low;
+        if (null === $low || !$this->unended->isOfLow($mention, $sentence)) {
+            return false;
+        }
+        $low->join($mention, $sentence->said());
+        if (null !== $mention->place && (null === $low->fromM || null !== $mention->place->to)) {
+            $low->placeAt($low->fromM ?? $mention->place->from, $mention->place->to, PlaceBy::Said);
+        }
+        $this->last = $low;
+
+        return true;
     }
 
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void

@@ -16,7 +16,7 @@ final class Placing
     /** Such as "to the city tap". */
     private const TO_NAME_WORDS = 3;
     /** What goes on from there is named so near. */
-    private const BESIDE_WORDS = 4;
+    private const BESIDE_WORDS = 6;
 
     /** A place that was said and that nothing in its sentence is at. */
     public ?Place $alone = null;
@@ -74,16 +74,25 @@ final class Placing
 
                     continue;
                 }
-                $beside = array_filter($mentions, static fn (Mention $each) => Joined::stretches($each)
-                    && $each->last >= $first - self::BESIDE_WORDS && $each->first <= $place->last + self::BESIDE_WORDS);
-                if (null !== $from && null === $place->to && $this->sentence->isAfter('to', $place->first) && [] !== $beside
-                    && !$this->sentence->is('at_its_end', $place->last + 1) && !Joined::isElsewhere($this->sentence, $first, $place->first)
+                if (null !== $from && null === $place->to && $this->sentence->isAfter('to', $place->first)
+                    && $this->isGoingOn($mentions, $first, $place)
                 ) {
                     $this->measures->places[$i] = Place::over($from, $place->from, $place);
                 }
                 break;
             }
         }
+    }
+
+    /** @param list<Mention> $mentions of which one is named beside what goes on from a word to a place */
+    private function isGoingOn(array $mentions, int $first, Place $to): bool
+    {
+        // "no issues from there until 44, where we have another root"
+        $last = $this->sentence->is('at_its_end', $to->last + 1) ? $to->last : $to->last + self::BESIDE_WORDS;
+        $beside = array_filter($mentions, static fn (Mention $each) => Joined::stretches($each)
+            && $each->last >= $first - self::BESIDE_WORDS && $each->first <= $last);
+
+        return [] !== $beside && !Joined::isElsewhere($this->sentence, $first, $to->first);
     }
 
     /** "scale all the way to the bend at 22": as far as what is named next. */

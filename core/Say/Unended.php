@@ -96,13 +96,18 @@ final class Unended
         if (null === $this->low?->fromM && null !== $mention->place) {
             return true;
         }
-        if ($sentence->has('starts', ...$sentence->part($mention->first))) {
+        $part = $sentence->part($mention->first);
+        // "this is where we lose the grade, so the water starts right here and by 23 it's half full"
+        $isPlaced = null !== $mention->place && $mention->place->first >= $part[0] && $mention->place->last <= $part[1];
+        if ($isPlaced && $sentence->has('starts', ...$part)) {
             return false;
         }
         $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
         $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
+        // "from 40 to 45 there's water": another one.
+        $isWhole = null !== $mention->place?->to && $sentence->isAfter('from', $mention->place->first);
 
-        return null === $mention->place || $isWater && null === $mention->place->to && $into > 0 && $into < self::LONGEST_LOW_M;
+        return null === $mention->place || $isWater && !$isWhole && $into > 0 && $into < self::LONGEST_LOW_M;
     }
 
     /**

@@ -96,7 +96,8 @@ final class Ways
                 return self::into($sentence, $measures, $material, $begin);
             }
         }
-        $isTold = $sentence->beginsAny(['starts', 'from_here'], $material->last + 1) || self::isFrom($sentence, $measures, $material)
+        $isTold = $sentence->isAfter('becomes', $material->first) || $sentence->beginsAny(['starts', 'from_here'], $material->last + 1)
+            || self::isFrom($sentence, $measures, $material)
             || self::isShown($sentence, $measures, $material);
 
         return $isTold ? self::into($sentence, $measures, $material, $material->first) : self::reached($sentence, $measures, $material);

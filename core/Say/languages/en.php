@@ -236,6 +236,8 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "got|have|see|seeing|getting|found|there's|here's (some|a|little|bit|of|more|quite|this|that|all)* water",
+                'more|deep|deeper|some water',
                 'get|gets|getting|go|goes|going|went (back|down)* into (some|the|a|little|bit|standing)* water',
                 'fills|filling up with water',
                 'water (level)* comes|came|rises|rising|coming up', 'water (level)* gets|getting (pretty|real|a|bit|little)* deep|deeper',
@@ -949,7 +951,8 @@ return [
             "i'm|it's|that's|is reading|getting|showing (me|about)*"]],
         'maybe_deep' => ['' => ['down', 'on the locator']],
         'marked' => ['' => [
-            'marked', 'located', 'i located', 'located it', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
+            'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
+            'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
             'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
@@ -1136,6 +1139,11 @@ return [
             "i'll|i|we|let's|let|me|gonna|to|will back", 'draw(ing)|drawing (it|the|camera)* back',
             'coming back', 'come back out|now|up', 'on the way back|out', 'retract(ing)', 'retracting',
         ]],
+        // Right before what it is made of from there.
+        'becomes' => ['' => [
+            'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
+            'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
+        ]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
@@ -1245,7 +1253,7 @@ return [
             'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
-            "there's|here's one that's|at|here|right|there|in",
+            "there's|here's one that's|at|here|right|there|in|on|from|coming|over|up|down",
             'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another one',
             'one more',
@@ -1267,6 +1275,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
+                .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking|from',
+            'water pressure|line|heater|main|meter|service|bill',
+            'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
             'lip of scale|rust|grease|dirt', 'like a tree root pushed|lifted|raised', 'snake|cable|machine|cutter got|gets stuck',
