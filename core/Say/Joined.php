@@ -89,7 +89,9 @@ final class Joined
     private static function isOneStretch(array $mentions, Place $from, Place $to): bool
     {
         $before = array_filter($mentions, static fn (Mention $each) => $each->first < $to->first);
-        $between = array_filter($before, static fn (Mention $each) => $each->first > $from->last && Kind::LowSpot !== $each->kind);
+        // "at 22 it drops into cast iron, and that has scale all the way to 38"
+        $between = array_filter($before, static fn (Mention $each) => $each->first > $from->last
+            && !\in_array($each->kind, [Kind::LowSpot, Kind::Transition], true));
         $last = end($before);
         // "at ten feet gravel, and that goes to fifteen", not "roots at ten feet and the grease goes to fifteen"
         $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $between));

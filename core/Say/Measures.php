@@ -10,10 +10,6 @@ use Jurvex\Core\Measure\UnitSystem;
 /** What the amounts of a sentence are: places along the line, depths under the ground, bores, sizes, or nothing of these. */
 final class Measures
 {
-    /** Two numbers beside each other that are no farther apart are one uncertain place, in their own unit. */
-    private const UNCERTAIN = 5;
-    /** Between a name and "there's" no farther. */
-    private const LIKELY_APART = 2;
     /** A correction comes within so many words. */
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
@@ -21,7 +17,7 @@ final class Measures
     /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
     private const LONGEST_THING_M = 4.0;
     private const HOURS = 12;
-    private const INCHES = 12;
+    private const HUNDRED = 100;
 
     /** @var list<Place> */
     public array $places = [];
@@ -45,7 +41,8 @@ final class Measures
     public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units)
     {
         $this->bareM = $units->one()->metres;
-        $this->amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms)));
+        $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
+        $this->amounts = array_values(array_map($this->readOff(...), $amounts));
         $this->depth = new Depth($sentence, $this->amounts, $this->bareM);
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
@@ -74,10 +71,10 @@ final class Measures
             $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
             $other = $this->isRange($one, $hour) ? $hour : $other;
         }
-        // "from two metres forty to two ninety": hundredths, as before.
-        $isHundreds = Unit::Large === $one->unit && 1.0 === $one->each && Unit::None === $other?->unit && $other->value >= 100;
-        if ($isHundreds && null !== $this->sentence->begins('to', $one->last + 1)) {
-            $other = new Amount($other->value / 100, Unit::Large, $other->first, $other->last, 1.0);
+        // "from two metres forty to two ninety": of the same unit.
+        $isMetres = Unit::Large === $one->unit && 1.0 === $one->each && true === $other?->isTenths();
+        if ($isMetres && null !== $this->sentence->begins('to', $one->last + 1)) {
+            $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
         }
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;
@@ -89,24 +86,10 @@ final class Measures
 
             return 1;
         }
-        $joined = null === $other ? null : $this->joined($one, $other);
+        $joined = null === $other ? null : (new PairedNumbers($this->sentence, $this->units, $this->depth))->joined($one, $other);
         $this->settle($joined ?? $one, $joined ?? $one, $joined->value ?? $one->value, null);
 
         return null === $joined ? 0 : 1;
-    }
-
-    /** Two numbers next to each other that are one place. */
-    private function joined(Amount $one, Amount $other): ?Amount
-    {
-        if ($this->isFeetAndInches($one, $other)) {
-            return new Amount($one->value + $other->value / self::INCHES, Unit::None, $one->first, $other->last);
-        }
-        if (!$this->isUncertain($one, $other)) {
-            return null;
-        }
-        $middle = ($one->in($other)->value + self::withTens($one, $other) * $other->each) / 2;
-
-        return new Amount($middle, $other->unit, $one->first, $other->last, $other->each);
     }
 
     /**
@@ -138,60 +121,14 @@ final class Measures
         return ($isJoined || $isBetween) && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
-    /** "eighteen nineteen foot", "18 or 19 feet" */
-    private function isUncertain(Amount $one, Amount $other): bool
+    /** "Two eighty" is 2.80, where places are in metres, if it is not how wide the pipe is. */
+    private function readOff(Amount $one): Amount
     {
-        $between = $other->first - $one->last - 1;
-        $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
+        $isRead = UnitSystem::Metric === $this->units && Unit::None === $one->unit && $one->value >= self::HUNDRED
+            && $one->last - $one->first <= 2 && $this->sentence->is('hundreds_of', $one->first)
+            && !$this->sentence->is('hundreds', $one->first + 1) && !$this->isBore($one->last + 1);
 
-        $isWhole = Unit::None === $one->unit && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
-        $next = $one->last + 1;
-        $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
-
-        return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
-            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other));
-    }
-
-    /** "a break at nineteen twenty three there's something stuck": each is of its own. */
-    private function isOfTwo(Amount $one, Amount $other): bool
-    {
-        $at = null;
-        foreach ($this->sentence->marks('at') as $begin => $end) {
-            $at = $end === $one->first - 1 ? $begin : $at;
-        }
-
-        return null !== $at && $this->sentence->isBehindName($at) && $this->sentence->beginsAny(['here', 'intro'], $other->last + 1);
-    }
-
-    /** "thirty thirty five", as the counter goes by: it is at the later. */
-    private static function isCountedAloud(Amount $one, Amount $other): bool
-    {
-        $number = $other->value / $other->each;
-
-        return $number - $one->value === (float) self::UNCERTAIN && 0.0 === fmod($number, self::UNCERTAIN);
-    }
-
-    /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
-    private function isFeetAndInches(Amount $one, Amount $other): bool
-    {
-        $next = $other->last + 1;
-        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
-            || null !== $this->sentence->begins('ends', $next + 1)
-            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first)
-            || $this->depth->isSaid($one, $next);
-
-        return UnitSystem::FeetAndInches === $this->units && $isNext && $other->first === $one->last + 1
-            && Unit::None === $one->unit && Unit::None === $other->unit && !$one->isTenths() && !$other->isTenths()
-            && $other->value > 0 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
-    }
-
-    /** "thirty eight nine feet" is eight or nine and thirty. */
-    private static function withTens(Amount $one, Amount $other): float
-    {
-        $number = $other->value / $other->each;
-
-        return $number < 10 && $one->value > 20 ? 10 * floor($one->value / 10) + $number : $number;
+        return $isRead ? new Amount($one->value / self::HUNDRED, Unit::None, $one->first, $one->last, isDecimal: true) : $one;
     }
 
     private function settle(Amount $one, Amount $last, float $from, ?float $to): void
@@ -227,9 +164,11 @@ final class Measures
         $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
             && \in_array($this->sentence->atomAt($next + 1)?->role, [Atom::MATERIAL, Atom::KIND], true);
 
-        // "twenty feet thick grease": the grease is thick.
+        // "twenty feet thick grease": the grease is thick; "ten feet more grease"
         $length = $this->sentence->begins('length', $next);
-        $isOfNext = null !== $length && $one->value >= self::LONGEST_THING_M && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
+        $isMore = null !== $length && $this->sentence->is('more', $length);
+        $isOfNext = null !== $length && ($isMore || $one->value >= self::LONGEST_THING_M)
+            && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
 
         // "at twenty feet piece of the pipe broken out"
         $isOfNext = $isOfNext || $this->sentence->isAfter('at', $one->first) && Atom::KIND === $this->sentence->atomAt($next)?->role;

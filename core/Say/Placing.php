@@ -52,7 +52,7 @@ final class Placing
         $left = self::without($places, $all);
         $this->alone = [] === $left ? null : $left[\count($left) - 1];
         foreach ($all as $i => $mention) {
-            $mention->place = $this->point($mention);
+            $mention->place = $this->end($mention, \array_slice($all, 0, $i));
             $this->stretchTo($mention, $all[$i + 1] ?? null);
         }
 
@@ -184,14 +184,29 @@ final class Placing
         }
     }
 
-    /** "grease from eight feet out to thirty where this other line ties in": what has no length is where the stretch ends. */
-    private function point(Mention $mention): ?Place
+    /**
+     * What has no length is where a stretch begins or ends, and so is what else is named there.
+     *
+     * @param list<Mention> $before named before it
+     */
+    private function end(Mention $mention, array $before): ?Place
     {
         $place = $mention->place;
-        $isAtEnd = null !== $place?->to && !Joined::stretches($mention) && $mention->first - $place->last <= self::TO_NAME_WORDS + 1
-            && $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1);
+        $isPoint = !Joined::stretches($mention);
+        $isOfOther = [] !== array_filter($before, static fn (Mention $each) => $each->place === $place && Joined::stretches($each));
+        if (null === $place?->to || !$isPoint && !$isOfOther) {
+            return $place;
+        }
+        // "at 22 it drops into cast iron, and that has scale to 38"
+        $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last;
+        // "grease from eight feet out to thirty where this other line ties in"
+        $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1);
 
-        return $isAtEnd ? new Place($place->to, null, $place->first, $place->last) : $place;
+        return match (true) {
+            $isWithin => new Place($place->from, null, $place->first, $place->last),
+            $isAtEnd => new Place($place->to, null, $place->first, $place->last),
+            default => $place,
+        };
     }
 
     /**

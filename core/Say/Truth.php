@@ -76,7 +76,9 @@ final readonly class Truth
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
-            if ($sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first))) {
+            $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
+            // "no fall on that pipe, and it holds water"
+            if ($isOwn || $sentence->is('and', $i) && $sentence->is('subjects', $i + 1)) {
                 return false;
             }
         }

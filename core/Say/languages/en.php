@@ -21,6 +21,7 @@ return [
     'within_numbers' => ['oh'],
     // One twenty is a hundred and twenty; five ten is five and ten.
     'hundreds_of' => ['one', 'two', 'three'],
+    'hundreds' => ['hundred'],
     // Of two words that are mostly said as one, both ways are understood.
     'drawn_together' => [
         "we're" => 'we are', "it's" => 'it is', "that's" => 'that is', "there's" => 'there is', "here's" => 'here is',
@@ -44,6 +45,8 @@ return [
     ],
     // Between an article and a unit: "a good inch".
     'full' => ['good', 'full', 'solid', 'whole', 'big', 'half'],
+    // Between a place and a name: what is there goes on.
+    'more' => ['more'],
     // Units that are one without an article: "inch of water".
     'bare_units' => ['inch'],
     // Before what everybody knows already.
@@ -116,7 +119,8 @@ return [
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
         'main' => 'main line|drain|stack|level|floor|problem|thing|house|building|run',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
-        'very' => 'is|are|has|have|been|got|all|just|really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
+        'very' => 'is|are|has|have|been|got|all|just|here|there|'
+            .'really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
         'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
         'displaced' => 'fallen|fell|caved|blown|blew|broken|broke|kicked|busted|pushed|punched|knocked',
@@ -213,6 +217,7 @@ return [
                 'full of root(s)',
                 'nothing but|solid root(s)',
                 'mess|jungle|beard|curtain|ponytail|knot|mat|tangle|forest|web|carpet of root(s)',
+                'beard|curtain hanging (down|from|in)*',
                 'choked|clogged|filled|plugged|jammed (up|completely|full|with|of|by)* root(s)',
                 'root ball(s)|mass|masses|clump(s)|wad|plug', 'ball|mass|clump|wad|bundle|nest|wall|plug of root(s)', 'rootball(s)',
                 'heavy|massive (tree) root(s)', 'heavy root mass|ball|intrusion|clump', 'root(s) clump|mass|ball',
@@ -846,7 +851,8 @@ return [
             'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
-            'becomes', 'converts|converted (over)* to', 'pick(s)|picks up', 'opens|opening (up)* into|to',
+            'becomes', 'converts|converted (over)* to', 'drops|drop|dropping|dropped (down|off|right)* into|to',
+            'pick(s)|picks up', 'opens|opening (up)* into|to',
             'switches|switch|switched|switching (over|back)* to|into',
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back)* into|to', "now we're|we in|on",
             'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into',
@@ -901,7 +907,8 @@ return [
             'out of it|that', 'out of (the|that|this|our)* belly|water|sag|dip|low', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|right)* to|till|until|through',
-            'back to', 'through to',
+            'back to', 'through to', "it's|we're|we|it come|comes|came|coming out (of|at|on)* (the)* other end|side",
+            'come|comes|came|coming out (on|at|of)* the other end|side',
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
@@ -1278,6 +1285,7 @@ return [
             "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
                 .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking|from',
             'water pressure|line|heater|main|meter|service|bill',
+            'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',

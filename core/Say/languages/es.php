@@ -37,6 +37,7 @@ return [
     'the_same' => ['mismo', 'misma'],
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
+    'more' => ['más'],
     'at_its_end' => ['donde', 'luego', 'entonces'],
     'phrase_goes_on' => [
         'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Measure\UnitSystem;
+
+/** Two numbers beside each other: one place, read off with its inches or hundredths or not known for sure, or two places. */
+final readonly class PairedNumbers
+{
+    /** No farther apart they are one uncertain place, in their own unit … */
+    private const UNCERTAIN = 5;
+    /** … and between a name and "there's" no farther than this. */
+    private const LIKELY_APART = 2;
+    private const INCHES = 12;
+    private const TENTH = 10;
+    private const HUNDRED = 100;
+
+    public function __construct(private Sentence $sentence, private UnitSystem $units, private Depth $depth)
+    {
+    }
+
+    /** Two numbers next to each other that are one place. */
+    public function joined(Amount $one, Amount $other): ?Amount
+    {
+        if ($this->isFeetAndInches($one, $other)) {
+            return new Amount($one->value + $other->value / self::INCHES, Unit::None, $one->first, $other->last);
+        }
+        if ($this->isMetresAndHundredths($one, $other)) {
+            return new Amount($one->value + $other->value / self::HUNDRED, Unit::None, $one->first, $other->last);
+        }
+        if (!$this->isUncertain($one, $other)) {
+            return null;
+        }
+        $middle = ($one->in($other)->value + self::withTens($one, $other) * $other->each) / 2;
+
+        return new Amount($middle, $other->unit, $one->first, $other->last, $other->each);
+    }
+
+    /** "eighteen nineteen foot", "18 or 19 feet" */
+    private function isUncertain(Amount $one, Amount $other): bool
+    {
+        $between = $other->first - $one->last - 1;
+        $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
+
+        $isWhole = Unit::None === $one->unit && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
+        $next = $one->last + 1;
+        $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
+
+        return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
+            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
+            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other));
+    }
+
+    /** "a break at nineteen twenty three there's something stuck": each is of its own. */
+    private function isOfTwo(Amount $one, Amount $other): bool
+    {
+        $at = null;
+        foreach ($this->sentence->marks('at') as $begin => $end) {
+            $at = $end === $one->first - 1 ? $begin : $at;
+        }
+
+        return null !== $at && $this->sentence->isBehindName($at) && $this->sentence->beginsAny(['here', 'intro'], $other->last + 1);
+    }
+
+    /** "thirty thirty five", as the counter goes by: it is at the later. */
+    private static function isCountedAloud(Amount $one, Amount $other): bool
+    {
+        $number = $other->value / $other->each;
+
+        return $number - $one->value === (float) self::UNCERTAIN && 0.0 === fmod($number, self::UNCERTAIN);
+    }
+
+    /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
+    private function isFeetAndInches(Amount $one, Amount $other): bool
+    {
+        return UnitSystem::FeetAndInches === $this->units && $this->isRead($one, $other)
+            && $other->value > 0 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
+    }
+
+    /** "seven ninety there's a root", where places are in metres: 7.90. */
+    private function isMetresAndHundredths(Amount $one, Amount $other): bool
+    {
+        return UnitSystem::Metric === $this->units && $this->isRead($one, $other)
+            && $other->value >= self::TENTH && $other->value < self::HUNDRED && $one->value < self::HUNDRED
+            && null === $this->sentence->begins('counted_off', $other->first)
+            && !$this->isUncertain($one, $other) && !self::isCountedAloud($one, $other);
+    }
+
+    /** Two bare numbers beside each other that are read off as one, by what stands around them. */
+    private function isRead(Amount $one, Amount $other): bool
+    {
+        $next = $other->last + 1;
+        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
+            || null !== $this->sentence->begins('ends', $next + 1)
+            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first)
+            || $this->depth->isSaid($one, $next);
+
+        return $isNext && $other->first === $one->last + 1 && Unit::None === $one->unit && Unit::None === $other->unit
+            && !$one->isTenths() && !$other->isTenths();
+    }
+
+    /** "thirty eight nine feet" is eight or nine and thirty. */
+    private static function withTens(Amount $one, Amount $other): float
+    {
+        $number = $other->value / $other->each;
+
+        return $number < 10 && $one->value > 20 ? 10 * floor($one->value / 10) + $number : $number;
+    }
+}
