@@ -222,7 +222,10 @@ final class Narration
             $entry->placeAt($from, $to, $by);
         }
         $this->turnAbout($entry, $mention->isInOrder);
-        $this->entries->add($this->last = $entry);
+        $this->entries->add($entry);
+        // "a root, it's coming in from a crack … another one": another root.
+        $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
+        $this->last = $isBeside ? $before : $entry;
         $this->unended->begin($entry, $mention);
     }
 

@@ -56,6 +56,7 @@ final readonly class Reading
         }
 
         $marks['counted_off'] = self::countedOff($atoms);
+        $marks['back'] = array_diff_key($marks['back'] ?? [], $marks['brought_back'] ?? []);
 
         return new self($speech, $atoms, array_filter($marks), $lexicon);
     }

@@ -184,7 +184,8 @@ final readonly class Truth
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
-                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at'),
+                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at')
+                && !$this->isToldAt($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
                 || $sentence->isAfter('beside', $mention->first),
@@ -239,6 +240,14 @@ final readonly class Truth
         $isJoined = $this->sentence->is('and', $mention->last + 1) || $this->sentence->isComma($mention->last + 1);
 
         return !$isJoined && $this->isFollowedByPlace($mention) || [] !== array_filter($this->measures->places, $isRightBefore);
+    }
+
+    /** "all the way to the main, it's fifty two feet" */
+    private function isToldAt(Mention $mention): bool
+    {
+        $told = $this->sentence->begins('made_of', $mention->last + 1);
+
+        return null !== $told && [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first === $told + 1);
     }
 
     /** @param string $by what stands before the place: "toward the main at 60 feet"; empty where anything may */

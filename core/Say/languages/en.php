@@ -496,6 +496,8 @@ return [
                 'thinset', 'concrete|cement in the pipe|line|bottom', 'concrete|cement on|along the bottom|invert',
                 'chunk(s)|piece(s)|blob|glob|lump(s) of concrete|cement|mortar|plaster|grout',
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
+                'concrete|cement hanging|sitting|sticking|dripped|dripping|lying|laying|stuck (down|out|in|on|there|off|up)*',
+                "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck",
             ],
             'rag' => [
                 'nappy|nappies',
@@ -735,6 +737,8 @@ return [
                 'all the further|farther (i|we|it|that)* can|could|would go|get',
                 "camera|head|it won't|can't|couldn't make it (through|past|by|there)*",
                 "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
+                "haven't|hasn't|wasn't|weren't|not been|able (been|able|to)* <push> (it|the|my|camera)* <onward>",
+                "can't|couldn't|won't get (the|my|this)* camera|head|it to go|pass|feed|fit (<onward>)",
                 'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
                 'stopping me|us|it',
                 'impassable',
@@ -851,7 +855,7 @@ return [
             'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
-            'becomes', 'converts|converted (over)* to', 'drops|drop|dropping|dropped (down|off|right)* into|to',
+            'becomes', 'converts|converted (over)* to',
             'pick(s)|picks up', 'opens|opening (up)* into|to',
             'switches|switch|switched|switching (over|back)* to|into',
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back)* into|to', "now we're|we in|on",
@@ -1137,7 +1141,12 @@ return [
             'continue|continuing (on|down|past|forward)*', 'coming up on|to', 'going on|forward|ahead|past|down',
             'carry|carrying on', 'further|farther (down|along|on|in|out)*', 'heading|head on|down|forward|past',
             "let's go|keep|move|push", 'as we go',
-            'past that|it|this', 'on we go', 'here we go',
+            'past that|it|this', 'on we go', 'here we go', "where i|we|i'm|we're start|starting|begin|beginning",
+            'put|putting|got|have the|my|our camera (back|down)* in|down',
+        ]],
+        // What came back with the tool; the tool is not drawn back.
+        'brought_back' => ['' => [
+            'pull(ing)|pulling|pulled|got|get back (a|an|some|any|lots|lot|bunch|ton|few|nothing|handful|clump|ball|wad|roots|wipes|rags|grease)',
         ]],
         'back' => ['' => [
             'pull(ing)|pulling|pulled (it|the|camera|this|her|my|slowly)* back',
@@ -1150,6 +1159,7 @@ return [
         'becomes' => ['' => [
             'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
+            'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
         ]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
@@ -1256,7 +1266,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'whole bunch|lot|few|some|couple more',
+            'whole bunch|lot|few|some|couple more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
             'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
@@ -1286,6 +1296,8 @@ return [
                 .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking|from',
             'water pressure|line|heater|main|meter|service|bill',
             'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
+            'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
+            'broke|broken|tapped|chopped into', 'spot repair or|and|would',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
