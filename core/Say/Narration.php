@@ -17,13 +17,13 @@ final class Narration
     /** The place of what was named is told within so many seconds, and so many words. */
     private const TOLD_S = 10.0;
     private const TOLD_WORDS = 4;
+    /** Another run that is to come is told so many words behind. */
+    private const LATER_WORDS = 5;
 
     private readonly Entries $entries;
     private readonly Whereabouts $where;
     private readonly Reach $reach;
-    private bool $isDrawingBack = false;
-    /** What the pipe is made of at the last transition. */
-    private ?string $material = null;
+    private readonly Materials $materials;
     private readonly Unended $unended;
     private ?Entry $last = null;
     /** What was said of the place of what was named last. */
@@ -33,6 +33,7 @@ final class Narration
     {
         $this->where = new Whereabouts($reel);
         $this->entries = new Entries();
+        $this->materials = new Materials();
         $this->unended = new Unended();
         $this->reach = new Reach($isRecording);
     }
@@ -67,7 +68,7 @@ final class Narration
         $mentions->all = Joined::ended(
             $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
         );
-        $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
+        $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
         $before = $this->unended->low;
@@ -88,6 +89,7 @@ final class Narration
         if ([] !== $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
         }
+        $this->materials->hearNames($sentence);
     }
 
     /** "so we're at the main, now that's eighty eight feet": the place of what was named last and had none. */
@@ -112,12 +114,15 @@ final class Narration
 
     private function startRun(Sentence $sentence): void
     {
-        if ($sentence->has('run')) {
+        // "I'll have to come at it from the other side"
+        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS);
+        $begins = array_filter(array_keys($sentence->marks('run')), $isNow);
+        if ([] !== $begins) {
             $this->entries->startRun();
             $this->leave();
             $this->unended->leave();
-            $this->last = $this->material = null;
-            $this->isDrawingBack = false;
+            $this->materials->startRun();
+            $this->last = null;
         }
     }
 
@@ -217,11 +222,14 @@ final class Narration
 
             return;
         }
+        if ($this->materials->isSame($mention, $sentence)) {
+            return;
+        }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
         }
-        $this->turnAbout($entry, $mention->isInOrder);
+        $this->materials->turnAbout($entry, $mention->isInOrder);
         $this->entries->add($entry);
         // "a root, it's coming in from a crack … another one": another root.
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
@@ -238,16 +246,6 @@ final class Narration
 
         return $isAlong || $sentence->has('intro', $first, $mention->last) || $sentence->has('right_here', $first)
             || $sentence->has('reached', $first);
-    }
-
-    /** Drawing back, what the pipe is said to become is what it was before the transition. */
-    private function turnAbout(Entry $entry, bool $isInOrder): void
-    {
-        $named = $entry->facts['material_after'] ?? null;
-        if (null !== $named && $this->isDrawingBack && !$isInOrder) {
-            $entry->become($this->material);
-        }
-        $this->material = $named ?? $this->material;
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void

@@ -11,7 +11,7 @@ final readonly class PairedNumbers
 {
     /** No farther apart they are one uncertain place, in their own unit … */
     private const UNCERTAIN = 5;
-    /** … and between a name and "there's" no farther than this. */
+    /** … and between a name and "there's", or of the same ten, no farther than this. */
     private const LIKELY_APART = 2;
     private const INCHES = 12;
     private const TENTH = 10;
@@ -48,7 +48,10 @@ final readonly class PairedNumbers
         $next = $one->last + 1;
         $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
 
-        return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
+        // "fifty one six" is no "fifty one, fifty six".
+        $isTens = $apart > self::LIKELY_APART && self::withTens($one, $other) > $other->value / $other->each;
+
+        return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
             && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other));
     }

@@ -153,7 +153,7 @@ final class Placing
         // "thirty feet looks pretty clean"
         for ($most = $next + self::SEEMS_WORDS; $next < $most && $this->sentence->is('seems', $next); ++$next) {
         }
-        $isNothing = $this->sentence->is('nothing_there', $next);
+        $isNothing = $this->sentence->is('nothing_there', $next) || $this->sentence->is('all_well', $next);
         $ends = '' === $this->sentence->text($next + 1) || $this->sentence->beginsAny(['cut', 'move'], $next + 1)
             || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount;
 

@@ -201,9 +201,14 @@ final readonly class Reading
                 $inside[$i] = true;
             }
         }
+        $behind = [];
+        foreach ($this->marks['all_well'] ?? [] as $first => $last) {
+            $inside += array_fill_keys(range($first, $last), true);
+            $behind[$last + 1] = true;
+        }
         $begins = [0];
         foreach ($this->speech->words as $i => $word) {
-            $isCut = isset($this->marks['cut'][$i]) && !isset($inside[$i]);
+            $isCut = isset($behind[$i]) || isset($this->marks['cut'][$i]) && !isset($inside[$i]);
             if ($i > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $i;
             }

@@ -148,6 +148,17 @@ final readonly class Sentence
         return null;
     }
 
+    /** The material that was named last before a word. */
+    public function material(int $before): ?string
+    {
+        $material = null;
+        foreach ($this->atoms as $atom) {
+            $material = Atom::MATERIAL === $atom->role && $atom->last < $before ? $atom->meaning : $material;
+        }
+
+        return $material;
+    }
+
     /** Where the first name between two words begins; none where there is none. */
     public function nextName(int $from, int $to): ?int
     {

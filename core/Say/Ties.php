@@ -110,7 +110,9 @@ final readonly class Ties
         [$from, $to] = [($isOver ? $place->last : $before->last) + 1, $mention->first - 1];
         // "the connection at fifty has got a crack"
         $isOfIt = $isOver && $this->sentence->is('has', $from);
-        $joins = $isOfIt || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
+        // "the main's at 44, eight foot deep"
+        $isBehind = $isOver && $from === $mention->first && null === $mention->kind;
+        $joins = $isOfIt || $isBehind || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins
             // "another one at 27" has its place already.

@@ -9,6 +9,8 @@ use Jurvex\Core\Finding\Kind;
 /** Where the pipe becomes another, and where it turns: told by materials, bores and degrees rather than by a name. */
 final class Ways
 {
+    /** How a pipe was named: as the counter went by, or by nothing but its material. */
+    public const COUNTER = 'counter';
     /** The material comes within so many words of "goes to". */
     private const WITHIN = 6;
     private const RIGHT_BEHIND = 2;
@@ -128,18 +130,30 @@ final class Ways
             // "from forty on it's plastic"
             $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
             $end = $sentence->begins('made_of', $place->last + $on);
-            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND;
+            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
+                || $material->first === $place->last + 1 && self::isAll($sentence, $material);
             if ($isNext && $place->from >= self::AT_ZERO_M) {
-                return self::into($sentence, $measures, $material, $place->last + 1);
+                $isCounted = null !== $sentence->amountBefore($place->first) || $material->first === $place->last + 1;
+
+                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : '');
             }
         }
 
         return null;
     }
 
-    private static function into(Sentence $sentence, Measures $measures, Atom $material, int $begin): Mention
+    /** "eighteen feet clay pipe": and no more is said of it. */
+    private static function isAll(Sentence $sentence, Atom $material): bool
     {
-        $mention = new Mention(Kind::Transition, $begin, $material->last, facts: ['material_after' => $material->meaning]);
+        $next = $material->last + 1;
+        $next += $sentence->is('described', $next) ? 1 : 0;
+
+        return $next > $sentence->last || $sentence->isComma($next) || null !== $sentence->atomAt($next)?->amount;
+    }
+
+    private static function into(Sentence $sentence, Measures $measures, Atom $material, int $begin, string $by = ''): Mention
+    {
+        $mention = new Mention(Kind::Transition, $begin, $material->last, by: $by, facts: ['material_after' => $material->meaning]);
         foreach ($measures->bores as $bore) {
             if ($bore->last < $material->first + 1 && $material->first - $bore->last <= 2) {
                 $mention->measure($bore);

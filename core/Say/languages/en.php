@@ -74,9 +74,13 @@ return [
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
     ],
     // Behind a place where nothing is.
-    'nothing_there' => ['fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else'],
+    'nothing_there' => [
+        'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
+    ],
+    'all_well' => ['okay', 'ok', 'alright'],
     'seems' => [
-        'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems',
+        'onwards', 'onward', 'on', 'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still',
+        'pretty', 'all', 'was', 'seems',
         "we're", 'real',
     ],
     'pronouns' => ['one'],
@@ -934,6 +938,15 @@ return [
             'keep|keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
             'still (in|got|holding|standing)',
         ]],
+        // Behind it something else is said.
+        'all_well' => ['' => [
+            "is|are|that's|it's|looks|looking|was|one's|joint's (pretty|still|all|just|not)* okay|ok|alright",
+        ]],
+        // What is to be done some other time.
+        'later' => ['' => [
+            "i'll|we'll|you'll|i|we|you (will|would|could|should|might)* have|need to (come|go|get|be|do|try|run|push)*",
+            "i'd|we'd|you'd have|need|want|like to", 'would|could|should (have)* (come|go|get|be|do|try|run|push)*',
+        ]],
         // What stopped it stops it no longer.
         'got_past' => ['' => [
             'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
@@ -958,8 +971,10 @@ return [
             "one's|one is reading",
             'reading|showing on the locator',
         ]],
-        'maybe_depth' => ['' => ['telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at",
-            "i'm|it's|that's|is reading|getting|showing (me|about)*"]],
+        'maybe_depth' => ['' => [
+            'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at",
+            "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she reads|says|shows (about|like|me)*',
+        ]],
         'maybe_deep' => ['' => ['down', 'on the locator']],
         'marked' => ['' => [
             'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
@@ -1146,7 +1161,7 @@ return [
         ]],
         // What came back with the tool; the tool is not drawn back.
         'brought_back' => ['' => [
-            'pull(ing)|pulling|pulled|got|get back (a|an|some|any|lots|lot|bunch|ton|few|nothing|handful|clump|ball|wad|roots|wipes|rags|grease)',
+            'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
         'back' => ['' => [
             'pull(ing)|pulling|pulled (it|the|camera|this|her|my|slowly)* back',
@@ -1297,7 +1312,7 @@ return [
             'water pressure|line|heater|main|meter|service|bill',
             'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
-            'broke|broken|tapped|chopped into', 'spot repair or|and|would',
+            'broke|broken|tapped|chopped into', 'spot repair or|would|is',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',

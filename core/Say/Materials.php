@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What the pipe was said to be made of so far, and which way the camera goes through it. */
+final class Materials
+{
+    /** At the last transition. */
+    private ?string $behind = null;
+    /** The one that was named last, be it at a transition or not. */
+    private ?string $named = null;
+    private bool $isDrawingBack = false;
+
+    /** Another run begins. */
+    public function startRun(): void
+    {
+        $this->behind = null;
+        $this->isDrawingBack = false;
+    }
+
+    public function hearWay(Sentence $sentence): void
+    {
+        $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
+    }
+
+    public function hearNames(Sentence $sentence): void
+    {
+        $this->named = $sentence->material($sentence->last + 1) ?? $this->named;
+    }
+
+    /** "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before. */
+    public function isSame(Mention $mention, Sentence $sentence): bool
+    {
+        $before = $sentence->material($mention->first) ?? $this->named;
+
+        return Ways::COUNTER === $mention->by && \in_array($before, [null, $mention->facts['material_after'] ?? null], true);
+    }
+
+    /** Drawing back, what the pipe is said to become is what it was before the transition. */
+    public function turnAbout(Entry $entry, bool $isInOrder): void
+    {
+        $named = $entry->facts['material_after'] ?? null;
+        if (null !== $named && $this->isDrawingBack && !$isInOrder) {
+            $entry->become($this->behind);
+        }
+        $this->behind = $named ?? $this->behind;
+    }
+}
