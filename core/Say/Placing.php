@@ -47,7 +47,7 @@ final class Placing
             $all[$i]->place ??= $place;
         }
         array_push($all, ...$repeated->each($mentions, self::without($places, $all)));
-        array_push($all, ...$repeated->listed($mentions, self::without($places, $all)));
+        array_push($all, ...$repeated->listed($all, self::without($places, $all)));
         $this->complete($all, $places);
         $left = self::without($places, $all);
         $this->alone = [] === $left ? null : $left[\count($left) - 1];

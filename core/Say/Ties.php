@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /**
  * How loosely a name is tied to a place by the words between them: the more the number, the less likely they belong together.
  *
@@ -75,6 +77,10 @@ final readonly class Ties
         if ($place->last > $mention->last) {
             return self::INSIDE + self::stretch($mention, $place);
         }
+        // "broken at 4.8 can't go past": it is of either.
+        if (Kind::CannotGoFurther === $mention->kind && $place->last + 1 === $mention->first) {
+            return 0;
+        }
         $from = $place->last + 1;
         // "eleven feet, okay, that's a crack"
         $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
@@ -111,7 +117,7 @@ final readonly class Ties
         // "the connection at fifty has got a crack"
         $isOfIt = $isOver && $this->sentence->is('has', $from);
         // "the main's at 44, eight foot deep"
-        $isBehind = $isOver && $from === $mention->first && null === $mention->kind;
+        $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
         $joins = $isOfIt || $isBehind || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins

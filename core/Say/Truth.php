@@ -221,6 +221,10 @@ final readonly class Truth
     private function isOwnOpening(Mention $mention): bool
     {
         $sentence = $this->sentence;
+        // "36 feet is the cleanout"
+        if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
+            return false;
+        }
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         if ($this->isFollowedByPlace($mention)) {
             // "from the cleanout one metre in", "from the street side cleanout"
