@@ -147,6 +147,8 @@ final class Measures
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
         } elseif ($this->isLength($one, $next)) {
             // How long something is says nothing of where.
+        } elseif (Unit::Small === $last->unit && null !== $to && $this->isBoreChange($one, $last)) {
+            $this->bores[] = $last;
         } elseif (Unit::Small === $last->unit) {
             $this->isBore($next) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)) {
@@ -175,6 +177,14 @@ final class Measures
 
         return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
             || $this->sentence->isAfter('length_of', $one->first));
+    }
+
+    /** "it goes from three inch to four inch": nobody says so of water, which has inches. */
+    private function isBoreChange(Amount $one, Amount $last): bool
+    {
+        $isMany = $this->sentence->is('inches', $last->last) && !$this->sentence->is('bare_units', $last->last);
+
+        return !$isMany && $this->sentence->isChange($one->first) && null === $this->sentence->begins('length', $last->last + 1);
     }
 
     private function isBore(int $next): bool

@@ -41,6 +41,7 @@ final class Placing
         $others = $repeated->others($mentions, $last);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
+        $all = $this->withoutWhoseIs($all);
         $free = self::without($places, $all);
         $alignment = new Alignment($this->sentence, $all, $free, $this->where->pending(), $this->where->isCarried());
         foreach ($alignment->places() as $i => $place) {
@@ -131,6 +132,27 @@ final class Placing
                 $mention->place ??= $isBetween && $this->sentence->begins('at', $mention->last + 1) === $next->first - 1 ? $next : null;
             }
         }
+    }
+
+    /**
+     * "another one on the left, that's the kitchen": whose tie-in it is, and no other.
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention>
+     */
+    private function withoutWhoseIs(array $mentions): array
+    {
+        $all = [];
+        foreach ($mentions as $mention) {
+            $before = end($all);
+            $isWhose = false !== $before && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind && 'name' === $mention->by
+                && !$this->measures->hasPlace($before->last, $mention->first)
+                && $this->sentence->has('intro', $before->last + 1, $mention->last);
+            array_push($all, ...($isWhose ? [] : [$mention]));
+        }
+
+        return $all;
     }
 
     /**

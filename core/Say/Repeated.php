@@ -174,6 +174,12 @@ final readonly class Repeated
             return false;
         }
         $next = $this->sentence->part($behind[0]->first);
+        // "roots at 18 and 21 and at 24 there's a hole": that one has a nearer place.
+        foreach ($this->places as $place) {
+            if ($place->first > $part[1] && $place->last < $next[0]) {
+                return false;
+            }
+        }
         $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]);
 
         return $isIntroduced || [] === array_filter(

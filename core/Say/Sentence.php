@@ -148,6 +148,18 @@ final readonly class Sentence
         return null;
     }
 
+    /** "It goes from" right before a word, and more than "from". */
+    public function isChange(int $i): bool
+    {
+        foreach ($this->marks['from_material'] ?? [] as $begin => $end) {
+            if ($end === $i - 1 && $end > $begin) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The material that was named last before a word. */
     public function material(int $before): ?string
     {

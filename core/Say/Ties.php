@@ -85,7 +85,7 @@ final readonly class Ties
         // "eleven feet, okay, that's a crack"
         $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
         $isLed = $from === $mention->first || $this->sentence->is('is', $from) || null !== $this->sentence->begins('presence', $from);
-        $isShown = $this->sentence->beginsAny(['here', 'intro', 'another'], $from);
+        $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $from) || $this->sentence->is('more', $from);
 
         return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
             + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0)) + ($this->sentence->isAfter('at', $place->first) ? self::LEADS : 0);
@@ -121,6 +121,8 @@ final readonly class Ties
         $joins = $isOfIt || $isBehind || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins
+            // "at 40 with an offset"
+            + ($isOver && $this->sentence->is('with', $from) ? self::JOINED : 0)
             // "another one at 27" has its place already.
             + ($mention->kind === $before->kind && null === $before->place ? self::TWICE : 0)
             + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);

@@ -22,7 +22,7 @@ final class Ways
     /** @return list<Mention> */
     public static function in(Sentence $sentence, Measures $measures): array
     {
-        $ways = self::transitions($sentence, $measures);
+        $ways = [...self::transitions($sentence, $measures), ...self::bores($sentence, $measures)];
         foreach ($measures->places as $place) {
             $end = $sentence->begins('to_main', $place->last + 1);
             // "from 34 feet to the main at 65"
@@ -62,6 +62,26 @@ final class Ways
         }
 
         return $transitions;
+    }
+
+    /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
+    private static function bores(Sentence $sentence, Measures $measures): array
+    {
+        $bores = [];
+        foreach ($measures->bores as $bore) {
+            $first = null;
+            foreach ($sentence->atoms as $atom) {
+                $isBefore = $atom->last < $bore->first && $bore->first - $atom->last <= self::RIGHT_BEHIND + 1;
+                $first = $isBefore && Unit::Small === $atom->amount?->unit && $sentence->isChange($atom->first) ? $atom->first : $first;
+            }
+            if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
+                $mention = new Mention(Kind::Transition, $first, $bore->last);
+                $mention->measure($bore);
+                $bores[] = $mention;
+            }
+        }
+
+        return $bores;
     }
 
     /**

@@ -63,6 +63,8 @@ return [
     'subjects' => ["one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
+    // Behind a place: what comes next is there as well.
+    'with' => ['with'],
     // Between two names at one place.
     'joins' => ['and', 'with', 'because', 'where', 'plus', 'including', 'along', ','],
     // Behind a stretch: what comes next is where it ends.
@@ -117,7 +119,7 @@ return [
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps',
-        'fixture' => 'washing|machine|dishwasher|kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|utility',
+        'fixture' => 'washing|machine|dishwasher|kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility',
         'joins' => 'coming|comes|ties|tying|tied',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
@@ -577,6 +579,7 @@ return [
                 'a|another|one|first|second|next|last|your connection at|on|from|here|there|right|left',
                 'connection for (unit|the|your)*',
                 'tap coming|comes|tying|ties (in)', 'another tap',
+                'lines|drains|branches (that|which|both|all)* come|comes|coming|meet|join (back)* together|here',
                 'another|other|second|side line|pipe|drain tying|coming|ties|comes|joining in', '<fixture> drops|ties|dumps|drains in',
                 'fitting for (the|your|a)* (upstairs|downstairs|hall|half|guest|master)* <fixture>',
                 'line (off|over)* to the left|right', 'main|master|hall|guest bathroom|bath tying|coming|comes|ties|drops (in)*',
@@ -597,6 +600,7 @@ return [
                 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
             ],
             'tie_in+name' => [
+                'the|your toilet|shower|sink|lav|tub|washer|laundry (is|comes|in)* at',
                 'the|your|our <side_pipe>|fitting|wye|tee from|for|to (the|your|our|upstairs|downstairs|hall|half|guest)* <fixture>',
                 'half bath', 'your|the <fixture> line|drain', "that's|here's|there's the|your|a <fixture>",
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
@@ -1175,6 +1179,8 @@ return [
             'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
+            'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
+            'replaced with|by|in (the|some|new)*',
         ]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
@@ -1330,6 +1336,7 @@ return [
             'stuck the|my|a|it|this|that|our (little)* camera|head|cable|snake|nozzle|back|in|down',
             'paint (an|a|the|it|this|that)* x|mark|spot|arrow|line|here', 'call|calling that|this|it the end (of)*',
             'hit|hits|into|at|to|in the main building|house', 'in the|our|your main run|line|drain|stack|level',
+            'into|in|to|through|inside|from the|our|your main pipe|run|stack|house|building|drain',
             'get|getting|have (my|the|this|our)* camera|head|cable|rod|it stuck', 'just one coming in (from)*', 'foot hole',
             'where the|those|that root(s) were|was', 'flange (was|is)* broken', 'nothing but mud|dirt|soil|water',
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',

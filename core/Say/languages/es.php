@@ -38,6 +38,7 @@ return [
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
     'more' => ['más'],
+    'with' => ['con'],
     'at_its_end' => ['donde', 'luego', 'entonces'],
     'phrase_goes_on' => [
         'un', 'una', 'el', 'la', 'los', 'las', 'a', 'de', 'del', 'al', 'y', 'en', 'es', 'está', 'que', 'con', 'por', 'para', 'unos', 'unas',
