@@ -221,7 +221,8 @@ final class Measures
         $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
         $isBend = str_starts_with($sentence->atomAt($next)->meaning ?? '', Kind::Bend->value);
         $isToASide = null !== $sentence->begins('to_a_side', $next);
-        if ($isTurn && ($isBend || $isToASide || $sentence->is('articles', $one->first - 1))) {
+        if ($isTurn && ($isBend || $isToASide || $sentence->is('articles', $one->first - 1)
+            || $sentence->is('before_pronouns', $one->first - 1))) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;

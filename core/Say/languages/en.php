@@ -247,6 +247,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "we're|i'm|camera's|drop|drops|dropped|go|goes|get|gets|back (down|back)* in|into the water",
                 "got|have|see|seeing|getting|found|there's|here's (some|a|little|bit|of|more|quite|this|that|all)* water",
                 'more|deep|deeper|some water',
                 'get|gets|getting|go|goes|going|went (back|down)* into (some|the|a|little|bit|standing)* water',
@@ -479,6 +480,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'full of|bunch|lot|pile|some leaves (and|in|mud|dirt|sticks|twigs)*', 'leaves and mud|dirt|sticks|twigs|silt',
                 'full of (the|wet|loose)* soil|dirt|mud|sand|silt|gravel|debris',
                 'mound|heap|layer|bunch|load|lot of (loose|wet|fine)* dirt|mud|soil|sand|gravel|silt',
                 'dirt|soil|sand|mud|silt|gravel (<very>)* washing|washed|fallen in',
@@ -535,6 +537,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
                 'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
@@ -686,6 +689,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'tee|wye with a|the cleanout (going|coming|on|off|up|top|it)*',
                 '(old|buried|front|rear|outside|yard|back)* cleanout (up|on)* top',
                 'cleanout riser|tee|cap', 'rodding eye|point', 'two way', 'double cleanout',
                 'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'tee|wye|fitting for the cleanout',
@@ -747,6 +751,7 @@ return [
                 "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
                 "haven't|hasn't|wasn't|weren't|not been|able (been|able|to)* <push> (it|the|my|camera)* <onward>",
                 "can't|couldn't|won't get (the|my|this)* camera|head|it to go|pass|feed|fit (<onward>)",
+                "not|ain't gonna|going (to)* <push> (it|the|my|camera|any)* <onward>",
                 'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
                 'stopping me|us|it',
                 'impassable',
@@ -796,6 +801,7 @@ return [
                 'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground|gravel', 'seeing (the|some)* soil|dirt|earth|gravel',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* <in_sight>',
                 'exposed soil|dirt|earth', 'soil|dirt|earth', 'into the dirt|soil',
+                '(the)* bedding (sand|stone|gravel|material)',
             ],
             'void_seen=yes' => ['void', 'void outside|behind|around|under', 'cavity', 'hollow behind|under|outside', 'empty space'],
             'water=on' => [
@@ -1055,7 +1061,7 @@ return [
             "she's got", "they've got", 'the line|pipe|joint', 'is',
         ]],
         'general' => ['' => [
-            'love(s)', 'like(s) to', 'hate(s)',
+            '(that)* tells me|you|us', 'love(s)', 'like(s) to', 'hate(s)',
             'a|an belly|bellies|offset|crack|break|sag is|are (where|when|what|basically|just)*',
             'root(s) get|go|love|like|will|want|find|follow|seek',
             'for root(s) to', "if|when you've|you're|there's|he|she|they|i've", 'this is how|why',
@@ -1321,6 +1327,8 @@ return [
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
             'broke|broken|tapped|chopped into', 'spot repair or|would|is',
             'want|need|like|have|going|would|could|should (to)* put|install|do|lay (in)* (a|some|the)* new (piece|section|pipe|one)*',
+            "in|into|on|out (the|a|our)* city|city's (owned)* manhole|side|part|end|section|portion|easement",
+            "that's|that is it|all for|with|on (the|any)* roots|cracks|breaks|offsets|bellies|sags",
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
