@@ -122,6 +122,21 @@ final class Entry
         return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
     }
 
+    /** "right here is where I painted it, so it's six feet deep": a mark of which no depth was told has it now. */
+    public function deepen(Mention $mention): bool
+    {
+        $isIts = self::MARK === $this->kind && null === $this->depthM && null === $mention->kind && null !== $mention->depth
+            && (null === $mention->place || null === $this->fromM || abs($this->fromM - $mention->place->from) <= self::SAME_PLACE_M);
+        if ($isIts) {
+            [$this->depthM, $this->depthToM] = [$mention->depth->from, $mention->depth->to];
+        }
+        if ($isIts && null === $this->fromM && null !== $mention->place) {
+            $this->placeAt($mention->place->from, $mention->place->to, PlaceBy::Said);
+        }
+
+        return $isIts;
+    }
+
     /** @return bool whether a mark's depth is told once more, right behind */
     public function isReadAgain(Mention $mention, ?float $atS): bool
     {

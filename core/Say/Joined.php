@@ -35,7 +35,7 @@ final class Joined
             $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
             [$one, $other] = [$places[$i], $places[$j]];
             $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first)
-                || $sentence->isAfter('to', $other->first) && !$sentence->is('at_or_to', $other->first - 1)
+                || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other);
             $isEnded = null === $one->to && null === $other->to && $isGoing
                 && !self::isElsewhere($sentence, $one->last + 1, $other->first - 1);
@@ -46,6 +46,17 @@ final class Joined
         }
 
         return $places;
+    }
+
+    /** "to 20", "till just before 20" */
+    private static function isLedTo(Sentence $sentence, Place $place): bool
+    {
+        $isLed = $sentence->isAfter('to', $place->first);
+        foreach ($sentence->marks('at') as $begin => $end) {
+            $isLed = $isLed || $end === $place->first - 1 && $end > $begin && $sentence->isAfter('to', $begin);
+        }
+
+        return $isLed;
     }
 
     /** "ends there at 20", not "at 29 it's back to normal, 33 feet" */

@@ -160,7 +160,8 @@ final class Narration
     {
         // "the locator says 4 foot 6, so it's four and a half feet deep": one reading, said twice.
         $isSamePlace = \in_array($mention->place, [null, $this->place], true);
-        if ($isSamePlace && true === $this->last?->isReadAgain($mention, $sentence->atS($mention->first))) {
+        $isRead = $isSamePlace && true === $this->last?->isReadAgain($mention, $sentence->atS($mention->first));
+        if ($isRead || true === $this->last?->deepen($mention)) {
             return;
         }
         $this->place = $mention->place;

@@ -110,7 +110,10 @@ final readonly class Ties
     public function same(Mention $mention, Mention $before, Place $place): int
     {
         if ($place->first < $mention->first && $place->last > $mention->last) {
-            return self::INSIDE + self::stretch($mention, $place);
+            // Of what is named within it, and of nothing before it.
+            $isOther = $before->last < $place->first && $before->kind !== $mention->kind;
+
+            return ($isOther ? self::OVER : self::INSIDE) + self::stretch($mention, $place);
         }
         $isOver = $place->first > $before->last;
         [$from, $to] = [($isOver ? $place->last : $before->last) + 1, $mention->first - 1];

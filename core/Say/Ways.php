@@ -28,7 +28,10 @@ final class Ways
             // "from 34 feet to the main at 65"
             $isPlaced = null !== $end && [] !== array_filter($measures->places, static fn (Place $each) => $each->first > $end
                 && $each->first - $end <= self::WITHIN && $sentence->isAfter('at', $each->first));
-            if (null !== $end && null === $place->to && !$isPlaced) {
+            // "six feet to the main stack"
+            $isNone = null !== $end && [] !== array_filter($sentence->atoms, static fn (Atom $atom) => Atom::NONE === $atom->role
+                && $atom->first <= $end && $atom->last > $end);
+            if (null !== $end && null === $place->to && !$isPlaced && !$isNone) {
                 // "sixty three feet to the main"
                 $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
             }
