@@ -122,6 +122,18 @@ final class Entry
         return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
     }
 
+    /** "this one's capped off": a tie-in of which that is said leads nowhere. */
+    public function cap(): void
+    {
+        $this->kind = Kind::TieIn->value === $this->kind ? Kind::DeadLeg->value : $this->kind;
+    }
+
+    /** Whether it is where a stretch begins, and has no end yet. */
+    public function begins(Place $stretch): bool
+    {
+        return null !== $this->fromM && null === $this->toM && abs($this->fromM - $stretch->from) <= self::SAME_PLACE_M;
+    }
+
     /** "right here is where I painted it, so it's six feet deep": a mark of which no depth was told has it now. */
     public function deepen(Mention $mention): bool
     {

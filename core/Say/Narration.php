@@ -258,6 +258,9 @@ final class Narration
         ) {
             return;
         }
+        if ($sentence->has('capped')) {
+            $this->last->cap();
+        }
         $more = $mentions->more($kind, null === $this->last->size);
         if (null !== $more) {
             $more->sureness = $this->last->sureness;
@@ -265,11 +268,13 @@ final class Narration
         }
     }
 
-    /** "and that goes on from fourteen feet to twenty two": what was named last does. */
+    /** "and that goes on from fourteen feet to twenty two", "so nine to twenty": what was named last does. */
     private function stretch(Sentence $sentence, ?Place $place): void
     {
         $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind ?? '')?->extent() ?? Extent::Point);
-        if (null !== $this->last && null !== $place?->to && !$isPoint && $sentence->has('goes_on', ...$sentence->part($place->first))) {
+        if (null !== $this->last && null !== $place?->to && !$isPoint
+            && ($sentence->has('goes_on', ...$sentence->part($place->first)) || $this->last->begins($place))
+        ) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }
     }

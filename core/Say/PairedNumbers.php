@@ -96,8 +96,8 @@ final readonly class PairedNumbers
     {
         $next = $other->last + 1;
         $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
-            || null !== $this->sentence->begins('ends', $next + 1)
-            || Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->isAfter('at', $one->first)
+            || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role
+            || $this->sentence->isAfter('at', $one->first) || $this->sentence->isAfter('to', $one->first)
             || $this->depth->isSaid($one, $next);
 
         return $isNext && $other->first === $one->last + 1 && Unit::None === $one->unit && Unit::None === $other->unit

@@ -10,6 +10,8 @@ final readonly class Reading
     /** What things are, each word in one of them but for a side in a name; of equal length the earlier role counts. */
     private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
+    /** What begins with the same words and means something else, by role. */
+    private const EXCEPT = ['back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there'];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
@@ -56,7 +58,9 @@ final readonly class Reading
         }
 
         $marks['counted_off'] = self::countedOff($atoms);
-        $marks['back'] = array_diff_key($marks['back'] ?? [], $marks['brought_back'] ?? []);
+        foreach (self::EXCEPT as $role => $except) {
+            $marks[$role] = array_diff_key($marks[$role] ?? [], $marks[$except] ?? []);
+        }
 
         return new self($speech, $atoms, array_filter($marks), $lexicon);
     }

@@ -711,7 +711,7 @@ return [
                 'the tank', 'into the (distribution|inspection|bottom|top|next|far)* chamber|manhole',
                 "chamber's|manhole's|tank's at", 'chamber|manhole|tank is at', 'outfall',
                 "that's us at|in|into|out (at|of|the|a|in)* gully|chamber|manhole|trap|end|stack|tank",
-                "we're|we are|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|front|rear|back)* chamber|manhole|tank",
+                "we're|we are|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|lift|pump|wet)* chamber|manhole|tank|station|well",
                 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap',
                 "line|pipe|it|run|stub is|it's|pipe's|line's capped off",
@@ -755,7 +755,8 @@ return [
                 "haven't|hasn't|wasn't|weren't|not been|able (been|able|to)* <push> (it|the|my|camera)* <onward>",
                 "can't|couldn't|won't get (the|my|this)* camera|head|it to go|pass|feed|fit (<onward>)",
                 "not|ain't gonna|going (to)* <push> (it|the|my|camera|any)* <onward>",
-                'no way to|of get|go|getting|going <onward>', 'no getting|going (any)* <onward>',
+                'no way to|of get|go|getting|going (a|the|my|any|or|camera|jetter|cable|head|nozzle)* <onward>',
+                'no getting|going (any)* <onward>',
                 'stopping me|us|it',
                 'impassable',
                 'abandon|abandoning|abandoned|terminating|terminate the|this survey|inspection|run|look',
@@ -786,6 +787,7 @@ return [
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
             ],
             'sight_limited' => [
+                'lost (my|the|our|all)* picture|image|visual|visibility|vision', 'lose the|my picture|image',
                 "can't|cannot see (anything|much|a|thing|nothing|through|very|well|the|pipe)",
                 'lens|camera is (all|pretty|really|a|bit|little)* dirty|foggy|fogged|greasy|muddy|covered|smeared',
                 'dirty|foggy|greasy|muddy lens', 'grease|mud|debris on the lens|camera', 'no visibility', 'lost visibility',
@@ -1176,6 +1178,8 @@ return [
         'brought_back' => ['' => [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
+        // "Number two is over here": nothing ends.
+        'over_there' => ['' => ["that's|it's|is|that (is)* over here|there|on|at|in|by|to"]],
         'back' => ['' => [
             'pull(ing)|pulling|pulled (it|the|camera|this|her|my|slowly)* back',
             'reel(ing)|reeling|reeled (it|the|her|back|in|camera)* (back|in|up)',
@@ -1297,6 +1301,7 @@ return [
         // The kind that was named last, once more.
         'another' => ['' => [
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at', 'some|few|couple|bunch more at',
+            'second|another|third lump|clump|chunk|bunch|patch|spot',
             'whole bunch|lot|few|some|couple more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
             'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
             'doing|does the same (thing)',
