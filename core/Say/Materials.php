@@ -30,12 +30,17 @@ final class Materials
         $this->named = $sentence->material($sentence->last + 1) ?? $this->named;
     }
 
-    /** "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before. */
-    public function isSame(Mention $mention, Sentence $sentence): bool
+    /**
+     * "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before.
+     *
+     * @param ?float $fromM where it is told; a change is somewhere
+     */
+    public function isSame(Mention $mention, Sentence $sentence, ?float $fromM): bool
     {
         $before = $sentence->material($mention->first) ?? $this->named;
 
-        return Ways::COUNTER === $mention->by && \in_array($before, [null, $mention->facts['material_after'] ?? null], true);
+        return Ways::COUNTER === $mention->by
+            && (null === $fromM || \in_array($before, [null, $mention->facts['material_after'] ?? null], true));
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

@@ -182,7 +182,8 @@ final class Narration
         $again = $sentence->isAfter('another', $mention->first) ? null : $this->entries->at($mention, $from, $to);
         if (null !== $again) {
             $again->join($mention, $sentence->said());
-            if (null === $again->toM && null !== $to && null !== $from && null !== $by) {
+            $isWhole = null === $again->toM || abs($from - ($again->fromM ?? $from)) <= Entry::SAME_PLACE_M;
+            if ($isWhole && null !== $to && null !== $from && null !== $by) {
                 $again->placeAt($from, $to, $by);
             }
             $this->last = $again;
@@ -218,12 +219,12 @@ final class Narration
         }
         // What it is in at the beginning is no change of pipe.
         $isBegin = Kind::Transition === $mention->kind && $this->entries->isEmpty();
+        if ($this->materials->isSame($mention, $sentence, $from)) {
+            return;
+        }
         if (null === $from && $this->isRecording && ($isBegin || !$this->isPointedAt($mention, $sentence))) {
             $this->unended->pass();
 
-            return;
-        }
-        if ($this->materials->isSame($mention, $sentence)) {
             return;
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());

@@ -125,7 +125,12 @@ final class Ways
             || self::isFrom($sentence, $measures, $material)
             || self::isShown($sentence, $measures, $material);
 
-        return $isTold ? self::into($sentence, $measures, $material, $material->first) : self::reached($sentence, $measures, $material);
+        // "outside, which is at twenty two, and then it's clay"
+        $isThen = $sentence->isAfter('then_made_of', $material->first);
+
+        return $isTold ? self::into($sentence, $measures, $material, $material->first)
+            : self::reached($sentence, $measures, $material)
+            ?? ($isThen ? self::into($sentence, $measures, $material, $material->first, self::COUNTER) : null);
     }
 
     /** "it's plastic from 34 feet" */

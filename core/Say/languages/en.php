@@ -214,7 +214,7 @@ return [
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
                 'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)',
                 'hairline stuff|ones',
-                'fine|tiny|little hair(s) of root(s)', 'root threads', 'rootlet(s)', 'whiskers', 'feelers',
+                'fine|tiny|little hair(s) of root(s)', 'root threads|tips', 'rootlet(s)', 'whiskers', 'feelers',
                 'tiny|fine little root(s)', 'baby|tiniest (little)* root(s)', 'fuzz|cobweb root(s)',
                 'peach fuzz|spider web (of)* root(s)',
             ],
@@ -522,6 +522,7 @@ return [
                 'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain|cable',
                 'left (a|his|their|the|some|in|old)* (root|broken)* saw|cutter|blade|nozzle|bit (blade|head)*',
                 'saw blade',
                 'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
@@ -914,7 +915,8 @@ return [
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
-            'starting|starts|beginning|begins to come|rise|climb|level (back|up|out|of|off)*',
+            'starting|starts|beginning|begins to come back|up|out|off',
+            'starting|starts|beginning|begins to rise|climb|level (back|up|out|of|off)*',
             'dry (again)* at|by', 'clear again (by|at)*',
             'gone by|again', 'finishes|finished',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
@@ -1195,6 +1197,7 @@ return [
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
             'replaced with|by|in (the|some|new)*',
         ]],
+        'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
@@ -1300,6 +1303,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at', 'some|few|couple|bunch more at',
             'second|another|third lump|clump|chunk|bunch|patch|spot',
             'whole bunch|lot|few|some|couple more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
@@ -1338,6 +1342,7 @@ return [
             "in|into|on|out (the|a|our)* city|city's (owned)* manhole|side|part|end|section|portion|easement",
             "that's|that is it|all for|with|on (the|any)* roots|cracks|breaks|offsets|bellies|sags",
             "pipe|pipe's|line|line's is|has|gone (gone)* from", 'runs|goes|run back to|up|in|into (the|that|where)*',
+            'flat on (the)* top|side', 'lateral from the|your house|cleanout|building|back|front|garage', 'lateral running|itself',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
