@@ -53,7 +53,13 @@ final readonly class PairedNumbers
 
         return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other));
+            && !($apart > self::LIKELY_APART && ($this->isOfTwo($one, $other) || $this->isCountedOff($one, $other)));
+    }
+
+    /** "fifteen … seventeen … nineteen twenty two", as the counter goes by. */
+    private function isCountedOff(Amount $one, Amount $other): bool
+    {
+        return null !== $this->sentence->begins('counted_off', $one->first) && null !== $this->sentence->begins('counted_off', $other->first);
     }
 
     /** "a break at nineteen twenty three there's something stuck": each is of its own. */
@@ -87,7 +93,7 @@ final readonly class PairedNumbers
     {
         return UnitSystem::Metric === $this->units && $this->isRead($one, $other)
             && $other->value >= self::TENTH && $other->value < self::HUNDRED && $one->value < self::HUNDRED
-            && null === $this->sentence->begins('counted_off', $other->first)
+            && !$this->isCountedOff($one, $other)
             && !$this->isUncertain($one, $other) && !self::isCountedAloud($one, $other);
     }
 

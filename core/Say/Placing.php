@@ -101,7 +101,8 @@ final class Placing
     {
         [$from, $to] = [$mention->place, $next?->place];
         if (null === $next || null === $from || null === $to || null !== $from->to || null !== $to->to || !Joined::stretches($mention)
-            || Joined::stretches($next) || $this->sentence->begins('at', $next->last + 1) !== $to->first - 1
+            || Joined::stretches($next) || $to->first <= $next->last || $to->first - $next->last > self::TO_NAME_WORDS + 1
+            || !$this->sentence->isAfter('at', $to->first)
             || Joined::isElsewhere($this->sentence, $mention->last + 1, $next->first - 1)
         ) {
             return;

@@ -219,7 +219,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
-                'blockage of root(s)',
+                'blockage of root(s)', 'root(s) (is|are|so|really|very|get|gets|getting|pretty)* thick|dense|massive',
                 'full of root(s)',
                 'nothing but|solid root(s)',
                 'mess|jungle|beard|curtain|ponytail|knot|mat|tangle|forest|web|carpet of root(s)',
@@ -1373,7 +1373,8 @@ return [
             'the lateral|branch is|was|runs',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
-            'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so', 'so much|many|bad',
+            'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so',
+            'so much|many|bad|thick|heavy|big|small|tight|deep|dense|dirty|full|close|clogged|packed',
             'now that', 'as well', 'well and', 'pretty well', 'very well', 'flowing well', 'so good', 'until now', 'then again',
             'and now', 'clay|cast|iron|pvc|plastic|pipe connection', 'turn|turned|turning on|off the water',
             'turn|turned the water on|off', 'turn|turned it on|off', 'turn around', 'turn out', 'your turn', 'in turn', 'turn to',
