@@ -59,7 +59,8 @@ final readonly class PairedNumbers
     /** "fifteen … seventeen … nineteen twenty two", as the counter goes by. */
     private function isCountedOff(Amount $one, Amount $other): bool
     {
-        return null !== $this->sentence->begins('counted_off', $one->first) && null !== $this->sentence->begins('counted_off', $other->first);
+        return null !== $this->sentence->begins('counted_off', $one->first)
+            && null !== $this->sentence->begins('counted_off', $other->first);
     }
 
     /** "a break at nineteen twenty three there's something stuck": each is of its own. */

@@ -712,7 +712,7 @@ return [
                 'the tank', 'into the (distribution|inspection|bottom|top|next|far)* chamber|manhole',
                 "chamber's|manhole's|tank's at", 'chamber|manhole|tank is at', 'outfall',
                 "that's us at|in|into|out (at|of|the|a|in)* gully|chamber|manhole|trap|end|stack|tank",
-                "we're|we are|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|lift|pump|wet)* chamber|manhole|tank|station|well",
+                "we're|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|lift|pump|wet)* chamber|manhole|tank|station|well",
                 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap',
                 "line|pipe|it|run|stub is|it's|pipe's|line's capped off",
