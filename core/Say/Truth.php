@@ -184,8 +184,7 @@ final readonly class Truth
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
-                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isFollowedByPlace($mention, 'at')
-                && !$this->isToldAt($mention),
+                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
                 || $sentence->isAfter('beside', $mention->first),
@@ -246,19 +245,22 @@ final readonly class Truth
         return !$isJoined && $this->isFollowedByPlace($mention) || [] !== array_filter($this->measures->places, $isRightBefore);
     }
 
-    /** "all the way to the main, it's fifty two feet" */
+    /** "all the way to the main, it's fifty two feet", "toward the main which is at sixty" */
     private function isToldAt(Mention $mention): bool
     {
         $told = $this->sentence->begins('made_of', $mention->last + 1);
+        $isAt = fn (Place $place) => $place->first === (int) $told + 1
+            || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS
+            && $this->sentence->isAfter('at', $place->first) && !$this->sentence->isAny('and', $mention->last + 1, $place->first)
+            && null === $this->sentence->begins('intro', $place->last + 1);
 
-        return null !== $told && [] !== array_filter($this->measures->places, static fn (Place $place) => $place->first === $told + 1);
+        return [] !== array_filter($this->measures->places, $isAt);
     }
 
-    /** @param string $by what stands before the place: "toward the main at 60 feet"; empty where anything may */
-    private function isFollowedByPlace(Mention $mention, string $by = ''): bool
+    private function isFollowedByPlace(Mention $mention): bool
     {
         return [] !== array_filter($this->measures->places, fn (Place $place) => $place->first > $mention->last
-            && $place->first - $mention->last <= self::BEHIND_WORDS && ('' === $by || $this->sentence->isAfter($by, $place->first))
+            && $place->first - $mention->last <= self::BEHIND_WORDS
             // "out to the city, at twelve feet we've got a tie in": that is at what comes next.
             && null === $this->sentence->begins('intro', $place->last + 1));
     }

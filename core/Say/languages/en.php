@@ -209,7 +209,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
-                'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
+                'roots fine', 'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
                 'root fuzz|hairs',
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
                 'hairs (poking|coming|hanging)', 'root hair(s)|thread(s)|fiber(s)|fibre(s)', 'thread(s) of root(s)',
@@ -231,7 +231,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
-                'vegetation in|at|through|growing|coming',
+                'roots tap', 'vegetation in|at|through|growing|coming',
                 'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
                 'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted', 'rooty',
                 'stubble', 'root stub(s)',
@@ -378,6 +378,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'opening in|on the side|top|bottom|wall (of|in)*',
                 'see|seeing (a)* void(s)', 'void in the pipe|wall|top|bottom|side',
                 'perforation(s)|perforated',
                 'hole rusted|rotted|worn (right)* through',
@@ -505,7 +506,7 @@ return [
                 'chunk(s)|piece(s)|blob|glob|lump(s) of concrete|cement|mortar|plaster|grout',
                 'hardened|dried|spilled|poured concrete|cement|paint|grout|plaster', 'builder rubble', 'rubble',
                 'concrete|cement hanging|sitting|sticking|dripped|dripping|lying|laying|stuck (down|out|in|on|there|off|up)*',
-                "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck",
+                "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
                 'nappy|nappies',
@@ -538,6 +539,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
                 'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
@@ -757,6 +759,7 @@ return [
                 "haven't|hasn't|wasn't|weren't|not been|able (been|able|to)* <push> (it|the|my|camera)* <onward>",
                 "can't|couldn't|won't get (the|my|this)* camera|head|it to go|pass|feed|fit (<onward>)",
                 "not|ain't gonna|going (to)* <push> (it|the|my|camera|any)* <onward>",
+                'too rough|tight|bad|thick|heavy|narrow|steep (for me)* to <push> (it|the|my|camera)* <onward>',
                 'no way to|of get|go|getting|going (a|the|my|any|or|camera|jetter|cable|head|nozzle)* <onward>',
                 'no getting|going (any)* <onward>',
                 'stopping me|us|it',
@@ -1344,6 +1347,8 @@ return [
             "that's|that is it|all for|with|on (the|any)* roots|cracks|breaks|offsets|bellies|sags",
             "pipe|pipe's|line|line's is|has|gone (gone)* from", 'runs|goes|run back to|up|in|into (the|that|where)*',
             'flat on (the)* top|side', 'lateral from the|your house|cleanout|building|back|front|garage', 'lateral running|itself',
+            'cable|cutter|machine|jetter|nozzle|snake|it (just|only)* cut|punched|poked|bored|put a (little)* hole',
+            'when they|he|she|somebody|we patched|fixed|repaired', 'root(s) grew|growing|grow under|beneath|outside|around',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
