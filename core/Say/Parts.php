@@ -66,7 +66,8 @@ final readonly class Parts
         $at = $this->sentence->begins('at', $i);
         $place = $this->sentence->atomAt(null === $at ? $i : $at + 1);
         // "a root from the bottom sixty six the same thing"
-        $isOfAnother = true === $place?->amount?->mayBePlace() && null !== $this->sentence->begins('another', $place->last + 1);
+        $isNumber = true === $place?->amount?->mayBePlace() || true === $place?->amount?->isTenths();
+        $isOfAnother = $isNumber && null !== $this->sentence->begins('another', $place->last + 1);
         if (null === $place || !$isOfAnother && !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
             return false;
         }

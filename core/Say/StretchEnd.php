@@ -67,7 +67,10 @@ final readonly class StretchEnd
         // "56 feet sag's over": the name is within what says so.
         $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
-        return $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
+        // "four point eight out of water"
+        $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word) && !$sentence->isAfter('at', $place->first);
+
+        return $isOut || $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 

@@ -62,7 +62,7 @@ final readonly class Truth
         foreach ($sentence->marks('deny') as $begin => $end) {
             // "from zero to 22 feet"
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
-            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end)) {
+            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$this->isInName($begin)) {
                 $denied = $end;
             }
         }
@@ -84,6 +84,13 @@ final readonly class Truth
         }
 
         return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "it doesn't have much fall": that is what is there. */
+    private function isInName(int $i): bool
+    {
+        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role
+            && $atom->first <= $i && $atom->last >= $i);
     }
 
     /** "it's not a crack at all, it's an offset" */

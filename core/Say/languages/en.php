@@ -247,6 +247,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'pick|picking|picks up (some|a|little|bit|of|more)* water',
                 "we're|i'm|camera's|drop|drops|dropped|go|goes|get|gets|back (down|back)* in|into the water",
                 "got|have|see|seeing|getting|found|there's|here's (some|a|little|bit|of|more|quite|this|that|all)* water",
                 'more|deep|deeper|some water',
@@ -746,7 +747,8 @@ return [
             'short_fall' => [
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
                 "pipe's|line's (dead|just|almost)* level", 'pipe|line is (dead|just|almost)* level',
-                'not enough fall|grade|slope|pitch', 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
+                'not enough fall|grade|slope|pitch', "doesn't|didn't|don't have|got (much|any|enough)* fall|slope|grade|pitch",
+                'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
                 'pretty|dead flat', "it's|line's|pipe's (pretty|dead|almost|just|real)* flat",
@@ -1001,7 +1003,7 @@ return [
             'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
-            'mark is', 'sonde|beacon is at|reads|right|here',
+            'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
@@ -1349,6 +1351,9 @@ return [
             'flat on (the)* top|side', 'lateral from the|your house|cleanout|building|back|front|garage', 'lateral running|itself',
             'cable|cutter|machine|jetter|nozzle|snake|it (just|only)* cut|punched|poked|bored|put a (little)* hole',
             'when they|he|she|somebody|we patched|fixed|repaired', 'root(s) grew|growing|grow under|beneath|outside|around',
+            "i'm|we're|going|gonna|to|be|camera|and running|run|runs back (down|up|in|out|to|there)*",
+            'from here|there to the|your house|road', 'feet from here to the|your street|house|tank',
+            'more cracks|roots|breaks (in|it|here|this)* than',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
