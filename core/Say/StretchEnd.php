@@ -68,9 +68,11 @@ final readonly class StretchEnd
         $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
         // "four point eight out of water"
-        $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word) && !$sentence->isAfter('at', $place->first);
+        $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word)
+            && !$sentence->isAfter('at', $place->first);
 
-        return $isOut || $sentence->is('subjects', $place->last + 1) || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
+        return $isOut || $sentence->is('subjects', $place->last + 1)
+            || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 

@@ -16,7 +16,7 @@ final readonly class Ties
 {
     /** A word between a name and its place, an "and", a comma. */
     private const WORD = 2;
-    private const AND = 4;
+    private const AND = 5;
     private const COMMA = -1;
     /** "Good", "nothing". */
     private const CLEAN = 8;
@@ -33,7 +33,7 @@ final readonly class Ties
     /** It stands behind the name … */
     private const BEHIND = -2;
     /** … and behind "at", */
-    private const AT = -4;
+    private const AT = -5;
     /** … with "there's" between: of what is named then, */
     private const INTRODUCED = 8;
     /** or behind "that's at". */
@@ -51,7 +51,7 @@ final readonly class Ties
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
-    private const NOWHERE = 19;
+    private const NOWHERE = 21;
     /** … but one from before. */
     private const CARRIED = 7;
     /** Nothing is at a place … */
@@ -59,13 +59,13 @@ final readonly class Ties
     /** … the last one, which may be of what comes next, */
     private const LEFT_LAST = 8;
     /** or one that is of something else. */
-    private const LEFT_OTHERS = 3;
+    private const LEFT_OTHERS = 4;
     /** Places stand before names, and then behind them. */
     private const TURNED = 1;
     /** Farther apart all are equally far. */
     private const MOST_WORDS = 9;
     /** "The property line is at 45 feet": so many words before a place. */
-    private const LANDMARK_WORDS = 4;
+    private const LANDMARK_WORDS = 6;
 
     public function __construct(private Sentence $sentence)
     {
