@@ -38,7 +38,8 @@ final readonly class Repeated
         foreach ($this->unnamed($mentions, $this->places) as [$part, $place]) {
             $isAnother = $this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1]);
             $kind = self::before($mentions, $part)->kind ?? $last;
-            if (null !== $kind && $isAnother && !$this->sentence->is('nothing_there', $place->last + 1)) {
+            $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
+            if (null !== $kind && $isAnother && !$isOfOther) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
                 $others[] = $another;
@@ -159,6 +160,18 @@ final readonly class Repeated
         $before = array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]);
 
         return end($before) ?: null;
+    }
+
+    /**
+     * "this one here at 44, there's a crack": that is what it is.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private function isOfNext(array $mentions, array $part, Place $place): bool
+    {
+        return $place->last === $part[1] && $this->sentence->beginsAny(['here', 'intro'], $part[1] + 1)
+            && !$this->isAnotherBehind($part[1]) && $this->isNexts($mentions, $part);
     }
 
     /**
