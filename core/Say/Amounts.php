@@ -176,6 +176,12 @@ final readonly class Amounts
         // "seis metros con veinte"
         $with = $this->is('parts_after', $unitAt + 1) ? 1 : 0;
         $more = $this->numbers->at($unitAt + 1 + $with);
+        // "to four metres seventy, five metres sixty"
+        if (2 === ($more[1] ?? 0) && null !== $this->length($unitAt + 3 + $with)[1] && '' !== $this->text($unitAt + 4 + $with)
+            && self::CENTIMETRE_M !== $this->length($unitAt + 3 + $with)[0]
+        ) {
+            $more = [10 * floor($more[0] / 10), 1];
+        }
         $end = $unitAt + 1 + $with + ($more[1] ?? 0);
         $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
         $isTurn = $metres > self::TAPED_M && 0 === $with && \in_array($more[0] ?? null, self::TURNS, true) && $this->is('turn_words', $end);

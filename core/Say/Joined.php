@@ -38,7 +38,8 @@ final class Joined
                 || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other);
             $isEnded = null === $one->to && null === $other->to && $isGoing
-                && !self::isElsewhere($sentence, $one->last + 1, $other->first - 1);
+                // "at 26 you get to a lower spot, it holds an inch or so to 31"
+                && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
                 array_splice($places, $i, $j - $i + 1, [$stretch]);

@@ -71,7 +71,9 @@ final readonly class Repeated
                 if (!$isBefore) {
                     continue;
                 }
-                $isNext = \in_array($place, $free, true) && $next - $place->last <= self::BETWEEN_WORDS;
+                // "a gap at nine and another at eleven, both of those have roots"
+                $isFree = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt) || \in_array($place, $free, true);
+                $isNext = $isFree && $next - $place->last <= self::BETWEEN_WORDS;
                 if (!$isNext || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
                     break;
                 }

@@ -171,6 +171,17 @@ final readonly class Sentence
         return $material;
     }
 
+    /** Where the last name before a word ends; none where there is none. */
+    public function nameBefore(int $i): ?int
+    {
+        $end = null;
+        foreach ($this->atoms as $atom) {
+            $end = Atom::KIND === $atom->role && $atom->last < $i ? $atom->last : $end;
+        }
+
+        return $end;
+    }
+
     /** Where the first name between two words begins; none where there is none. */
     public function nextName(int $from, int $to): ?int
     {

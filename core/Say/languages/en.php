@@ -239,7 +239,7 @@ return [
             'low_spot' => [
                 'swag(s)',
                 'belly|bellies', 'bellied', 'sag(s)', 'sags|sagging|sagged', 'dip(s)|dips|dipped|dipping',
-                'low spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade',
+                'low|lower spot(s)|area(s)|point(s)', 'lost|lose|loses|losing its|the|our|your|some grade', 'lost grade',
                 'grade is|has (been)* lost', 'swale',
                 'pipe|line (just|kind)* sinks|sank|sags|drops down', 'low section', 'water pocket', 'pocket|trough of water',
                 'sway in (it|the|this)*',
@@ -540,6 +540,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'bung', 'test ball|plug', 'rubber ball|plug',
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
                 'pop|beer|soda|tin|aluminum can',
@@ -577,7 +578,7 @@ return [
                 'inlet (on|from|at) (the)* left|right|side|top',
                 'fitting|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
                 'incoming|inbound line|pipe|drain|lateral|connection',
-                'sweep tee|wye|y',
+                'sweep tee|wye|y', 'santee(s)', 'boss connection', "there's|got a boss",
                 '(the|your|our|upstairs|downstairs)* <fixture> (line|drain)* (<very>)* <joins>|drops|dumps|tees|enters (in|into)*',
                 'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
                 'line|pipe|drain from the|your shower|tub|kitchen|toilet|bath|bathroom|sink|laundry tying|coming|comes|ties (in)*',
@@ -770,7 +771,7 @@ return [
                 "that's|this (is)* where it stops|stopped me|us", 'camera (has|just|is)* stopped|stops (there|here)',
                 "camera|it won't pass|go|advance (it|this|that|any|further|through)*",
                 'call it there|here|quits|done', 'no access beyond|past|after (that|this|here)*',
-                'unable to proceed|continue|advance|pass', "can't pass", "couldn't pass",
+                'unable to proceed|continue|advance|pass', "can't|couldn't continue|proceed", "can't pass", "couldn't pass",
                 'survey|inspection|run (is|was)* abandoned|terminated|stopped', 'stuck',
                 "can't|couldn't|unable (really|seem|to|even|quite)* <push> (it|the|camera|my|this|any|past|through|by)* <onward>",
                 "that's|this is all (i|we|the|camera|that)* can|could get|do|go|reach",
@@ -1219,7 +1220,8 @@ return [
         'arrives' => ['' => [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
-        'each' => ['' => ['each (one)*', 'every (one|joint)*', "they're all", 'all of them|those|these|em']],
+        'both' => ['' => ['both of them|those|these']],
+        'each' => ['' => ['both of them|those|these', 'each (one)*', 'every (one|joint)*', "they're all", 'all of them|those|these|em']],
         'same_spot' => ['' => ['same spot|place|joint|location|area']],
         'ended_rod_out' => ['' => [
             'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
@@ -1354,6 +1356,7 @@ return [
             "i'm|we're|going|gonna|to|be|camera|and running|run|runs back (down|up|in|out|to|there)*",
             'from here|there to the|your house|road', 'feet from here to the|your street|house|tank',
             'more cracks|roots|breaks (in|it|here|this)* than',
+            'hole cut|drilled in it',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
