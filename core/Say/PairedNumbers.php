@@ -53,7 +53,7 @@ final readonly class PairedNumbers
 
         return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !($apart > self::LIKELY_APART && ($this->isOfTwo($one, $other) || $this->isCountedOff($one, $other)));
+            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other)) && !($apart > 1 && $this->isCountedOff($one, $other));
     }
 
     /** "fifteen … seventeen … nineteen twenty two", as the counter goes by. */

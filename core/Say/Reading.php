@@ -11,7 +11,7 @@ final readonly class Reading
     private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
     /** What begins with the same words and means something else, by role. */
-    private const EXCEPT = ['back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there'];
+    private const EXCEPT = ['back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit'];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;

@@ -85,7 +85,9 @@ final readonly class Ties
         // "eleven feet, okay, that's a crack"
         $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
         $isLed = $from === $mention->first || $this->sentence->is('is', $from) || null !== $this->sentence->begins('presence', $from);
-        $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $from) || $this->sentence->is('more', $from);
+        // "ten and there's a left turn"
+        $opens = $from + ($this->sentence->is('and', $from) ? 1 : 0);
+        $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens) || $this->sentence->is('more', $from);
 
         return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
             + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0)) + ($this->sentence->isAfter('at', $place->first) ? self::LEADS : 0);

@@ -247,6 +247,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'holding|holds back (a|some|little|bit|of)* water',
                 'pick|picking|picks up (some|a|little|bit|of|more)* water',
                 "we're|i'm|camera's|drop|drops|dropped|go|goes|get|gets|back (down|back)* in|into the water",
                 "got|have|see|seeing|getting|found|there's|here's (some|a|little|bit|of|more|quite|this|that|all)* water",
@@ -291,7 +292,7 @@ return [
                 'joint slipped|slips|shifts|shifted',
                 'joint (is)* lipped',
                 "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
-                "it's|it|has|have|is dropped down|over", "it's dropped (like|about|maybe|a)*",
+                "it's|it|has|have|is dropped down|over", "that's|that has dropped", "it's dropped (like|about|maybe|a)*",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
                 'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
@@ -625,6 +626,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
                 "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
                 'broke|busted a pipe|drain|line in',
                 'line|pipe|hose|downspout|drain stuck|shoved|poked (through|in|into|the|top|side)*',
@@ -919,6 +921,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "it's out",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
@@ -1187,6 +1190,8 @@ return [
         'brought_back' => ['' => [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
+        // So deep somebody stands, and no pipe lies.
+        'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => ["that's|it's|is|that (is)* over here|there|on|at|in|by|to"]],
         'back' => ['' => [
@@ -1357,6 +1362,7 @@ return [
             'from here|there to the|your house|road', 'feet from here to the|your street|house|tank',
             'more cracks|roots|breaks (in|it|here|this)* than',
             'hole cut|drilled in it',
+            'split level|system|foyer', 'coming|going|starting out of (the|our|this)* cleanout',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
