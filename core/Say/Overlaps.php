@@ -13,6 +13,7 @@ final class Overlaps
 {
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
+    private const COMING_WORDS = 10;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -55,6 +56,10 @@ final class Overlaps
         foreach ($named as $i => $each) {
             $isMore = null !== $before && $each->kind === $before->kind && !$measures->hasPlace($before->last, $each->first)
                 && null === $sentence->begins('at', $each->last + 1);
+            if (null !== $before && self::isComing($before, $each, $sentence) && !$measures->hasPlace($before->last, $each->first)) {
+                unset($named[$i]);
+                continue;
+            }
             if ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
                 $before->facts += $each->facts;
                 unset($named[$i]);
@@ -64,6 +69,13 @@ final class Overlaps
         }
 
         return array_values($named);
+    }
+
+    /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */
+    private static function isComing(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind && $sentence->is('coming', $more->first)
+            && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
     }
 
     /** Nothing that joins two stands between. */

@@ -63,6 +63,8 @@ return [
     'subjects' => ["one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
+    // Begins a name that has none of its own: "coming in on the left".
+    'coming' => ['coming', 'comes'],
     // Behind a place: what comes next is there as well.
     'with' => ['with'],
     // Between two names at one place.
@@ -279,6 +281,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'speed bump', 'joint sticks|sticking up',
                 "joint that's|that|which (is|a|little|bit|slightly|way)* off",
                 'drop|drops|dropping down (a|little|bit|slightly)* at|into|in the joint',
                 'pipe(s)|<collar>|one (<very>)* shifted|displaced|moved|slid|slipped|kicked|knocked (over|down|up|sideways)*',
@@ -393,7 +396,7 @@ return [
                 'dirt bottom|floor|invert',
                 '<floor> (<very>)* rotten|rotted|shot (out|away|through)*',
                 'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
-                'no (more)* bottom (at|all|left|to|it|there)*',
+                "isn't|ain't|not any|a|no bottom|floor|invert (at|all|left|to|it|there)*", 'no (more)* bottom (at|all|left|to|it|there)*',
                 "<floor> of the|this pipe's|line's (all|just|been)* <worn_away>",
                 '<floor> (of|the|pipe|this|line|cast|iron)* is|has (been|all|completely|totally|just)* <worn_away> (out|away|through|off)',
                 "bottom's|invert's (all|completely|totally|just|been)* gone|missing|out|rotted|eaten",
@@ -727,6 +730,7 @@ return [
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
             ],
             'tap' => [
+                'the|our city line|sewer|tap|main|connection',
                 'the saddle', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
                 'lateral|sewer|line|house connection|connects to|with (the|our|your)* city|main|street',
@@ -1011,7 +1015,8 @@ return [
         ]],
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
-            'from that|there|here', 'upstream|downstream of', 'long', 'wide', 'high', 'tall', 'apart', 'short', 'worth', 'total',
+            'from that|there|here', 'upstream|downstream of', '(above|below|off) the flow|floor|bottom|channel', 'long', 'wide',
+            'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
             'farther', 'more', 'ago', 'camera',
@@ -1318,6 +1323,7 @@ return [
         'another' => ['' => [
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at', 'some|few|couple|bunch more at',
+            "there's|got|see|are (a)* (whole)* two|three|four|couple|few|bunch|lot|several of them",
             'second|another|third lump|clump|chunk|bunch|patch|spot',
             'whole bunch|lot|few|some|couple more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
             'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
