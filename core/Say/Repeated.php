@@ -72,8 +72,9 @@ final readonly class Repeated
                     continue;
                 }
                 // "a gap at nine and another at eleven, both of those have roots"
-                $isFree = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt) || \in_array($place, $free, true);
-                $isNext = $isFree && $next - $place->last <= self::BETWEEN_WORDS;
+                $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
+                $isNext = ($isBoth || \in_array($place, $free, true))
+                    && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
                 if (!$isNext || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
                     break;
                 }

@@ -1015,7 +1015,7 @@ return [
         ]],
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
-            'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel', 'long', 'wide',
+            'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel', 'deep in (the|this|our|my|a)* hole|pit|trench|manhole', 'long', 'wide',
             'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
@@ -1369,6 +1369,7 @@ return [
             'more cracks|roots|breaks (in|it|here|this)* than',
             'hole cut|drilled in it',
             'split level|system|foyer', 'coming|going|starting out of (the|our|this)* cleanout',
+            'in|into the|this|our|that hole|pit|trench',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
