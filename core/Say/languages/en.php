@@ -1015,7 +1015,8 @@ return [
         ]],
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
-            'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel', 'deep in (the|this|our|my|a)* hole|pit|trench|manhole', 'long', 'wide',
+            'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel',
+            'deep in (the|this|our|my|a)* hole|pit|trench|manhole', 'long', 'wide',
             'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
