@@ -53,7 +53,9 @@ final readonly class BareNumber
     {
         $isStretch = null !== $this->place->to && $this->place->to - $this->place->from >= 1 && $this->place->to >= Amount::LEAST_PLACE;
         foreach (self::LED_BY as $role) {
-            $isStretch = $isStretch || $this->sentence->isAfter($role, $this->one->first);
+            // "the same thing, one on each side"
+            $isLed = 'another' !== $role || $this->one->mayBePlace();
+            $isStretch = $isStretch || $isLed && $this->sentence->isAfter($role, $this->one->first);
         }
 
         return $isStretch || $this->isCountedOff() || $this->one->isTenths()

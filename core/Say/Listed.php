@@ -37,6 +37,9 @@ final class Listed
         sort($up);
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
-        return \count($values) >= self::LEAST && $isOrdered && min($values) >= Amount::LEAST_PLACE ? $atoms : [];
+        // "there's more at seven, nine and thirteen"
+        $isPlace = $isOrdered && \count($values) >= self::LEAST && (min($values) >= Amount::LEAST_PLACE || $sentence->isAfter('at', $i));
+
+        return $isPlace ? $atoms : [];
     }
 }

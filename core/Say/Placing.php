@@ -102,12 +102,12 @@ final class Placing
         [$from, $to] = [$mention->place, $next?->place];
         if (null === $next || null === $from || null === $to || null !== $from->to || null !== $to->to || !Joined::stretches($mention)
             || Joined::stretches($next) || $to->first <= $next->last || $to->first - $next->last > self::TO_NAME_WORDS + 1
-            || !$this->sentence->isAfter('at', $to->first)
+            || !$this->sentence->isAfter('at', $to->first) && !$this->sentence->is('is', $to->first - 1)
             || Joined::isElsewhere($this->sentence, $mention->last + 1, $next->first - 1)
         ) {
             return;
         }
-        foreach ($this->sentence->marks('to') as $begin => $end) {
+        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $begin => $end) {
             if ($begin > $mention->last && $next->first - $end > 0 && $next->first - $end <= self::TO_NAME_WORDS) {
                 $mention->place = Place::over($from->from, $to->from, $from);
             }

@@ -1213,7 +1213,7 @@ return [
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
-            'replaced with|by|in (the|some|new)*',
+            'replaced with|by|in (the|some|new)*', 'coupling|fernco|band and|then|to|into (then|goes|to|into|it)*',
         ]],
         'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
@@ -1371,6 +1371,7 @@ return [
             'hole cut|drilled in it',
             'split level|system|foyer', 'coming|going|starting out of (the|our|this)* cleanout',
             'in|into the|this|our|that hole|pit|trench',
+            'broken|busted|leaking water|gas line|main|pipe',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
