@@ -10,8 +10,10 @@ final readonly class Reading
     /** What things are, each word in one of them but for a side in a name; of equal length the earlier role counts. */
     private const CONTENT = [Atom::NONE => 0, Atom::KIND => 1, Atom::MATERIAL => 2, Atom::FACT => 3, Atom::CLOCK => 4, Atom::WHOLE => 5];
 
-    /** What begins with the same words and means something else, by role. */
-    private const EXCEPT = ['back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit'];
+    /** What means something else with more words around it, by role. */
+    private const EXCEPT = [
+        'back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
+    ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
@@ -59,10 +61,29 @@ final readonly class Reading
 
         $marks['counted_off'] = self::countedOff($atoms);
         foreach (self::EXCEPT as $role => $except) {
-            $marks[$role] = array_diff_key($marks[$role] ?? [], $marks[$except] ?? []);
+            $marks[$role] = self::without($marks[$role] ?? [], $marks[$except] ?? []);
         }
 
         return new self($speech, $atoms, array_filter($marks), $lexicon);
+    }
+
+    /**
+     * @param array<int, int> $marks last word by first word
+     * @param array<int, int> $others
+     *
+     * @return array<int, int> those that are within none of the others
+     */
+    private static function without(array $marks, array $others): array
+    {
+        return array_filter($marks, static function (int $last, int $first) use ($others): bool {
+            foreach ($others as $begin => $end) {
+                if ($begin <= $first && $end >= $last) {
+                    return false;
+                }
+            }
+
+            return true;
+        }, \ARRAY_FILTER_USE_BOTH);
     }
 
     /**
