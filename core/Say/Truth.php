@@ -141,7 +141,20 @@ final readonly class Truth
             return false;
         }
 
-        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND);
+        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND)
+            || $this->isBroughtBack($mention);
+    }
+
+    /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */
+    private function isBroughtBack(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('brought_back') as $end) {
+            if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -1016,7 +1016,9 @@ return [
         'length' => ['' => [
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
             'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel',
-            'deep in (the|this|our|my|a)* hole|pit|trench|manhole', 'of hose|cable|rod|tape|leader', 'long', 'wide',
+            'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
+            'of (half|inch|three|quarter|five|eighths|sixteenths|our|my|the|big|small)* hose|cable|rod|tape|leader', 'long',
+            'wide',
             'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
@@ -1084,7 +1086,8 @@ return [
             "she's got", "they've got", 'the line|pipe|joint', 'is',
         ]],
         'general' => ['' => [
-            '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'my guess|bet is',
+            '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'last year|week|month|summer|winter|spring|fall',
+            'my guess|bet is',
             'when|if|whenever we|you|i find|see|hit|get|come',
             "root(s) aren't|won't|will (not|just|be)* going|gonna|stop|keep|grow",
             'love(s)', 'like(s) to', 'hate(s)',
@@ -1200,7 +1203,7 @@ return [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
         // Where somebody works, and nothing is seen.
-        'not_here' => ['' => ['dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here', 'say dig here', 'out here (today|because|for)']],
+        'not_here' => ['' => ['dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here', 'out here today|because|for']],
         // So deep somebody stands, and no pipe lies.
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
