@@ -36,7 +36,7 @@ final readonly class SimulatedReel
      * @param float $head where the head is
      * @param int $turn number of the reading, for the noise
      */
-    public function reading(float $seconds, float $hand, float $head, int $turn = 0): Reading
+    public function reading(float $seconds, float $hand, float $head, int $turn): Reading
     {
         return new Reading(
             round($seconds, 2),

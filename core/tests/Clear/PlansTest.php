@@ -11,6 +11,7 @@ use Jurvex\Core\Clear\Machine;
 use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Reason;
 use Jurvex\Core\Clear\Situation;
+use Jurvex\Core\Clear\Step;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Stopped;
@@ -29,6 +30,12 @@ final class PlansTest extends TestCase
                 false, false, false,
             );
             foreach (Planner::plans($situation, Machine::cases()[$i % 2]) as $plan) {
+                $heads = array_map(
+                    static fn (array $steps) => array_unique(array_map(spl_object_id(...), array_column($steps, 'head'))), $plan->byHead(),
+                );
+                self::assertSame($plan->steps, array_merge(...$plan->byHead()));
+                self::assertSame(array_fill(0, \count($heads), 1), array_map(\count(...), $heads), 'one head a group');
+                self::assertCount(self::changes($plan->steps) + ([] === $heads ? 0 : 1), $heads, 'and another one in the next');
                 $kept[$blockage->value.' '.$plan->machine->value] = [
                     $plan->refused, $plan->preferred, array_map(static fn (Reason $reason) => $reason->code, $plan->reasons),
                     array_map(get_object_vars(...), $plan->steps),
@@ -36,6 +43,12 @@ final class PlansTest extends TestCase
             }
         }
         Kept::assertSame('clearing', $kept);
+    }
+
+    /** @param list<Step> $steps */
+    private static function changes(array $steps): int
+    {
+        return \count(array_filter(array_keys($steps), static fn (int $i) => $i > 0 && $steps[$i]->head !== $steps[$i - 1]->head));
     }
 
     public function testEveryBoreFlowAndPlaceHasItsPlan(): void

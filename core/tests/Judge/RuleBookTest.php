@@ -133,6 +133,8 @@ final class RuleBookTest extends TestCase
         $judgement = self::judge([$spot]);
         self::assertSame([Need::Leave, School::Carrying], [$judgement->need, $judgement->school]);
         self::assertSame([Need::Mend, 'water.stands'], [$judgement->otherSchool?->need, $judgement->otherSchool?->rule]);
+        $least = RunBuilder::finding(Kind::LowSpot, 0, ['to_m' => 0.3, 'size' => 3, 'facts' => ['water' => 'off']]);
+        self::assertSame(Need::Mend, self::judge([$least])->otherSchool?->need);
         $other = self::judge([$spot], rules: HouseRules::starting()->with(School::Grade, null));
         self::assertSame([Need::Mend, Need::Leave], [$other->need, $other->otherSchool?->need]);
         self::assertSame(

@@ -120,6 +120,7 @@ final class ReadersTest extends TestCase
             ['1-1/2', $depth, UnitSystem::FeetAndInches, 38.1],
             ['3 cm', $depth, UnitSystem::FeetAndInches, 30.0],
             ['45°', [SizeUnit::Degrees], UnitSystem::Metric, 45.0],
+            ['100', $share, UnitSystem::Metric, 100.0],
             ['101', $share, UnitSystem::Metric, UnreadableMeasure::TOO_LONG],
             ['9 mm', $share, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT],
             ['5 %', $depth, UnitSystem::Metric, UnreadableMeasure::WRONG_UNIT],

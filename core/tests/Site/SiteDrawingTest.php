@@ -109,6 +109,13 @@ final class SiteDrawingTest extends TestCase
         self::assertCount(1, BestTies::to(new Place(0.0, 0.0), $thing('alone', 1.0, 1.0)));
     }
 
+    public function testWhatStandsOnThePlaceIsAsGoodAsAnyTie(): void
+    {
+        $thing = static fn (string $name, float $x, float $y) => new FixedThing($name, FixedKind::Post, $name, new Place($x, $y));
+        $ties = BestTies::to(new Place(0.0, 0.0), $thing('on it', 0.0, 0.0), $thing('east', 2.0, 0.0), $thing('north', 0.0, 2.0));
+        self::assertSame(['on it', 'east'], array_map(static fn ($tie) => $tie->name, $ties));
+    }
+
     public function testWhereTheSheetBeginsChangesNoTie(): void
     {
         $chance = new Randomizer(new Mt19937(4));

@@ -76,6 +76,17 @@ final class SitePlanTest extends TestCase
         self::assertCount(1, array_filter($wall), 'of two walls that stand against each other one is in');
     }
 
+    public function testAHouseOfThreeCornersIsOneAndOfTwoIsNone(): void
+    {
+        $plan = SitePlan::bare();
+        $isIn = [];
+        foreach ([['A', 0, 0], ['B', 6, 0], ['C', 3, 6]] as $i => [$name, $x, $y]) {
+            $plan = $plan->with(new FixedThing((string) ($i + 1), FixedKind::HouseCorner, $name, new Place((float) $x, (float) $y)));
+            $isIn[] = $plan->isInTheHouse(new Place(3.0, 2.0));
+        }
+        self::assertSame([false, false, true], $isIn);
+    }
+
     public function testAThirdTapeThatIsOffDoesNotAgree(): void
     {
         $placing = self::plan()->placed(
