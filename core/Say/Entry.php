@@ -134,6 +134,13 @@ final class Entry
         return null !== $this->fromM && null === $this->toM && abs($this->fromM - $stretch->from) <= self::SAME_PLACE_M;
     }
 
+    /** Whether it is somewhere within a stretch, and has no end yet. */
+    public function isWithinStretch(Place $stretch): bool
+    {
+        return null !== $this->fromM && null === $this->toM
+            && $this->fromM >= $stretch->from && $this->fromM <= ($stretch->to ?? $stretch->from);
+    }
+
     /** "right here is where I painted it, so it's six feet deep": a mark of which no depth was told has it now. */
     public function deepen(Mention $mention): bool
     {

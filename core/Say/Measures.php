@@ -124,9 +124,11 @@ final class Measures
     /** "Two eighty" is 2.80, where places are in metres, if it is not how wide the pipe is. */
     private function readOff(Amount $one): Amount
     {
+        $next = $one->last + 1;
+        $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role || $this->sentence->is('described', $next);
         $isRead = UnitSystem::Metric === $this->units && Unit::None === $one->unit && $one->value >= self::HUNDRED
             && $one->last - $one->first <= 2 && $this->sentence->is('hundreds_of', $one->first)
-            && !$this->sentence->is('hundreds', $one->first + 1) && !$this->isBore($one->last + 1);
+            && !$this->sentence->is('hundreds', $one->first + 1) && !$isOfPipe;
 
         return $isRead ? new Amount($one->value / self::HUNDRED, Unit::None, $one->first, $one->last, isDecimal: true) : $one;
     }

@@ -274,7 +274,8 @@ final class Narration
     {
         $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind ?? '')?->extent() ?? Extent::Point);
         if (null !== $this->last && null !== $place?->to && !$isPoint
-            && ($sentence->has('goes_on', ...$sentence->part($place->first)) || $this->last->begins($place))
+            && ($sentence->has('goes_on', ...$sentence->part($place->first)) || $this->last->begins($place)
+                || $sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place))
         ) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }

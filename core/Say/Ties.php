@@ -97,7 +97,9 @@ final readonly class Ties
     public function behind(Mention $mention, Place $place): int
     {
         $from = $mention->last + 1;
-        $isTold = $this->sentence->has('told', $from, $place->first) || $this->sentence->has('starts', $from, $place->first - 1);
+        // "three metres standing water begins, three point nine standing water ends"
+        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($mention->first);
+        $isTold = $this->sentence->has('told', $from, $place->first) || $isStart;
         $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first);
 
         // "it goes into clay and now there's little roots at 60"

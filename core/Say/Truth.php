@@ -183,7 +183,8 @@ final readonly class Truth
         }
         foreach ($this->sentence->marks('question') as $begin => $end) {
             $isNear = $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
-            if ($begin < $mention->first && $isNear) {
+            // "what is that, looks like a rebar"
+            if ($begin < $mention->first && $isNear && !$this->sentence->has('likely', $end + 1, $mention->first - 1)) {
                 return true;
             }
         }
@@ -234,7 +235,9 @@ final readonly class Truth
     /** "toward the main" */
     private function stands(string $role, int $before): bool
     {
-        return $this->sentence->isAfter($role, $this->sentence->is('articles', $before - 1) ? $before - 1 : $before);
+        $isLed = $this->sentence->is('articles', $before - 1) || $this->sentence->is('known', $before - 1);
+
+        return $this->sentence->isAfter($role, $isLed ? $before - 1 : $before);
     }
 
     private function isOwnOpening(Mention $mention): bool

@@ -158,12 +158,28 @@ final class Ways
             // "from forty on it's plastic"
             $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
             $end = $sentence->begins('made_of', $place->last + $on);
+            $end ??= self::outTo($sentence, $measures, $place);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
                 || $material->first === $place->last + 1 && self::isAll($sentence, $material);
             if ($isNext && $place->from >= self::AT_ZERO_M) {
                 $isCounted = null !== $sentence->amountBefore($place->first) || $material->first === $place->last + 1;
 
                 return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : '');
+            }
+        }
+
+        return null;
+    }
+
+    /** "from twenty two out to your main it's all clay": where it is said what it is. */
+    private static function outTo(Sentence $sentence, Measures $measures, Place $place): ?int
+    {
+        if (!$sentence->isAfter('from', $place->first) || null === $sentence->begins('to', $place->last + 1)) {
+            return null;
+        }
+        foreach ($sentence->marks('made_of') as $begin => $end) {
+            if ($begin > $place->last && $begin - $place->last <= self::WITHIN && !$measures->hasPlace($place->last, $begin)) {
+                return $end;
             }
         }
 

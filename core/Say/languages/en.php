@@ -83,9 +83,8 @@ return [
     ],
     'all_well' => ['okay', 'ok', 'alright'],
     'seems' => [
-        'onwards', 'onward', 'on', 'looks', 'looking', 'is', "it's", "that's", "joint's", 'that', 'joint', 'pipe', 'still',
-        'pretty', 'all', 'was', 'seems',
-        "we're", 'real',
+        'onwards', 'onward', 'on', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'this', 'looks', 'looking', 'is', "it's",
+        "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
     'pronouns' => ['one'],
     'before_pronouns' => [
@@ -281,6 +280,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "pipe's|pipe|joint's (is|been|has|got)* pushed|heaved|lifted|raised up|higher (higher)*",
+                'higher|lower than the one|pipe before',
                 'speed bump', 'joint sticks|sticking up',
                 "joint that's|that|which (is|a|little|bit|slightly|way)* off",
                 'drop|drops|dropping down (a|little|bit|slightly)* at|into|in the joint',
@@ -360,6 +361,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "bottom|top|side of the|that joint|bell|hub|collar|joint's|bell's is|has (been)* missing|gone|broken|busted (out|off)*",
                 'pipe|clay|tile laying|lying in|on|at the (bottom|invert|flow)',
                 '<part> (of|the|pipe|clay|wall)* (<very>)* <displaced> in|out|down|off',
                 'caved',
@@ -819,7 +821,7 @@ return [
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
                 'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground|gravel', 'seeing (the|some)* soil|dirt|earth|gravel',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* <in_sight>',
-                'exposed soil|dirt|earth', 'soil|dirt|earth', 'into the dirt|soil',
+                'exposed soil|dirt|earth', 'gravel showing|visible|exposed|behind|outside', 'soil|dirt|earth', 'into the dirt|soil',
                 '(the)* bedding (sand|stone|gravel|material)',
             ],
             'void_seen=yes' => ['void', 'void outside|behind|around|under', 'cavity', 'hollow behind|under|outside', 'empty space'],
@@ -1177,7 +1179,10 @@ return [
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
         'here' => ['' => ['right here', 'right there', 'right about here']],
-        'capped' => ['' => ['capped (off)*', 'abandoned', 'plugged off', 'not used|in use (anymore)*']],
+        'capped' => ['' => [
+            "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
+            'abandoned', 'plugged off', 'not used|in use (anymore)*',
+        ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
@@ -1380,6 +1385,8 @@ return [
             'split level|system|foyer', 'coming|going|starting out of (the|our|this)* cleanout',
             'in|into the|this|our|that hole|pit|trench',
             'broken|busted|leaking water|gas line|main|pipe',
+            "that's|this (is)* as far as i|we need|want|wanted|have|care", 'street|house|city|road|building side',
+            'came|come out of (the|our|this)* cleanout',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
