@@ -235,10 +235,23 @@ final readonly class Reading
         foreach ($this->speech->words as $i => $word) {
             $isCut = isset($behind[$i]) || isset($this->marks['cut'][$i]) && !isset($inside[$i]);
             if ($i > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
-                $begins[] = $i;
+                // "nine feet next joint's tight": the place leads what is told then.
+                $led = $isCut && isset($this->marks['intro'][$i]) ? $this->amountEndingAt($i - 1)?->first : null;
+                $begins[] = max($led ?? $i, end($begins) + 1);
             }
         }
 
         return $begins;
+    }
+
+    private function amountEndingAt(int $i): ?Atom
+    {
+        foreach ($this->atoms as $atom) {
+            if ($atom->last === $i && Atom::AMOUNT === $atom->role) {
+                return $atom;
+            }
+        }
+
+        return null;
     }
 }

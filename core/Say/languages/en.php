@@ -1189,7 +1189,7 @@ return [
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
-            '(the) next joint|one|fitting', "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'there was',
+            "(the) next joint|one|fitting|joint's|one's", "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'there was',
             'there were', 'we have',
             "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', 'i|we hit|find|found', "that's", 'that is',
             'this is', 'got',
