@@ -60,6 +60,10 @@ final class Overlaps
                 unset($named[$i]);
                 continue;
             }
+            // "a rag or a shirt or something"
+            if ($isMore && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS) {
+                unset($named[array_search($before, $named, true)]);
+            }
             if ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
                 $before->facts += $each->facts;
                 unset($named[$i]);

@@ -95,11 +95,12 @@ final readonly class Reading
      */
     private static function countedOff(array $atoms): array
     {
-        $numbers = array_values(array_filter($atoms, static fn (Atom $atom) => true === $atom->amount?->mayBePlace()));
+        $isPlace = static fn (?Amount $amount) => true === $amount?->mayBePlace() || Unit::Large === $amount?->unit;
+        $numbers = array_values(array_filter($atoms, static fn (Atom $atom) => $isPlace($atom->amount)));
         $counted = [];
         for ($i = 2; $i < \count($numbers); ++$i) {
             [$one, $two, $three] = \array_slice($numbers, $i - 2, 3);
-            [$from, $over, $to] = [$one->amount->value ?? 0.0, $two->amount->value ?? 0.0, $three->amount->value ?? 0.0];
+            [$from, $over, $to] = array_map(static fn (Atom $atom) => ($atom->amount->value ?? 0.0) / ($atom->amount->each ?? 1.0), [$one, $two, $three]);
             $isCounted = $from < $over && $over < $to && $to - $from <= self::COUNTED_APART
                 && $three->first - $one->last <= self::COUNTED_WORDS;
             // The third is told as well, where the two before it are.

@@ -97,6 +97,13 @@ final class Ways
         if (null === $before) {
             return null;
         }
+        // "a clay to plastic adaptor"
+        if ($sentence->begins('to', $before->last + 1) === $after->first - 1 && $sentence->is('adaptors', $after->last + 1)) {
+            $both = self::into($sentence, $measures, $after, $before->first);
+            $both->isInOrder = true;
+
+            return $both;
+        }
         foreach ($sentence->marks('from_material') as $begin => $end) {
             $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
                 && $after->first - $before->last <= self::TO_WORDS;

@@ -65,6 +65,8 @@ return [
     'the_same' => ['same'],
     // Begins a name that has none of its own: "coming in on the left".
     'coming' => ['coming', 'comes'],
+    // Behind two materials with "to" between: there the one becomes the other.
+    'adaptors' => ['adaptor', 'adapter', 'coupling', 'transition', 'fernco'],
     // Behind a place: what comes next is there as well.
     'with' => ['with'],
     // Between two names at one place.
@@ -1060,7 +1062,7 @@ return [
         ],
         'deny' => ['' => [
             'they|he|she|guy|company|plumber (that|who)* said|told|thought|claimed (him|her|them|us|you|me|that)* it|there|that was|were',
-            'no', 'not seeing|see (any)',
+            "he|she|they|i|we|customer|owner was|were|been told (there's|there|that|of|about)*", 'no', 'not seeing|see (any)',
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* see|seen|have|find|notice (any)",
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* show|look|spot|detect|got (any)",
             "don't|doesn't|haven't|didn't see|have|seen|find|notice|show",
@@ -1189,7 +1191,8 @@ return [
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
-            "(the) next joint|one|fitting|joint's|one's", "here's", 'here is', "you've got", "there's", 'there is', 'there are', 'there was',
+            "(the) next joint|one|fitting|joint's|one's", "here's", 'here is', "you've got", "there's", 'there is', 'there are',
+            'there was',
             'there were', 'we have',
             "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', 'i|we hit|find|found', "that's", 'that is',
             'this is', 'got',
@@ -1227,6 +1230,7 @@ return [
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
             'replaced with|by|in (the|some|new)*', 'coupling|fernco|band and|then|to|into (then|goes|to|into|it)*',
+            'connection|connects to (the|old|some)*',
         ]],
         'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
@@ -1387,6 +1391,7 @@ return [
             'broken|busted|leaking water|gas line|main|pipe',
             "that's|this (is)* as far as i|we need|want|wanted|have|care", 'street|house|city|road|building side',
             'came|come out of (the|our|this)* cleanout',
+            'line with the lateral|main|sewer',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',

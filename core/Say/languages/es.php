@@ -38,6 +38,7 @@ return [
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
     'more' => ['más'],
+    'adaptors' => ['adaptador', 'cople', 'unión', 'transición'],
     'coming' => ['entrando', 'entra', 'entran', 'viene', 'vienen'],
     'with' => ['con'],
     'at_its_end' => ['donde', 'luego', 'entonces'],
