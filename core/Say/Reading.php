@@ -100,7 +100,8 @@ final readonly class Reading
         $counted = [];
         for ($i = 2; $i < \count($numbers); ++$i) {
             [$one, $two, $three] = \array_slice($numbers, $i - 2, 3);
-            [$from, $over, $to] = array_map(static fn (Atom $atom) => ($atom->amount->value ?? 0.0) / ($atom->amount->each ?? 1.0), [$one, $two, $three]);
+            $number = static fn (Atom $atom) => ($atom->amount->value ?? 0.0) / ($atom->amount->each ?? 1.0);
+            [$from, $over, $to] = array_map($number, [$one, $two, $three]);
             $isCounted = $from < $over && $over < $to && $to - $from <= self::COUNTED_APART
                 && $three->first - $one->last <= self::COUNTED_WORDS;
             // The third is told as well, where the two before it are.
