@@ -209,7 +209,8 @@ final readonly class Truth
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
                 || $sentence->isAfter('beside', $mention->first),
-            default => $sentence->isAfter('beside', $mention->first),
+            // "past this lip at twenty"
+            default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1),
         };
     }
 

@@ -548,6 +548,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'golf|tennis|rubber|bouncy ball',
                 'bung', 'test ball|plug', 'rubber ball|plug',
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
@@ -1129,6 +1130,7 @@ return [
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
         'gone' => ['' => [
+            'that|which we|i|they|he (have|already|just)* cut|removed|pulled|cleared|jetted',
             'got|pulled|cut|jetted|took|snaked (<any>)* out|back',
             'got (the|all|most|of|that|them|it|grease|scale|sludge|mud)* off', 'been cut|chewed|cleaned|jetted|pulled',
             'gone', 'removed', 'been removed', 'cleared', 'cleared out|up|away', 'cut out|away|back|them|it|through|all|the',
@@ -1313,7 +1315,7 @@ return [
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',
             'second|next|other|another|third|different|first line|run|pipe|drain|lateral', 'other|opposite|reverse direction|way',
-            'from the (other|second|next|front|back|upstream|downstream) end|side|cleanout|opening',
+            'from the other|second|next|front|back|upstream|downstream end|side|cleanout|opening', 'from the end|side|opening',
             'other|different|second|another|next cleanout|opening|access|end',
             'going|go|heading|pushing|looking|run|running upstream|downstream (now|instead)*',
             'toward|towards|back to the house|building|street now', 'start(ing)|starting over|again from',
@@ -1392,6 +1394,7 @@ return [
             "that's|this (is)* as far as i|we need|want|wanted|have|care", 'street|house|city|road|building side',
             'came|come out of (the|our|this)* cleanout',
             'line with the lateral|main|sewer',
+            'size|big as|of (as|of)* a|an|my golf|tennis|rubber|bouncy ball',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
             'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
