@@ -104,6 +104,7 @@ final readonly class PairedNumbers
         $next = $other->last + 1;
         $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
             || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role
+            || $this->sentence->is('known', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role
             || $this->sentence->isAfter('at', $one->first) || $this->sentence->isAfter('to', $one->first)
             || $this->depth->isSaid($one, $next);
 
