@@ -78,7 +78,8 @@ final class Overlaps
     /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */
     private static function isComing(Mention $one, Mention $more, Sentence $sentence): bool
     {
-        return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind && $sentence->is('coming', $more->first)
+        return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind
+            && ($sentence->is('coming', $more->first) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
     }
 

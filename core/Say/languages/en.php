@@ -965,6 +965,7 @@ return [
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
+            'edge|base|lip|mouth|end of the|that|this',
             'from that|this|the', '(right|just)* after|past|before|behind|beyond|above|below that|this|the',
             'upstream|downstream of that|this|the',
         ]],
