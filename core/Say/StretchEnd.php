@@ -73,6 +73,8 @@ final readonly class StretchEnd
 
         return $isOut || $sentence->is('subjects', $place->last + 1)
             || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
+            // "seventeen feet the water's going away"
+            || $sentence->is('known', $place->last + 1) && $place->last + 2 === $word && !$sentence->isAfter('at', $place->first)
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 

@@ -196,7 +196,7 @@ return [
     // "a four by four wye"
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
-    'numbered' => ['job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
+    'numbered' => ['manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
     // A number before one of these is no place.
     'counted' => [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
@@ -930,7 +930,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            "it's out",
+            "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
