@@ -196,7 +196,9 @@ return [
     // "a four by four wye"
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
-    'numbered' => ['manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket'],
+    'numbered' => [
+        'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket',
+    ],
     // A number before one of these is no place.
     'counted' => [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
