@@ -197,7 +197,8 @@ return [
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
     'numbered' => [
-        'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room', 'building', 'suite', 'report', 'ticket',
+        'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
+        'building', 'suite', 'report', 'ticket',
     ],
     // A number before one of these is no place.
     'counted' => [
