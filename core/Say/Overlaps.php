@@ -52,27 +52,47 @@ final class Overlaps
      */
     public static function withoutMore(array $named, Sentence $sentence, Measures $measures): array
     {
-        $before = null;
-        foreach ($named as $i => $each) {
-            $isMore = null !== $before && $each->kind === $before->kind && !$measures->hasPlace($before->last, $each->first)
-                && null === $sentence->begins('at', $each->last + 1);
-            if (null !== $before && self::isComing($before, $each, $sentence) && !$measures->hasPlace($before->last, $each->first)) {
-                unset($named[$i]);
+        $kept = [];
+        foreach ($named as $each) {
+            $before = end($kept) ?: null;
+            $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
+            if ($isBeside && self::isComing($before, $each, $sentence)) {
                 continue;
             }
-            // "a rag or a shirt or something"
+            $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
             if ($isMore && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS) {
-                unset($named[array_search($before, $named, true)]);
-            }
-            if ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
+                // "a rag or a shirt or something"
+                array_pop($kept);
+            } elseif ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
                 $before->facts += $each->facts;
-                unset($named[$i]);
+
                 continue;
             }
-            $before = $each;
+            $kept[] = $each;
         }
 
-        return array_values($named);
+        return $kept;
+    }
+
+    /**
+     * "another one on the left, that's the kitchen": whose tie-in it is, and no other.
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention>
+     */
+    public static function withoutWhoseIs(array $mentions, Sentence $sentence, Measures $measures): array
+    {
+        $all = [];
+        foreach ($mentions as $mention) {
+            $before = end($all);
+            $isWhose = false !== $before && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind && 'name' === $mention->by
+                && !$measures->hasPlace($before->last, $mention->first)
+                && $sentence->has('intro', $before->last + 1, $mention->last);
+            array_push($all, ...($isWhose ? [] : [$mention]));
+        }
+
+        return $all;
     }
 
     /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */

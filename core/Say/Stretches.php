@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** From where to where what is named goes, where that is told by what was said before or by what is named next. */
+final readonly class Stretches
+{
+    /** Such as "to the city tap". */
+    private const TO_NAME_WORDS = 3;
+    /** What goes on from there is named so near. */
+    private const BESIDE_WORDS = 6;
+
+    public function __construct(private Sentence $sentence, private Measures $measures, private Whereabouts $where)
+    {
+    }
+
+    /**
+     * "there's a hole at 15, and from here on there's water up to 22": it begins at the place that was said before.
+     *
+     * @param list<Mention> $mentions
+     */
+    public function goOn(array $mentions): void
+    {
+        foreach ($this->sentence->marks('from_here') as $first => $last) {
+            $from = $this->where->carried();
+            foreach ($this->measures->places as $i => $place) {
+                if ($place->last < $first) {
+                    $from = $place->to ?? $place->from;
+
+                    continue;
+                }
+                if (null !== $from && null === $place->to && $this->sentence->isAfter('to', $place->first)
+                    && $this->isGoingOn($mentions, $first, $place)
+                ) {
+                    $this->measures->places[$i] = Place::over($from, $place->from, $place);
+                }
+                break;
+            }
+        }
+    }
+
+    /** @param list<Mention> $mentions of which one is named beside what goes on from a word to a place */
+    private function isGoingOn(array $mentions, int $first, Place $to): bool
+    {
+        // "no issues from there until 44, where we have another root"
+        $last = $this->sentence->is('at_its_end', $to->last + 1) ? $to->last : $to->last + self::BESIDE_WORDS;
+        $beside = array_filter($mentions, static fn (Mention $each) => Joined::stretches($each)
+            && $each->last >= $first - self::BESIDE_WORDS && $each->first <= $last);
+
+        return [] !== $beside && !Joined::isElsewhere($this->sentence, $first, $to->first);
+    }
+
+    /** "scale all the way to the bend at 22": as far as what is named next. */
+    private function stretchTo(Mention $mention, ?Mention $next): void
+    {
+        [$from, $to] = [$mention->place, $next?->place];
+        if (null === $next || null === $from || null === $to || null !== $from->to || null !== $to->to || !Joined::stretches($mention)
+            || Joined::stretches($next) || $to->first <= $next->last || $to->first - $next->last > self::TO_NAME_WORDS + 1
+            || !$this->sentence->isAfter('at', $to->first) && !$this->sentence->is('is', $to->first - 1)
+            || Joined::isElsewhere($this->sentence, $mention->last + 1, $next->first - 1)
+        ) {
+            return;
+        }
+        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $begin => $end) {
+            if ($begin > $mention->last && $next->first - $end > 0 && $next->first - $end <= self::TO_NAME_WORDS) {
+                $mention->place = Place::over($from->from, $to->from, $from);
+            }
+        }
+    }
+
+    /** @param list<Mention> $mentions in their order, with their places */
+    public function settle(array $mentions): void
+    {
+        foreach ($mentions as $i => $mention) {
+            $mention->place = $this->end($mention, \array_slice($mentions, 0, $i));
+            $this->stretchTo($mention, $mentions[$i + 1] ?? null);
+        }
+    }
+
+    /**
+     * What has no length is where a stretch begins or ends, and so is what else is named there.
+     *
+     * @param list<Mention> $before named before it
+     */
+    private function end(Mention $mention, array $before): ?Place
+    {
+        $place = $mention->place;
+        $isPoint = !Joined::stretches($mention);
+        $isOfOther = [] !== array_filter($before, static fn (Mention $each) => $each->place === $place && Joined::stretches($each));
+        if (null === $place?->to || !$isPoint && !$isOfOther) {
+            return $place;
+        }
+        // "at 22 it drops into cast iron, and that has scale to 38"
+        $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last;
+        // "grease from eight feet out to thirty where this other line ties in"
+        $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1);
+
+        return match (true) {
+            $isWithin => new Place($place->from, null, $place->first, $place->last),
+            $isAtEnd => new Place($place->to, null, $place->first, $place->last),
+            default => $place,
+        };
+    }
+}
