@@ -16,8 +16,9 @@ final readonly class Depth
     /**
      * @param list<Amount> $amounts of the sentence
      * @param float $bareM in metres: one where no unit is said
+     * @param ?float $carriedM the place that was said last, in metres, while it holds
      */
-    public function __construct(private Sentence $sentence, private array $amounts, private float $bareM)
+    public function __construct(private Sentence $sentence, private array $amounts, private float $bareM, private ?float $carriedM)
     {
     }
 
@@ -61,7 +62,9 @@ final readonly class Depth
         }
         $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
 
-        return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one);
+        // "I'll mark that. Okay, it's four foot two down"
+        return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one)
+            || $isDown && $one->value < $this->carriedM;
     }
 
     /** "28 feet it's six foot three", "at 42 and that's four foot eight", "31 feet four foot even" */

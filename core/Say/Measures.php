@@ -37,13 +37,16 @@ final class Measures
     private readonly float $bareM;
     private readonly Depth $depth;
 
-    /** @param UnitSystem $units in which a place without a unit is */
-    public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units)
+    /**
+     * @param UnitSystem $units in which a place without a unit is
+     * @param ?float $carriedM the place that was said last, in metres, while it holds
+     */
+    public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units, ?float $carriedM = null)
     {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
         $this->amounts = array_values(array_map($this->readOff(...), $amounts));
-        $this->depth = new Depth($sentence, $this->amounts, $this->bareM);
+        $this->depth = new Depth($sentence, $this->amounts, $this->bareM, $carriedM);
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }

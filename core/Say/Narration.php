@@ -61,7 +61,7 @@ final class Narration
         $this->startRun($sentence);
         $this->getPast($sentence);
         $this->where->forget($atS);
-        $measures = new Measures($sentence, $this->units);
+        $measures = new Measures($sentence, $this->units, $this->where->carried());
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
         $placing = new Placing($sentence, $measures, $this->where);

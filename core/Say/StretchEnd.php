@@ -74,7 +74,7 @@ final readonly class StretchEnd
         return $isOut || $sentence->is('subjects', $place->last + 1)
             || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             // "seventeen feet the water's going away"
-            || $sentence->is('known', $place->last + 1) && $place->last + 2 === $word && !$sentence->isAfter('at', $place->first)
+            || $sentence->is('known', $place->last + 1) && \in_array($word - $place->last, [2, 3], true)
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 

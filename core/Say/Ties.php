@@ -144,7 +144,9 @@ final readonly class Ties
     /** @param bool $isCarried whether a place that was said before the sentence holds */
     public function nowhere(Mention $mention, bool $isCarried): int
     {
-        return $mention->isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
+        $isAgain = $mention->isAgain && null === $this->sentence->amountBefore($mention->first);
+
+        return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
     }
 
     /** A place that nothing is at. */
