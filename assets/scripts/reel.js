@@ -24,6 +24,7 @@ export const reel = () => ({
     lines: [],
     frames: 0,
     problem: '',
+    isGone: false,
     tilted: false,
     waiting: 0,
     refused: [],
@@ -47,6 +48,7 @@ export const reel = () => ({
         setLiveReel(this);
     },
     destroy() {
+        this.isGone = true;
         this.keep();
         if (this.reel) this.reel.stop();
         clearInterval(this.sender);
@@ -112,7 +114,10 @@ export const reel = () => ({
         try {
             const answer = await fetch(this.url + '/reel.json');
             if (!answer.ok) throw new Error(String(answer.status));
-            this.take('simulated', simulatedReel(await answer.json(), kept));
+            const line = await answer.json();
+            // Whoever has left the screen meanwhile has no picture, and nothing would stop the reel.
+            if (this.isGone) return;
+            this.take('simulated', simulatedReel(line, kept));
             this.animate();
         } catch {
             this.problem = this.words.unreachable;
