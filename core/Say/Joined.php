@@ -41,7 +41,7 @@ final class Joined
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
-                $stretch = new Place(min($one->from, $other->from), max($one->from, $other->from), $one->first, $other->last);
+                $stretch = Place::over($one->from, $other->from, new Place($one->from, null, $one->first, $other->last));
                 array_splice($places, $i, $j - $i + 1, [$stretch]);
             }
         }

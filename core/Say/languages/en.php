@@ -66,7 +66,7 @@ return [
     // Begins a name that has none of its own: "coming in on the left".
     'coming' => ['coming', 'comes'],
     // Behind two materials with "to" between: there the one becomes the other.
-    'adaptors' => ['adaptor', 'adapter', 'coupling', 'transition', 'fernco'],
+    'adaptors' => ['adaptor', 'adapter', 'coupling', 'transition'],
     // Behind a place: what comes next is there as well.
     'with' => ['with'],
     // Between two names at one place.
@@ -1236,7 +1236,7 @@ return [
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
-            'replaced with|by|in (the|some|new)*', 'coupling|fernco|band and|then|to|into (then|goes|to|into|it)*',
+            'replaced with|by|in (the|some|new)*', 'coupling|band and|then|to|into (then|goes|to|into|it)*',
             'connection|connects to (the|old|some)*',
         ]],
         'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
