@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, jobAddress, signIn} from './steps.mjs';
 
 const office = 'office@tideway.example';

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {allSent, signal, startDevice, takeAlong, waiting} from './away.mjs';
 import {jobAddress, leave, signIn, technician} from './steps.mjs';
 
@@ -36,8 +36,8 @@ const logRoot = async (page, at) => {
 };
 const findings = async (page, job) => (await (await page.request.get(job + '/job.json')).json()).runs[0].findings;
 
-test('two on one job, one without a signal: nothing of either is lost, and what both changed waits for a person', async () => {
-    const [away, near] = [await startDevice(), await startDevice()];
+test('two on one job, one without a signal: nothing of either is lost, and what both changed waits for a person', async ({port}) => {
+    const [away, near] = [await startDevice(port), await startDevice(port)];
     await signIn(away.page, technician);
     await signIn(near.page, OFFICE);
     const job = await jobAddress(away.page, 'Animal clinic');
@@ -85,8 +85,8 @@ test('two on one job, one without a signal: nothing of either is lost, and what 
     await near.end();
 });
 
-test('a signal that comes and goes every few seconds stores every entry once, in order', async () => {
-    const device = await startDevice();
+test('a signal that comes and goes every few seconds stores every entry once, in order', async ({port}) => {
+    const device = await startDevice(port);
     const {page, way} = device;
     await signIn(page, technician);
     const job = await beginRun(page, 'Boat shed, north slip');
@@ -107,8 +107,8 @@ test('a signal that comes and goes every few seconds stores every entry once, in
     await device.end();
 });
 
-test('another version arrives between jobs and not in a run, and what waited is sent by it', async () => {
-    const device = await startDevice();
+test('another version arrives between jobs and not in a run, and what waited is sent by it', async ({port}) => {
+    const device = await startDevice(port);
     const {way} = device;
     let {page} = device;
     await signIn(page, technician);
@@ -140,8 +140,8 @@ test('another version arrives between jobs and not in a run, and what waited is 
     await device.end();
 });
 
-test('a device that has no room says so at once, and what was typed stays', async () => {
-    const device = await startDevice();
+test('a device that has no room says so at once, and what was typed stays', async ({port}) => {
+    const device = await startDevice(port);
     const {page, way, context} = device;
     await signIn(page, technician);
     const job = await beginRun(page, 'Boat shed, west slip');

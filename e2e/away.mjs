@@ -5,11 +5,9 @@ import path from 'node:path';
 import {chromium} from './chromium.mjs';
 import {startWay} from './cut.mjs';
 
-export const SERVER = 8398;
-
 /** A device of its own: a browser that can be closed and opened again, behind a way to the server that can be cut. */
-export const startDevice = async (size = {width: 390, height: 800}) => {
-    const way = await startWay(SERVER);
+export const startDevice = async (port, size = {width: 390, height: 800}) => {
+    const way = await startWay(port);
     const profile = fs.mkdtempSync(path.join(os.tmpdir(), 'jurvex-profile-'));
     const device = {way, context: null, page: null};
     device.open = async () => {

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, signIn} from './steps.mjs';
 
 test.describe.configure({mode: 'serial'});

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, jobAddress, leave, passGate, signIn} from './steps.mjs';
 
 test('the plan follows what stops the line, and the bench answers while it is typed', async ({page}) => {

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {jobAddress, signIn, technician} from './steps.mjs';
 
 test.use({viewport: {width: 390, height: 800}, hasTouch: true, isMobile: true});

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {keys, pick, press, tabTo, type} from './keyboard.mjs';
 import {complaints, leave, passGate, signIn} from './steps.mjs';
 

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, jobAddress, signIn} from './steps.mjs';
 
 /** A run of its own on the camp-site job, so that no other test meets these entries. */

@@ -1,11 +1,11 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {signal, startDevice, takeAlong, waiting} from './away.mjs';
 import {jobAddress, signIn} from './steps.mjs';
 
 const OTHER = 'bo@lantern.example';
 
-test('a job goes on without a network, through a closed browser, and arrives once, in order, at the times of the device', async () => {
-    const device = await startDevice();
+test('a job goes on without a network, through a closed browser, and arrives once, in order, at the device\'s times', async ({port}) => {
+    const device = await startDevice(port);
     let {page, way} = device;
     await signIn(page, OTHER);
     const job = await jobAddress(page, 'Net store');
@@ -85,6 +85,9 @@ test('a job goes on without a network, through a closed browser, and arrives onc
     way.cut();
     await page.goto(job + '/clear');
     await expect(page.locator('h1')).toHaveText('No signal');
+    // It comes by itself; by now that is the page to sign in.
+    way.mend();
+    await expect(page).toHaveURL(/sign-in/);
     await device.end();
 });
 

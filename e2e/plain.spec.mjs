@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {jobAddress, signIn} from './steps.mjs';
 
 test.use({javaScriptEnabled: false});

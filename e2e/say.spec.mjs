@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, jobAddress, leave, signIn} from './steps.mjs';
 
 const OTHER = 'bo@lantern.example';

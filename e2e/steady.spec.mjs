@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {signal, startDevice} from './away.mjs';
 import {jobAddress, signIn} from './steps.mjs';
 
@@ -38,8 +38,8 @@ for (const [name, viewport] of Object.entries(SIZES))
         expect(Object.entries(shifts).filter(([, shift]) => shift >= LEAST_STEADY)).toEqual([]);
     });
 
-test('a signal that goes, with an entry that waits, and comes again moves nothing that is pressed', async () => {
-    const device = await startDevice();
+test('a signal that goes, with an entry that waits, and comes again moves nothing that is pressed', async ({port}) => {
+    const device = await startDevice(port);
     const {page, way} = device;
     await signIn(page);
     await page.goto((await jobAddress(page, 'Pottery')) + '/look', {waitUntil: 'networkidle'});

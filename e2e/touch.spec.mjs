@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {complaints, jobAddress, leave, passGate, signIn} from './steps.mjs';
 
 test.use({viewport: {width: 360, height: 740}, hasTouch: true, isMobile: true});

@@ -1,4 +1,4 @@
-import {expect, test} from '@playwright/test';
+import {expect, test} from './test.mjs';
 import {allSent, signal, startDevice, takeAlong, waiting} from './away.mjs';
 import {signIn} from './steps.mjs';
 
@@ -7,9 +7,9 @@ const OTHER = 'bo@lantern.example';
 /** How many entries wait, as the bar says it. */
 const count = (page, many) => expect(signal(page)).toContainText(many === 1 ? '1 entry waits' : many + ' entries wait');
 
-test('a whole job without a network, from the call to the marks, through a browser that is closed twice', async () => {
+test('a whole job without a network, from the call to the marks, through a browser that is closed twice', async ({port}) => {
     test.setTimeout(240_000);
-    const device = await startDevice();
+    const device = await startDevice(port);
     let {page, way} = device;
     await signIn(page, OTHER);
     await page.getByRole('link', {name: 'New job'}).tap();

@@ -243,6 +243,8 @@ final class WholeJobTest extends ApplicationTestCase
 
     public function testNoMainPageAsksTheDatabaseTooOftenNorMoreForMoreJobs(): void
     {
+        self::ensureKernelShutdown();
+        $this->browser = self::createClient(['debug' => true]);
         $this->signIn();
         $job = $this->job();
         $pages = [

@@ -302,6 +302,19 @@ export const signal = () => ({
     },
 });
 
+/* A page that could not be had comes by itself once there is a signal. */
+const COMES_MS = 4000;
+const comesYet = async () => {
+    if (!document.querySelector('main[data-missing]') || location.pathname === '/no-signal') return;
+    const isThere = await fetch(location.href).then(
+        (answer) => answer.ok,
+        () => false,
+    );
+    if (isThere) location.replace(location.href);
+    else setTimeout(comesYet, COMES_MS);
+};
+['DOMContentLoaded', 'htmx:afterSettle'].forEach((event) => document.addEventListener(event, comesYet));
+
 /* Whoever signs out with entries waiting is told first. */
 export const signOut = () => ({
     warned: false,

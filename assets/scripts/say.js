@@ -35,6 +35,8 @@ export const point = (entries) => {
 export const say = () => ({
     told: '',
     problem: '',
+    // These words are on their way into the browser's store: pressed twice, they are kept once.
+    writing: '',
     // What was kept is not shown yet: somebody had gone on typing.
     isOld: false,
 
@@ -60,8 +62,11 @@ export const say = () => ({
         return JSON.parse(this.$root.dataset.words);
     },
     async keep() {
-        const said = this.$refs.said.value.trim();
-        if (said === '') return;
+        const field = this.$refs.said;
+        const typed = field.value;
+        const said = typed.trim();
+        if (said === '' || said === this.writing) return;
+        this.writing = said;
         const id = freshId();
         const words = (each) => [...each.childNodes].filter((node) => node.nodeName !== 'BUTTON').map((node) => node.textContent);
         const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => words(each).join(' ').replace(/\s+/g, ' ').trim());
@@ -72,11 +77,16 @@ export const say = () => ({
         ];
         if (liveReel()?.reading) pairs.push(['recorded_s', liveReel().reading.t.toFixed(1)]);
         this.problem = '';
-        this.$refs.said.value = '';
-        const sent = await queue.put({id, url: this.$root.dataset.url + '/say/' + id, words: said, pairs});
+        const entry = {id, url: this.$root.dataset.url + '/say/' + id, words: said, pairs};
+        // Not before they are written down: a page that goes just then would take them along.
+        const isWritten = () => {
+            this.writing = '';
+            field.value = field.value.replace(typed, '');
+        };
+        const sent = await queue.put(entry, isWritten).finally(() => (this.writing = ''));
         if (sent.state === 'refused') {
             this.problem = sent.why;
-            this.$refs.said.value = said;
+            field.value = said;
             await queue.drop(sent.key);
             return;
         }
@@ -84,11 +94,11 @@ export const say = () => ({
         this.isOld = this.isOld || sent.state === 'stored';
         this.renew();
         // What was shown is no longer asked for.
-        this.$refs.said.dispatchEvent(new Event('asked'));
+        field.dispatchEvent(new Event('asked'));
     },
     /** Shows what was kept, once nobody types. */
     renew() {
-        if (this.isOld && 'reloads' in this.$root.dataset && this.$refs.said.value === '') window.location.reload();
+        if (this.isOld && navigator.onLine && 'reloads' in this.$root.dataset && this.$refs.said.value === '') window.location.reload();
     },
     /** What was understood is given in by hand from here on. */
     change(event) {
