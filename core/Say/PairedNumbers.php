@@ -71,7 +71,8 @@ final readonly class PairedNumbers
             $at = $end === $one->first - 1 ? $begin : $at;
         }
 
-        return null !== $at && $this->sentence->isBehindName($at) && $this->sentence->beginsAny(['here', 'intro'], $other->last + 1);
+        return null !== $at && $this->sentence->isBehindName($at)
+            && $this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1);
     }
 
     /** "thirty thirty five", as the counter goes by: it is at the later. */

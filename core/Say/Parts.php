@@ -67,7 +67,8 @@ final readonly class Parts
         $place = $this->sentence->atomAt(null === $at ? $i : $at + 1);
         // "a root from the bottom sixty six the same thing"
         $isNumber = true === $place?->amount?->mayBePlace() || true === $place?->amount?->isTenths();
-        $isOfAnother = $isNumber && null !== $this->sentence->begins('another', $place->last + 1);
+        $isShown = $isNumber && $this->sentence->isShownAgain($place->last + 1);
+        $isOfAnother = $isShown || $isNumber && null !== $this->sentence->begins('another', $place->last + 1);
         if (null === $place || !$isOfAnother && !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
             return false;
         }
@@ -84,7 +85,7 @@ final readonly class Parts
         // "twenty seven the same thing thirty one same thing"
         $isAnother = $isOfAnother && $this->sentence->has('another', $begin, $i - 1);
 
-        return $isAnother || $isNamed && ($isPlaced || $i - $said > self::NAME_TO_PLACE);
+        return $isAnother || $isNamed && ($isPlaced || $isShown || $i - $said > self::NAME_TO_PLACE);
     }
 
     /** Whether a place is of what stands before it: "from 30", "to 40". */

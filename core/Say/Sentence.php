@@ -7,6 +7,9 @@ namespace Jurvex\Core\Say;
 /** One sentence: its words, what things are in it, and how they are said. */
 final readonly class Sentence
 {
+    /** What is named so many words behind "another" is what is there. */
+    private const NAMED_BEHIND = 3;
+
     /** @var list<array{int, int}> */
     private array $parts;
 
@@ -209,7 +212,16 @@ final readonly class Sentence
     public function isBehindName(int $i): bool
     {
         return [] !== array_filter($this->atoms, static fn (Atom $atom) => $atom->last === $i - 1
-            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK], true));
+            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK, Atom::MATERIAL], true));
+    }
+
+    /** "there's another one", and not "there's another root" */
+    public function isShownAgain(int $i): bool
+    {
+        $shown = $this->begins('intro', $i);
+        $end = null === $shown ? null : $this->begins('another', $i) ?? $this->begins('another', $shown + 1);
+
+        return null !== $end && null === $this->nextName($end + 1, $end + self::NAMED_BEHIND);
     }
 
     /** @return array{int, int} the part around a word */

@@ -31,7 +31,7 @@ final readonly class Stretches
 
                     continue;
                 }
-                if (null !== $from && null === $place->to && $this->sentence->isAfter('to', $place->first)
+                if (null !== $from && null === $place->to && $this->isUpTo($last, $place)
                     && $this->isGoingOn($mentions, $first, $place)
                 ) {
                     $this->measures->places[$i] = Place::over($from, $place->from, $place);
@@ -39,6 +39,21 @@ final readonly class Stretches
                 break;
             }
         }
+    }
+
+    /** "to 22", "through to the bend at 22" */
+    private function isUpTo(int $begin, Place $place): bool
+    {
+        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $first => $end) {
+            $words = $place->first - 1 - $end;
+            if ($first > $begin && (0 === $words || $words > 0 && $words <= self::TO_NAME_WORDS + 1
+                && $this->sentence->isAfter('at', $place->first))
+            ) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @param list<Mention> $mentions of which one is named beside what goes on from a word to a place */
@@ -79,6 +94,11 @@ final readonly class Stretches
         }
     }
 
+    private function isNamedBehindTo(Mention $mention): bool
+    {
+        return $this->sentence->isAfter('to', $mention->first, 2) || $this->sentence->isAfter('ends', $mention->first, 2);
+    }
+
     /**
      * What has no length is where a stretch begins or ends, and so is what else is named there.
      *
@@ -95,7 +115,10 @@ final readonly class Stretches
         // "at 22 it drops into cast iron, and that has scale to 38"
         $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last;
         // "grease from eight feet out to thirty where this other line ties in"
-        $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1);
+        $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1)
+            // "from there it holds water to the wye at eleven"
+            || $isPoint && $mention->last < $place->first && $place->first - $mention->last <= 2
+                && $this->isNamedBehindTo($mention);
 
         return match (true) {
             $isWithin => new Place($place->from, null, $place->first, $place->last),

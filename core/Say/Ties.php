@@ -36,6 +36,8 @@ final readonly class Ties
     private const AT = -5;
     /** … with "there's" between: of what is named then, */
     private const INTRODUCED = 8;
+    /** or of what "there's" opens behind it, */
+    private const OPENS = 6;
     /** or behind "that's at". */
     private const TOLD = -12;
     /** The name stands between the ends of its stretch. */
@@ -59,11 +61,15 @@ final readonly class Ties
     /** … the last one, which may be of what comes next, */
     private const LEFT_LAST = 8;
     /** or one that is of something else. */
-    private const LEFT_OTHERS = 4;
+    private const LEFT_OTHERS = 6;
+    /** One more of what was named is there. */
+    private const LEFT_ANOTHER = 2;
     /** Places stand before names, and then behind them. */
     private const TURNED = 1;
     /** Farther apart all are equally far. */
     private const MOST_WORDS = 9;
+    /** What is named so many words behind "there's" is what is there. */
+    private const SHOWN_WORDS = 4;
     /** "The property line is at 45 feet": so many words before a place. */
     private const LANDMARK_WORDS = 6;
 
@@ -106,7 +112,9 @@ final readonly class Ties
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1);
 
-        return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place)
+        $opens = !$isAt && !$isTold && $this->sentence->beginsAny(['here', 'intro'], $place->last + 1);
+
+        return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
     }
 
@@ -152,6 +160,11 @@ final readonly class Ties
     /** A place that nothing is at. */
     public function leftOver(Place $place, bool $isLast): int
     {
+        // "51 there's another one": what is named once more is there.
+        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)) {
+            return self::LEFT_ANOTHER;
+        }
+
         return $isLast ? self::LEFT_LAST : ($this->isOfOther($place) ? self::LEFT_OTHERS : self::LEFT_OVER);
     }
 
@@ -201,7 +214,10 @@ final readonly class Ties
     {
         $next = $place->last + 1;
 
-        return $this->sentence->beginsAny(['here', 'intro'], $next) || $this->sentence->is('is', $next)
+        $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
+            && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
+
+        return $isShown || $this->sentence->is('is', $next)
             || null !== $this->sentence->atomAt($next)?->amount
             || $this->sentence->isAfter('landmark', $place->first, self::LANDMARK_WORDS);
     }

@@ -17,6 +17,7 @@ final readonly class Truth
     /** A question is about what comes within so many words. */
     private const ASKED_WORDS = 8;
     /** What leads through an opening or to the main stands so many words before it. */
+    private const STILL_BEHIND = 4;
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
@@ -137,12 +138,27 @@ final readonly class Truth
         $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
 
-        if (!$canBe || $this->sentence->has('still', ...$part)) {
+        if (!$canBe || $this->sentence->has('still', ...$part) || $this->isStillThere($part[1] + 1)) {
             return false;
         }
 
         return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND)
             || $this->isBroughtBack($mention);
+    }
+
+    /** "… that we cut back, but it's still hanging in there" */
+    private function isStillThere(int $next): bool
+    {
+        if (null === $this->sentence->begins('contrast', $next)) {
+            return false;
+        }
+        foreach ($this->sentence->marks('still') as $first => $last) {
+            if ($first >= $next && $first - $next <= self::STILL_BEHIND) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */

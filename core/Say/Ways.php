@@ -97,8 +97,9 @@ final class Ways
         if (null === $before) {
             return null;
         }
-        // "a clay to plastic adaptor"
-        if ($sentence->begins('to', $before->last + 1) === $after->first - 1 && $sentence->is('adaptors', $after->last + 1)) {
+        // "a clay to plastic adaptor", "cast to clay at fifteen"
+        $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1);
+        if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;
 

@@ -133,7 +133,7 @@ return [
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
         'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
         'displaced' => 'fallen|fell|caved|blown|blew|broken|broke|kicked|busted|pushed|punched|knocked',
-        'part' => 'bit|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
+        'part' => 'bit|shard|shards|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
         'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
             .'hydrant|pole|street|road|property|patio|slab|gate|shed',
@@ -228,6 +228,7 @@ return [
                 'blockage of root(s)', 'root(s) (is|are|so|really|very|get|gets|getting|pretty)* thick|dense|massive',
                 'full of root(s)',
                 'nothing but|solid root(s)',
+                'root(s) (like)* a|an curtain|beard|jungle|forest|mat|web|ponytail',
                 'mess|jungle|beard|curtain|ponytail|knot|mat|tangle|forest|web|carpet of root(s)',
                 'beard|curtain hanging (down|from|in)*',
                 'choked|clogged|filled|plugged|jammed (up|completely|full|with|of|by)* root(s)',
@@ -322,7 +323,7 @@ return [
                 '<collar> (<very>)* spread|parted|gapping|gapped|apart|separated (open)*',
                 '<collar> (<very>)* open|opened|pulled|pulling (up|apart|back|away|out|wide|open)*',
                 'spread|parted|gapping|gapped (open)* joint(s)|hub|bell|collar|coupling',
-                '(wide)* open <collar>',
+                '(wide)* open <collar>', '<collar> looks|looking (<very>)* open|opened',
                 'come|came|pulled|coming|slid|slipped|popped (right)* out of the|its <collar>',
                 "joint's|joint (has|is|been|all)* pulled (apart|open)*", 'longitudinal displacement',
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
@@ -372,7 +373,7 @@ return [
                 'caved',
                 'crumbled|crumbling',
                 'smashed|mangled|demolished|destroyed',
-                'bit(s)|piece(s)|chunk(s)|section(s) (of|the|pipe|clay)* (<very>)* missing|gone',
+                'bit(s)|piece(s)|chunk(s)|section(s)|shard(s) (of|the|pipe|clay)* (<very>)* missing|gone',
                 'chip(s)|chipped (out|of|in|the)*', 'chunk|hunk broken|missing',
                 'shard(s) of (the)* pipe|clay (sticking|hanging|up|down|out)*',
                 'pipe (just)* ends', "pipe's|pipe (is)* falling apart", 'top|bottom|left|right half is gone|missing',
@@ -567,7 +568,7 @@ return [
             'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
                 'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
-                'utility|conduit (going|running)* (right)* through the|our|this sewer|pipe|line',
+                'utility|conduit (line|pipe|that|is|goes|runs|going|running|right|straight)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
                 'cross bore(s)', 'crossbore',
                 'gas|power|electric|telecom|fiber line|pipe|main|conduit|service (right|straight|going)* through|across',
@@ -1067,7 +1068,8 @@ return [
             ],
         ],
         'deny' => ['' => [
-            'they|he|she|guy|company|plumber (that|who)* said|told|thought|claimed (him|her|them|us|you|me|that)* it|there|that was|were',
+            'they|he|she|guy|company|plumber (that|who|before|us|me)* said|told|thought|claimed (him|her|them|us|you|that)* '
+                .'it|there|that was|were',
             "he|she|they|i|we|customer|owner was|were|been told (there's|there|that|of|about)*", 'no', 'not seeing|see (any)',
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* see|seen|have|find|notice (any)",
             "don't|didn't|doesn't|can't|haven't|hasn't|couldn't (really|even)* show|look|spot|detect|got (any)",
@@ -1148,6 +1150,8 @@ return [
             'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
             'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
         ]],
+        // What was found is there.
+        'found' => ['' => ["what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are"]],
         'still' => ['' => [
             'gone by',
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
@@ -1237,7 +1241,10 @@ return [
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
             'replaced with|by|in (the|some|new)*', 'coupling|band and|then|to|into (then|goes|to|into|it)*',
-            'connection|connects to (the|old|some)*',
+            'connection|connects to (the|old|some)*', 'which is (now|all|just|old|the)*',
+            'somebody|someone|they|he (has|have|had)* connected|joined|attached|spliced|used (in|on|to|a|an|the|some|new)*',
+            'after|past|beyond it (then)* we\'re|it\'s|you\'re|it|we|is|are (is|are|back|in|into|on|the|old|all)*',
+            'beginning|start of the|this|that|your|our (old|new|original)*',
         ]],
         'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
@@ -1327,7 +1334,8 @@ return [
             'switch|switching|switched|turn|turning|turned (sides|around|directions)',
         ]],
         'again' => ['' => [
-            'again', 'that|this|the whole', 'as i showed|said|mentioned', 'like i showed|said|mentioned', 'as we saw|seen',
+            'again', 'that|this whole', 'the whole thing|area|section|stretch|mess|belly|sag', 'as i showed|said|mentioned',
+            'like i showed|said|mentioned', 'as we saw|seen',
             'as you saw', 'like you saw', 'i showed you', 'we talked about', 'i mentioned', 'same', 'we saw', 'you saw',
             'i pointed out', 'overall', 'in summary', 'to recap', 'to summarize', 'to sum up', 'all in all', 'so in total',
             'in total', 'in conclusion', 'bottom line', 'the same', 'we just saw|passed', 'that we saw', 'as noted',
@@ -1357,6 +1365,9 @@ return [
             "there's|here's one that's|at|here|right|there|in|on|from|coming|over|up|down",
             'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another one',
+            "here's|there's|this is|that's where it's|it|they're|they is|are|gets|get (really|pretty|very|real)* bad|worse|worst|heavier",
+            "(the|this|that)* first|second|third|fourth|next|last one's|one at", 'one|ones is|are at',
+            "there's|here's|that's the|that first|second|third|last|other one",
             'one more',
             'another (at|one|set|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it|em', 'also',
@@ -1376,6 +1387,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
+                .'main|sewer|tap',
             "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
                 .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking|from',
             'water pressure|line|heater|main|meter|service|bill',

@@ -46,7 +46,8 @@ final class SaidOtherwiseTest extends TestCase
     public static function nothings(): iterable
     {
         foreach (['um', 'you know', 'kind of', 'let me see', 'uh i guess'] as $filler) {
-            yield $filler => ['~(?<![^ ])(?=[a-z])~', $filler.' '];
+            // "Let me see where …" asks.
+            yield $filler => ['~(?<![^ ])(?!(?:where|what|how|if|who|when)\b)(?=[a-z])~', $filler.' '];
         }
         yield 'a beginning anew' => ["~\b(there's (?:a|some)) ~", '$1 $1 '];
         yield 'a word twice' => ['~\b(the|a|at|of|is|and|in) ~', '$1 $1 '];
