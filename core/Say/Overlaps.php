@@ -14,6 +14,7 @@ final class Overlaps
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
     private const COMING_WORDS = 10;
+    private const DESCRIBED_WORDS = 2;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -56,7 +57,8 @@ final class Overlaps
         foreach ($named as $each) {
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
-            if ($isBeside && self::isComing($before, $each, $sentence)) {
+            $isSaid = $isBeside && self::isComing($before, $each, $sentence);
+            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)) {
                 continue;
             }
             $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
@@ -101,6 +103,24 @@ final class Overlaps
         return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind
             && ($sentence->is('coming', $more->first) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
+    }
+
+    /** "a bend at thirty feet to the right, it's a long sweep" */
+    private static function isDescribed(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        if ($one->kind !== $more->kind || null !== $sentence->begins('at', $more->last + 1)) {
+            return false;
+        }
+        foreach ($sentence->marks('describes') as $begin => $end) {
+            $isOf = $more->first - $end > 0 && $more->first - $end <= self::DESCRIBED_WORDS;
+            // "thirty feet, it's a crack" is of that place.
+            if ($isOf && $begin > $one->last && null === $sentence->amountBefore($begin)
+                && null === $sentence->atomAt($more->last + 1)?->amount) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Nothing that joins two stands between. */

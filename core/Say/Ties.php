@@ -112,7 +112,7 @@ final readonly class Ties
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1);
 
-        $opens = !$isAt && !$isTold && $this->sentence->beginsAny(['here', 'intro'], $place->last + 1);
+        $opens = !$isAt && !$isTold && $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence'], $place->last + 1);
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
@@ -217,7 +217,7 @@ final readonly class Ties
         $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
             && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
 
-        return $isShown || $this->sentence->is('is', $next)
+        return $isShown || $this->sentence->is('is', $next) || null !== $this->sentence->begins('deny', $next)
             || null !== $this->sentence->atomAt($next)?->amount
             || $this->sentence->isAfter('landmark', $place->first, self::LANDMARK_WORDS);
     }

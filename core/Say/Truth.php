@@ -69,7 +69,8 @@ final readonly class Truth
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
         if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
-            || $this->isSaidAnew($denied, $mention)) {
+            // "that's not glued, it's come apart"
+            || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)) {
             return false;
         }
         if (true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
@@ -220,6 +221,8 @@ final readonly class Truth
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
+                // "a belly just before the tap"
+                || $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),

@@ -305,7 +305,7 @@ return [
                 "it's|it|has|have|is dropped down|over", "that's|that has dropped", "it's dropped (like|about|maybe|a)*",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
-                'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)', 'misaligned', 'misalignment',
+                'step|lip at the joint', 'lip(s)', 'step down|up', 'misaligned|displaced joint(s)|one', 'misaligned', 'misalignment',
                 'displacement', 'not|never lined|lining up',
                 'joint (is|has|slightly|a|bit|been)* off|shifted|dropped|misaligned|displaced|offset|stepped',
                 'offset in the joint', 'inch|inches step',
@@ -325,6 +325,7 @@ return [
                 'spread|parted|gapping|gapped (open)* joint(s)|hub|bell|collar|coupling',
                 '(wide)* open <collar>', '<collar> looks|looking (<very>)* open|opened',
                 'come|came|pulled|coming|slid|slipped|popped (right)* out of the|its <collar>',
+                "it|it's|is|has|have (been|all|just)* come|came|pulled|coming|pulling apart",
                 "joint's|joint (has|is|been|all)* pulled (apart|open)*", 'longitudinal displacement',
                 "joint that's|that|which (is|a|little|bit|has|all|been|come)* open|separated|opened|gapped|apart",
                 'joint is (a|little|bit|wide)* open', 'joint is|has opened (up)', 'separated (joint)', 'joint open', 'separation(s)',
@@ -677,6 +678,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'a|the bend up|down',
                 'making (that|the|a|this|its) turn',
                 'made (the|a|that|its) turn',
                 '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
@@ -740,7 +742,7 @@ return [
             ],
             'tap' => [
                 'the|our city line|sewer|tap|main|connection',
-                'the saddle', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
+                'the saddle', 'the|a|your|our saddle tap', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
                 'lateral|sewer|line|house connection|connects to|with (the|our|your)* city|main|street',
                 'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
@@ -893,7 +895,7 @@ return [
             'out of the (old|that)* <pipe> (iron|pipe)* and|back (in|out|back)* into|in|to',
             '<pipe> stops|ends|quits (here|there)* and (then)* it\'s|we\'re|goes|there\'s (in|into|to)*',
             "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
-            'back in|into', 'back to (the|old|this)*',
+            'back in|into|on|onto', 'back to (the|old|this)*',
             'goes|go|going|went|gone (back|from|over)* to|into',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
@@ -1013,10 +1015,10 @@ return [
             'reading|showing on the locator',
         ]],
         'maybe_depth' => ['' => [
-            'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at",
+            'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she reads|says|shows (about|like|me)*',
         ]],
-        'maybe_deep' => ['' => ['down', 'on the locator']],
+        'maybe_deep' => ['' => ['down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
             'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
@@ -1241,8 +1243,9 @@ return [
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
             'i|we|you|it|and hit|hits|reach|reaches|meet|meets (up|with|into|the|some|an|a|old|original|existing)*',
             'replaced with|by|in (the|some|new)*', 'coupling|band and|then|to|into (then|goes|to|into|it)*',
-            'connection|connects to (the|old|some)*', 'which is (now|all|just|old|the)*',
-            'somebody|someone|they|he (has|have|had)* connected|joined|attached|spliced|used (in|on|to|a|an|the|some|new)*',
+            'connection|connects to (the|old|some)*',
+            'somebody|someone|they|he (has|have|had)* connected|joined|attached|spliced|used|tied|ran|brought '
+                .'(in|on|to|a|an|the|their|some|new)*',
             'after|past|beyond it (then)* we\'re|it\'s|you\'re|it|we|is|are (is|are|back|in|into|on|the|old|all)*',
             'beginning|start of the|this|that|your|our (old|new|original)*',
         ]],
@@ -1253,6 +1256,8 @@ return [
             'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all)*', 'made of|from|out', 'pipe looks like',
             'looking at (a|an|all)*',
         ]],
+        // Behind it somebody says more of what was named.
+        'describes' => ['' => ["it's|they're (just|all|like|more|pretty)* a|an|some", 'it is (just|all|like|more|pretty)* a|an']],
         'asks_for' => ['' => [
             'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
         ]],
@@ -1357,7 +1362,7 @@ return [
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at', 'some|few|couple|bunch more at',
             "there's|got|see|are (a)* (whole)* two|three|four|couple|few|bunch|lot|several of them",
-            'second|another|third lump|clump|chunk|bunch|patch|spot',
+            'second|another|third|fourth|next lump|clump|chunk|bunch|patch|spot|set|batch',
             'whole bunch|lot|few|some|couple|two|three|four more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
             'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
             'doing|does the same (thing)',
@@ -1387,6 +1392,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'cleanout is|was a|an', 'clean out is|was a|an',
             "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
                 .'main|sewer|tap',
             "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
