@@ -16,6 +16,8 @@ final class Measures
     private const LEAST_BORE = 75;
     /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
     private const LONGEST_THING_M = 4.0;
+    /** Of places that are told one after the other, in metres. */
+    private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
     private const HUNDRED = 100;
 
@@ -101,10 +103,35 @@ final class Measures
      */
     private function list(array $amounts, Amount $last): void
     {
+        $places = [];
         foreach ($amounts as $each) {
             $metres = Unit::None === $last->unit ? $each->value * $this->bareM : $each->in($last)->value;
-            $this->places[] = new Place($metres, null, $each->first, $each->last);
+            $places[] = new Place($metres, null, $each->first, $each->last);
         }
+        $next = $last->last + 1;
+        // "thirty nine forty forty one there's a belly": the counter goes by, and it is at the last.
+        $isOfNext = $this->sentence->beginsAny(['here', 'intro'], $next) || null !== $this->sentence->nextName($next, $next + 2);
+        [$first, $end] = [$places[0] ?? null, end($places)];
+        if (null !== $first && false !== $end && !$isOfNext && self::isCountedThrough($places)) {
+            $places = [Place::over($first->from, $end->from, new Place($first->from, null, $first->first, $end->last))];
+        }
+        array_push($this->places, ...$places);
+    }
+
+    /**
+     * "it goes ten eleven twelve thirteen feet": so near each other they are one stretch.
+     *
+     * @param list<Place> $places
+     */
+    private static function isCountedThrough(array $places): bool
+    {
+        foreach (\array_slice($places, 1) as $i => $place) {
+            if (abs($place->from - $places[$i]->from) > self::ONE_STRETCH_M) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** "at 30, sorry, 32": the later counts. */
