@@ -1,5 +1,5 @@
 import {allEntries, inStore} from './store.js';
-import {stateOf, verdictOn} from './verdicts.js';
+import {patienceFor, stateOf, verdictOn} from './verdicts.js';
 
 /*
  * Entries on their way to the server. Each is written down in the browser before it is sent, sent in order, and struck off
@@ -38,14 +38,6 @@ const bodyOf = (entry) => {
 /** Tells every part of the page whether the server was found. */
 export const tellSignal = (isThere) => window.dispatchEvent(new CustomEvent('jurvex-signal', {detail: isThere}));
 
-/* A signal that is all but gone lets a request hang for ever, and all that wait behind it: it is given up, and sent again. */
-const LONGEST_MS = 30_000;
-const LEAST_BYTES_PER_MS = 8;
-const patienceFor = (entry) => {
-    const sizes = [entry.text?.length ?? 0, ...(entry.pairs ?? []).map(([, value]) => value.size ?? value.length)];
-    return LONGEST_MS + sizes.reduce((sum, size) => sum + size, 0) / LEAST_BYTES_PER_MS;
-};
-
 /** @returns {Promise<'stored'|'waiting'|string>} the reason where the server refuses it */
 const sendOne = async (entry) => {
     let answer;
@@ -55,6 +47,7 @@ const sendOne = async (entry) => {
             body: bodyOf(entry),
             redirect: 'manual',
             headers: headersOf(entry),
+            // One that hangs would hold up all that wait behind it.
             signal: AbortSignal.timeout(patienceFor(entry)),
         });
     } catch {

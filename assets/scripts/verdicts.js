@@ -14,6 +14,16 @@ export const verdictOn = (status, errors) => {
     return Object.values(errors || {}).join(' ') || String(status);
 };
 
+const LONGEST_MS = 30_000;
+const LEAST_BYTES_PER_MS = 32;
+/**
+ * How long an answer is waited for: a signal that is all but gone lets a request hang for ever. It is sent again then, and stored once.
+ * @param {{text?: string, pairs?: [string, string|File][]}} entry
+ * @returns {number} milliseconds
+ */
+export const patienceFor = ({text = '', pairs = []}) =>
+    LONGEST_MS + pairs.reduce((sum, [, value]) => sum + (value.size ?? value.length), text.length) / LEAST_BYTES_PER_MS;
+
 /** How many entries wait, and which ones were refused and why. */
 export const stateOf = (entries) => ({
     waiting: entries.filter((entry) => !entry.refused).length,

@@ -5,6 +5,7 @@ import {dangersSaid, shutting} from '../../assets/scripts/gates.js';
 import {freshId} from '../../assets/scripts/ids.js';
 import {afterPress, bringsWaterToTheMouth} from '../../assets/scripts/pass.js';
 import {sizeFor} from '../../assets/scripts/size.js';
+import {patienceFor} from '../../assets/scripts/verdicts.js';
 import {withOwnId} from '../../assets/scripts/own-id.js';
 
 const PAGE = 1_790_000_000_000;
@@ -117,4 +118,12 @@ test('presses that wait say how much is in and whether it sprays, and none bring
     const on = after(press('at', 1), press('power_on'));
     const presses = [press('at', 0.2), press('mark_out'), press('at', 0.4), press('power_off')];
     assert.deepEqual(presses.map((each) => isBad(on, each)), [true, true, false, false]);
+});
+
+test('who has more to send is waited for longer, and nobody for ever', () => {
+    const small = patienceFor({pairs: [['kind', 'root_cords']]});
+    const picture = patienceFor({pairs: [['kind', 'root_cords'], ['photo', new Blob([new Uint8Array(3_200_000)])]]});
+    assert.ok(small >= 30_000 && small < 31_000);
+    assert.ok(Math.abs(picture - small - 100_000) < 1);
+    assert.equal(patienceFor({text: 'x'.repeat(32_000)}), 31_000);
 });
