@@ -48,7 +48,7 @@ const sendOne = async (entry) => {
             redirect: 'manual',
             headers: headersOf(entry),
             // One that hangs would hold up all that wait behind it.
-            signal: AbortSignal.timeout(patienceFor(entry)),
+            signal: AbortSignal.timeout?.(patienceFor(entry)),
         });
     } catch {
         tellSignal(false);
