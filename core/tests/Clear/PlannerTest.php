@@ -232,12 +232,12 @@ final class PlannerTest extends TestCase
             $two->passes(Blockage::SoftGrease, Head::FreeSpinner),
         ]);
         $four = WorkRates::usual()->learntFrom([
-            $pass(2, 1), $pass(4, 1), $pass(1, 1, 22.5), $pass(90, 3), $pass(50, 1, 45, Head::Flusher),
+            $pass(2, 1), $pass(4, 1), $pass(0.75, 1, 22.5), $pass(90, 3), $pass(50, 1, 45, Head::Flusher),
         ]);
         self::assertSame(
             [3.0, 4],
             [$four->of(Blockage::SoftGrease, Head::FreeSpinner, 45), $four->passes(Blockage::SoftGrease, Head::FreeSpinner)],
-            '2, 2, 4 and 30 m/min at 45 L/min',
+            '1.5, 2, 4 and 30 m/min at 45 L/min',
         );
         self::assertEqualsWithDelta(3.0 * 30 / 45, $four->of(Blockage::SoftGrease, Head::FreeSpinner, 30), 1e-9);
         $plan = Planner::plans(self::situation(Blockage::SoftGrease, rates: $four), Machine::Jet)['jet'];

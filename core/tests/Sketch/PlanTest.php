@@ -39,6 +39,8 @@ final class PlanTest extends TestCase
         $strokes = [];
         foreach ($plan->pipes as $pipe) {
             self::assertGreaterThan($pipe->left, $pipe->right + 1e-6, 'it flows to the right');
+            $places = [$pipe->left, ($pipe->left + $pipe->right) / 2, $pipe->right];
+            self::assertEqualsWithDelta($places, array_map(static fn (float $at) => $pipe->x($at, 8.0), [0.0, 4.0, 8.0]), 0.06);
             array_push($strokes, ...self::strokes($pipe));
         }
         foreach ($strokes as $i => [$one, $a]) {
