@@ -44,11 +44,16 @@ final readonly class Stretches
     /** "to 22", "through to the bend at 22" */
     private function isUpTo(int $begin, Place $place): bool
     {
-        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $first => $end) {
-            $words = $place->first - 1 - $end;
-            if ($first > $begin && (0 === $words || $words > 0 && $words <= self::TO_NAME_WORDS + 1
-                && $this->sentence->isAfter('at', $place->first))
-            ) {
+        $isNamed = $this->sentence->isAfter('at', $place->first);
+
+        return $this->isBehindTo($place->first, $isNamed ? self::TO_NAME_WORDS + 2 : 1, $begin);
+    }
+
+    /** Whether "to" or "as far as" is said behind one word and no more than so many before another. */
+    private function isBehindTo(int $word, int $words, int $since): bool
+    {
+        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $first => $last) {
+            if ($first > $since && $last < $word && $word - $last <= $words) {
                 return true;
             }
         }
@@ -78,10 +83,8 @@ final readonly class Stretches
         ) {
             return;
         }
-        foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $begin => $end) {
-            if ($begin > $mention->last && $next->first - $end > 0 && $next->first - $end <= self::TO_NAME_WORDS) {
-                $mention->place = Place::over($from->from, $to->from, $from);
-            }
+        if ($this->isBehindTo($next->first, self::TO_NAME_WORDS, $mention->last)) {
+            $mention->place = Place::over($from->from, $to->from, $from);
         }
     }
 
@@ -92,11 +95,6 @@ final readonly class Stretches
             $mention->place = $this->end($mention, \array_slice($mentions, 0, $i));
             $this->stretchTo($mention, $mentions[$i + 1] ?? null);
         }
-    }
-
-    private function isNamedBehindTo(Mention $mention): bool
-    {
-        return $this->sentence->isAfter('to', $mention->first, 2) || $this->sentence->isAfter('ends', $mention->first, 2);
     }
 
     /**
@@ -118,7 +116,7 @@ final readonly class Stretches
         $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1)
             // "from there it holds water to the wye at eleven"
             || $isPoint && $mention->last < $place->first && $place->first - $mention->last <= 2
-                && $this->isNamedBehindTo($mention);
+                && $this->isBehindTo($mention->first, 2, $this->sentence->first - 1);
 
         return match (true) {
             $isWithin => new Place($place->from, null, $place->first, $place->last),

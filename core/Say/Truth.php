@@ -16,8 +16,9 @@ final readonly class Truth
     private const SHORT_FOR_FATES = 15;
     /** A question is about what comes within so many words. */
     private const ASKED_WORDS = 8;
-    /** What leads through an opening or to the main stands so many words before it. */
+    /** "… but it's still hanging in there": so many words behind the "but". */
     private const STILL_BEHIND = 4;
+    /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
@@ -150,16 +151,10 @@ final readonly class Truth
     /** "… that we cut back, but it's still hanging in there" */
     private function isStillThere(int $next): bool
     {
-        if (null === $this->sentence->begins('contrast', $next)) {
-            return false;
-        }
-        foreach ($this->sentence->marks('still') as $first => $last) {
-            if ($first >= $next && $first - $next <= self::STILL_BEHIND) {
-                return true;
-            }
-        }
-
-        return false;
+        return null !== $this->sentence->begins('contrast', $next) && [] !== array_filter(
+            array_keys($this->sentence->marks('still')),
+            static fn (int $word) => $word >= $next && $word - $next <= self::STILL_BEHIND,
+        );
     }
 
     /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */
