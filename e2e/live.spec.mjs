@@ -18,7 +18,7 @@ async function rod(page, keys, isThere) {
     for (const key of keys.reverse()) await page.keyboard.up(key);
 }
 const back = async (page, to) => {
-    if ((await shown(page)) > to + 0.5) await rod(page, ['Shift', 'ArrowDown'], (at) => at <= to + 0.4);
+    if ((await shown(page)) > to + 0.4) await rod(page, ['Shift', 'ArrowDown'], (at) => at <= to + 0.25);
     await rod(page, ['ArrowDown'], (at) => at <= to + 0.05);
     // A busy machine lets go late: on again, and back, until it stands there.
     for (let tries = 0; tries < 6 && Math.abs((await shown(page)) - to) > 0.2; tries++) {

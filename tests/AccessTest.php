@@ -9,8 +9,10 @@ use App\Firm\Role;
 use App\Record\Job;
 use App\Support\Database\Id;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Routing\RouterInterface;
 
+#[Group('any-database')]
 final class AccessTest extends ApplicationTestCase
 {
     private const OPEN = [

@@ -6,8 +6,10 @@ namespace App\Tests;
 
 use App\Firm\Jetter;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Plans, the jet bench and the gates by the pages' own forms, and round them. */
+#[Group('any-database')]
 final class JetBenchTest extends ApplicationTestCase
 {
     protected function setUp(): void

@@ -10,10 +10,12 @@ use App\Record\Mark;
 use App\Support\Database\Id;
 use App\Support\Wording\Languages;
 use Jurvex\Core\Say\Lexicon;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Routing\RouterInterface;
 use Symfony\Component\Yaml\Yaml;
 
 /** Every word comes from the translations, every language has them all, and everybody is spoken to in their own. */
+#[Group('any-database')]
 final class LanguagesTest extends ApplicationTestCase
 {
     /** Names and symbols that are the same in every language. */

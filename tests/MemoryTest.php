@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** A server whose requests may use 128 MB each takes the largest file of each kind that is allowed. */
+#[Group('any-database')]
 final class MemoryTest extends TestCase
 {
     use RealServer;

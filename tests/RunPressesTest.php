@@ -9,9 +9,11 @@ use App\Record\Pass;
 use App\Record\PreUseCheck;
 use App\Support\Database\Id;
 use Jurvex\Core\Clear\Machine;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** A tool in the line by its presses: what is refused, what is told live, what the record makes of it. */
+#[Group('any-database')]
 final class RunPressesTest extends ApplicationTestCase
 {
     protected function setUp(): void

@@ -7,6 +7,7 @@ namespace App\Tests;
 use App\Support\Files\Store;
 use App\Support\Files\Stores;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Filesystem\Filesystem;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
@@ -15,6 +16,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
 
 /** A folder and a bucket keep the same files in the same way. */
+#[Group('any-database')]
 final class StoreTest extends TestCase
 {
     /** More than a bucket takes in one piece. */

@@ -59,10 +59,12 @@ use Jurvex\Core\Sketch\Joins;
 use Jurvex\Core\Sketch\Source;
 use Jurvex\Core\Triage\DangerSign;
 use Jurvex\Core\Triage\Tables;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Symfony\Component\Translation\TranslatorBagInterface;
 
 /** The core speaks in codes; every code has its words. */
+#[Group('any-database')]
 final class WordsTest extends KernelTestCase
 {
     public function testEveryCodeHasItsWords(): void

@@ -35,7 +35,8 @@ export const simulatedReel = (view, kept) => {
         },
         /** Where the head is between two readings, for the picture. */
         headNow() {
-            return Math.max(0, Math.min(view.reach, rod.head));
+            const {head} = moved(rod, view, Math.min(1, (performance.now() - before) / 1000));
+            return Math.max(0, Math.min(view.reach, head));
         },
     };
 };

@@ -230,13 +230,18 @@ export const reel = () => ({
     /* The picture */
     animate() {
         const canvas = this.$refs.picture;
+        let drawn = '';
         const draw = () => {
             if (this.kind !== 'simulated') return;
-            drawBore(canvas, this.reel.view, {s: this.reel.headNow(), water: this.$root.dataset.water === 'on'});
+            this.frame = requestAnimationFrame(draw);
+            const camera = {s: this.reel.headNow(), water: this.$root.dataset.water === 'on'};
+            // While the rod stands still the picture does too: nothing is drawn, and the battery lasts.
+            if (drawn === JSON.stringify(camera)) return;
+            drawn = JSON.stringify(camera);
+            drawBore(canvas, this.reel.view, camera);
             this.frames += 1;
             canvas.dataset.frames = String(this.frames);
-            canvas.dataset.head = this.reel.headNow().toFixed(2);
-            this.frame = requestAnimationFrame(draw);
+            canvas.dataset.head = camera.s.toFixed(2);
         };
         this.$nextTick(() => {
             this.frame = requestAnimationFrame(draw);
