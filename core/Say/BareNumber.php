@@ -81,8 +81,8 @@ final readonly class BareNumber
                 && ($sentence->beginsAny(['here', 'intro'], $next) || $sentence->is('articles', $next));
         }
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
-        // "twenty one is roots again"
-        $isNamed = $isNamed || $sentence->is('is', $next) && Atom::KIND === $sentence->atomAt($next + 1)?->role;
+        // "twenty one is roots again", "forty nine is that offset"
+        $isNamed = $isNamed || $sentence->is('is', $next) && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty seven the clay ends"
         $isNamed = $isNamed || $sentence->is('known', $next) && Atom::MATERIAL === $sentence->atomAt($next + 1)?->role;
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
@@ -131,8 +131,11 @@ final readonly class BareNumber
     private function goesOn(int $i): bool
     {
         $sentence = $this->sentence;
-        $isWord = ctype_alpha(substr($sentence->text($i), 0, 1));
 
-        return !$isWord || $sentence->is('after_places', $i) || $sentence->beginsAny(self::GOES_ON, $i) || null !== $sentence->atomAt($i);
+        // "to one side": one is of what no name of many follows.
+        $isNoCount = !$sentence->isMany($i) && (null !== $this->place->to || $this->one->value > 1);
+
+        return $isNoCount || !ctype_alpha(substr($sentence->text($i), 0, 1)) || $sentence->is('after_places', $i)
+            || $sentence->beginsAny(self::GOES_ON, $i) || null !== $sentence->atomAt($i);
     }
 }

@@ -36,7 +36,7 @@ final class Joined
             [$one, $other] = [$places[$i], $places[$j]];
             $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first)
                 || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
-                || self::isToName($sentence, $one, $other);
+                || self::isToName($sentence, $one, $other) || self::isStartAt($sentence, $one, $other);
             $isEnded = null === $one->to && null === $other->to && $isGoing
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
@@ -71,6 +71,15 @@ final class Joined
         }
 
         return false;
+    }
+
+    /** "thirty three is where it ends and it starts at twenty seven" */
+    private static function isStartAt(Sentence $sentence, Place $one, Place $other): bool
+    {
+        $isEnd = $sentence->has('ends', $one->first - self::NAME_TO_PLACE, $other->first);
+
+        return $isEnd && $other->from < $one->from && null === $sentence->begins('another', $one->last + 1)
+            && $sentence->has('starts', max($one->last + 1, $other->first - self::NAME_TO_PLACE), $other->first);
     }
 
     /** "from six metres up to the manhole, which is at nine" */

@@ -118,6 +118,23 @@ final class Lexicon
         return false;
     }
 
+    /** Whether it ends as the name of many does. */
+    public function isMany(string $word): bool
+    {
+        return $this->endsIn('many', $word) && !$this->endsIn('not_many', $word);
+    }
+
+    private function endsIn(string $table, string $word): bool
+    {
+        foreach ($this->map($table) as $ending) {
+            if (\is_string($ending) && str_ends_with($word, $ending)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function has(string $table, string $word): bool
     {
         $this->sets[$table] ??= array_fill_keys(array_filter($this->map($table), is_string(...)), true);

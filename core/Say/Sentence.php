@@ -50,6 +50,11 @@ final readonly class Sentence
         return $this->lexicon->has($table, $this->text($i));
     }
 
+    public function isMany(int $i): bool
+    {
+        return $this->lexicon->isMany($this->text($i));
+    }
+
     /** Whether any word from one to another stands in a table. */
     public function isAny(string $table, int $from, int $to): bool
     {

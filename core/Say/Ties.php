@@ -214,10 +214,10 @@ final readonly class Ties
     {
         $next = $place->last + 1;
 
-        $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
+        $isShown = ($this->sentence->beginsAny(['here', 'intro'], $next) || $this->sentence->is('is', $next))
             && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
 
-        return $isShown || $this->sentence->is('is', $next) || null !== $this->sentence->begins('deny', $next)
+        return $isShown || null !== $this->sentence->begins('deny', $next)
             || null !== $this->sentence->atomAt($next)?->amount
             || $this->sentence->isAfter('landmark', $place->first, self::LANDMARK_WORDS);
     }

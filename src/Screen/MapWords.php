@@ -54,9 +54,15 @@ final readonly class MapWords
         return $names;
     }
 
+    /** Behind a word where there are several, so that what is read aloud begins as what is seen. */
     public static function shortened(string $name, int $most): string
     {
-        return mb_strlen($name) > $most ? rtrim(mb_substr($name, 0, $most - 1)).'…' : $name;
+        if (mb_strlen($name) <= $most) {
+            return $name;
+        }
+        $begin = mb_substr($name, 0, $most);
+
+        return rtrim(mb_substr($begin, 0, mb_strrpos($begin, ' ') ?: $most - 1)).'…';
     }
 
     /** @return array{string, string} what stands over a drawn pipe: in full, and in short */

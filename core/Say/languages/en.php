@@ -183,7 +183,10 @@ return [
     // "twelve metres ninety to the left" is a turn and no centimetres.
     'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
-    // A bare number may be a place before one of these.
+    // How the name of many ends, which a number before it counts.
+    'many' => ['s', 'people', 'men'],
+    'not_many' => ["'s", 'ss', 'us', 'is', 'as', 'wards', 'ways'],
+    // A bare number may be a place before one of these even so; and they say nothing by themselves.
     'after_places' => [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
@@ -191,7 +194,8 @@ return [
         'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
-        'about', 'not', 'pretty', 'oh', 'whoa', "what's",
+        'about', 'not', 'pretty', 'oh', 'whoa', "what's", 'goes', 'runs', 'continues', 'comes', 'turns', 'drops', 'sits', 'shows',
+        'stays', 'stops', 'gets', 'meets', 'hits', 'changes', 'becomes', 'ties', 'holds', 'keeps', 'does', 'opens', 'its', 'perhaps',
     ],
     // "a four by four wye"
     'times' => ['by', 'x'],
@@ -205,7 +209,7 @@ return [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
         'people', 'houses', 'units', 'guys', 'seconds', 'second', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
-        'th', 's', 'hundred', 'thousand',
+        'th', 's', 'hundred', 'thousand', 'grand', 'for',
     ],
     'phrases' => [
         'command' => [
@@ -273,6 +277,7 @@ return [
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
+                "water level's|level (is|at|up|about|around)* third|quarter|half|halfway",
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
@@ -372,6 +377,7 @@ return [
                 'pipe|clay|tile laying|lying in|on|at the (bottom|invert|flow)',
                 '<part> (of|the|pipe|clay|wall)* (<very>)* <displaced> in|out|down|off',
                 'caved',
+                "crown|top|roof (of)* (the|this)* (pipe|joint)* 's|is|has|have dropped|fallen|caved|come (right)* in|down",
                 'crumbled|crumbling',
                 'smashed|mangled|demolished|destroyed',
                 'bit(s)|piece(s)|chunk(s)|section(s)|shard(s) (of|the|pipe|clay)* (<very>)* missing|gone',
@@ -482,6 +488,7 @@ return [
                 'corrosion|rust buildup|build up|nodule(s)|scale|bump(s)',
                 'tuberculated',
                 'barnacle(s)',
+                'flaking off', 'rust growing',
                 'crust(y)',
                 'limescale', 'calcite', 'mineral deposit(s)',
                 'scale', 'scaling', 'scaled (up)*', "scale's", 'rusted|crusted up', 'tubercles',
@@ -572,6 +579,8 @@ return [
                 'utility|conduit (line|pipe|that|is|goes|runs|going|running|right|straight)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
                 'cross bore(s)', 'crossbore',
+                'rod|stake|pin|post|spike|rebar sticking|going|driven|poking (right|straight)* through '
+                    .'(the|side|top|wall|middle|of|our|this)* pipe|line|lateral',
                 'gas|power|electric|telecom|fiber line|pipe|main|conduit|service (right|straight|going)* through|across',
                 'gas|power|electric|fiber line|pipe|main|conduit|service running|crossing|going|coming (right|through|across|into)*',
                 'fibre|utility|cable|water line|pipe|main|conduit|service (right|straight|going)* through|across',
@@ -584,6 +593,7 @@ return [
             'tie_in' => [
                 '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
                 'connection left|right',
+                "neighbor's|neighbour's|neighbors|neighbours (line|connection|pipe|drain)* comes|coming|ties|joins (in)",
                 'saddle',
                 'two lines|drains come|coming|join|meet together',
                 'these|lines come|join|meet together',
@@ -770,7 +780,7 @@ return [
                 'back|negative pitched|graded|grade|pitch|fall|slope',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
                 'pretty|dead flat', "it's|line's|pipe's (pretty|dead|almost|just|real)* flat",
-                'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall',
+                'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
                 'all the further|farther (i|we|it|that)* can|could|would go|get',
@@ -821,7 +831,9 @@ return [
         ],
         // Said of roots beside: what kind they are.
         'root' => [
-            'root_threads' => ['fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy'],
+            'root_threads' => [
+                'fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy', 'single strand',
+            ],
             'root_clump' => ['heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad'],
         ],
         'fact' => [
@@ -917,6 +929,7 @@ return [
             'around to',
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe)*', 'through',
             'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
+            'clear|plumb|clean (out|down|back|over)* to',
         ]],
         'between' => ['' => ['between', 'in between']],
         'at' => ['' => [
@@ -1018,7 +1031,7 @@ return [
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she reads|says|shows (about|like|me)*',
         ]],
-        'maybe_deep' => ['' => ['down', 'on the locator', 'on that one|spot|mark|flag']],
+        'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
             'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
@@ -1114,7 +1127,7 @@ return [
             'they|we|you make (a|an|these|those)*', 'utility|utilities|locates', "lot's|lot is", 'trees',
             'usually', 'typically', 'normally', 'often', 'generally', 'in general', 'sometimes', 'a lot of times',
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it', 'if they',
-            'if there|the|this|that', 'would', 'could', 'cause|causes|causing', 'recommend',
+            'if there|the|this|that', 'would', 'could', 'causes', 'recommend',
             'when you|people|they|roots|a|the|it|there', 'every year', 'machine(s)', 'designed', 'people', 'homeowners',
             'customers', 'folks', 'they say|said|told', 'he|she|guy said|told', "isn't|won't|not (going|gonna)* to hurt", 'called',
             'years ago', 'in the past', 'we sell|offer|do',
@@ -1360,7 +1373,8 @@ return [
         // The kind that was named last, once more.
         'another' => ['' => [
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
-            'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at', 'some|few|couple|bunch more at',
+            'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at',
+            'the (other)* one further|farther|just up|down|along|on|in', 'some|few|couple|bunch more at',
             "there's|got|see|are (a)* (whole)* two|three|four|couple|few|bunch|lot|several of them",
             'second|another|third|fourth|next lump|clump|chunk|bunch|patch|spot|set|batch',
             'whole bunch|lot|few|some|couple|two|three|four more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
@@ -1392,6 +1406,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
             "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
                 .'main|sewer|tap',

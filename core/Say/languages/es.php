@@ -115,6 +115,7 @@ return [
     'ask_first' => ['hay', 'es', 'está', 'será', 'qué', 'cuál', 'dónde', 'tiene', 'tienen', 'habrá', 'ves', 've', 'cómo'],
     'turns' => ['noventa'],
     'described' => ['ramal', 'línea', 'colector', 'tubo'],
+    'many' => ['s'],
     'after_places' => [
         'porque', 'ya', 'estamos', 'está', 'hay', 'que', 'donde', 'entonces', 'y', 'el', 'la', 'es', 'tiene', 'con', 'se', 'un',
         'una',
