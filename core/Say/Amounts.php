@@ -71,7 +71,12 @@ final readonly class Amounts
             $at += $this->is('full', $at) ? 1 : 0;
             [$metres, $unit] = $this->length($at);
 
-            return null === $unit ? null : $this->withPart(new Amount($metres, $unit, $i, $at, $metres), $metres);
+            return match (true) {
+                null === $unit => null,
+                // "a metre forty"
+                1.0 === $metres => $this->withCentimetres(1.0, $i, $at),
+                default => $this->withPart(new Amount($metres, $unit, $i, $at, $metres), $metres),
+            };
         }
         if (null === $number) {
             return null;

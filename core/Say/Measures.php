@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -188,11 +189,19 @@ final class Measures
         }
     }
 
+    /** "one metre connection": what has no length is there. */
+    private function isPoint(int $i): bool
+    {
+        $kind = Kind::tryFrom(explode('+', $this->sentence->atomAt($i)->meaning ?? '')[0]);
+
+        return Extent::Point === $kind?->extent();
+    }
+
     private function isLength(Amount $one, int $next): bool
     {
         $isOfAThing = $this->sentence->is('singular', $one->last)
             && !$this->sentence->isAfter('at', $one->first)
-            && ($one->value < self::LONGEST_THING_M || $this->sentence->is('articles', $one->first - 1))
+            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
         // "eight feet of cast iron", "four feet of crack"
         $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
@@ -205,7 +214,9 @@ final class Measures
             && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
 
         // "at twenty feet piece of the pipe broken out"
-        $isOfNext = $isOfNext || $this->sentence->isAfter('at', $one->first) && Atom::KIND === $this->sentence->atomAt($next)?->role;
+        $isOfNext = $isOfNext || $this->sentence->isAfter('at', $one->first) && Atom::KIND === $this->sentence->atomAt($next)?->role
+            // "twenty three feet more of the same"
+            || null !== $this->sentence->begins('another', $next);
 
         return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
             || $this->sentence->isAfter('length_of', $one->first));

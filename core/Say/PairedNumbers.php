@@ -30,6 +30,9 @@ final readonly class PairedNumbers
         if ($this->isMetresAndHundredths($one, $other)) {
             return new Amount($one->value + $other->value / self::HUNDRED, Unit::None, $one->first, $other->last);
         }
+        if ($this->isMetresAndTenths($one, $other)) {
+            return new Amount($one->value + $other->value / self::TENTH, Unit::None, $one->first, $other->last, isDecimal: true);
+        }
         if (!$this->isUncertain($one, $other)) {
             return null;
         }
@@ -97,6 +100,14 @@ final readonly class PairedNumbers
             && $other->value >= self::TENTH && $other->value < self::HUNDRED && $one->value < self::HUNDRED
             && !$this->isCountedOff($one, $other)
             && !$this->isUncertain($one, $other) && !self::isCountedAloud($one, $other);
+    }
+
+    /** "fourteen nine there's a root", where places are in metres: 14.9. */
+    private function isMetresAndTenths(Amount $one, Amount $other): bool
+    {
+        return UnitSystem::Metric === $this->units && $this->isRead($one, $other)
+            && $other->value >= 1 && $other->value < self::TENTH && $one->value >= $other->value
+            && !$this->isCountedOff($one, $other);
     }
 
     /** Two bare numbers beside each other that are read off as one, by what stands around them. */

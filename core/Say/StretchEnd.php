@@ -71,7 +71,10 @@ final readonly class StretchEnd
         $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word)
             && !$sentence->isAfter('at', $place->first);
 
-        return $isOut || $sentence->is('subjects', $place->last + 1)
+        // "twelve metres it's dipped, it's over by …": it begins there.
+        $isIt = $sentence->is('subjects', $place->last + 1) && null === $sentence->nextName($place->last + 1, $word - 1);
+
+        return $isOut || $isIt
             || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
             // "seventeen feet the water's going away"
             || $sentence->is('known', $place->last + 1) && \in_array($word - $place->last, [2, 3], true)

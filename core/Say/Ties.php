@@ -161,7 +161,10 @@ final readonly class Ties
     public function leftOver(Place $place, bool $isLast): int
     {
         // "51 there's another one": what is named once more is there.
-        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)) {
+        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
+            // "it's over by fourteen": what was named before ends there.
+            || $this->sentence->isAfter('ends', $place->first)
+        ) {
             return self::LEFT_ANOTHER;
         }
 

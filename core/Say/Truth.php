@@ -265,7 +265,10 @@ final readonly class Truth
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         if ($this->isFollowedByPlace($mention)) {
             // "from the cleanout one metre in", "from the street side cleanout"
-            return $sentence->isAfter('from', $mention->first, self::WAY_WORDS) && null === $sentence->begins('at', $mention->last + 1);
+            $isFrom = $sentence->isAfter('from', $mention->first, self::WAY_WORDS)
+                || $sentence->isAfter('went_in', $mention->first, self::WAY_WORDS);
+
+            return $isFrom && null === $sentence->begins('at', $mention->last + 1);
         }
         $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);

@@ -165,6 +165,8 @@ final class Ways
         foreach ($measures->places as $place) {
             // "from forty on it's plastic"
             $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
+            // "outside at eighteen and it's clay"
+            $on += $sentence->is('and', $place->last + $on) ? 1 : 0;
             $end = $sentence->begins('made_of', $place->last + $on);
             $end ??= self::outTo($sentence, $measures, $place);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND

@@ -277,6 +277,7 @@ return [
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
                 'water start(s)|starts|starting|begins (at|around|about|like)*',
+                'water level rises|rising|increases|increasing (up|to)*',
                 "water level's|level (is|at|up|about|around)* third|quarter|half|halfway",
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
@@ -297,7 +298,7 @@ return [
                 "joint that's|that|which (is|a|little|bit|slightly|way)* off",
                 'drop|drops|dropping down (a|little|bit|slightly)* at|into|in the joint',
                 'pipe(s)|<collar>|one (<very>)* shifted|displaced|moved|slid|slipped|kicked|knocked (over|down|up|sideways)*',
-                'pipe|it|line steps up|down', 'spigot|joint (<very>)* dropped',
+                'one|other side|end|half (<very>)* sunk|sank|dropped', 'pipe|it|line steps up|down', 'spigot|joint (<very>)* dropped',
                 "pipes aren't|don't|are not|do not (quite|really|even)* line|lined|lining (up)*",
                 'mismatched|crooked|slipped|cockeyed joint(s)|pipe(s)',
                 '<collar> (<very>)* crooked|cockeyed|misaligned|mismatched|offset|stepped',
@@ -325,6 +326,7 @@ return [
             ],
             'separated_joint' => [
                 "it's|joint's|that's|is (wide|all|pretty)* open at|on (the)* top|bottom|side|left|right",
+                "that's|it's (just|all|only|been)* opened (up|just|a|only)* touch|little|bit|hair|tad",
                 '<collar> (<very>)* spread|parted|gapping|gapped|apart|separated (open)*',
                 '<collar> (<very>)* open|opened|pulled|pulling (up|apart|back|away|out|wide|open)*',
                 'spread|parted|gapping|gapped (open)* joint(s)|hub|bell|collar|coupling',
@@ -499,6 +501,7 @@ return [
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
                 'goop', 'goo in the bottom|pipe|line',
+                'food (waste|scraps|debris|particles) in the bottom|pipe|line', 'food waste|scraps|debris',
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
@@ -567,7 +570,7 @@ return [
                 'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
-                'foreign object', 'spoon', 'toothbrush', 'two by four', 'board',
+                'foreign object', '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
                 'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
@@ -594,7 +597,7 @@ return [
                 '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
                 'connection left|right',
                 "neighbor's|neighbour's|neighbors|neighbours (line|connection|pipe|drain)* comes|coming|ties|joins (in)",
-                'saddle',
+                'saddle', 'connection intruding',
                 'two lines|drains come|coming|join|meet together',
                 'these|lines come|join|meet together',
                 'factory tap|wye|tee|fitting',
@@ -688,7 +691,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
-                'a|the bend up|down',
+                'a|the bend up|down', 'dogleg(s)', 'dog leg(s)', 'jog in the line|pipe',
                 'making (that|the|a|this|its) turn',
                 'made (the|a|that|its) turn',
                 '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
@@ -955,7 +958,7 @@ return [
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
             'starting|starts|beginning|begins to come back|up|out|off',
             'starting|starts|beginning|begins to rise|climb|level (back|up|out|of|off)*',
-            'dry (again)* at|by', 'clear again (by|at)*',
+            'dry (again)* at|by', 'water level (is)* back|down|drops|falls (to|down)*', 'clear again (by|at)*',
             'gone by|again', 'finishes|finished',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
@@ -1045,7 +1048,7 @@ return [
             'of fall|drop|slope|pitch|grade',
             'of (half|inch|three|quarter|five|eighths|sixteenths|our|my|the|big|small)* hose|cable|rod|tape|leader', 'long',
             'wide',
-            'high', 'tall', 'apart', 'short', 'worth', 'total',
+            'give or take', 'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
             'farther', 'more', 'ago', 'camera',
@@ -1134,7 +1137,7 @@ return [
             'these|this|our|my cutter(s)|nozzle(s)|machine(s)|tool(s)|blade(s)|camera(s)', 'cutter', 'nozzle', 'jetter', 'chain(s)',
             'worry about', 'worried', 'what happens', 'to prevent', 'prevent', 'prone', 'known for', 'tend(s) to', 'happens',
             'flush|flushing|flushes', 'price', 'cost', 'charge', 'quote', 'warranty', 'guarantee', 'the word', 'called a|an',
-            'means', 'what they|we|you call',
+            'what they|we|you call',
             'why they|we|you|it',
             'as a rule', 'always', 'in my experience', 'for example', 'for instance', 'like and subscribe',
             'gonna|going have|get|need', 'gonna|will|going (to)* collect|build|catch|hang|stick|keep|happen', 'eventually', 'video',
@@ -1241,7 +1244,9 @@ return [
         // So deep somebody stands, and no pipe lies.
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
-        'over_there' => ['' => ["that's|it's|is|that (is)* over here|there|on|at|in|by|to"]],
+        'over_there' => ['' => [
+            "that's|it's|is|that (is)* over here|there|on|in|to", "that's|it's|is|that (is)* over at|by the|this|that|your|my",
+        ]],
         'back' => ['' => [
             'pull(ing)|pulling|pulled (it|the|camera|this|her|my|slowly)* back',
             'reel(ing)|reeling|reeled (it|the|her|back|in|camera)* (back|in|up)',
@@ -1262,7 +1267,7 @@ return [
             'after|past|beyond it (then)* we\'re|it\'s|you\'re|it|we|is|are (is|are|back|in|into|on|the|old|all)*',
             'beginning|start of the|this|that|your|our (old|new|original)*',
         ]],
-        'then_made_of' => ['' => ["then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
+        'then_made_of' => ['' => ['then (back|to|into|some|the|old)*', "then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
@@ -1406,6 +1411,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'start|finish|end of (the)* survey|inspection', "i'm|we're in the sewer",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
             "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
