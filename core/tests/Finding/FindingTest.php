@@ -17,10 +17,10 @@ final class FindingTest extends TestCase
         $spot = Finding::read(
             new Input([
                 'id' => 'a', 'kind' => 'low_spot', 'from_m' => 9.4, 'deepest_m' => 11, 'to_m' => 13.1, 'size' => 31,
-                'facts' => ['water' => 'off', 'minutes_off' => 4],
+                'facts' => ['water' => 'off', 'minutes_off' => 0.5],
             ]),
         );
-        self::assertSame([9.4, 11.0, 13.1, 31.0, 4.0], [
+        self::assertSame([9.4, 11.0, 13.1, 31.0, 0.5], [
             $spot->from->metres, $spot->deepest?->metres, $spot->to?->metres, $spot->size?->value,
             $spot->facts['minutes_off'],
         ]);

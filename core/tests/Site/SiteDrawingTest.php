@@ -41,6 +41,10 @@ final class SiteDrawingTest extends TestCase
                 self::assertTrue($drawing->x($place) > 0 && $drawing->x($place) < 720.0 && $drawing->y($place) > 0);
                 self::assertLessThan($drawing->height, $drawing->y($place));
             }
+            $places = [...array_map(static fn (FixedThing $thing) => $thing->place, $plan->things), $mark->place];
+            [$x, $y] = [array_map($drawing->x(...), $places), array_map($drawing->y(...), $places)];
+            self::assertEqualsWithDelta(360.0, (min($x) + max($x)) / 2, 0.01, 'in the middle of the sheet');
+            self::assertEqualsWithDelta($drawing->height / 2, (min($y) + max($y)) / 2, 0.01);
             self::assertLessThanOrEqual(520.001, $drawing->height);
             self::assertGreaterThan($drawing->y(new Place(0.0, 1.0)), $drawing->y(new Place(0.0, 0.0)), 'up is up on paper');
         }
@@ -57,6 +61,13 @@ final class SiteDrawingTest extends TestCase
             // Not a step smaller than it might be.
             self::assertGreaterThan(720.0 / 20, $drawing->length($drawing->bar->metres));
         }
+    }
+
+    public function testWhereNamesHaveNoRoomNumbersStand(): void
+    {
+        $ofWidth = static fn (float $width) => new SiteDrawing(SitePlan::bare(), [], [], [], [], UnitSystem::Metric, $width, 520.0);
+        self::assertTrue($ofWidth(499.0)->isNumbered());
+        self::assertFalse($ofWidth(500.0)->isNumbered());
     }
 
     public function testNorthTurnsAgainstTheBearingOfUp(): void
