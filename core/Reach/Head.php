@@ -11,6 +11,8 @@ use Jurvex\Core\Measure\Length;
 /** The stiff end of a tool, and the room that it needs beside it. */
 final readonly class Head
 {
+    private const HAIR_M = 1e-9;
+
     public function __construct(public Length $width, public Length $stiffLength, public Length $clearance)
     {
     }
@@ -27,7 +29,8 @@ final readonly class Head
 
     public function fits(Length $bore): bool
     {
-        return $this->width->metres + $this->clearance->metres <= $bore->metres;
+        // 99 mm and 3 mm are 102 mm, and no hair more.
+        return $this->width->metres + $this->clearance->metres <= $bore->metres + self::HAIR_M;
     }
 
     /** Why its size stops it at the beginning of a piece; none when it passes. */

@@ -219,6 +219,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'fuzz of root(s)|roots',
                 'roots fine', 'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
                 'root fuzz|hairs',
                 'hair|hairline|fine|tiny|thread|feeder|whisker|hairlike|wispy (little) root(s)', 'little|fine|tiny hairs',
@@ -229,6 +230,11 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'thick|heavy root(s) blocking|plugging|filling', 'grown (completely|nearly|almost)* shut|closed',
+                'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
+                'root bound', 'choked with roots',
+                "it's|like|a jungle (in here|there)", 'roots (have)* (all|completely|just)* taken|taking over', 'root(s) mat(s)',
+                "birds nest|bird's nest (of roots)",
                 'blockage of root(s)', 'root(s) (is|are|so|really|very|get|gets|getting|pretty)* thick|dense|massive',
                 'full of root(s)',
                 'nothing but|solid root(s)',
@@ -242,6 +248,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'tree (has)* found its way in', 'rooting', 'root intrusion',
                 'roots tap', 'vegetation in|at|through|growing|coming',
                 'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
                 'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted', 'rooty',
@@ -258,6 +265,13 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
+                "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
+                'slack|dead water',
+                'holding ten|twenty|thirty|forty|fifty percent',
+                "camera's|camera is swimming|floating", "we're|i'm swimming", 'swimming pool', 'gut in it|the|this', 'flooded',
+                'backwater', "water never|doesn't|don't|won't|can't leave|leaves|drain|drains|get|go (out|away)*",
+                'it ponds|pools|puddles',
                 'holding|holds back (a|some|little|bit|of)* water',
                 'pick|picking|picks up (some|a|little|bit|of|more)* water',
                 "we're|i'm|camera's|drop|drops|dropped|go|goes|get|gets|back (down|back)* in|into the water",
@@ -282,6 +296,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
                 'submerged', 'lens|camera under', 'full of water',
@@ -292,6 +307,14 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop of (about|maybe|like|a|an)* half|quarter|inch|couple', 'curb|threshold right there|at|in|on|between',
+                'kicked|knocked|pushed|shoved over to the|one',
+                "spigot's|hub's|bell's|pipe's|joint's (is)* riding|sitting high|low|up|down",
+                'displaced|dropped|stepped|misaligned collar|joint|socket|hub',
+                'pipes|they|joints do|does not (quite|really)* meet (up)*', "pipes|they|joints don't|doesn't (quite|really)* meet (up)*",
+                "it's|joint's|is (really|all|badly|pretty|been)* stepped",
+                "pipe's|pipe|one|side|one's is|sits|sitting (a|little|bit|way|much)* higher|lower than",
+                'shelf on the bottom|top|side', '(big|little|small)* shelf', 'half moon',
                 "pipe's|pipe|joint's (is|been|has|got)* pushed|heaved|lifted|raised up|higher (higher)*",
                 'higher|lower than the one|pipe before',
                 'speed bump', 'joint sticks|sticking up',
@@ -325,6 +348,11 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint's|joint (has|have)* let go", 'space between them|the',
+                'never (got|been|was|were)* pushed|glued|seated|put (in|all|the|together|way)* together|in',
+                'daylight between', 'dirt|soil|mud|ground between (the|two)* pipes|pieces|joints|pipe',
+                "it's|joint's|pipe's|is|has (been|all|come|just)* disconnected",
+                "pieces|pipes|they|ends aren't|are|don't|do (not)* touching|touch|connected (anymore)*",
                 "it's|joint's|that's|is (wide|all|pretty)* open at|on (the)* top|bottom|side|left|right",
                 "that's|it's (just|all|only|been)* opened (up|just|a|only)* touch|little|bit|hair|tad",
                 '<collar> (<very>)* spread|parted|gapping|gapped|apart|separated (open)*',
@@ -352,6 +380,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'displaced|hanging|intruding sealing ring|seal|gasket',
+                'rubber ring in|on|hanging|laying', "seal|gasket ('s|is|has)* popped|come|came out",
                 "gasket|seal|ring that's|that|which (is|has|been)* rolled|hanging|sticking|pushed|out|failed|displaced (out|down|in)*",
                 "rubber's|rubber (seal|ring)* hanging|sticking|showing (down|out|in)*", 'loose gasket|seal|ring',
                 'gasket|seal (is|has|been)* pushed|sucked in|out', 'ring seal|gasket (is)* showing|visible',
@@ -361,7 +391,10 @@ return [
                 "gasket's|seal's|ring's (all|been)* rolled|out|gone|hanging|blown|displaced",
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
-            'crack' => ['crack', 'cracked', 'fracture(d)', 'fractured', 'cracking', 'split', 'fracturing'],
+            'crack' => [
+                'fissure(s)',
+                'lateral|transverse crack|fracture', 'crack', 'cracked', 'fracture(d)', 'fractured', 'cracking', 'split', 'fracturing',
+            ],
             'crack+crack_state=several' => [
                 'cracks', 'fractures', 'several|multiple|many|some|few crack(s)|fracture(s)',
                 'bunch|lot|lots|couple|series of cracks|fractures', 'spider crack(s)|cracking', 'cracked all over|up|everywhere',
@@ -375,6 +408,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "it's|pipe's|has|is|been|all (all|just|been)* blown out", 'imploded', "there's|is no|any more|longer pipe",
+                "pipe's|pipe is (all)* in pieces", "it's|pipe's|pipe|has|is (completely|totally|just|all)* failed",
                 "bottom|top|side of the|that joint|bell|hub|collar|joint's|bell's is|has (been)* missing|gone|broken|busted (out|off)*",
                 'pipe|clay|tile laying|lying in|on|at the (bottom|invert|flow)',
                 '<part> (of|the|pipe|clay|wall)* (<very>)* <displaced> in|out|down|off',
@@ -400,6 +435,8 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'see right|straight out the side|top|bottom', 'window in the side|top|pipe',
+                'punched (right|a|hole)* through the pipe|side|wall|top',
                 'opening in|on the side|top|bottom|wall (of|in)*',
                 'see|seeing (a)* void(s)', 'void in the pipe|wall|top|bottom|side',
                 'perforation(s)|perforated',
@@ -407,6 +444,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'where (the)* bottom used to be',
                 '<floor> (<of_pipe>)* is|has|was (<very>)* (much)* <worn_away> (out|away|through|off)*',
                 'dirt|soil|ground where the <floor> should|was|used|ought (to)* (be)*',
                 '(riding|running|going|sitting) on dirt|soil',
@@ -424,11 +462,13 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away', 'worn through', 'channeled|channelled out|through',
             ],
             'worn_invert+wear=thin' => [
+                'floor of the|this pipe is paper|real|really|very|pretty thin',
                 'worn|wearing|getting (pretty|very|real)* thin', 'bottom|invert is (pretty|very|getting|worn|real|wearing)* thin',
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
                 'channel|groove|trench|rut (worn|eaten|cut|rusted)* in|into|along|down the <floor>',
@@ -459,6 +499,9 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'squatted|ovalled|ovalised', 'squashed (down|flat)*',
+                "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
+                'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
                 'pipe (<very>)* gone|went oval|egg|oblong (shaped)*',
                 'out of shape', 'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
                 'out of round', 'egg shaped', 'egg shape', 'shaped like (an)* egg', 'oval(ed)', 'ovaled', 'deformed',
@@ -466,6 +509,9 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'been worked on (before)', 'they|somebody|someone (have|has)* dug it|this up before',
+                '(where|there|they) dug it|this up before', 'sleeve in|on|here|there (it|here|place)*',
+                'band on (it|the|this|here)*', 'they|somebody put a sleeve',
                 "somebody's|somebody|someone|someone's|they|they've (has|have)* done|put (a|an|in)* repair|patch",
                 'section|piece|spot|pipe|part is|has|was|been (been)* replaced|repaired', "pipe's been replaced|repaired",
                 'repair clamp|coupling|band',
@@ -485,6 +531,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'nodule(s)|nodules', 'hard water deposits|buildup|scale', "corrosion (is|'s)* (real|really|pretty|very)* heavy|bad",
                 '<wall> (<very>)* crusty|scaly|encrusted|rusty|scaled|crusted (up)*',
                 'crusty (old)* (cast|iron)* pipe|iron|walls',
                 'corrosion|rust buildup|build up|nodule(s)|scale|bump(s)',
@@ -500,11 +547,13 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                'mucky', 'poop|turd(s)|feces|sewage sitting|laying|stuck',
                 'goop', 'goo in the bottom|pipe|line',
                 'food (waste|scraps|debris|particles) in the bottom|pipe|line', 'food waste|scraps|debris',
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'stone(s)|gravel and soil|dirt|mud|sand',
                 'full of|bunch|lot|pile|some leaves (and|in|mud|dirt|sticks|twigs)*', 'leaves and mud|dirt|sticks|twigs|silt',
                 'full of (the|wet|loose)* soil|dirt|mud|sand|silt|gravel|debris',
                 'mound|heap|layer|bunch|load|lot of (loose|wet|fine)* dirt|mud|soil|sand|gravel|silt',
@@ -522,6 +571,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
                 "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
@@ -533,6 +583,12 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'clog|plug of (toilet|wet)* paper|wipes',
+                'clump|wad|ball|glob of (wet)* hair',
+                'bung|plug|wad|ball|lump of (wet|baby|old)* wipes|rags|paper|nappies',
+                'build|buildup up of wipes|rags|paper',
+                'been|keep|keeps flushing (baby|flushable|wet|those|the)* wipes',
+                'plugged|packed|stuffed|clogged (up|solid)* with (toilet)* paper|wipes',
                 'nappy|nappies',
                 'bit|piece|scrap|sheet of (toilet|kitchen)* paper',
                 'paper (<very>)* built|building|piled|piling|hung|hanging (up)*',
@@ -547,6 +603,7 @@ return [
                 'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'broken (off)* blade|cutter|head|nozzle|bit',
                 '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain|cable',
                 'left (a|his|their|the|some|in|old)* (root|broken)* saw|cutter|blade|nozzle|bit (blade|head)*',
                 'saw blade',
@@ -554,6 +611,8 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                "somebody's|somebody|someone's|plumber's snake|cable broke|broken|snapped|stuck (off)*",
+                'snake|cable broke|snapped|broken off',
                 'piece|length|part of (my|the|our|his|their|somebody|old|broken)* cable|snake',
                 'broken|lost|old|snapped cable|snake|rod', 'piece|length of (broken|a|old)* cable|snake',
                 'cable|snake left|broken|stuck in',
@@ -563,6 +622,10 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'plastic cup',
+                'pen|pencil|fork|knife|screwdriver|wrench|razor|phone|spatula|sponge|lighter|brush stuck|in|laying|lying|wedged',
+                'fork', 'screwdriver', 'a pen|sponge', "somebody's phone|razor|brush", 'toilet brush|tank|lid',
+                'something blue|red|white|black|green|yellow|shiny|orange', 'soda|beer|spray|tin|aluminum can',
                 'golf|tennis|rubber|bouncy ball',
                 'bung', 'test ball|plug', 'rubber ball|plug',
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
@@ -578,6 +641,8 @@ return [
             ],
             'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
+                'cable|line|pipe|conduit (has|that|was|is|been)* bored|run|running|drilled (right|straight)* through',
+                'drilled|bored through it|this with',
                 'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
                 'utility|conduit (line|pipe|that|is|goes|runs|going|running|right|straight)* through the|our|this sewer|pipe|line',
                 'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
@@ -594,6 +659,15 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
+                "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
+                'gully|downpipe|gutter|rainwater|downspout (pipe|drain|connection)* comes|joins|ties|enters in|into|on',
+                'downpipe|downspout|rainwater|gully connection',
+                'here comes the|your <fixture> (line|drain)*',
+                'joins (up)* with|to|into the|this|that|another other|next|line|pipe|one',
+                '(a)* (line|pipe|drain)* enters from|on|at (the|your)* left|right|side|top',
+                'pick|picks|picking up the|your laundry|kitchen|bathroom|bath|toilet|shower|tub|sink|washer|garage (line|drain)*',
+                "that's|here's|there's the|your powder room|bath", 'floor drain line|connection|branch',
                 '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
                 'connection left|right',
                 "neighbor's|neighbour's|neighbors|neighbours (line|connection|pipe|drain)* comes|coming|ties|joins (in)",
@@ -641,6 +715,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'sweep|fitting|tee|wye|combo (is|was|goes|put|installed)* pointing|facing|turned|pointed (in|the)* wrong way|direction',
+                'code violation', 'not to|up code',
                 "tee|wye|fitting|santee (that|is|has|been|'s|was|put|installed|in|laid|set)* upside down",
                 "tee's|wye's|santee's|fitting's (is)* on its back|side",
                 "tee's|wye's|fitting's in|on|installed|put (in)* backwards|wrong|sideways",
@@ -652,6 +728,8 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "boss|connection|tap|saddle (is|'s)* pushed|sticking|shoved|rammed (right|straight|in|too)* into|in|far|out",
+                "tap|lateral|connection|pipe that's|that (has|was|is|been|just)* hammered|knocked|pounded|driven in",
                 "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
                 "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
                 'broke|busted a pipe|drain|line in',
@@ -670,6 +748,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
                 'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
                 "line|lateral|branch|wye|tee that's|that (been|is|has)* capped|abandoned|plugged (off)*",
                 'plugged|inactive|blind|stubbed|unused lateral|branch|line|wye|tee (off)*',
@@ -679,6 +758,13 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
+                'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
+                'transitioned',
+                'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
+                'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
+                'goes|steps|bumps|drops|opens up|down|out to|into (a)* six|four|three|five|eight inch',
+                'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
@@ -691,6 +777,10 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'two|double forty fives|forties|nineties|ninetys', 'sweeping|sharp|gradual|slight|big turn',
+                'it|pipe|line|that goes|drops|turns|dives straight down', 'round|rounds|rounding the|that|a corner|curve',
+                'an s in|bend|curve', 'head|heads|heading|goes|go off to the left|right',
+                'drops|drop|goes|go (down)* (a|the|into|to)* vertical',
                 'a|the bend up|down', 'dogleg(s)', 'dog leg(s)', 'jog in the line|pipe',
                 'making (that|the|a|this|its) turn',
                 'made (the|a|that|its) turn',
@@ -723,6 +813,9 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                '(i|we|you) see|seeing (the|a|our|your)* cleanout (overhead|above|up|there)*',
+                "there's the|your outside|yard|front|back|house|street|other cleanout",
+                'light coming|shining down|in|through (from)* (the|a)* cleanout|riser|top',
                 'tee|wye with a|the cleanout (going|coming|on|off|up|top|it)*',
                 '(old|buried|front|rear|outside|yard|back)* cleanout (up|on)* top',
                 'cleanout riser|tee|cap', 'rodding eye|point', 'two way', 'double cleanout',
@@ -733,6 +826,10 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'it|pipe|line just (just)* ends|stops', 'daylights|daylight in|out|into|at (the|a)*',
+                'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
+                'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river (pit|field)*',
+                'dry well', 'drywell',
                 'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
                 'come|came|comes|get|got to the end',
                 'where (it|this|the|line|pipe|run)* ends',
@@ -781,11 +878,15 @@ return [
                 'not enough fall|grade|slope|pitch', "doesn't|didn't|don't have|got (much|any|enough)* fall|slope|grade|pitch",
                 'runs|running|laid|is (pretty|dead|almost)* flat', 'flat spot|section|grade',
                 'back|negative pitched|graded|grade|pitch|fall|slope',
+                'slopes|sloping|sloped|pitched|pitching (the)* wrong way',
                 'falls|falling|runs|running|sloped|pitched backwards|backward|back|uphill', 'no fall|grade|pitch|slope',
                 'pretty|dead flat', "it's|line's|pipe's (pretty|dead|almost|just|real)* flat",
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
+                'up against something|a (solid|hard|wall)*', 'keeps|just keep|folding|folds|buckling (up|over)* on me',
+                "that's|this (is|about)* all i|we can get|go", 'hit|hitting a (brick|solid|dead)* wall',
                 'all the further|farther (i|we|it|that)* can|could|would go|get',
                 "camera|head|it won't|can't|couldn't make it (through|past|by|there)*",
                 "can't|couldn't|cannot <push> (the|my|it|camera|head)* over|around|past|by (it|that|this)",
@@ -825,6 +926,9 @@ return [
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
             ],
             'sight_limited' => [
+                'loss of vision|picture|visibility',
+                'lens|camera (is|all|just)* covered|coated|smeared|caked (in|with)*', "it's|all|too|so blurry|fuzzy",
+                'visibility is|at (zero|bad|poor|gone)*', 'too|much|all (much)* foam|suds|steam', 'no visibility',
                 'lost (my|the|our|all)* picture|image|visual|visibility|vision', 'lose the|my picture|image',
                 "can't|cannot see (anything|much|a|thing|nothing|through|very|well|the|pipe)",
                 'lens|camera is (all|pretty|really|a|bit|little)* dirty|foggy|fogged|greasy|muddy|covered|smeared',
@@ -1036,7 +1140,7 @@ return [
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
-            'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
+            'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
@@ -1166,7 +1270,7 @@ return [
         ]],
         'was' => ['' => [
             'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
-            'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
+            "here's what was|came in|out (in)", 'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
         ]],
         // What was found is there.
         'found' => ['' => ["what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are"]],
@@ -1411,7 +1515,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'start|finish|end of (the)* survey|inspection', "i'm|we're in the sewer",
+            'still stuck in|on', 'looking at|is|in a main sewer', 'start|finish|end of (the)* survey|inspection',
+            "i'm|we're in the sewer",
+            'lateral launch', "person's|customer's|homeowner's|their lateral",
+            'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
             "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
