@@ -211,7 +211,9 @@ final readonly class Amounts
     /** "an inch and a quarter", "three feet and a half" */
     private function withPart(Amount $amount, float $metres): Amount
     {
-        $part = $this->is('and', $amount->last + 1) ? $this->numbers->fraction($amount->last + 2) : null;
+        // "forty two feet and the third flag" is no third of a foot.
+        $isMore = $this->is('and', $amount->last + 1) && !$this->is('known', $amount->last + 2);
+        $part = $isMore ? $this->numbers->fraction($amount->last + 2) : null;
         $end = null === $part ? 0 : $amount->last + 2 + $part[1];
         $isOfAThing = $this->is('of', $end) && $this->is('articles', $end + 1);
         if (null === $part || $part[0] >= 1 || null !== $this->length($end)[1] || $isOfAThing || $this->is('articles', $end)) {

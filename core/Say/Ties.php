@@ -70,6 +70,8 @@ final readonly class Ties
     private const MOST_WORDS = 9;
     /** What is named so many words behind "there's" is what is there. */
     private const SHOWN_WORDS = 4;
+    /** "Eighteen feet, joint is good": so many words behind a place. */
+    private const CLEAN_WORDS = 3;
     /** "The property line is at 45 feet": so many words before a place. */
     private const LANDMARK_WORDS = 6;
 
@@ -162,13 +164,22 @@ final readonly class Ties
     {
         // "51 there's another one": what is named once more is there.
         if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
-            // "it's over by fourteen": what was named before ends there.
-            || $this->sentence->isAfter('ends', $place->first)
+            // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
+            || $this->sentence->isAfter('ends', $place->first) || $this->isClean($place)
         ) {
             return self::LEFT_ANOTHER;
         }
 
         return $isLast ? self::LEFT_LAST : ($this->isOfOther($place) ? self::LEFT_OTHERS : self::LEFT_OVER);
+    }
+
+    private function isClean(Place $place): bool
+    {
+        [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
+
+        // "roots at forty one, that's nothing to worry about": that is said of the roots.
+        return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
+            && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
     }
 
     /** Whoever says places before names goes on so. */

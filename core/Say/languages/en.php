@@ -201,6 +201,7 @@ return [
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
     'numbered' => [
+        'those', 'these', 'other', 'last', 'next', 'first', 'every',
         'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
@@ -307,6 +308,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint's|collar's|joint|collar (is)* out a|slightly|to (bit|little|touch|hair|the)*",
                 'drop of (about|maybe|like|a|an)* half|quarter|inch|couple', 'curb|threshold right there|at|in|on|between',
                 'kicked|knocked|pushed|shoved over to the|one',
                 "spigot's|hub's|bell's|pipe's|joint's (is)* riding|sitting high|low|up|down",
@@ -348,6 +350,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "fitting's|joint's|coupling's|fitting|joint|coupling (has|is)* come|came|worked loose|off|apart",
                 "joint's|joint (has|have)* let go", 'space between them|the',
                 'never (got|been|was|were)* pushed|glued|seated|put (in|all|the|together|way)* together|in',
                 'daylight between', 'dirt|soil|mud|ground between (the|two)* pipes|pieces|joints|pipe',
@@ -468,6 +471,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'spalled|spalling', 'aggregate showing|exposed|visible',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
@@ -490,6 +494,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'apart|off in layers|sheets',
                 "liner's|liner (is|has|come|coming|all|been)* pulled|hanging|pulling|sagging|drooping (away|loose|off|down|from)*",
                 'bubbled (up)*', 'bubbles on|in the wall|pipe|liner',
                 "liner's|liner (is|has|come|coming|all)* wrinkled|loose|lifted|peeling", 'pitch (is)* peeling|flaking',
@@ -571,6 +576,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
                 "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
@@ -583,6 +589,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'toilet|some paper stacked|piled|hung (up)*',
                 'clog|plug of (toilet|wet)* paper|wipes',
                 'clump|wad|ball|glob of (wet)* hair',
                 'bung|plug|wad|ball|lump of (wet|baby|old)* wipes|rags|paper|nappies',
@@ -659,6 +666,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
                 "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
                 'gully|downpipe|gutter|rainwater|downspout (pipe|drain|connection)* comes|joins|ties|enters in|into|on',
@@ -758,6 +766,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'drop into (a|the)* bigger|larger|smaller pipe|line',
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
@@ -884,6 +893,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "camera|head|it won't|can't fit",
+                'is as far as i|we|she can|could|will|get|push|go|got (push|go|get)*', 'hung up in there|here|it|that',
                 "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
                 'up against something|a (solid|hard|wall)*', 'keeps|just keep|folding|folds|buckling (up|over)* on me',
                 "that's|this (is|about)* all i|we can get|go", 'hit|hitting a (brick|solid|dead)* wall',
@@ -1389,8 +1400,11 @@ return [
         'arrives' => ['' => [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
-        'both' => ['' => ['both of them|those|these']],
-        'each' => ['' => ['both of them|those|these', 'each (one)*', 'every (one|joint)*', "they're all", 'all of them|those|these|em']],
+        'both' => ['' => ['both of them|those|these', 'those|these two']],
+        'each' => ['' => [
+            'both of them|those|these', 'those|these two|three|four', 'each (one)*', 'every (one|joint)*', "they're all",
+            'all of them|those|these|em',
+        ]],
         'same_spot' => ['' => ['same spot|place|joint|location|area']],
         'ended_rod_out' => ['' => [
             'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
@@ -1515,7 +1529,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'still stuck in|on', 'looking at|is|in a main sewer', 'start|finish|end of (the)* survey|inspection',
+'in the sewer', 'root(s) (are|will|is|gonna|going|to|be|just)* come right back', 'hit|hits|hitting something hard|solid',
+'step rung(s)|iron(s)', 'at number one|two|three|four',
+"i'd|i|would|we'd|could|should put a patch|sleeve|liner on|in", 'still stuck in|on', 'looking at|is|in a main sewer',
+'start|finish|end of (the)* survey|inspection',
             "i'm|we're in the sewer",
             'lateral launch', "person's|customer's|homeowner's|their lateral",
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
@@ -1532,7 +1549,7 @@ return [
             'want|need|like|have|going|would|could|should (to)* put|install|do|lay (in)* (a|some|the)* new (piece|section|pipe|one)*',
             "in|into|on|out (the|a|our)* city|city's (owned)* manhole|side|part|end|section|portion|easement",
             "that's|that is it|all for|with|on (the|any)* roots|cracks|breaks|offsets|bellies|sags",
-            "pipe|pipe's|line|line's is|has|gone (gone)* from", 'runs|goes|run back to|up|in|into (the|that|where)*',
+            "pipe's|line's gone from", 'pipe|line has gone from', 'runs|goes|run back to|up|in|into (the|that|where)*',
             'flat on (the)* top|side', 'lateral from the|your house|cleanout|building|back|front|garage', 'lateral running|itself',
             'cable|cutter|machine|jetter|nozzle|snake|it (just|only)* cut|punched|poked|bored|put a (little)* hole',
             'when they|he|she|somebody|we patched|fixed|repaired', 'root(s) grew|growing|grow under|beneath|outside|around',
