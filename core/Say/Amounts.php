@@ -143,7 +143,8 @@ final readonly class Amounts
 
             return new Amount($value + $behind, Unit::None, $i, $next + $parts[1], isDecimal: true);
         }
-        $isDecimal = str_contains($this->text($i), '.') || [] !== array_filter(
+        // Nobody counts halves, either: "two and a half, bit of scale".
+        $isDecimal = $value > 1 && 0.0 !== fmod($value, 1.0) || str_contains($this->text($i), '.') || [] !== array_filter(
             [$i, $i + 1, $i + 2], fn (int $word) => $this->is('point', $word),
         );
 

@@ -114,7 +114,8 @@ final readonly class PairedNumbers
     private function isRead(Amount $one, Amount $other): bool
     {
         $next = $other->last + 1;
-        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'ends'], $next)
+        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'again', 'ends'], $next)
+            || $this->sentence->is('is', $next)
             || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role
             || $this->sentence->is('known', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role
             || $this->sentence->isAfter('at', $one->first) || $this->sentence->isAfter('to', $one->first)

@@ -135,7 +135,7 @@ final readonly class Reading
         if ([] === $this->speech->words) {
             return [];
         }
-        $begins = $this->begins();
+        $begins = (new Cuts($this->speech, $this->atoms, $this->marks, $this->lexicon))->begins();
         $numbers = $atoms = $marks = [];
         foreach ($begins as $number => $begin) {
             foreach (range($begin, ($begins[$number + 1] ?? \count($this->speech->words)) - 1) as $word) {
@@ -218,43 +218,5 @@ final readonly class Reading
         }
 
         return $spans;
-    }
-
-    /** @return non-empty-list<int> the first word of each sentence */
-    private function begins(): array
-    {
-        $inside = [];
-        foreach ($this->atoms as $atom) {
-            for ($i = Atom::NONE === $atom->role ? $atom->first : $atom->first + 1; $i <= $atom->last; ++$i) {
-                $inside[$i] = true;
-            }
-        }
-        $behind = [];
-        foreach ($this->marks['all_well'] ?? [] as $first => $last) {
-            $inside += array_fill_keys(range($first, $last), true);
-            $behind[$last + 1] = true;
-        }
-        $begins = [0];
-        foreach ($this->speech->words as $i => $word) {
-            $isCut = isset($behind[$i]) || isset($this->marks['cut'][$i]) && !isset($inside[$i]);
-            if ($i > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
-                // "nine feet next joint's tight": the place leads what is told then.
-                $led = $isCut && isset($this->marks['intro'][$i]) ? $this->amountEndingAt($i - 1)?->first : null;
-                $begins[] = max($led ?? $i, end($begins) + 1);
-            }
-        }
-
-        return $begins;
-    }
-
-    private function amountEndingAt(int $i): ?Atom
-    {
-        foreach ($this->atoms as $atom) {
-            if ($atom->last === $i && Atom::AMOUNT === $atom->role) {
-                return $atom;
-            }
-        }
-
-        return null;
     }
 }

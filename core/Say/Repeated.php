@@ -36,7 +36,9 @@ final readonly class Repeated
     {
         $others = [];
         foreach ($this->unnamed($mentions, $this->places) as [$part, $place]) {
-            $isAnother = $this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1]);
+            $isAnother = $this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1])
+                // "three sixty again"
+                || null !== $this->sentence->begins('again', $place->last + 1);
             $kind = self::before($mentions, $part)->kind ?? $last;
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             if (null !== $kind && $isAnother && !$isOfOther) {

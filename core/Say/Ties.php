@@ -114,7 +114,8 @@ final readonly class Ties
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1);
 
-        $opens = !$isAt && !$isTold && $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence'], $place->last + 1);
+        $opens = !$isAt && !$isTold
+            && ($this->sentence->beginsAny(['here', 'intro', 'deny', 'presence'], $place->last + 1) || $this->isClean($place));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));

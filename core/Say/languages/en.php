@@ -504,6 +504,8 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
+                'kink in it|the|this', 'kinked',
                 'squatted|ovalled|ovalised', 'squashed (down|flat)*',
                 "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
@@ -723,6 +725,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
+                'goes|go from bigger|big|larger to smaller|small',
                 'sweep|fitting|tee|wye|combo (is|was|goes|put|installed)* pointing|facing|turned|pointed (in|the)* wrong way|direction',
                 'code violation', 'not to|up code',
                 "tee|wye|fitting|santee (that|is|has|been|'s|was|put|installed|in|laid|set)* upside down",
@@ -756,6 +760,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'sealed (off|up)* branch|lateral|connection|line|pipe',
                 'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
                 'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
                 "line|lateral|branch|wye|tee that's|that (been|is|has)* capped|abandoned|plugged (off)*",
@@ -893,6 +898,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "solid won't move|budge|give",
+                "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
                 'is as far as i|we|she can|could|will|get|push|go|got (push|go|get)*', 'hung up in there|here|it|that',
                 "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
@@ -1093,6 +1100,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
             'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
             'from here|there to|till|until (about|like|right|maybe)*',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|along|right)* to|till|until',
@@ -1174,6 +1182,7 @@ return [
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
         ]],
         'length_of' => ['' => [
+            'like that|this for (about|maybe|i|do|not|know|like|probably|another)*',
             'drop|drops|dropped|dropping straight down (about|like|maybe)*',
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
             'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
@@ -1529,10 +1538,12 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-'in the sewer', 'root(s) (are|will|is|gonna|going|to|be|just)* come right back', 'hit|hits|hitting something hard|solid',
-'step rung(s)|iron(s)', 'at number one|two|three|four',
-"i'd|i|would|we'd|could|should put a patch|sleeve|liner on|in", 'still stuck in|on', 'looking at|is|in a main sewer',
-'start|finish|end of (the)* survey|inspection',
+            'in|into|up|down the branch|side', "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
+            'root(s) (are|will|is|gonna|going|to|be|just)* come right back',
+            'hit|hits|hitting something hard|solid',
+            'step rung(s)|iron(s)', 'at number one|two|three|four',
+            "i'd|i|would|we'd|could|should put a patch|sleeve|liner on|in", 'still stuck in|on', 'looking at|is|in a main sewer',
+            'start|finish|end of (the)* survey|inspection',
             "i'm|we're in the sewer",
             'lateral launch', "person's|customer's|homeowner's|their lateral",
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Where one sentence ends and another begins: at a stop, and at words such as "so", "okay" and "next". */
+final readonly class Cuts
+{
+    /** A place behind one of these is of what was said before. */
+    private const TIE_PLACE = ['at', 'to', 'from', 'told', 'was', 'presence', 'reached'];
+
+    /** @var array<int, true> last words of names */
+    private array $named;
+    /** @var array<int, Atom> amounts by their first word */
+    private array $from;
+    /** @var array<int, Atom> amounts by their last word */
+    private array $until;
+    /** @var array<int, true> first words of what is tied to what stands before it */
+    private array $tied;
+
+    /**
+     * @param list<Atom> $atoms what things are, in their order
+     * @param array<string, array<int, int>> $marks how they are said: last word by first word, by role
+     */
+    public function __construct(private Speech $speech, private array $atoms, private array $marks, private Lexicon $lexicon)
+    {
+        $named = $from = $until = $tied = [];
+        foreach ($atoms as $atom) {
+            $named += Atom::KIND === $atom->role ? [$atom->last => true] : [];
+            if (Atom::AMOUNT === $atom->role) {
+                $from[$atom->first] = $until[$atom->last] = $atom;
+            }
+        }
+        foreach (self::TIE_PLACE as $role) {
+            foreach ($marks[$role] ?? [] as $end) {
+                $tied[$end + 1] = true;
+            }
+        }
+        [$this->named, $this->from, $this->until, $this->tied] = [$named, $from, $until, $tied];
+    }
+
+    /** @return non-empty-list<int> the first word of each sentence */
+    public function begins(): array
+    {
+        $inside = [];
+        foreach ($this->atoms as $atom) {
+            for ($i = Atom::NONE === $atom->role ? $atom->first : $atom->first + 1; $i <= $atom->last; ++$i) {
+                $inside[$i] = true;
+            }
+        }
+        $behind = [];
+        foreach ($this->marks['all_well'] ?? [] as $first => $last) {
+            $inside += array_fill_keys(range($first, $last), true);
+            $behind[$last + 1] = true;
+        }
+        $begins = [0];
+        foreach (array_keys($this->speech->words) as $i) {
+            $isCut = isset($behind[$i]) || isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
+            $at = $isCut ? $this->placeLeadingFrom($i) ?? $i : $i;
+            if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
+                $begins[] = $at;
+            }
+        }
+
+        return $begins;
+    }
+
+    /** @return ?int where the place begins that stands before a cut and leads what is told behind it */
+    private function placeLeadingFrom(int $cut): ?int
+    {
+        $first = ($this->until[$cut - 1] ?? null)?->first;
+        // "nine feet next joint's tight"
+        if (null === $first || isset($this->marks['intro'][$cut])) {
+            return $first;
+        }
+        // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
+        $isShown = isset($this->marks['intro'][($this->marks['cut'][$cut] ?? $cut) + 1]);
+        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $this->speech->words[$first - 1]->text ?? '');
+
+        return $isShown && !$isTied ? $first : null;
+    }
+
+    /** "we're at the main now thirty eight and a half": behind a name and the word that would cut nothing but its place is said. */
+    private function isPlacedBehind(int $cut): bool
+    {
+        $place = $this->from[($this->marks['cut'][$cut] ?? $cut) + 1] ?? null;
+        if (!isset($this->named[$cut - 1]) || true !== $place?->amount?->mayBePlace()) {
+            return false;
+        }
+
+        return !isset($this->speech->words[$place->last + 1]) || isset($this->marks['cut'][$place->last + 1])
+            || $this->speech->words[$place->last]->isStop();
+    }
+}
