@@ -263,14 +263,14 @@ final readonly class Truth
             return false;
         }
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
+        $isBehind = static fn (string $role) => $sentence->isAfter($role, $mention->first, self::WAY_WORDS);
         if ($this->isFollowedByPlace($mention)) {
             // "from the cleanout one metre in", "from the street side cleanout"
-            $isFrom = $sentence->isAfter('from', $mention->first, self::WAY_WORDS)
-                || $sentence->isAfter('went_in', $mention->first, self::WAY_WORDS);
-
-            return $isFrom && null === $sentence->begins('at', $mention->last + 1);
+            // and "we're at zero right at the cleanout"
+            return $isBehind('zeroed')
+                || ($isBehind('from') || $isBehind('went_in')) && null === $sentence->begins('at', $mention->last + 1);
         }
-        $isWay = $sentence->isAfter('way', $mention->first, self::WAY_WORDS);
+        $isWay = $isBehind('way');
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
 
         return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))

@@ -1538,7 +1538,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'in|into|up|down the branch|side', "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
+            'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
+            "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
             'root(s) (are|will|is|gonna|going|to|be|just)* come right back',
             'hit|hits|hitting something hard|solid',
             'step rung(s)|iron(s)', 'at number one|two|three|four',
