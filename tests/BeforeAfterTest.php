@@ -7,8 +7,10 @@ namespace App\Tests;
 use App\HandOver\JobFile\JobFileWriter;
 use App\Record\Job;
 use App\Support\Database\Id;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Two looks over each other, as the page and the report tell it. */
+#[Group('any-database')]
 final class BeforeAfterTest extends ApplicationTestCase
 {
     private const PASS = ['head' => 'Spinning nozzle', 'out_m' => 0.0, 'logged_at' => '2026-03-02T14:00:00+00:00'];

@@ -6,9 +6,11 @@ namespace App\Tests;
 
 use App\Support\Database\Id;
 use Jurvex\Core\Clear\Machine;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** Plans, the jet bench and the gates by the pages' own forms, and round them. */
+#[Group('any-database')]
 final class ClearRunTest extends ApplicationTestCase
 {
     protected function setUp(): void

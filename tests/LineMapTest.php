@@ -9,8 +9,10 @@ use App\Record\MapVersion;
 use App\Support\Database\Id;
 use Jurvex\Core\Sketch\Source;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 
 /** The line map, triage, openings and reach by the pages' own forms. */
+#[Group('any-database')]
 final class LineMapTest extends ApplicationTestCase
 {
     protected function setUp(): void

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use App\Support\Database\Id;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** Lines that must be mended, taken in as job files: what marks, options, dig sheet and report say of them must be true and agree. */
+#[Group('any-database')]
 final class MendStoriesTest extends ApplicationTestCase
 {
     private const WET = ['water' => 'off', 'minutes_off' => 15, 'deposit_in_it' => 'none'];

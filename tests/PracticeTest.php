@@ -11,8 +11,10 @@ use App\Work\HiddenGrounds;
 use App\Work\SimulatedLines;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Measure\Length;
+use PHPUnit\Framework\Attributes\Group;
 
 /** Readings, recordings and practice, by the addresses that the bench uses. */
+#[Group('any-database')]
 final class PracticeTest extends ApplicationTestCase
 {
     protected function setUp(): void
