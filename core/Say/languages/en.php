@@ -266,6 +266,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water from',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
                 "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
                 'slack|dead water',
@@ -308,6 +309,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'pipe|joint|line shifts|slides|kicks|jumps|steps over|to (to|the)* left|right|side',
+                "joint|pipe that's|that (is|has|been)* lifted|raised|heaved (up)",
                 "joint's|collar's|joint|collar (is)* out a|slightly|to (bit|little|touch|hair|the)*",
                 'drop of (about|maybe|like|a|an)* half|quarter|inch|couple', 'curb|threshold right there|at|in|on|between',
                 'kicked|knocked|pushed|shoved over to the|one',
@@ -494,6 +497,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                "liner (is|has|been|'s|it)* pushed|bulged|bumped|bulging in|out",
                 'apart|off in layers|sheets',
                 "liner's|liner (is|has|come|coming|all|been)* pulled|hanging|pulling|sagging|drooping (away|loose|off|down|from)*",
                 'bubbled (up)*', 'bubbles on|in the wall|pipe|liner',
@@ -560,6 +564,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                "dirt's|dirt|mud's|mud|sand's|sand (is|has|all)* piled|packed|stacked (up)*",
                 'stone(s)|gravel and soil|dirt|mud|sand',
                 'full of|bunch|lot|pile|some leaves (and|in|mud|dirt|sticks|twigs)*', 'leaves and mud|dirt|sticks|twigs|silt',
                 'full of (the|wet|loose)* soil|dirt|mud|sand|silt|gravel|debris',
@@ -578,6 +583,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'concrete|cement|mortar lump|blob|glob',
                 'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
                 "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
@@ -668,6 +674,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'bathroom|bath group',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
                 "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
@@ -760,6 +767,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'abandoned|capped|dead|unused tap|stub',
                 'sealed (off|up)* branch|lateral|connection|line|pipe',
                 'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
                 'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
@@ -771,6 +779,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'new pvc|plastic at|starts|begins',
                 'drop into (a|the)* bigger|larger|smaller pipe|line',
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
@@ -1074,7 +1083,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
+'come|comes|came|coming (back)* out at|by',             "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
@@ -1538,7 +1547,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
+            'shelf of', 'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
             "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
             'root(s) (are|will|is|gonna|going|to|be|just)* come right back',
             'hit|hits|hitting something hard|solid',
@@ -1553,7 +1562,8 @@ return [
             "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
                 .'main|sewer|tap',
             "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
-                .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking|from',
+                .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking',
+            'water from (the|your|my|a|our)* house|kitchen|upstairs|bathroom|main|city|toilet|tub|shower|washer|washing|sink|neighbor',
             'water pressure|line|heater|main|meter|service|bill',
             'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
