@@ -106,7 +106,8 @@ final readonly class PairedNumbers
     private function isMetresAndTenths(Amount $one, Amount $other): bool
     {
         return UnitSystem::Metric === $this->units && $this->isRead($one, $other)
-            && $other->value >= 1 && $other->value < self::TENTH && $one->value >= $other->value
+            && $other->value >= 1 && $other->value < self::TENTH
+            && ($one->value >= $other->value || $other->value - $one->value > self::LIKELY_APART)
             && !$this->isCountedOff($one, $other);
     }
 

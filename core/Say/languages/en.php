@@ -266,6 +266,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
                 'water from',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
                 "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
@@ -583,6 +584,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
                 'concrete|cement|mortar lump|blob|glob',
                 'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
@@ -656,6 +658,7 @@ return [
             ],
             'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
+                'post|posts (and|have|has|gone|went|straight|right)* through it',
                 'cable|line|pipe|conduit (has|that|was|is|been)* bored|run|running|drilled (right|straight)* through',
                 'drilled|bored through it|this with',
                 'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
@@ -674,6 +677,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'the main stack comes|coming|ties in',
                 'bathroom|bath group',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
@@ -1083,7 +1087,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-'come|comes|came|coming (back)* out at|by',             "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
+            'come|comes|came|coming (back)* out at|by', "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
