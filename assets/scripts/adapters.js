@@ -12,6 +12,7 @@ export const simulatedReel = (view, kept) => {
     let rod = rodAtRest(kept);
     let timer = null;
     let before = 0;
+    let past = rod.head;
     return {
         view,
         get state() {
@@ -23,6 +24,7 @@ export const simulatedReel = (view, kept) => {
                 const now = performance.now();
                 const next = said(moved(rod, view, Math.min(1, (now - before) / 1000)), view);
                 before = now;
+                past = rod.head;
                 rod = next.rod;
                 say(next.line);
             }, EVERY_MS);
@@ -33,10 +35,10 @@ export const simulatedReel = (view, kept) => {
         push(speed) {
             rod = {...rod, speed};
         },
-        /** Where the head is between two readings, for the picture. */
+        /** Where the head is between the last two readings, for the picture: it comes to rest where the last one is. */
         headNow() {
-            const {head} = moved(rod, view, Math.min(1, (performance.now() - before) / 1000));
-            return Math.max(0, Math.min(view.reach, head));
+            const share = Math.min(1, (performance.now() - before) / EVERY_MS);
+            return Math.max(0, Math.min(view.reach, past + share * (rod.head - past)));
         },
     };
 };

@@ -236,8 +236,9 @@ export const reel = () => ({
             this.frame = requestAnimationFrame(draw);
             const camera = {s: this.reel.headNow(), water: this.$root.dataset.water === 'on'};
             // While the rod stands still the picture does too: nothing is drawn, and the battery lasts.
-            if (drawn === JSON.stringify(camera)) return;
-            drawn = JSON.stringify(camera);
+            const seen = JSON.stringify(camera);
+            if (drawn === seen) return;
+            drawn = seen;
             drawBore(canvas, this.reel.view, camera);
             this.frames += 1;
             canvas.dataset.frames = String(this.frames);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -192,9 +191,9 @@ final class Measures
     /** "one metre connection": what has no length is there. */
     private function isPoint(int $i): bool
     {
-        $kind = Kind::tryFrom(explode('+', $this->sentence->atomAt($i)->meaning ?? '')[0]);
+        $atom = $this->sentence->atomAt($i);
 
-        return Extent::Point === $kind?->extent();
+        return Atom::KIND === $atom?->role && !Joined::stretches(Mention::of($atom));
     }
 
     private function isLength(Amount $one, int $next): bool
