@@ -27,6 +27,8 @@ abstract class ApplicationTestCase extends WebTestCase
     protected const PIXEL = 'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==';
 
     protected KernelBrowser $browser;
+    /** @var array<string, string> */
+    private array $tokens = [];
 
     protected function setUp(): void
     {
@@ -91,10 +93,12 @@ abstract class ApplicationTestCase extends WebTestCase
         return $this->browser->getResponse()->getStatusCode();
     }
 
-    /** The session's token, as a page carries it. */
+    /** The session's token, as a page carries it; the page is asked for once a session. */
     protected function token(): string
     {
-        return (string) $this->get('/settings')->filter('meta[name=csrf]')->attr('content');
+        $session = $this->browser->getCookieJar()->get('MOCKSESSID')?->getValue() ?? '';
+
+        return $this->tokens[$session] ??= (string) $this->get('/settings')->filter('meta[name=csrf]')->attr('content');
     }
 
     /**

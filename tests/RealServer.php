@@ -27,7 +27,7 @@ trait RealServer
         // In a group of its own, so that its helpers end with it.
         $server = new Process([
             'setsid', \PHP_BINARY, '-d', 'variables_order=EGPCS', '-d', 'memory_limit=128M', '-d', 'upload_max_filesize=512M',
-            '-d', 'post_max_size=520M', '-S', '127.0.0.1:'.self::port(), '-t', 'public', 'config/router.php',
+            '-d', 'post_max_size=520M', '-d', 'opcache.enable_cli=1', '-S', '127.0.0.1:'.self::port(), '-t', 'public', 'config/router.php',
         ], self::ROOT, $environment, null, 120);
         $server->disableOutput();
         $server->start();
