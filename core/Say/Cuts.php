@@ -12,12 +12,16 @@ final readonly class Cuts
 
     /** @var array<int, true> last words of names */
     private array $named;
+    /** @var array<int, true> first words of names */
+    private array $starts;
     /** @var array<int, Atom> amounts by their first word */
     private array $from;
     /** @var array<int, Atom> amounts by their last word */
     private array $until;
     /** @var array<int, true> first words of what is tied to what stands before it */
     private array $tied;
+    /** @var array<int, true> first words behind the place where something ends */
+    private array $over;
 
     /**
      * @param list<Atom> $atoms what things are, in their order
@@ -25,9 +29,10 @@ final readonly class Cuts
      */
     public function __construct(private Speech $speech, private array $atoms, private array $marks, private Lexicon $lexicon)
     {
-        $named = $from = $until = $tied = [];
+        $named = $starts = $from = $until = $tied = [];
         foreach ($atoms as $atom) {
             $named += Atom::KIND === $atom->role ? [$atom->last => true] : [];
+            $starts += Atom::KIND === $atom->role ? [$atom->first => true] : [];
             if (Atom::AMOUNT === $atom->role) {
                 $from[$atom->first] = $until[$atom->last] = $atom;
             }
@@ -37,7 +42,13 @@ final readonly class Cuts
                 $tied[$end + 1] = true;
             }
         }
-        [$this->named, $this->from, $this->until, $this->tied] = [$named, $from, $until, $tied];
+        [$this->named, $this->starts, $this->from, $this->until, $this->tied] = [$named, $starts, $from, $until, $tied];
+        $over = [];
+        foreach ($marks['ends'] ?? [] as $end) {
+            $place = $from[($marks['at'][$end + 1] ?? $end) + 1] ?? null;
+            $over += true === $place?->amount?->mayBePlace() ? [$place->last + 1 => true] : [];
+        }
+        $this->over = $over;
     }
 
     /** @return non-empty-list<int> the first word of each sentence */
@@ -54,10 +65,11 @@ final readonly class Cuts
             $inside += array_fill_keys(range($first, $last), true);
             $behind[$last + 1] = true;
         }
+        $cuts = $this->ofRepeated();
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
-            $isCut = isset($behind[$i]) || isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
-            $at = $isCut ? $this->placeLeadingFrom($i) ?? $i : $i;
+            $isCut = isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i) || isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
+            $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $at;
             }
@@ -75,10 +87,39 @@ final readonly class Cuts
             return $first;
         }
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
-        $isShown = isset($this->marks['intro'][($this->marks['cut'][$cut] ?? $cut) + 1]);
-        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $this->speech->words[$first - 1]->text ?? '');
+        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
+        // "twenty eight okay the pipe's underwater"
+        $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next])
+            || isset($this->starts[$next + 1]) && $this->lexicon->has('articles', $this->speech->words[$next]->text);
+        $before = $this->speech->words[$first - 1]->text ?? '';
+        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before);
 
         return $isShown && !$isTied ? $first : null;
+    }
+
+    /** @return array<int, true> the first and the next word of each "forty feet the same", before the next place */
+    private function ofRepeated(): array
+    {
+        $cuts = [];
+        foreach (['again', 'another'] as $role) {
+            foreach ($this->marks[$role] ?? [] as $first => $last) {
+                $place = $this->until[$first - 1] ?? null;
+                $isPlace = Unit::Large === $place?->amount?->unit || true === $place?->amount?->mayBePlace();
+                if ($isPlace && isset($this->from[$last + 1]) && !isset($this->tied[$place->first])) {
+                    // "five sixty the same": five metres sixty
+                    $begin = ($this->until[$place->first - 1] ?? $place)->first;
+                    $cuts += [$begin => true, $last + 1 => true];
+                }
+            }
+        }
+
+        return $cuts;
+    }
+
+    /** "it clears up at thirty nine another dip at forty four": the place is where it ends, and of nothing else. */
+    private function isBehindEnd(int $i): bool
+    {
+        return isset($this->over[$i]) && $this->lexicon->has('one_more', $this->speech->words[$i]->text);
     }
 
     /** "we're at the main now thirty eight and a half": behind a name and the word that would cut nothing but its place is said. */

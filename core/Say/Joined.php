@@ -65,7 +65,10 @@ final class Joined
     {
         foreach ($sentence->marks('ends') as $begin => $end) {
             $words = null === $sentence->begins('to', $begin) ? self::NAME_TO_PLACE : self::TO_NAME_WORDS;
-            if ($begin > $one->last && $end < $at && $at - $end <= $words && !StretchEnd::isSubject($sentence, $one, $begin)) {
+            // "a little chip out of it" ends nothing.
+            $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin);
+            $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words;
+            if ($isEnd && !$isOut && !StretchEnd::isSubject($sentence, $one, $begin)) {
                 return true;
             }
         }

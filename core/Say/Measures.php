@@ -182,7 +182,7 @@ final class Measures
         } elseif (Unit::Small === $last->unit && null !== $to && $this->isBoreChange($one, $last)) {
             $this->bores[] = $last;
         } elseif (Unit::Small === $last->unit) {
-            $this->isBore($next) ? $this->bores[] = $one : $this->sizes[] = $one;
+            $this->isBore($one, $next) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
@@ -229,11 +229,14 @@ final class Measures
         return !$isMany && $this->sentence->isChange($one->first) && null === $this->sentence->begins('length', $last->last + 1);
     }
 
-    private function isBore(int $next): bool
+    private function isBore(Amount $one, int $next): bool
     {
-        $atom = $this->sentence->atomAt($next);
+        $role = $this->sentence->atomAt($next)?->role;
+        // "where it ties into the four inch"
+        $isPipe = $this->sentence->is('known', $one->first - 1) && $this->sentence->is('bare_units', $one->last)
+            && Atom::KIND !== $role && !$this->sentence->is('of', $next);
 
-        return null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $atom?->role;
+        return $isPipe || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */
@@ -261,10 +264,16 @@ final class Measures
             return;
         }
         $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
-        $isBend = str_starts_with($sentence->atomAt($next)->meaning ?? '', Kind::Bend->value);
+        // "a ninety degree bend", "a long sweep ninety"
+        $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
+            && ($atom->first === $next || $atom->last === $one->first - 1));
         $isToASide = null !== $sentence->begins('to_a_side', $next);
-        if ($isTurn && ($isBend || $isToASide || $sentence->is('articles', $one->first - 1)
-            || $sentence->is('before_pronouns', $one->first - 1))) {
+        // "that big ninety", but not "not too bad, forty five joint is open"
+        $isNamed = $sentence->is('articles', $one->first - 1)
+            || $sentence->is('before_pronouns', $one->first - 1) && Atom::KIND !== $sentence->atomAt($next)?->role;
+        // "base of the stack ninety, eleven feet cleanout"
+        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
+        if ($isTurn && ($isBend || $isToASide || $isNamed || $isBeforePlace || $sentence->isAfter('turning', $one->first))) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;

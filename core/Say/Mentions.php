@@ -23,6 +23,8 @@ final class Mentions
     private const CAPPED_WORDS = 12;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 5;
+    /** "A big mass of those roots". */
+    private const NAMED_BEHIND = 4;
     /** An hour so many words behind a side is of the same. */
     private const BEHIND_A_SIDE = 2;
 
@@ -120,7 +122,10 @@ final class Mentions
         $nearest = self::ROOT_WORDS + 1;
         foreach ($this->sentence->marks('root') as $begin => $end) {
             $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
-            if ($begin >= $from && $end <= $to && $apart < $nearest) {
+            // "roots at six, a big mass of roots at six point eight": the mass is the next.
+            $isParted = $this->measures->hasPlace(min($end, $mention->last), max($begin, $mention->first))
+                && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND));
+            if ($begin >= $from && $end <= $to && $apart < $nearest && !$isParted) {
                 $nearest = $apart;
                 $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
                 $mention->isGeneral = false;

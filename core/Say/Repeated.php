@@ -41,7 +41,8 @@ final readonly class Repeated
                 || null !== $this->sentence->begins('again', $place->last + 1);
             $kind = self::before($mentions, $part)->kind ?? $last;
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
-            if (null !== $kind && $isAnother && !$isOfOther) {
+            // "it drops off again at fifteen"
+            if (null !== $kind && $isAnother && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
                 $others[] = $another;

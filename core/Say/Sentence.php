@@ -220,6 +220,13 @@ final readonly class Sentence
             && \in_array($atom->role, [Atom::KIND, Atom::CLOCK, Atom::MATERIAL], true));
     }
 
+    /** Whether a word stands in a name, be it of anything or of nothing. */
+    public function isInName(int $i): bool
+    {
+        return [] !== array_filter($this->atoms, static fn (Atom $atom) => \in_array($atom->role, [Atom::KIND, Atom::NONE], true)
+            && $atom->first <= $i && $atom->last >= $i);
+    }
+
     /** "there's another one", and not "there's another root" */
     public function isShownAgain(int $i): bool
     {

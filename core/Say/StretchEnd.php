@@ -15,6 +15,8 @@ final readonly class StretchEnd
     private const BEFORE_WORDS = 3;
     /** "from there to the main it looks great, the main's at 38": so many words behind it another place is of something else. */
     private const BEHIND_WORDS = 8;
+    /** "a belly at": a name so many words before its place. */
+    private const NAME_AT = 2;
     /** "nothing till 24": so many words before it. */
     private const NOTHING_WORDS = 4;
 
@@ -71,6 +73,10 @@ final readonly class StretchEnd
         $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word)
             && !$sentence->isAfter('at', $place->first);
 
+        // "five feet and out of it"
+        $isOut = $isOut || $sentence->is('and', $place->last + 1) && null !== $sentence->begins('out', $place->last + 2)
+            && $place->last + 2 === $word;
+
         // "twelve metres it's dipped, it's over by …": it begins there.
         $isIt = $sentence->is('subjects', $place->last + 1) && null === $sentence->nextName($place->last + 1, $word - 1);
 
@@ -103,6 +109,14 @@ final readonly class StretchEnd
         return null;
     }
 
+    /** "a belly at 31 feet the water clears up at 39": it is the first that is at 31. */
+    private static function isBeginning(Sentence $sentence, Place $place, ?Place $end): bool
+    {
+        $isLed = null !== $end && $sentence->isAfter('at', $end->first) && $sentence->isAfter('at', $place->first);
+
+        return $isLed && $place->first - ($sentence->nameBefore($place->first) ?? 0) <= self::NAME_AT;
+    }
+
     /** @param list<string> $roles */
     private static function between(Sentence $sentence, Measures $measures, array $roles, int $first, int $last): ?self
     {
@@ -119,7 +133,8 @@ final readonly class StretchEnd
             // "30 I'm out of it, 35 …": the place stands before.
             $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word
                 && $word - $place->last <= self::BEFORE_WORDS && self::isSubject($sentence, $place, $word));
-            $ends[$word] = [] === $before ? $ends[$word] : [end($before)];
+            $isOfOther = [] !== $before && self::isBeginning($sentence, end($before), $ends[$word][0] ?? null);
+            $ends[$word] = [] === $before || $isOfOther ? $ends[$word] : [end($before)];
             // "it carries on to 13, and at 16 it comes out in the chamber": what no place follows does not say where.
             $placed += [] === $ends[$word] ? [] : [$word => $ends[$word]];
         }

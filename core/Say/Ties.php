@@ -155,7 +155,9 @@ final readonly class Ties
     /** @param bool $isCarried whether a place that was said before the sentence holds */
     public function nowhere(Mention $mention, bool $isCarried): int
     {
-        $isAgain = $mention->isAgain && null === $this->sentence->amountBefore($mention->first);
+        $amount = $this->sentence->amountBefore($mention->first);
+        // "other than those two bellies"
+        $isAgain = $mention->isAgain && (null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace());
 
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
     }
@@ -180,6 +182,8 @@ final readonly class Ties
 
         // "roots at forty one, that's nothing to worry about": that is said of the roots.
         return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
+            // "there's a good amount of grease"
+            && !$this->sentence->isInside('how_much', $to)
             && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
     }
 
@@ -207,12 +211,12 @@ final readonly class Ties
         return $cost;
     }
 
-    /** How many words stand between; a name and an amount count as one. */
+    /** How many words stand between; a name, an amount and how much there is count as one. */
     private function words(int $from, int $to): int
     {
         $words = 0;
         for ($i = $from; $i <= $to; ++$i) {
-            $i = max($i, $this->sentence->atomAt($i)->last ?? $i);
+            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $this->sentence->begins('how_much', $i) ?? $i);
             ++$words;
         }
 

@@ -64,7 +64,8 @@ final readonly class Truth
         foreach ($sentence->marks('deny') as $begin => $end) {
             // "from zero to 22 feet"
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
-            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$this->isInName($begin)) {
+            // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
+            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$sentence->isInName($begin)) {
                 $denied = $end;
             }
         }
@@ -87,13 +88,6 @@ final readonly class Truth
         }
 
         return !$this->measures->hasPlace($denied, $mention->first);
-    }
-
-    /** "it doesn't have much fall": that is what is there. */
-    private function isInName(int $i): bool
-    {
-        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role
-            && $atom->first <= $i && $atom->last >= $i);
     }
 
     /** "it's not a crack at all, it's an offset" */
@@ -194,7 +188,8 @@ final readonly class Truth
             return false;
         }
         foreach ($this->sentence->marks('question') as $begin => $end) {
-            $isNear = $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
+            // "the crack at forty is there, and …" asks for nothing.
+            $isNear = !$this->sentence->is('and', $end + 1) && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
             // "what is that, looks like a rebar"
             if ($begin < $mention->first && $isNear && !$this->sentence->has('likely', $end + 1, $mention->first - 1)) {
                 return true;

@@ -82,7 +82,9 @@ final class Unended
             return;
         }
         if (null !== $this->low && (null === $this->low->toM || $this->goesOn) && [] !== $mentions) {
-            $this->endLow($sentence, $measures, [], StretchEnd::inOneBreath($sentence, $measures, $mentions), $where);
+            $end = StretchEnd::inOneBreath($sentence, $measures, $mentions);
+            // "the low spot at 55 is still holding": that tells no end.
+            $this->endLow($sentence, $measures, [], [] === $end?->places ? null : $end, $where);
         }
     }
 

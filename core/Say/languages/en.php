@@ -58,6 +58,8 @@ return [
     ],
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
+    // Behind the place where something ends: what comes next is somewhere else.
+    'one_more' => ['another'],
     'and' => ['and'],
     // Between a place and what ends there: "30 I'm out of it".
     'subjects' => ["one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
@@ -388,7 +390,8 @@ return [
             ],
             'failed_seal' => [
                 'displaced|hanging|intruding sealing ring|seal|gasket',
-                'rubber ring in|on|hanging|laying', "seal|gasket ('s|is|has)* popped|come|came out",
+                'rubber ring in|on|hanging|laying', 'mortar|mortar\'s|grout|grout\'s|cement (is|has|all)* fell|falling|fallen|coming|come|missing|gone out|off|down',
+                "seal|gasket ('s|is|has)* popped|come|came out",
                 "gasket|seal|ring that's|that|which (is|has|been)* rolled|hanging|sticking|pushed|out|failed|displaced (out|down|in)*",
                 "rubber's|rubber (seal|ring)* hanging|sticking|showing (down|out|in)*", 'loose gasket|seal|ring',
                 'gasket|seal (is|has|been)* pushed|sucked in|out', 'ring seal|gasket (is)* showing|visible',
@@ -586,6 +589,7 @@ return [
             'construction_debris' => [
                 'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
                 'concrete|cement|mortar lump|blob|glob',
+                'see|seeing (the|some|that)* concrete|cement',
                 'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
                 "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
@@ -605,7 +609,7 @@ return [
                 'bung|plug|wad|ball|lump of (wet|baby|old)* wipes|rags|paper|nappies',
                 'build|buildup up of wipes|rags|paper',
                 'been|keep|keeps flushing (baby|flushable|wet|those|the)* wipes',
-                'plugged|packed|stuffed|clogged (up|solid)* with (toilet)* paper|wipes',
+                'plugged|packed|stuffed|clogged|blocked (up|solid|off)* with (toilet)* paper|wipes',
                 'nappy|nappies',
                 'bit|piece|scrap|sheet of (toilet|kitchen)* paper',
                 'paper (<very>)* built|building|piled|piling|hung|hanging (up)*',
@@ -788,9 +792,13 @@ return [
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
+                'new|old pipe ends|starts|begins|stops (and)* (the)* old|new (pipe)* (starts|begins)*',
+                'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
                 'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
                 'goes|steps|bumps|drops|opens up|down|out to|into (a)* six|four|three|five|eight inch',
+                'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
+                'steps|step down|up (in)* to|into (a|the)* six|four|three|five|eight inch',
                 'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
@@ -804,7 +812,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
-                'two|double forty fives|forties|nineties|ninetys', 'sweeping|sharp|gradual|slight|big turn',
+                'two|double forty fives|forties|nineties|ninetys', 'is|the turn|bend where|up|down', 'is the turn', 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
+                'sweeping|sharp|gradual|slight|big turn',
                 'it|pipe|line|that goes|drops|turns|dives straight down', 'round|rounds|rounding the|that|a corner|curve',
                 'an s in|bend|curve', 'head|heads|heading|goes|go off to the left|right',
                 'drops|drop|goes|go (down)* (a|the|into|to)* vertical',
@@ -813,7 +822,7 @@ return [
                 'made (the|a|that|its) turn',
                 '(going|go|goes|went) around (a|the|this) corner|bend|curve|turn',
                 'dives|plunges down',
-                '(an)* eighth|quarter|sixteenth bend',
+                '(an)* eighth|quarter|sixteenth bend', 'bend|elbow|sweep under|below|for|from|to (the|your|our|that)* <fixture>',
                 'line|pipe turns|goes|heads up|down here|there|now', 'line turns up|down', 'bend|elbow|ninety (going)* up|down',
                 'bend(s)', 'elbow(s)', 'turn(s) in the pipe|line', 'long sweep', 'sweep(s)', 'curve(s)', 'curves',
                 'hard|sharp|tight|double|another ninety|90|45', 'hard|sharp|tight|double|another forty five',
@@ -845,7 +854,7 @@ return [
                 'light coming|shining down|in|through (from)* (the|a)* cleanout|riser|top',
                 'tee|wye with a|the cleanout (going|coming|on|off|up|top|it)*',
                 '(old|buried|front|rear|outside|yard|back)* cleanout (up|on)* top',
-                'cleanout riser|tee|cap', 'rodding eye|point', 'two way', 'double cleanout',
+                'cleanout riser|tee|cap', 'main (house)* cleanout', 'rodding eye|point', 'two way', 'double cleanout',
                 'cleanout(s)', 'clean out(s)', 'cleanout tee|wye|fitting', 'tee|wye|fitting for the cleanout',
                 'lip|edge|mouth|rim of the|our|this cleanout|opening|access',
                 'two way cleanout', 'two way clean out',
@@ -914,6 +923,7 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
+                "i'm|we're|i|we stop|stopping (here|there)* at", 'have to|gotta|had to stop (here|there)* at',
                 'is as far as i|we|she can|could|will|get|push|go|got (push|go|get)*', 'hung up in there|here|it|that',
                 "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
                 'up against something|a (solid|hard|wall)*', 'keeps|just keep|folding|folds|buckling (up|over)* on me',
@@ -1094,7 +1104,7 @@ return [
             'starting|starts|beginning|begins to come back|up|out|off',
             'starting|starts|beginning|begins to rise|climb|level (back|up|out|of|off)*',
             'dry (again)* at|by', 'water level (is)* back|down|drops|falls (to|down)*', 'clear again (by|at)*',
-            'gone by|again', 'finishes|finished',
+            'gone by|again', 'finishes|finished', 'drops|falls|tapers|drains (back|right)* off (again)*',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
@@ -1175,6 +1185,8 @@ return [
             'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
+            "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*", 'mark that|this one',
+            'mark that|this spot|point',
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
@@ -1193,6 +1205,7 @@ return [
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
+            'line|reline|sleeve|burst (it|that|this|the|whole|section)* from|between',
         ]],
         'length_of' => ['' => [
             'like that|this for (about|maybe|i|do|not|know|like|probably|another)*',
@@ -1357,9 +1370,10 @@ return [
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
-            "(the) next joint|one|fitting|joint's|one's", "here's", 'here is', "you've got", "there's", 'there is', 'there are',
+            "(the) next joint|one|fitting|joint's|one's", '(the) second|third|fourth|fifth|sixth joint', "here's", 'here is', "you've got", "there's", 'there is', 'there are',
             'there was',
             'there were', 'we have',
+            "it's got", 'it has got',
             "we've got", 'we got', 'you have', 'you got', 'i see', 'we see', 'you can see', 'i|we hit|find|found', "that's", 'that is',
             'this is', 'got',
         ]],
@@ -1413,6 +1427,12 @@ return [
         ]],
         // Behind it somebody says more of what was named.
         'describes' => ['' => ["it's|they're (just|all|like|more|pretty)* a|an|some", 'it is (just|all|like|more|pretty)* a|an']],
+        // Before a name, all as one word.
+        'how_much' => ['' => [
+            'a|an (pretty|really|fairly|very)* good|fair|decent|small|large|huge|tiny|little|whole|big amount|lot|bunch|deal of',
+        ]],
+        // Before degrees without their name.
+        'turning' => ['' => ['turns|turned|turning|bends|bending|kicks|makes (to|the|left|right|up|down|over|a|hard)*']],
         'asks_for' => ['' => [
             'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
         ]],
@@ -1500,7 +1520,9 @@ return [
             'again', 'that|this whole', 'the whole thing|area|section|stretch|mess|belly|sag', 'as i showed|said|mentioned',
             'like i showed|said|mentioned', 'as we saw|seen',
             'as you saw', 'like you saw', 'i showed you', 'we talked about', 'i mentioned', 'same', 'we saw', 'you saw',
-            'i pointed out', 'overall', 'in summary', 'to recap', 'to summarize', 'to sum up', 'all in all', 'so in total',
+            'i pointed out', 'overall', 'in summary', 'besides|except (for)* that|those|these|this|the',
+            'other than that|those|these|this|the', 'apart|aside from that|those|these|this|the',
+            'to recap', 'to summarize', 'to sum up', 'all in all', 'so in total',
             'in total', 'in conclusion', 'bottom line', 'the same', 'we just saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
@@ -1551,7 +1573,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', 'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
+            'shelf of', 'toilet|toilets|sink|tub|drain (is|are|starts|start|to)* bubble|bubbles|bubbling|gurgle|gurgles', '(they|somebody|he|just)* stuck the|a|an|it (three|four|six|two|inch|pipe)* in|inside|into', 'no hub (coupling|band|clamp|fitting)*', 'reset|resetting|zeroing (right|here|it)* at the|our|this|my chamber|manhole|cleanout',
+            'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
             "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
             'root(s) (are|will|is|gonna|going|to|be|just)* come right back',
             'hit|hits|hitting something hard|solid',

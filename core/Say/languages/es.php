@@ -33,6 +33,7 @@ return [
     ],
     'one' => ['un', 'una', 'otro', 'otra'],
     'articles' => ['un', 'una', 'el', 'la', 'los', 'las', 'unos', 'unas', 'otro', 'otra'],
+    'one_more' => ['otro', 'otra'],
     'and' => ['y', 'e'],
     'the_same' => ['mismo', 'misma'],
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
