@@ -45,8 +45,16 @@ final readonly class BareNumber
         }
         $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
 
-        return $this->isTold($next) && !$this->sentence->is('counted', $next)
+        return $this->isTold($next) && !$this->sentence->is('counted', $next) && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
+    }
+
+    /** "fourteen eighty two Something Street" */
+    private function isOfStreet(int $next): bool
+    {
+        $i = ($this->sentence->amountEnd($next) ?? $next - 1) + 1;
+
+        return null === $this->sentence->atomAt($i) && $this->sentence->is('streets', $i + 1);
     }
 
     private function isTold(int $next): bool

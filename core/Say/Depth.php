@@ -12,6 +12,8 @@ final readonly class Depth
     /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
     private const DEEPEST_WATER_M = 0.3;
     private const WIDEST_M = 0.5;
+    /** Nobody reads less in inches without saying that it is a depth, in metres. */
+    private const LEAST_IN_INCHES_M = 0.6;
 
     /**
      * @param list<Amount> $amounts of the sentence
@@ -49,7 +51,9 @@ final readonly class Depth
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
-        if (Unit::Large !== $one->unit) {
+        // "it's showing thirty eight inches"
+        $isFar = Unit::Small === $one->unit && $one->value >= self::LEAST_IN_INCHES_M;
+        if (Unit::Large !== $one->unit && !$isFar) {
             return false;
         }
         $down = $this->sentence->begins('maybe_deep', $next);
@@ -60,7 +64,8 @@ final readonly class Depth
         if (!$isTold) {
             return $this->isBesideFarther($one);
         }
-        $farther = array_filter($this->amounts, static fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value);
+        $farther = array_filter($this->amounts, fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value
+            || $isFar && $each->mayBePlace() && $this->sentence->isAfter('at', $each->first));
 
         // "I'll mark that. Okay, it's four foot two down"
         return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one)

@@ -213,7 +213,10 @@ final class Measures
             && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
 
         // "at twenty feet piece of the pipe broken out"
-        $isOfNext = $isOfNext || $this->sentence->isAfter('at', $one->first) && Atom::KIND === $this->sentence->atomAt($next)?->role
+        // and "five feet long turn wye"
+        $name = $this->sentence->atomAt($next);
+        $isOfNext = $isOfNext || Atom::KIND === $name?->role
+            && ($this->sentence->isAfter('at', $one->first) || null !== $length && $length < $name->last)
             // "twenty three feet more of the same"
             || null !== $this->sentence->begins('another', $next);
 

@@ -47,7 +47,8 @@ final readonly class PairedNumbers
         $between = $other->first - $one->last - 1;
         $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
 
-        $isWhole = Unit::None === $one->unit && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
+        // "at zero five feet there's": the counter begins, and goes by.
+        $isWhole = Unit::None === $one->unit && $one->value > 0 && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
         $next = $one->last + 1;
         $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
 

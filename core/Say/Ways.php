@@ -141,13 +141,13 @@ final class Ways
             ?? ($isThen ? self::into($sentence, $measures, $material, $material->first, self::COUNTER) : null);
     }
 
-    /** "it's plastic from 34 feet" */
+    /** "it's plastic from 34 feet", "the line is clay at 20" */
     private static function isFrom(Sentence $sentence, Measures $measures, Atom $material): bool
     {
-        $from = $sentence->begins('from', $material->last + 1);
+        $from = $sentence->begins('from', $material->last + 1) ?? $sentence->begins('at', $material->last + 1);
 
         return null !== $from && $sentence->isAfter('made_of', $material->first)
-            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1);
+            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1 && $place->from >= self::AT_ZERO_M);
     }
 
     /** "here's the plastic at 49" */

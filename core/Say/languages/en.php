@@ -207,6 +207,8 @@ return [
         'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
+    // A number that so much as a name parts from one of these is an address.
+    'streets' => ['street', 'avenue', 'lane', 'boulevard', 'court'],
     // A number before one of these is no place.
     'counted' => [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
@@ -233,7 +235,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
-                'thick|heavy root(s) blocking|plugging|filling', 'grown (completely|nearly|almost)* shut|closed',
+                'thick|heavy root(s) blocking|plugging|filling', "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
                 'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
                 'root bound', 'choked with roots',
                 "it's|like|a jungle (in here|there)", 'roots (have)* (all|completely|just)* taken|taking over', 'root(s) mat(s)',
@@ -514,6 +516,7 @@ return [
             'out_of_round' => [
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
+                "it's|pipe's flat|flattened (out|off)* on (the)* top", 'it|pipe is flat|flattened (out|off)* on (the)* top', 'flattened (out)*',
                 'squatted|ovalled|ovalised', 'squashed (down|flat)*',
                 "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
@@ -683,6 +686,7 @@ return [
             'tie_in' => [
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
+                'long|short turn|sweep|radius wye|tee|combo', 'combo wye',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
                 "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
@@ -923,7 +927,7 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
-                "i'm|we're|i|we stop|stopping (here|there)* at", 'have to|gotta|had to stop (here|there)* at',
+                "i'm|we're|i|we stop|stopping (here|there)* at", "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at", "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*", 'have to|gotta|had to stop (here|there)* at',
                 'is as far as i|we|she can|could|will|get|push|go|got (push|go|get)*', 'hung up in there|here|it|that',
                 "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
                 'up against something|a (solid|hard|wall)*', 'keeps|just keep|folding|folds|buckling (up|over)* on me',
@@ -1075,7 +1079,7 @@ return [
         ]],
         'to' => ['' => [
             'around to',
-            '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe)*', 'through',
+            '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
             'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
@@ -1125,7 +1129,8 @@ return [
         'runs_to' => ['' => [
             'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
             'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
-            'from here|there to|till|until (about|like|right|maybe)*',
+            'from here|there (on|out|up|all|the|way|clear)* to|till|until (about|almost|nearly|like|right|maybe)*',
+            'at least|all to|till|until (about|almost)*',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|along|right)* to|till|until',
             'stays|is|stayed (going|all|the|whole|way|on|up|like|this|that|the|same|open|there|out)* to|till|until',
             'ends', 'has|have ended|stopped|quit',
@@ -1317,6 +1322,7 @@ return [
         'was' => ['' => [
             'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
             "here's what was|came in|out (in)", 'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
+            "where|that's|spot we cut|cleared|hit (it)* last time|year|visit", 'we cut last time|year|visit',
         ]],
         // What was found is there.
         'found' => ['' => ["what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are"]],
@@ -1573,7 +1579,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', 'toilet|toilets|sink|tub|drain (is|are|starts|start|to)* bubble|bubbles|bubbling|gurgle|gurgles', '(they|somebody|he|just)* stuck the|a|an|it (three|four|six|two|inch|pipe)* in|inside|into', 'no hub (coupling|band|clamp|fitting)*', 'reset|resetting|zeroing (right|here|it)* at the|our|this|my chamber|manhole|cleanout',
+            'shelf of', "there's|there is a break|crack|hole|leak|problem|issue somewhere", 'cable|machine|snake|cutter (just|only|will)* makes|punches|pokes|puts|drills a (little|small)* hole',
+            'where (we|they|you|i) tied in', 'toilet|toilets|sink|tub|drain (is|are|starts|start|to)* bubble|bubbles|bubbling|gurgle|gurgles', '(they|somebody|he|just)* stuck the|a|an|it (three|four|six|two|inch|pipe)* in|inside|into', 'no hub (coupling|band|clamp|fitting)*', 'reset|resetting|zeroing (right|here|it)* at the|our|this|my chamber|manhole|cleanout',
             'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
             "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
             'root(s) (are|will|is|gonna|going|to|be|just)* come right back',

@@ -123,6 +123,7 @@ return [
         'unas', 'unos', 'tubo', 'línea', 'algo', 'o', 'en', 'veo', 'vemos', 'empieza', 'otra', 'otro', 'aquí', 'ahí', 'más',
         'los', 'las',
     ],
+    'streets' => ['calle', 'avenida'],
     'counted' => [
         'calle', 'avenida', 'dólares', 'pesos', 'euros', 'psi', 'galones', 'minutos', 'minuto', 'horas', 'hora', 'días',
         'semanas', 'meses',
