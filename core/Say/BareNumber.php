@@ -91,8 +91,14 @@ final readonly class BareNumber
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
         // "twenty one is roots again", "forty nine is that offset"
         $isNamed = $isNamed || $sentence->is('is', $next) && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
-        // "twenty seven the clay ends"
-        $isNamed = $isNamed || $sentence->is('known', $next) && Atom::MATERIAL === $sentence->atomAt($next + 1)?->role;
+        // "fifty nine it clears"
+        $isNamed = $isNamed || $sentence->endsThere($next);
+        // "twenty seven the clay ends", "forty one the pipe's got a patch"
+        $isOfLine = Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1);
+        $isNamed = $isNamed || $sentence->is('known', $next) && $isOfLine
+            // "seventy five and here's the wye", "sixty eight to the main"
+            || $sentence->is('and', $next) && $sentence->beginsAny(['here', 'intro'], $next + 1)
+            || null !== $sentence->begins('to_main', $next);
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
             $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
         }

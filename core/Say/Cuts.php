@@ -68,7 +68,8 @@ final readonly class Cuts
         $cuts = $this->ofRepeated();
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
-            $isCut = isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i) || isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
+            $isOpened = isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
+            $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $at;

@@ -58,7 +58,9 @@ final readonly class Depth
         }
         $down = $this->sentence->begins('maybe_deep', $next);
         $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1);
-        $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first)
+        // "we get about eight feet in and there's hair" is a place.
+        $isIn = null === $down && null !== $this->sentence->begins('out', $next);
+        $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn
             // "forty two feet out, that's where I marked it, it's three foot ten"
             || $this->sentence->has('marked') && $this->sentence->is('subjects', $one->first - 1) && $one->value < self::DEEPEST_M;
         if (!$isTold) {

@@ -37,7 +37,9 @@ final class Joined
             $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first)
                 || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other) || self::isStartAt($sentence, $one, $other);
-            $isEnded = null === $one->to && null === $other->to && $isGoing
+            // "forty six we come out of it, back to forty": there it has ended.
+            $isOver = $sentence->endsThere($one->last + 1) && $sentence->begins('ends', $one->last + 2) !== $other->first - 1;
+            $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {

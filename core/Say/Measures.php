@@ -19,6 +19,8 @@ final class Measures
     /** Of places that are told one after the other, in metres. */
     private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
+    /** In degrees. */
+    private const TURNS = [11.25, 22.0, 22.5, 45.0, 60.0, 90.0];
     private const HUNDRED = 100;
 
     /** @var list<Place> */
@@ -242,6 +244,25 @@ final class Measures
         return $isPipe || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
     }
 
+    /** "a ninety degree bend", "it turns ninety", "base of the stack ninety, eleven feet cleanout" */
+    private function isTurn(Amount $one, int $next): bool
+    {
+        if (!\in_array($one->value, self::TURNS, true)) {
+            return false;
+        }
+        $sentence = $this->sentence;
+        // "a long sweep ninety"
+        $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
+            && ($atom->first === $next || $atom->last === $one->first - 1));
+        // "that big ninety", but not "not too bad, forty five joint is open"
+        $isNamed = $sentence->is('articles', $one->first - 1)
+            || $sentence->is('before_pronouns', $one->first - 1) && Atom::KIND !== $sentence->atomAt($next)?->role;
+        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
+
+        return $isBend || $isNamed || $isBeforePlace || null !== $sentence->begins('to_a_side', $next)
+            || $sentence->isAfter('turning', $one->first);
+    }
+
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */
     private function bare(Amount $one, Place $place): void
     {
@@ -266,17 +287,7 @@ final class Measures
 
             return;
         }
-        $isTurn = \in_array($one->value, [11.25, 22.0, 22.5, 45.0, 60.0, 90.0], true);
-        // "a ninety degree bend", "a long sweep ninety"
-        $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
-            && ($atom->first === $next || $atom->last === $one->first - 1));
-        $isToASide = null !== $sentence->begins('to_a_side', $next);
-        // "that big ninety", but not "not too bad, forty five joint is open"
-        $isNamed = $sentence->is('articles', $one->first - 1)
-            || $sentence->is('before_pronouns', $one->first - 1) && Atom::KIND !== $sentence->atomAt($next)?->role;
-        // "base of the stack ninety, eleven feet cleanout"
-        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
-        if ($isTurn && ($isBend || $isToASide || $isNamed || $isBeforePlace || $sentence->isAfter('turning', $one->first))) {
+        if ($this->isTurn($one, $next)) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;

@@ -85,6 +85,14 @@ final class Mentions
         return $isTold ? $more : null;
     }
 
+    /** Whether all that is named has its place, and all of it stands before another one. */
+    public function areAllBefore(Place $place): bool
+    {
+        $isLater = static fn (Mention $each) => null === $each->place || max($each->last, $each->place->first) > $place->first;
+
+        return [] !== $this->all && [] === array_filter($this->all, $isLater);
+    }
+
     /** @return list<Mention> */
     private function named(): array
     {

@@ -217,8 +217,8 @@ final class Narration
 
             return;
         }
-        // What it is in at the beginning is no change of pipe.
-        $isBegin = Kind::Transition === $mention->kind && $this->entries->isEmpty();
+        // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
+        $isBegin = \in_array($mention->kind, [Kind::Transition, Kind::OpeningSeen], true) && $this->entries->isEmpty();
         if ($this->materials->isSame($mention, $sentence, $from)) {
             return;
         }
@@ -295,13 +295,14 @@ final class Narration
             return;
         }
         $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $this->last?->toM;
+        // "the tap was at sixty one, fifty four I'll stop here"
+        if (!$isNamed || $mentions->areAllBefore($alone)) {
+            $this->where->await($alone, $placeS);
+        }
         if ($isNamed && !$sentence->has('got_to')) {
             return;
         }
         $this->endReached(false);
-        if (!$isNamed) {
-            $this->where->await($alone, $placeS);
-        }
         $this->reach->say($sentence, $alone, $this->entries->run());
     }
 }

@@ -103,7 +103,9 @@ final readonly class Numbers
     /** @return ?array{float, int} "point five", "point oh five", "point two five", "point fifteen" */
     private function behindPoint(int $i): ?array
     {
-        $first = $this->is('point', $i) ? $this->simple($i + 1) : null;
+        // "two point oh"
+        $isRound = $this->is('within_numbers', $i + 1);
+        $first = $this->is('point', $i) ? $this->simple($i + 1) ?? ($isRound ? 0.0 : null) : null;
         if (null === $first) {
             return null;
         }

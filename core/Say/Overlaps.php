@@ -101,8 +101,8 @@ final class Overlaps
     private static function isComing(Mention $one, Mention $more, Sentence $sentence): bool
     {
         return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind
-            // "one that comes in"
-            && ($sentence->is('coming', $more->first) || $sentence->is('coming', $more->first + 1) || $sentence->is('pronouns', $more->first))
+            // "a root that comes in"
+            && ($sentence->isAny('coming', $more->first, $more->first + 1) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
     }
 

@@ -116,7 +116,10 @@ final readonly class PairedNumbers
     private function isRead(Amount $one, Amount $other): bool
     {
         $next = $other->last + 1;
-        $isNext = $this->sentence->beginsAny(['here', 'intro', 'another', 'again', 'ends'], $next)
+        // "seven twenty small root", "ten eighty it's gone"
+        $isNamed = $this->sentence->is('before_names', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role
+            || $this->sentence->endsThere($next) || $this->sentence->is('subjects', $next) && null !== $this->sentence->begins('gone', $next + 1);
+        $isNext = $isNamed || $this->sentence->beginsAny(['here', 'intro', 'another', 'again', 'ends', 'still'], $next)
             || $this->sentence->is('is', $next)
             || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role
             || $this->sentence->is('known', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role

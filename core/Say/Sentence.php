@@ -254,6 +254,12 @@ final readonly class Sentence
         return $this->parts;
     }
 
+    /** Whether "it clears" or "we come out of it" stands behind a place. */
+    public function endsThere(int $i): bool
+    {
+        return $this->is('subjects', $i) && $this->beginsAny(['ends', 'runs_to'], $i + 1);
+    }
+
     /** "is the line", "is your wye" */
     public function isThere(int $i): bool
     {

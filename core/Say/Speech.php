@@ -69,7 +69,8 @@ final readonly class Speech
             $last = 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $found) ? mb_strtolower($found[1]) : '';
             $next = 1 === preg_match('/^\W*([\p{L}\']+)/u', $cues[$i + 1]->text ?? '', $found) ? mb_strtolower($found[1]) : '';
 
-            return $lexicon->has('phrase_goes_on', $last) || self::isOneAmount($last, $next, $lexicon);
+            return $lexicon->has('phrase_goes_on', $last) || $lexicon->has('phrase_goes_back', $next)
+                || self::isOneAmount($last, $next, $lexicon);
         }, \ARRAY_FILTER_USE_BOTH);
 
         return \count($cues) >= self::FEWEST_CUES && \count($open) <= self::OPEN_SHARE * \count($cues);
@@ -83,7 +84,8 @@ final readonly class Speech
         $isUnit = $lexicon->isUnit($next) || $lexicon->has('point', $next);
         $isOne = $number >= 20 && 0 === $number % 10 && $behind > 0 && $behind < 10 || $number < 100 && $behind >= 100;
 
-        return $number > 0 && ($isUnit || $isOne) || $behind > 0 && $lexicon->has('point', $last);
+        return $number > 0 && ($isUnit || $isOne)
+            || ($behind > 0 || $lexicon->has('within_numbers', $next)) && $lexicon->has('point', $last);
     }
 
     /** What stands between two words. */

@@ -112,7 +112,9 @@ final readonly class Ties
 
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
-        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1);
+        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1)
+            // "it's back to clay, and the first joint at 43 has roots"
+            || $this->sentence->isAfter('intro', $place->first) && $this->sentence->is('has', $place->last + 1);
 
         $opens = !$isAt && !$isTold
             && ($this->sentence->beginsAny(['here', 'intro', 'deny', 'presence'], $place->last + 1) || $this->isClean($place));

@@ -65,7 +65,9 @@ final readonly class Truth
             // "from zero to 22 feet"
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
-            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$sentence->isInName($begin)) {
+            // "looks like a golf ball, no, it's a toy"
+            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin);
+            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
                 $denied = $end;
             }
         }
@@ -189,7 +191,8 @@ final readonly class Truth
         }
         foreach ($this->sentence->marks('question') as $begin => $end) {
             // "the crack at forty is there, and …" asks for nothing.
-            $isNear = !$this->sentence->is('and', $end + 1) && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
+            $isNear = !$this->sentence->is('and', $end + 1)
+                && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
             // "what is that, looks like a rebar"
             if ($begin < $mention->first && $isNear && !$this->sentence->has('likely', $end + 1, $mention->first - 1)) {
                 return true;
@@ -213,6 +216,7 @@ final readonly class Truth
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 // "a belly just before the tap"
                 || $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
+                || $sentence->isAfter('zeroed', $mention->first, self::WAY_WORDS)
                 || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),

@@ -147,7 +147,8 @@ final class Ways
         $from = $sentence->begins('from', $material->last + 1) ?? $sentence->begins('at', $material->last + 1);
 
         return null !== $from && $sentence->isAfter('made_of', $material->first)
-            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1 && $place->from >= self::AT_ZERO_M);
+            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1
+                && $place->from >= self::AT_ZERO_M);
     }
 
     /** "here's the plastic at 49" */

@@ -62,7 +62,7 @@ return [
     'one_more' => ['another'],
     'and' => ['and'],
     // Between a place and what ends there: "30 I'm out of it".
-    'subjects' => ["one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
+    'subjects' => ['camera', "camera's", "one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
     // Begins a name that has none of its own: "coming in on the left".
@@ -81,6 +81,10 @@ return [
         'into', 'or',
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
     ],
+    // None begins with one of these.
+    'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to'],
+    // Behind a place and an article: "41 the pipe's got …".
+    'of_the_line' => ['pipe', "pipe's", 'line', "line's", 'joint', "joint's", 'bottom', 'top', 'clay', 'iron', 'plastic'],
     // Behind a place where nothing is.
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
@@ -235,7 +239,10 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
-                'thick|heavy root(s) blocking|plugging|filling', "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
+                'thick|heavy root(s) blocking|plugging|filling',
+ 
+                              'root(s) (that|pretty|much|almost|completely)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
+                "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
                 'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
                 'root bound', 'choked with roots',
                 "it's|like|a jungle (in here|there)", 'roots (have)* (all|completely|just)* taken|taking over', 'root(s) mat(s)',
@@ -315,6 +322,7 @@ return [
             ],
             'offset_joint' => [
                 'pipe|joint|line shifts|slides|kicks|jumps|steps over|to (to|the)* left|right|side',
+                'half|end|side (has|of|it|the|pipe)* dropped (down)*', 'inch|inches drop (there|down|in|off)*',
                 "joint|pipe that's|that (is|has|been)* lifted|raised|heaved (up)",
                 "joint's|collar's|joint|collar (is)* out a|slightly|to (bit|little|touch|hair|the)*",
                 'drop of (about|maybe|like|a|an)* half|quarter|inch|couple', 'curb|threshold right there|at|in|on|between',
@@ -392,7 +400,8 @@ return [
             ],
             'failed_seal' => [
                 'displaced|hanging|intruding sealing ring|seal|gasket',
-                'rubber ring in|on|hanging|laying', 'mortar|mortar\'s|grout|grout\'s|cement (is|has|all)* fell|falling|fallen|coming|come|missing|gone out|off|down',
+                'rubber ring in|on|hanging|laying',
+                'mortar|mortar\'s|grout|grout\'s|cement (is|has|all)* fell|falling|fallen|coming|come|missing|gone out|off|down',
                 "seal|gasket ('s|is|has)* popped|come|came out",
                 "gasket|seal|ring that's|that|which (is|has|been)* rolled|hanging|sticking|pushed|out|failed|displaced (out|down|in)*",
                 "rubber's|rubber (seal|ring)* hanging|sticking|showing (down|out|in)*", 'loose gasket|seal|ring',
@@ -456,6 +465,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'cast|iron|pipe (iron|is)* rotten|rotted|rusted|eaten on|along|through the <floor>', 'rotten <floor>',
                 'where (the)* bottom used to be',
                 '<floor> (<of_pipe>)* is|has|was (<very>)* (much)* <worn_away> (out|away|through|off)*',
                 'dirt|soil|ground where the <floor> should|was|used|ought (to)* (be)*',
@@ -516,7 +526,9 @@ return [
             'out_of_round' => [
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
-                "it's|pipe's flat|flattened (out|off)* on (the)* top", 'it|pipe is flat|flattened (out|off)* on (the)* top', 'flattened (out)*',
+                "isn't|not (really|even|quite|exactly)* round (anymore|now)*", 'clay|pipe flattening|flattens (out|down)*',
+                "it's|pipe's flat|flattened (out|off)* on (the)* top", 'it|pipe is flat|flattened (out|off)* on (the)* top',
+                'flattened (out)*',
                 'squatted|ovalled|ovalised', 'squashed (down|flat)*',
                 "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
@@ -608,6 +620,7 @@ return [
             'rag' => [
                 'toilet|some paper stacked|piled|hung (up)*',
                 'clog|plug of (toilet|wet)* paper|wipes',
+                '(whole|big|little|old)* wad|bunch|clump|ball|pile of them|those|these hung|caught|stuck|piled|balled|sitting|wadded (up)*',
                 'clump|wad|ball|glob of (wet)* hair',
                 'bung|plug|wad|ball|lump of (wet|baby|old)* wipes|rags|paper|nappies',
                 'build|buildup up of wipes|rags|paper',
@@ -627,6 +640,7 @@ return [
                 'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'tool|blade|cutter|nozzle stuck|lodged|jammed|laying|lying|left (in|down)* (there|here|it)*',
                 'broken (off)* blade|cutter|head|nozzle|bit',
                 '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain|cable',
                 'left (a|his|their|the|some|in|old)* (root|broken)* saw|cutter|blade|nozzle|bit (blade|head)*',
@@ -636,6 +650,7 @@ return [
             ],
             'broken_cable' => [
                 "somebody's|somebody|someone's|plumber's snake|cable broke|broken|snapped|stuck (off)*",
+                'broke|snapped|lost (off)* a|the|their|his cable|snake|rod (off|in)*',
                 'snake|cable broke|snapped|broken off',
                 'piece|length|part of (my|the|our|his|their|somebody|old|broken)* cable|snake',
                 'broken|lost|old|snapped cable|snake|rod', 'piece|length of (broken|a|old)* cable|snake',
@@ -686,6 +701,8 @@ return [
             'tie_in' => [
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
+                'service (is|coming|comes|in|on|to|at|the)* left|right', 'service lateral|connection|line|wye|tee',
+                'gully|downpipe|downspout|gulley (coming|comes|in)* on|from|off the left|right',
                 'long|short turn|sweep|radius wye|tee|combo', 'combo wye',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
@@ -816,7 +833,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
-                'two|double forty fives|forties|nineties|ninetys', 'is|the turn|bend where|up|down', 'is the turn', 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
+                'two|double forty fives|forties|nineties|ninetys', 'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
+                'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
                 'sweeping|sharp|gradual|slight|big turn',
                 'it|pipe|line|that goes|drops|turns|dives straight down', 'round|rounds|rounding the|that|a corner|curve',
                 'an s in|bend|curve', 'head|heads|heading|goes|go off to the left|right',
@@ -891,6 +909,7 @@ return [
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
             ],
             'tap' => [
+                'wye|tee|y into|to the (city)* main|sewer',
                 'the|our city line|sewer|tap|main|connection',
                 'the saddle', 'the|a|your|our saddle tap', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
@@ -927,7 +946,10 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
-                "i'm|we're|i|we stop|stopping (here|there)* at", "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at", "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*", 'have to|gotta|had to stop (here|there)* at',
+                "i'm|we're|i|we stop|stopping (here|there)* at", "that's all she wrote",
+                "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at",
+                "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*",
+                'have to|gotta|had to stop (here|there)* at',
                 'is as far as i|we|she can|could|will|get|push|go|got (push|go|get)*', 'hung up in there|here|it|that',
                 "can't|cannot|couldn't|unable get|go|make (the|it|camera|to)* round|around the|that|this bend|corner|turn|elbow",
                 'up against something|a (solid|hard|wall)*', 'keeps|just keep|folding|folds|buckling (up|over)* on me',
@@ -1056,6 +1078,7 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         'into' => ['' => [
+            'out of the house|wall|slab|foundation|building and (now)* into|in|to',
             'out of the (old|that)* <pipe> (iron|pipe)* and|back (in|out|back)* into|in|to',
             '<pipe> stops|ends|quits (here|there)* and (then)* it\'s|we\'re|goes|there\'s (in|into|to)*',
             "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
@@ -1079,7 +1102,8 @@ return [
         ]],
         'to' => ['' => [
             'around to',
-            '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about', 'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
+            '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
+            'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
             'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
@@ -1108,7 +1132,8 @@ return [
             'starting|starts|beginning|begins to come back|up|out|off',
             'starting|starts|beginning|begins to rise|climb|level (back|up|out|of|off)*',
             'dry (again)* at|by', 'water level (is)* back|down|drops|falls (to|down)*', 'clear again (by|at)*',
-            'gone by|again', 'finishes|finished', 'drops|falls|tapers|drains (back|right)* off (again)*',
+            'gone by|again', 'finishes|finished', 'drops|falls|tapers|drains (back|right)* off again',
+            'water|level drops|falls|tapers (back)* off',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
@@ -1200,7 +1225,7 @@ return [
             'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
             'of fall|drop|slope|pitch|grade',
             'of (half|inch|three|quarter|five|eighths|sixteenths|our|my|the|big|small)* hose|cable|rod|tape|leader', 'long',
-            'wide',
+            'wide', 'later',
             'give or take', 'high', 'tall', 'apart', 'short', 'worth', 'total',
             'piece(s)', 'section(s)', 'length(s)', 'stretch', 'run of', 'stick(s)', 'chunk', 'repair',
             'of pipe|line|belly|water|it|new|that|low|sag|dip|standing|grease|scale', 'joints', 'thick', 'further',
@@ -1303,7 +1328,8 @@ return [
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
             'asked|asking|asks|wonder|wondering (me|us|if|whether|about)*', 'whether', "if there is|are|was|were|'s", 'see if',
             'check for', 'checking for', 'looking for', 'look for', 'what about', 'how about', 'any chance', 'have you|they',
-            'is it a|the', 'make sure', 'to find out', 'suspect|suspects|suspected', 'find out if',
+            'is it a|the', 'make sure', "it's|it|that's|is|be either", "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
+            'suspect|suspects|suspected', 'find out if',
         ]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
@@ -1368,7 +1394,7 @@ return [
         'here' => ['' => ['right here', 'right there', 'right about here']],
         'capped' => ['' => [
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
-            'abandoned', 'plugged off', 'not used|in use (anymore)*',
+            'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
@@ -1376,7 +1402,9 @@ return [
         'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
         // Opens what is named next.
         'intro' => ['' => [
-            "(the) next joint|one|fitting|joint's|one's", '(the) second|third|fourth|fifth|sixth joint', "here's", 'here is', "you've got", "there's", 'there is', 'there are',
+            "(the) next joint|one|fitting|joint's|one's",
+            '(the) first|next|second|third|fourth|fifth|sixth (clay|cast|iron|pvc|plastic|pipe)* joint', "here's", 'here is',
+            "you've got", "there's", 'there is', 'there are',
             'there was',
             'there were', 'we have',
             "it's got", 'it has got',
@@ -1579,8 +1607,17 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', "there's|there is a break|crack|hole|leak|problem|issue somewhere", 'cable|machine|snake|cutter (just|only|will)* makes|punches|pokes|puts|drills a (little|small)* hole',
-            'where (we|they|you|i) tied in', 'toilet|toilets|sink|tub|drain (is|are|starts|start|to)* bubble|bubbles|bubbling|gurgle|gurgles', '(they|somebody|he|just)* stuck the|a|an|it (three|four|six|two|inch|pipe)* in|inside|into', 'no hub (coupling|band|clamp|fitting)*', 'reset|resetting|zeroing (right|here|it)* at the|our|this|my chamber|manhole|cleanout',
+            'shelf of', 'poured|pouring|pour (some|the)* concrete', 'concrete around it|the|that', 'lamp hole', 'lamphole', 'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
+            'thing|things|spot|spots|problem|root|roots to take care of',
+            'cleanout (and)* going|heading|looking|pushing out|upstream|downstream|toward|towards', "here's why",
+            'middle|center|side|bottom of the (house|main|sewer)* sewer|lateral',
+            "there's|there is a break|crack|hole|leak|problem|issue somewhere",
+            'cable|machine|snake|cutter (just|only|will)* makes|punches|pokes|puts|drills a (little|small)* hole',
+            'where (we|they|you|i) tied in',
+            'toilet|toilets|sink|tub|drain (is|are|starts|start|to)* bubble|bubbles|bubbling|gurgle|gurgles',
+            '(they|somebody|he|just)* stuck the|a|an|it (three|four|six|two|inch|pipe)* in|inside|into',
+            'no hub (coupling|band|clamp|fitting)*',
+            'reset|resetting|zeroing (right|here|it)* at the|our|this|my chamber|manhole|cleanout',
             'the|your|our|this|my|their sewer|house|main lateral', "main run's", 'in|into|up|down the branch|side',
             "city|city's (part)* starts|begins", 'from the hole', 'in the sewer',
             'root(s) (are|will|is|gonna|going|to|be|just)* come right back',
@@ -1673,7 +1710,7 @@ return [
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
             'bottom line', 'on top of that', 'at the top of', 'start|starting|again|it (over|again)* from the top',
             'from top to bottom', 'top notch', 'top to bottom',
-            'bend down|over', 'gap year',
+            'bend over', 'bend down to|and|there|here', 'gap year',
             'main drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
             'right away|now|after|before|past|on|in|up|through|off|under|by|next|back|to|into|out|over|where', "that's right",
             'is that right', 'left over', "what's left", 'left in', 'left to', 'left at', 'we left', 'i left', 'they left',

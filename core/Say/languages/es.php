@@ -49,6 +49,8 @@ return [
     ],
     // Between metres and centimetres without their name.
     'parts_after' => ['con'],
+    'of_the_line' => ['tubo', 'línea', 'junta', 'fondo', 'techo'],
+    'phrase_goes_back' => ['de', 'por', 'metros', 'metro'],
     'nothing_there' => ['bien', 'limpio', 'limpia', 'nada', 'perfecto', 'perfecta'],
     'pronouns' => ['uno', 'una'],
     'before_pronouns' => ['cada', 'este', 'esta', 'ese', 'esa', 'el', 'la'],
