@@ -105,12 +105,16 @@ final readonly class Truth
         return false;
     }
 
-    /** "looks like a crack but it's just a stain" */
+    /** "looks like a crack but it's just a stain", "some grease, nah, that's roots" */
     private function isTakenBack(Mention $mention): bool
     {
         $isTaken = false;
         for ($i = $mention->last + 1; $i <= $mention->last + self::BEHIND_WORDS; ++$i) {
             $isTaken = $isTaken || null !== $this->sentence->begins('taken_back', $i);
+            $end = $this->sentence->begins('rather', $i);
+            if (null !== $end && null !== $this->sentence->nextName($end + 1, $end + self::DENIED_WORDS)) {
+                return true;
+            }
         }
 
         return $isTaken && $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS);

@@ -526,6 +526,7 @@ return [
             'out_of_round' => [
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
+                'starts|start|starting|begins to deform|oval|flatten|egg (out)*', 'deforms', 'deforming',
                 "isn't|not (really|even|quite|exactly)* round (anymore|now)*", 'clay|pipe flattening|flattens (out|down)*',
                 "it's|pipe's flat|flattened (out|off)* on (the)* top", 'it|pipe is flat|flattened (out|off)* on (the)* top',
                 'flattened (out)*',
@@ -701,6 +702,7 @@ return [
             'tie_in' => [
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
+                'hit|hits|meet|meets|into|joins the other line',
                 'service (is|coming|comes|in|on|to|at|the)* left|right', 'service lateral|connection|line|wye|tee',
                 'gully|downpipe|downspout|gulley (coming|comes|in)* on|from|off the left|right',
                 'long|short turn|sweep|radius wye|tee|combo', 'combo wye',
@@ -946,7 +948,7 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
-                "i'm|we're|i|we stop|stopping (here|there)* at", "that's all she wrote",
+                "i'm|we're|i|we stop|stopping (here|there)* at", "can't|couldn't|cannot|won't <push> (the|my|camera|it)* beyond", "that's all she wrote",
                 "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at",
                 "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*",
                 'have to|gotta|had to stop (here|there)* at',
@@ -1377,6 +1379,10 @@ return [
         'taken_for' => ['' => [
             'look(s)|looks|looked like', 'thought (that|it|this|was|were)*', 'is|was that|it|this', 'could be', 'might be',
         ]],
+        // What was named was something else.
+        'rather' => ['' => [
+            "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*", 'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
+        ]],
         'taken_back' => ['' => [
             'was just|only (a|an|the)*',
             "but it's|that's|it|that|this (is|was)* (actually|really|not|just|only)*",
@@ -1607,7 +1613,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', 'poured|pouring|pour (some|the)* concrete', 'concrete around it|the|that', 'lamp hole', 'lamphole', 'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
+            'shelf of', 'water|gas|electric line mark|marks|marked', 'poured|pouring|pour (some|the)* concrete', 'concrete around it|the|that', 'lamp hole', 'lamphole', 'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',
             'cleanout (and)* going|heading|looking|pushing out|upstream|downstream|toward|towards', "here's why",
             'middle|center|side|bottom of the (house|main|sewer)* sewer|lateral',
