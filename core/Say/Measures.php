@@ -169,8 +169,9 @@ final class Measures
     {
         $place = new Place($from, $to, $one->first, $last->last);
         $next = $last->last + 1;
-        if ($this->sentence->isAfter('advised', $one->first)) {
-            // "I would replace from twenty to thirty five"
+        $isOfPit = $this->sentence->isAfter('of_a_pit', $one->first) && null !== $this->sentence->begins('deep', $next);
+        if ($isOfPit || $this->sentence->isAfter('advised', $one->first)) {
+            // "the chamber's a metre deep", "I would replace from twenty to thirty five"
         } elseif (Unit::Clock === $last->unit) {
             $this->hours[] = $place;
         } elseif (Unit::Percent === $last->unit || Unit::Degrees === $last->unit || Unit::Share === $last->unit) {

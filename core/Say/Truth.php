@@ -218,10 +218,10 @@ final readonly class Truth
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
-                // "a belly just before the tap"
-                || $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
+                // "a belly just before the tap", "zero at the chamber"
+                || ($sentence->isAfter('beside', $mention->first) || $this->stands('from', $mention->first))
+                    && null === $sentence->begins('at', $mention->last + 1)
                 || $sentence->isAfter('zeroed', $mention->first, self::WAY_WORDS)
-                || $this->stands('from', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)

@@ -240,8 +240,8 @@ return [
             ],
             'root_clump' => [
                 'thick|heavy root(s) blocking|plugging|filling',
- 
-                              'root(s) (that|pretty|much|almost|completely)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
+
+                'root(s) (that|pretty|much)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
                 "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
                 'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
                 'root bound', 'choked with roots',
@@ -760,7 +760,7 @@ return [
                 'the|your toilet|shower|sink|lav|tub|washer|laundry (is|comes|in)* at',
                 'the|your|our <side_pipe>|fitting|wye|tee from|for|to (the|your|our|upstairs|downstairs|hall|half|guest)* <fixture>',
                 'half bath', 'your|the <fixture> line|drain', "that's|here's|there's the|your|a <fixture>",
-                "got|have|you've|we've (your|the)* <fixture>", 'your|the <fixture> coming|tying',
+                "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
@@ -835,7 +835,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
-                'two|double forty fives|forties|nineties|ninetys', 'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
+                'two|double forty fives|forties|nineties|ninetys', 'see|seeing it turn|bend (slightly|a)*', 'pipe|line turns|bends',
+                'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
                 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
                 'sweeping|sharp|gradual|slight|big turn',
                 'it|pipe|line|that goes|drops|turns|dives straight down', 'round|rounds|rounding the|that|a corner|curve',
@@ -925,7 +926,7 @@ return [
                 'sewer main', 'main sewer', "come|comes|coming|get|drop in|into|to|out (the|into)* city's (pipe|line|main|sewer)*",
                 'municipal sewer|main|connection|line',
                 'connection to|at|with the main|city|sewer|street',
-                'into|hit|hits|reach|reached|reaching|enter|entering|in|at (the|city|our|public)* main|city',
+                'into|hit|hits|reach|reached|reaching|enter|entering|in|at (the|city|our|your|public)* main|city',
                 'that is|there is|this is|here is|is|into (the|our|your|in)* main', "that's|there's|here's (the|our|your)* main",
                 'ties|tying|tie|tied|drops|dropping|drop|dumps|goes (in|into|to|down)* (to|the|into)* city|main',
                 'dropping|drop into the main|city|sewer', 'street main', 'main (line|sewer)* in|under the street|alley|road',
@@ -948,7 +949,8 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
-                "i'm|we're|i|we stop|stopping (here|there)* at", "can't|couldn't|cannot|won't <push> (the|my|camera|it)* beyond", "that's all she wrote",
+                "i'm|we're|i|we stop|stopping (here|there)* at", "can't|couldn't|won't get (the|my)* camera to turn|go|make",
+                "can't|couldn't|cannot|won't <push> (the|my|camera|it)* beyond", "that's all she wrote",
                 "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at",
                 "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*",
                 'have to|gotta|had to stop (here|there)* at',
@@ -1330,7 +1332,8 @@ return [
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
             'asked|asking|asks|wonder|wondering (me|us|if|whether|about)*', 'whether', "if there is|are|was|were|'s", 'see if',
             'check for', 'checking for', 'looking for', 'look for', 'what about', 'how about', 'any chance', 'have you|they',
-            'is it a|the', 'make sure', "it's|it|that's|is|be either", "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
+            'is it a|the', 'make sure', "it's|it|that's|is|be either",
+            "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
             'suspect|suspects|suspected', 'find out if',
         ]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
@@ -1381,7 +1384,8 @@ return [
         ]],
         // What was named was something else.
         'rather' => ['' => [
-            "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*", 'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
+            "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*",
+            'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
         ]],
         'taken_back' => ['' => [
             'was just|only (a|an|the)*',
@@ -1433,6 +1437,7 @@ return [
         // Where somebody works, and nothing is seen.
         'not_here' => ['' => ['dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here', 'out here today|because|for']],
         // So deep somebody stands, and no pipe lies.
+        'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*"]],
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
@@ -1487,7 +1492,7 @@ return [
             'both of them|those|these', 'those|these two|three|four', 'each (one)*', 'every (one|joint)*', "they're all",
             'all of them|those|these|em',
         ]],
-        'same_spot' => ['' => ['same spot|place|joint|location|area']],
+        'same_spot' => ['' => ['good|fine|clean|clear|dry|round|okay|open again', 'same spot|place|joint|location|area']],
         'ended_rod_out' => ['' => [
             'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
             "all the cable|rod|camera (that)* I|we (have|got|'ve)*", "that's all the cable|rod|camera",
@@ -1613,7 +1618,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', 'water|gas|electric line mark|marks|marked', 'poured|pouring|pour (some|the)* concrete', 'concrete around it|the|that', 'lamp hole', 'lamphole', 'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
+            'shelf of', 'water|gas|electric line mark|marks|marked', 'poured|pouring|pour (some|the)* concrete',
+            'concrete around it|the|that', 'lamp hole', 'lamphole',
+            'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',
             'cleanout (and)* going|heading|looking|pushing out|upstream|downstream|toward|towards', "here's why",
             'middle|center|side|bottom of the (house|main|sewer)* sewer|lateral',
