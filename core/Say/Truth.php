@@ -74,10 +74,8 @@ final readonly class Truth
         $between = [($denied ?? 0) + 1, $mention->first - 1];
         if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
             // "that's not glued, it's come apart"
-            || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)) {
-            return false;
-        }
-        if (true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
+            || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
+            || true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
             return false;
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
