@@ -14,8 +14,6 @@ final class Measures
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
     private const LEAST_BORE = 75;
-    /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
-    private const LONGEST_THING_M = 4.0;
     /** Of places that are told one after the other, in metres. */
     private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
@@ -83,6 +81,11 @@ final class Measures
         if ($isMetres && null !== $this->sentence->begins('to', $one->last + 1)) {
             $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
         }
+        // "from four inch to six": in the unit of the first.
+        $isBore = Unit::Small === $one->unit && Unit::None === $other?->unit && $this->sentence->isChange($one->first);
+        if ($isBore && $this->isJoined($one, $other)) {
+            $other = new Amount($other->value * $one->each, Unit::Small, $other->first, $other->last, $one->each);
+        }
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;
         }
@@ -143,10 +146,16 @@ final class Measures
             && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
-    private function isRange(Amount $one, Amount $other): bool
+    private function isJoined(Amount $one, Amount $other): bool
     {
         $to = $this->sentence->begins('to', $one->last + 1);
-        $isJoined = null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1);
+
+        return null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1);
+    }
+
+    private function isRange(Amount $one, Amount $other): bool
+    {
+        $isJoined = $this->isJoined($one, $other);
         $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $one->last + 1)
             && $one->last + 2 === $other->first;
 
@@ -169,6 +178,7 @@ final class Measures
     {
         $place = new Place($from, $to, $one->first, $last->last);
         $next = $last->last + 1;
+        $length = new Length($this->sentence, $this->amounts);
         $isOfPit = $this->sentence->isAfter('of_a_pit', $one->first) && null !== $this->sentence->begins('deep', $next);
         if ($isOfPit || $this->sentence->isAfter('advised', $one->first)) {
             // "the chamber's a metre deep", "I would replace from twenty to thirty five"
@@ -180,7 +190,9 @@ final class Measures
             $this->bare($one, $place);
         } elseif ($this->depth->isSaid($one, $next)) {
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
-        } elseif ($this->isLength($one, $next)) {
+        } elseif ($length->isOfFirst($one, $next)) {
+            $this->places[] = new Place(0.0, $from, $one->first, $one->last);
+        } elseif ($length->isSaid($one, $next)) {
             // How long something is says nothing of where.
         } elseif (Unit::Small === $last->unit && null !== $to && $this->isBoreChange($one, $last)) {
             $this->bores[] = $last;
@@ -189,42 +201,6 @@ final class Measures
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
-    }
-
-    /** "one metre connection": what has no length is there. */
-    private function isPoint(int $i): bool
-    {
-        $atom = $this->sentence->atomAt($i);
-
-        return Atom::KIND === $atom?->role && !Joined::stretches(Mention::of($atom));
-    }
-
-    private function isLength(Amount $one, int $next): bool
-    {
-        $isOfAThing = $this->sentence->is('singular', $one->last)
-            && !$this->sentence->isAfter('at', $one->first)
-            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
-            && Atom::KIND === $this->sentence->atomAt($next)?->role;
-        // "eight feet of cast iron", "four feet of crack"
-        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
-            && \in_array($this->sentence->atomAt($next + 1)?->role, [Atom::MATERIAL, Atom::KIND], true);
-
-        // "twenty feet thick grease": the grease is thick; "ten feet more grease"
-        $length = $this->sentence->begins('length', $next);
-        $isMore = null !== $length && $this->sentence->is('more', $length);
-        $isOfNext = null !== $length && ($isMore || $one->value >= self::LONGEST_THING_M)
-            && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
-
-        // "at twenty feet piece of the pipe broken out"
-        // and "five feet long turn wye"
-        $name = $this->sentence->atomAt($next);
-        $isOfNext = $isOfNext || Atom::KIND === $name?->role
-            && ($this->sentence->isAfter('at', $one->first) || null !== $length && $length < $name->last)
-            // "twenty three feet more of the same"
-            || null !== $this->sentence->begins('another', $next);
-
-        return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
-            || $this->sentence->isAfter('length_of', $one->first));
     }
 
     /** "it goes from three inch to four inch": nobody says so of water, which has inches. */

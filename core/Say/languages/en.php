@@ -61,6 +61,8 @@ return [
     // Behind the place where something ends: what comes next is somewhere else.
     'one_more' => ['another'],
     'and' => ['and'],
+    // Before a length it is the first of the line.
+    'first' => ['first'],
     // Between a place and what ends there: "30 I'm out of it".
     'subjects' => ['camera', "camera's", "one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
@@ -208,7 +210,7 @@ return [
     // A number behind one of these is a name.
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
-        'manhole', 'chamber', 'mh', 'run', 'spot', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
+        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
     // A number that so much as a name parts from one of these is an address.
@@ -429,6 +431,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "section|piece (of)* (pipe)* that's|is (completely|just|all)* gone|missing",
                 "it's|pipe's|has|is|been|all (all|just|been)* blown out", 'imploded', "there's|is no|any more|longer pipe",
                 "pipe's|pipe is (all)* in pieces", "it's|pipe's|pipe|has|is (completely|totally|just|all)* failed",
                 "bottom|top|side of the|that joint|bell|hub|collar|joint's|bell's is|has (been)* missing|gone|broken|busted (out|off)*",
@@ -835,7 +838,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
-                'two|double forty fives|forties|nineties|ninetys', 'see|seeing it turn|bend (slightly|a)*', 'pipe|line turns|bends',
+                'two|double forty fives|forties|nineties|ninetys', 'hit|hits the vertical|riser',
+                'see|seeing it turn|bend (slightly|a)*', 'pipe|line turns|bends',
                 'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
                 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
                 'sweeping|sharp|gradual|slight|big turn',
@@ -949,7 +953,8 @@ return [
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
-                "i'm|we're|i|we stop|stopping (here|there)* at", "can't|couldn't|won't get (the|my)* camera to turn|go|make",
+                "i'm|we're|i|we stop|stopping (here|there)* at", "i've|we've stopped (here|there)* at",
+                "can't|couldn't|won't get (the|my)* camera to turn|go|make",
                 "can't|couldn't|cannot|won't <push> (the|my|camera|it)* beyond", "that's all she wrote",
                 "gonna|will|i'll|going (to)* call it (quits|here|there|good|a|day)* at",
                 "camera|camera's|head (is|got|gets)* hung|caught|snagged|wedged (up)* (on|in)*",
@@ -1083,6 +1088,7 @@ return [
         ],
         'into' => ['' => [
             'out of the house|wall|slab|foundation|building and (now)* into|in|to',
+            'goes|go|under|through (under|through)* the house|wall|slab|foundation|building into|to',
             'out of the (old|that)* <pipe> (iron|pipe)* and|back (in|out|back)* into|in|to',
             '<pipe> stops|ends|quits (here|there)* and (then)* it\'s|we\'re|goes|there\'s (in|into|to)*',
             "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
@@ -1129,6 +1135,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'it|water runs|drains off|away (again)* (at|by)*',
             'come|comes|came|coming (back)* out at|by', "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
@@ -1618,7 +1625,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', 'water|gas|electric line mark|marks|marked', 'poured|pouring|pour (some|the)* concrete',
+            'shelf of', "liner won't|can't|couldn't go|make|fit (it)* (around)*", 'water|gas|electric line mark|marks|marked',
+            'poured|pouring|pour (some|the)* concrete',
             'concrete around it|the|that', 'lamp hole', 'lamphole',
             'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',

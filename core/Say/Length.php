@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Whether an amount of a sentence says how long something is, and not where along the line. */
+final readonly class Length
+{
+    /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
+    private const LONGEST_THING_M = 4.0;
+    /** What the first part of a line has is named so many words behind it. */
+    private const OF_FIRST_WORDS = 6;
+
+    /** @param list<Amount> $amounts of the sentence */
+    public function __construct(private Sentence $sentence, private array $amounts)
+    {
+    }
+
+    /** How long something is says nothing of where. */
+    public function isSaid(Amount $one, int $next): bool
+    {
+        $isOfAThing = $this->sentence->is('singular', $one->last)
+            && !$this->sentence->isAfter('at', $one->first)
+            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
+            && Atom::KIND === $this->sentence->atomAt($next)?->role;
+        // "eight feet of cast iron", "four feet of crack"
+        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
+            && \in_array($this->sentence->atomAt($next + 1)?->role, [Atom::MATERIAL, Atom::KIND], true);
+
+        // "twenty feet thick grease": the grease is thick; "ten feet more grease"
+        $length = $this->sentence->begins('length', $next);
+        $isMore = null !== $length && $this->sentence->is('more', $length);
+        $isOfNext = null !== $length && ($isMore || $one->value >= self::LONGEST_THING_M)
+            && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;
+
+        // "at twenty feet piece of the pipe broken out", "five feet long turn wye"
+        $name = $this->sentence->atomAt($next);
+        $isOfNext = $isOfNext || Atom::KIND === $name?->role
+            && ($this->sentence->isAfter('at', $one->first) || null !== $length && $length < $name->last)
+            // "twenty three feet more of the same"
+            || null !== $this->sentence->begins('another', $next);
+
+        return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
+            || $this->sentence->isAfter('length_of', $one->first));
+    }
+
+    /** "the first two metres it's full of silt": from the beginning on. */
+    public function isOfFirst(Amount $one, int $next): bool
+    {
+        $name = $this->sentence->nextName($next, $next + self::OF_FIRST_WORDS);
+        $atom = null === $name ? null : $this->sentence->atomAt($name);
+        $isNext = null !== $atom && [] === array_filter(
+            $this->amounts, static fn (Amount $each) => $each->first > $one->last && $each->first < $atom->first,
+        );
+
+        // "it looks great up to the first ten feet"
+        return Unit::Large === $one->unit && $this->sentence->is('first', $one->first - 1) && $isNext
+            && !$this->sentence->isAfter('to', $one->first - 1, 2) && Joined::stretches(Mention::of($atom));
+    }
+
+    /** "one metre connection": what has no length is there. */
+    private function isPoint(int $i): bool
+    {
+        $atom = $this->sentence->atomAt($i);
+
+        return Atom::KIND === $atom?->role && !Joined::stretches(Mention::of($atom));
+    }
+}
