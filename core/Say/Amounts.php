@@ -29,6 +29,10 @@ final readonly class Amounts
 
     public function at(int $i): ?Amount
     {
+        if (!$this->lexicon->beginsAmount($this->text($i))) {
+            return null;
+        }
+
         return $this->fractionOfAUnit($i) ?? $this->misheard($i) ?? $this->counted($i);
     }
 

@@ -27,6 +27,8 @@ final class Lexicon
     private array $sets = [];
     /** @var array<string, array<string, float|false>> what words were found to count, by table */
     private array $numbers = [];
+    /** @var array<string, bool> words that were asked whether an amount begins with them */
+    private array $begins = [];
 
     /**
      * @param array<string, mixed> $tables
@@ -104,6 +106,14 @@ final class Lexicon
         return null !== $this->number('large', $word) || null !== $this->number('small', $word) || [] !== array_filter(
             ['feet', 'inches', 'percent', 'degrees', 'clock'], fn (string $table) => $this->has($table, $word),
         );
+    }
+
+    /** Whether an amount may begin with it: nearly no word is a number, and all are asked. */
+    public function beginsAmount(string $word): bool
+    {
+        return $this->begins[$word] ??= 1 === preg_match('/\d/', $word)
+            || [] !== array_filter(['numbers', 'misheard', 'fractions'], fn (string $table) => null !== $this->number($table, $word))
+            || [] !== array_filter(['one', 'bare_units', 'articles', 'point'], fn (string $table) => $this->has($table, $word));
     }
 
     /** Whether it says nothing by itself, as an article does. */
