@@ -274,7 +274,9 @@ final class Mentions
         }
         for ($i = $end + 2; $i < $next->first; ++$i) {
             $i = max($i, $this->sentence->amountEnd($i) ?? $i);
-            if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)) {
+            if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)
+                // "looks like a golf ball, no, it's a toy"
+                || $this->sentence->beginsAny(['taken_back', 'rather'], $i)) {
                 return false;
             }
         }

@@ -91,7 +91,8 @@ final readonly class PairedNumbers
     private function isFeetAndInches(Amount $one, Amount $other): bool
     {
         return UnitSystem::FeetAndInches === $this->units && $this->isRead($one, $other)
-            && $other->value > 0 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
+            // "at twenty half closed" is no twenty feet and half an inch.
+            && $other->value >= 1 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
     }
 
     /** "seven ninety there's a root", where places are in metres: 7.90. */

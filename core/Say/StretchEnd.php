@@ -15,8 +15,8 @@ final readonly class StretchEnd
     private const BEFORE_WORDS = 3;
     /** "from there to the main it looks great, the main's at 38": so many words behind it another place is of something else. */
     private const BEHIND_WORDS = 8;
-    /** "a belly at": a name so many words before its place. */
-    private const NAME_AT = 2;
+    /** "a belly from about": a name so many words before its place. */
+    private const NAME_AT = 3;
     /** "nothing till 24": so many words before it. */
     private const NOTHING_WORDS = 4;
 

@@ -121,13 +121,9 @@ final readonly class Truth
     /** "not much root" is small, not none. */
     private function isSome(int $from, int $to): bool
     {
-        foreach ($this->sentence->marks('some') as $begin => $end) {
-            if ($begin <= $to && $end >= $from) {
-                return true;
-            }
-        }
-
-        return false;
+        return [] !== array_filter(
+            $this->sentence->marks('some'), static fn (int $end, int $begin) => $begin <= $to && $end >= $from, \ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     private function isGone(Mention $mention): bool
@@ -173,10 +169,14 @@ final readonly class Truth
      */
     private function hasBeside(string $role, Mention $mention, array $part, int $behind): bool
     {
-        foreach ($this->sentence->marks($role) as $begin => $end) {
+        $sentence = $this->sentence;
+        foreach ($sentence->marks($role) as $begin => $end) {
             // "a rag was at 26"
-            $isPlaced = 'was' === $role && null !== $this->sentence->begins('at', $end + 1);
-            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced;
+            $isPlaced = 'was' === $role && null !== $sentence->begins('at', $end + 1);
+            // "water at nine sixty, ten eighty it's gone": there it ends.
+            $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
+            $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1);
+            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
             $isAround = $begin < $mention->first && $end > $mention->last;
             if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
                 return true;

@@ -64,7 +64,7 @@ return [
     // Before a length it is the first of the line.
     'first' => ['first'],
     // Between a place and what ends there: "30 I'm out of it".
-    'subjects' => ['camera', "camera's", "one's", "i'm", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
+    'subjects' => ['camera', "camera's", "one's", "i'm", "i'll", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
     // Begins a name that has none of its own: "coming in on the left".
@@ -839,7 +839,7 @@ return [
             ],
             'bend' => [
                 'two|double forty fives|forties|nineties|ninetys', 'hit|hits the vertical|riser',
-                'see|seeing it turn|bend (slightly|a)*', 'pipe|line turns|bends',
+                'see|seeing it turn|bend (slightly|a)*',
                 'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
                 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
                 'sweeping|sharp|gradual|slight|big turn',
@@ -1626,7 +1626,7 @@ return [
         ]],
         'none' => ['' => [
             'shelf of', "liner won't|can't|couldn't go|make|fit (it)* (around)*", 'water|gas|electric line mark|marks|marked',
-            'poured|pouring|pour (some|the)* concrete',
+            'poured|pouring|pour (some|the)* concrete around|over',
             'concrete around it|the|that', 'lamp hole', 'lamphole',
             'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',
