@@ -114,6 +114,8 @@ final readonly class Stretches
         $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last;
         // "grease from eight feet out to thirty where this other line ties in"
         $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1)
+            // "cast from seven to fifteen and clay from there"
+            || $isPoint && $mention->first > $place->last && null !== $this->sentence->begins('from_here', $mention->last + 1)
             // "from there it holds water to the wye at eleven"
             || $isPoint && $mention->last < $place->first && $place->first - $mention->last <= 2
                 && $this->isBehindTo($mention->first, 2, $this->sentence->first - 1);
