@@ -65,7 +65,7 @@ final readonly class Levelling
     public function disagreement(): float
     {
         return max([0.0, ...array_map(
-            fn (HeightStep $step) => abs($step->up - ($this->up($step->from, $step->to) ?? 0.0)), $this->steps,
+            fn (HeightStep $step) => abs($step->up - ($this->heights[$step->to] - $this->heights[$step->from])), $this->steps,
         )]);
     }
 
@@ -170,7 +170,7 @@ final readonly class Levelling
             }
             for ($i = 0; $i < $size; ++$i) {
                 $factor = $i === $pivot ? 0.0 : $matrix[$i][$pivot];
-                for ($j = 0; 0.0 !== $factor && $j < $size; ++$j) {
+                for ($j = 0; $j < $size; ++$j) {
                     $matrix[$i][$j] -= $factor * $matrix[$pivot][$j];
                     $inverse[$i][$j] -= $factor * $inverse[$pivot][$j];
                 }

@@ -29,8 +29,9 @@ final readonly class LineCheck
         $y = array_sum(array_map(static fn (PlacedMark $mark) => $mark->place->y, $marks)) / $count;
         $sumX = $sumY = 0.0;
         foreach ($marks as $i => $mark) {
-            $sumX += ($along[$i] - $middle) * ($mark->place->x - $x);
-            $sumY += ($along[$i] - $middle) * ($mark->place->y - $y);
+            // Places need no middle of their own: the distances have theirs.
+            $sumX += ($along[$i] - $middle) * $mark->place->x;
+            $sumY += ($along[$i] - $middle) * $mark->place->y;
         }
         $turn = atan2($sumY, $sumX);
         $residuals = [];

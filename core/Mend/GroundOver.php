@@ -28,13 +28,11 @@ final readonly class GroundOver
     /** @return list<Ground> from nought to the end, without gaps */
     public function along(float $length): array
     {
-        $cuts = [0.0, $length];
-        foreach ($this->known as $i => $each) {
-            $next = $this->known[$i + 1] ?? null;
-            array_push(
-                $cuts, $each->at, $each->at - self::NEAR_M, $each->at + self::NEAR_M,
-                ...(null === $next ? [] : [($each->at + $next->at) / 2]),
-            );
+        $cuts = [0.0, $length, ...array_map(static fn (KnownGround $each) => $each->at, $this->known)];
+        $surfaces = array_values(array_filter($this->known, static fn (KnownGround $each) => null !== $each->surface));
+        foreach ($surfaces as $i => $each) {
+            $next = $surfaces[$i + 1] ?? null;
+            array_push($cuts, $each->at - self::NEAR_M, $each->at + self::NEAR_M, ...(null === $next ? [] : [($each->at + $next->at) / 2]));
         }
         for ($at = self::STEP_M; $at < $length; $at += self::STEP_M) {
             $cuts[] = $at;

@@ -31,10 +31,13 @@ final readonly class GroundLine
     public function at(float $along): ?Place
     {
         $count = \count($this->known);
-        foreach ([[0, 1], [$count - 1, $count - 2]] as [$end, $next]) {
-            $beyond = $count < 2 ? 0.0 : ($along - $this->known[$end][0]) * ($this->known[$end][0] <=> $this->known[$next][0]);
-            if ($beyond > 0 && $beyond <= self::BEYOND_M) {
-                return self::between($this->known[$end], $this->known[$next], $along);
+        if ($count > 1) {
+            [$first, $second] = $this->known;
+            [$before, $last] = \array_slice($this->known, -2);
+            foreach ([[$first, $second, $first[0] - $along], [$last, $before, $along - $last[0]]] as [$end, $next, $beyond]) {
+                if ($beyond > 0 && $beyond <= self::BEYOND_M) {
+                    return self::between($end, $next, $along);
+                }
             }
         }
         foreach ($this->known as $i => [$to, $end]) {
