@@ -96,6 +96,21 @@ final class SeenTest extends TestCase
         self::assertEquals($seen, $turned->reversed(10.0));
     }
 
+    public function testWhatLiesBeyondTheEndIsAtTheBeginningOfTheWayBack(): void
+    {
+        $turned = (new Seen([], [self::finding(Kind::RootCords, 10.4), self::finding(Kind::Crack, 10.0)], []))->reversed(10.0);
+
+        self::assertSame([0.0, 0.0], array_map(static fn (Finding $each) => $each->from->metres, $turned->findings));
+    }
+
+    public function testFromAnotherZeroEverythingThatStaysIsAsMuchNearer(): void
+    {
+        $seen = Seen::featuresFrom(self::look([self::finding(Kind::TieIn, 5.0), self::finding(Kind::Crack, 6.0)], 9.0), 1.5);
+
+        self::assertEquals([new Feature(FeatureKind::TieIn, 3.5)], $seen->features);
+        self::assertSame([], $seen->findings);
+    }
+
     /** @param list<Finding> $findings */
     private static function look(array $findings, float $reached): RunRecord
     {

@@ -58,6 +58,7 @@ final class SiteDrawingTest extends TestCase
             self::assertContains((int) round($times), [1, 2, 5, 10, 20]);
             self::assertEqualsWithDelta(round($times), $times, 1e-9);
             self::assertLessThan(720.0 / 3, $drawing->length($drawing->bar->metres));
+            self::assertSame(round(7.7777 * $drawing->perMetre, 2), $drawing->length(7.7777), 'hundredths are enough');
             // Not a step smaller than it might be.
             self::assertGreaterThan(720.0 / 20, $drawing->length($drawing->bar->metres));
         }

@@ -166,4 +166,11 @@ final class SitePlanTest extends TestCase
 
         return $plan;
     }
+
+    public function testAPlanLiesOnEarthWhereAllOfItIsSaid(): void
+    {
+        $plan = SitePlan::bare()->lying(24.0, 51.0, 7.0);
+        self::assertSame([24.0, 51.0, 7.0], [$plan->bearing, $plan->earth?->latitude, $plan->earth?->longitude]);
+        self::assertNull(SitePlan::bare()->lying(24.0, null, null)->earth);
+    }
 }
