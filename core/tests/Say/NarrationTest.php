@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Say;
 
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Say\Lexicon;
@@ -95,7 +96,7 @@ final class NarrationTest extends TestCase
                 $read = [[0, 0.5], [40, 12.25], [400, 30]];
                 $readings = array_map(static fn (array $at) => ['at_s' => $at[0], 'distance_m' => $at[1]], $read);
                 $entries = [self::read($case['in']), self::read($case['in'] + ['readings' => $readings, 'at_m' => 7.5])];
-                $kept[$file.' '.$i] = hash('crc32b', (string) json_encode($entries));
+                $kept[$file.' '.$i] = hash('crc32b', (string) json_encode($entries)).' '.Workings::ofAsked(new Input($case['in']));
             }
         }
         Kept::assertSame('narrations', $kept);

@@ -55,7 +55,7 @@ final class SaladsTest extends TestCase
             $entries = Narration::read($reading, $units, 0 === $i % 3 ? $reel : new Reel([]));
             $kept[$i] = hash('crc32b', serialize([
                 array_map(static fn ($entry) => $entry->plain(), $entries), RunTalk::read($reading, $units, $entries, $reel),
-                ToolTalk::read($this->saying($cleared), $withATool, $units),
+                ToolTalk::read($this->saying($cleared), $withATool, $units), Workings::of($reading, $units),
             ]));
         }
         Kept::assertSame('salads', $kept);
