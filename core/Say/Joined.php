@@ -122,7 +122,7 @@ final class Joined
         // "at ten feet gravel, and that goes to fifteen", not "roots at ten feet and the grease goes to fifteen"
         $kinds = array_unique(array_map(static fn (Mention $each) => $each->kind->value ?? '', $between));
         $named = array_filter($before, static fn (Mention $each) => $each->last < $from->first
-            && $from->first - $each->last <= self::NAME_TO_PLACE);
+            && $from->first - $each->last <= self::NAME_TO_PLACE && self::stretches($each));
         $isNamedBetween = 1 === \count($kinds) && [] === $named;
 
         return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
