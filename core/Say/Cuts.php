@@ -108,7 +108,8 @@ final readonly class Cuts
                 $isPlace = Unit::Large === $place?->amount?->unit || true === $place?->amount?->mayBePlace();
                 if ($isPlace && isset($this->from[$last + 1]) && !isset($this->tied[$place->first])) {
                     // "five sixty the same": five metres sixty
-                    $begin = ($this->until[$place->first - 1] ?? $place)->first;
+                    $before = $this->until[$place->first - 1] ?? $place;
+                    $begin = Unit::None === $before->amount?->unit ? $before->first : $place->first;
                     $cuts += [$begin => true, $last + 1 => true];
                 }
             }

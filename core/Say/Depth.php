@@ -59,7 +59,7 @@ final readonly class Depth
         $down = $this->sentence->begins('maybe_deep', $next);
         $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1)
             // "eight feet down we have a tee"
-            && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('is', $down + 1);
+            && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('subjects', $down + 1);
         // "we get about eight feet in and there's hair" is a place.
         $isIn = null === $down && null !== $this->sentence->begins('out', $next);
         $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn

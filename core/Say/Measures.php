@@ -18,7 +18,9 @@ final class Measures
     private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
     /** In degrees. */
-    private const TURNS = [11.25, 22.0, 22.5, 45.0, 60.0, 90.0];
+    private const TURNS = [11.25, self::TWENTY_TWO, 22.5, 45.0, 60.0, 90.0];
+    /** A place as often as a turn. */
+    private const TWENTY_TWO = 22.0;
     private const HUNDRED = 100;
 
     /** @var list<Place> */
@@ -233,7 +235,8 @@ final class Measures
             && ($atom->first === $next || $atom->last === $one->first - 1));
         // "that big ninety", but not "not too bad, forty five joint is open"
         $isNamed = $sentence->is('articles', $one->first - 1)
-            || $sentence->is('before_pronouns', $one->first - 1) && Atom::KIND !== $sentence->atomAt($next)?->role;
+            || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
+            && Atom::KIND !== $sentence->atomAt($next)?->role;
         $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
 
         return $isBend || $isNamed || $isBeforePlace || null !== $sentence->begins('to_a_side', $next)
