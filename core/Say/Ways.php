@@ -130,6 +130,7 @@ final class Ways
             }
         }
         $isTold = $sentence->isAfter('becomes', $material->first) || $sentence->beginsAny(['starts', 'from_here'], $material->last + 1)
+            || self::isEntered($sentence, $measures, $material)
             || self::isFrom($sentence, $measures, $material)
             || self::isShown($sentence, $measures, $material);
 
@@ -149,6 +150,13 @@ final class Ways
         return null !== $from && $sentence->isAfter('made_of', $material->first)
             && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1
                 && $place->from >= self::AT_ZERO_M);
+    }
+
+    /** "one and a half metres into clay" */
+    private static function isEntered(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        return [] !== array_filter($measures->places, static fn (Place $place) => null === $place->to
+            && $sentence->begins('to', $place->last + 1) === $material->first - 1 && !$sentence->isAfter('from', $place->first));
     }
 
     /** "here's the plastic at 49" */
