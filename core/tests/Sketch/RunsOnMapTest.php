@@ -97,10 +97,11 @@ final class RunsOnMapTest extends TestCase
         }
         $after = array_reduce($proposals, static fn (Sketch $sketch, Proposal $proposal) => $proposal->acceptedIn($sketch), self::house());
         self::assertEqualsWithDelta(9.2, $after->pipes['yard+']->length->value, 1e-9);
-        self::assertSame([Source::Seen, Material::CastIron, Source::Proved], [
+        self::assertSame([Source::Seen, Material::CastIron, Source::Proved, 'Sink'], [
             $after->pipes['yard+']->length->source,
             $after->pipes['yard+']->material,
             $after->pipes['sink-pipe']->tied,
+            $after->pipes['sink-pipe']->proof,
         ]);
         self::assertEqualsWithDelta(
             21.7,
