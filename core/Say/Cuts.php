@@ -68,7 +68,7 @@ final readonly class Cuts
         $cuts = $this->ofRepeated();
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
-            $isOpened = isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i);
+            $isOpened = isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
@@ -122,6 +122,12 @@ final readonly class Cuts
     private function isBehindEnd(int $i): bool
     {
         return isset($this->over[$i]) && $this->lexicon->has('one_more', $this->speech->words[$i]->text);
+    }
+
+    /** "it runs up to the next joint" */
+    private function isAim(int $i): bool
+    {
+        return isset($this->tied[$i - 1]) && $this->lexicon->has('articles', $this->speech->words[$i - 1]->text);
     }
 
     /** "we're at the main now thirty eight and a half": behind a name and the word that would cut nothing but its place is said. */

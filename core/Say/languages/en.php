@@ -773,6 +773,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways",
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
                 'goes|go from bigger|big|larger to smaller|small',
                 'sweep|fitting|tee|wye|combo (is|was|goes|put|installed)* pointing|facing|turned|pointed (in|the)* wrong way|direction',
@@ -825,6 +826,7 @@ return [
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
+                'change in (the)* pipe|size|material|diameter', 'opens back up to|into (the|a)* six|four|three|five|eight inch',
                 'new|old pipe ends|starts|begins|stops (and)* (the)* old|new (pipe)* (starts|begins)*',
                 'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
@@ -1144,6 +1146,7 @@ return [
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
             'it|water runs|drains off|away (again)* (at|by)*',
+            'comes good (again)* (at|by)*',
             'come|comes|came|coming (back)* out at|by', "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
             "water's|water (is)* going|gone away|down|off",
             'going on to|till|until', 'continuous to|till|until',
@@ -1370,8 +1373,11 @@ return [
             "here's what was|came in|out (in)", 'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
             "where|that's|spot we cut|cleared|hit (it)* last time|year|visit", 'we cut last time|year|visit',
         ]],
-        // What was found is there.
-        'found' => ['' => ["what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are"]],
+        // What was found is there, and so is what the line has where it is so.
+        'found' => ['' => [
+            'where the pipe|line|joint|clay|cast|iron|plastic|camera',
+            "what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are",
+        ]],
         'still' => ['' => [
             'gone by',
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
@@ -1606,7 +1612,7 @@ return [
             "there's|got|see|are (a)* (whole)* two|three|four|couple|few|bunch|lot|several of them",
             'second|another|third|fourth|next lump|clump|chunk|bunch|patch|spot|set|batch',
             'whole bunch|lot|few|some|couple|two|three|four more', '(a)* little|tiny (bit)* more', 'quite a bit|few more', 'bit more',
-            'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*',
+            'still (has|have|got|a|is|there)* (little)* bit|some|few (left|there|here|on|in)*', 'still one (there|here|left)*',
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in|on|from|coming|over|up|down",
