@@ -65,7 +65,7 @@ final readonly class Numbers
     {
         $digits = $this->words[$i]->number ?? null;
         if (null !== $digits) {
-            return '/' === $this->text($i + 1) ? null : [$digits, 1];
+            return [$digits, 1];
         }
         // "doscientos diez" has its hundreds in one word.
         $hundreds = $this->simple($i) ?? 0.0;

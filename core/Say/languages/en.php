@@ -773,7 +773,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
-                "y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways",
+                'y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways',
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
                 'goes|go from bigger|big|larger to smaller|small',
                 'sweep|fitting|tee|wye|combo (is|was|goes|put|installed)* pointing|facing|turned|pointed (in|the)* wrong way|direction',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Alignment;
@@ -11,6 +12,7 @@ use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\Joined;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Measures;
+use Jurvex\Core\Say\Mention;
 use Jurvex\Core\Say\Mentions;
 use Jurvex\Core\Say\Place;
 use Jurvex\Core\Say\Reading;
@@ -19,6 +21,7 @@ use Jurvex\Core\Say\Sentence;
 use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\StretchEnd;
 use Jurvex\Core\Say\Ties;
+use Jurvex\Core\Say\Truth;
 
 /**
  * What is worked out on the way from words to entries, sentence by sentence: a rule may change there and decide nothing by chance,
@@ -28,6 +31,10 @@ final class Workings
 {
     private const LATEST_S = 86_400;
     private const LONGEST = 20_000;
+    private const ANYTHING = [
+        [Kind::RootCords, ''], [Kind::OpeningSeen, ''], [Kind::Tap, 'name'], [Kind::TieIn, 'name'], [Kind::CannotGoFurther, ''],
+        [Kind::LowSpot, 'water'], [Kind::Bend, ''], [Kind::Crack, ''],
+    ];
     /** A place that was said before, in metres. */
     private const CARRIED_M = 12.0;
 
@@ -65,7 +72,7 @@ final class Workings
         $mentions = (new Mentions($sentence, $measures, $isCarried))->all;
         $joined = Joined::places($sentence, $measures, $mentions);
         $ties = new Ties($sentence);
-        $costs = [];
+        $costs = [self::ofAnything($sentence, $measures, $isCarried)];
         foreach ($mentions as $i => $mention) {
             $before = $mentions[$i - 1] ?? null;
             $costs[] = [$ties->nowhere($mention, $isCarried), null === $before ? null : $ties->together($before, $mention)];
@@ -91,5 +98,29 @@ final class Workings
             $repeated->others($mentions, $mentions[0]->kind ?? null), $repeated->each($mentions, $joined),
             $repeated->listed($mentions, $joined),
         ];
+    }
+
+    /**
+     * What would be found there, and how near to each place it would be, if anything else had been named in the place of what was.
+     *
+     * @return list<mixed>
+     */
+    private static function ofAnything(Sentence $sentence, Measures $measures, bool $isCarried): array
+    {
+        $truth = new Truth($sentence, $measures, $isCarried);
+        $ties = new Ties($sentence);
+        $all = [];
+        foreach ($sentence->atoms as $atom) {
+            foreach (self::ANYTHING as [$kind, $by]) {
+                $mention = new Mention($kind, $atom->first, $atom->last, false, $by);
+                $all[] = $truth->isThere($mention);
+            }
+            $mention = new Mention(Kind::RootCords, $atom->first, $atom->last);
+            foreach ($measures->places as $place) {
+                $all[] = $place->first > $mention->first ? $ties->behind($mention, $place) : $ties->before($mention, $place);
+            }
+        }
+
+        return $all;
     }
 }
