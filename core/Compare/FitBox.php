@@ -30,15 +30,21 @@ final readonly class FitBox
      */
     public static function around(array $before, array $after): self
     {
-        sort($before);
-        $middle = $before[intdiv(\count($before), 2)];
+        $middle = self::median($before);
         $away = array_map(static fn (float $at) => abs($at - $middle), $before);
-        sort($away);
         $more = Fit::MOST_STRETCH * max($away) + Pairings::WITHIN_M;
 
         return new self(
-            $middle, $away[intdiv(\count($away), 2)], min($after) - $more, max($after) + $more, Fit::LEAST_STRETCH, Fit::MOST_STRETCH,
+            $middle, self::median($away), min($after) - $more, max($after) + $more, Fit::LEAST_STRETCH, Fit::MOST_STRETCH,
         );
+    }
+
+    /** @param non-empty-list<float> $numbers */
+    private static function median(array $numbers): float
+    {
+        sort($numbers);
+
+        return $numbers[intdiv(\count($numbers), 2)];
     }
 
     /** @return list<Pairing> no fit in the box can pair more than so many; not all of these need hold under one fit */

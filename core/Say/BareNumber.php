@@ -91,8 +91,10 @@ final readonly class BareNumber
         $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
         // "twenty one is roots again", "forty nine is that offset"
         $isNamed = $isNamed || $sentence->is('is', $next) && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
-        // "fifty nine it clears"
-        $isNamed = $isNamed || $sentence->endsThere($next);
+        // "fifty nine it clears", "sixty six it's the city tap"
+        $isNamed = $isNamed || $sentence->endsThere($next)
+            || null !== $sentence->begins('describes', $next) || null !== $sentence->begins('made_of', $next) && $this->one->mayBePlace()
+            && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty seven the clay ends", "forty one the pipe's got a patch"
         $isOfLine = Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1);
         $isNamed = $isNamed || $sentence->is('known', $next) && $isOfLine

@@ -133,7 +133,6 @@ final readonly class Truth
             || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
         $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
-
         if (!$canBe || $this->sentence->has('still', ...$part) || $this->isStillThere($part[1] + 1)) {
             return false;
         }
@@ -291,7 +290,9 @@ final readonly class Truth
     private function isToldAt(Mention $mention): bool
     {
         $told = $this->sentence->begins('made_of', $mention->last + 1);
+        // "at 39 feet I see the city main"
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
+            || $place->last < $mention->first && $mention->first - ($this->sentence->begins('intro', $place->last + 1) ?? -2) <= 2
             || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS
             && $this->sentence->isAfter('at', $place->first) && !$this->sentence->isAny('and', $mention->last + 1, $place->first)
             && null === $this->sentence->begins('intro', $place->last + 1);

@@ -107,6 +107,12 @@ final class SiteDrawingTest extends TestCase
         self::assertEqualsWithDelta([0.3, 0.0, 0.3, 1.0], [$a->x, $a->y, $b->x, $b->y], 1e-9);
     }
 
+    public function testADigAtOnePlaceIsAsWideAcrossTheSheet(): void
+    {
+        $corners = DugBox::along('1', [new Place(2.0, 3.0)], 0.6)->corners;
+        self::assertEqualsWithDelta([[2.0, 2.7], [2.0, 3.3]], array_map(static fn (Place $each) => [$each->x, $each->y], $corners), 1e-9);
+    }
+
     public function testTapesToAPlaceAreShortAndMeetAtAGoodAngle(): void
     {
         $thing = static fn (string $name, float $x, float $y) => new FixedThing($name, FixedKind::Post, $name, new Place($x, $y));

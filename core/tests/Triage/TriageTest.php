@@ -80,6 +80,20 @@ final class TriageTest extends TestCase
         }
     }
 
+    public function testWhereverItIsEveryCheckHasAnAnswer(): void
+    {
+        [$tree, $points] = self::lines([]);
+        $checks = new Checks($tree, $points, Tables::usual());
+        $all = [...$checks->looks(), ...array_map($checks->test(...), $checks->possibleTests([]))];
+        self::assertNotEmpty($all);
+        foreach ($all as $check) {
+            foreach (['kitchen', 'bath', 'low', 'street', 'elsewhere'] as $suspect) {
+                $sum = array_sum(array_map(static fn (string $answer) => $check->likelihood($suspect, $answer), $check->answers()));
+                self::assertEqualsWithDelta(1.0, $sum, 1e-9, $check->id.' '.$suspect);
+            }
+        }
+    }
+
     public function testAStoppageIsFeltUpstreamOfItFirstByTheLowestFixture(): void
     {
         $all = self::triage(['bath' => 'backs_up', 'kitchen' => 'slow']);
