@@ -10,6 +10,11 @@ final readonly class Cuts
     /** A place behind one of these is of what was said before. */
     private const TIE_PLACE = ['at', 'to', 'from', 'told', 'was', 'presence', 'reached'];
 
+    /** What is named so many words behind "another" is what is there. */
+    private const NAMED_BEHIND = 5;
+    /** In degrees: no places by themselves. */
+    private const TURNS = [45.0, 90.0];
+
     /** @var array<int, true> last words of names */
     private array $named;
     /** @var array<int, true> first words of names */
@@ -98,24 +103,51 @@ final readonly class Cuts
         return $isShown && !$isTied ? $first : null;
     }
 
-    /** @return array<int, true> the first and the next word of each "forty feet the same", before the next place */
+    /** @return array<int, true> the first word of each "forty feet the same", and the next one where another place follows */
     private function ofRepeated(): array
     {
         $cuts = [];
         foreach (['again', 'another'] as $role) {
             foreach ($this->marks[$role] ?? [] as $first => $last) {
                 $place = $this->until[$first - 1] ?? null;
-                $isPlace = Unit::Large === $place?->amount?->unit || true === $place?->amount?->mayBePlace();
-                if ($isPlace && isset($this->from[$last + 1]) && !isset($this->tied[$place->first])) {
+                $isPlace = Unit::Large === $place?->amount?->unit
+                    || true === $place?->amount?->mayBePlace() && !\in_array($place->amount->value, self::TURNS, true);
+                // "fourteen another hole" is named.
+                $isNamed = [] !== array_intersect_key($this->starts, array_flip(range($first, $last + self::NAMED_BEHIND)));
+                if (!$isPlace || $isNamed || isset($this->tied[$place->first])) {
+                    continue;
+                }
+                $and = $this->lexicon->has('and', $this->speech->words[$last + 1]->text ?? '') ? 1 : 0;
+                $isNext = isset($this->from[$last + 1 + $and]);
+                if ($isNext || $this->isPlaceLed($place)) {
                     // "five sixty the same": five metres sixty
                     $before = $this->until[$place->first - 1] ?? $place;
                     $begin = Unit::None === $before->amount?->unit ? $before->first : $place->first;
-                    $cuts += [$begin => true, $last + 1 => true];
+                    $cuts += [$begin => true] + ($isNext ? [$last + 1 => true] : []);
                 }
             }
         }
 
         return $cuts;
+    }
+
+    /** "twenty three feet there's a root, twenty nine feet there's two of them": places stand before what is there. */
+    private function isPlaceLed(Atom $place): bool
+    {
+        $led = false;
+        $isNamed = true;
+        foreach ($this->atoms as $atom) {
+            if ($atom->first >= $place->first) {
+                break;
+            }
+            if (Atom::KIND === $atom->role) {
+                [$led, $isNamed] = [!$isNamed, true];
+            } elseif (Atom::AMOUNT === $atom->role) {
+                $isNamed = Unit::Large !== $atom->amount?->unit && true !== $atom->amount?->mayBePlace();
+            }
+        }
+
+        return $led && $isNamed;
     }
 
     /** "it clears up at thirty nine another dip at forty four": the place is where it ends, and of nothing else. */

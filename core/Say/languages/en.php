@@ -1577,7 +1577,7 @@ return [
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',
             'second|next|other|another|third|different|first line|run|pipe|drain|lateral', 'other|opposite|reverse direction|way',
-            'from the other|second|next|front|back|upstream|downstream end|side|cleanout|opening', 'from the end|side|opening',
+            'from the other|second|next|front|back|upstream|downstream end|side|cleanout|opening', 'from the end|opening',
             'other|different|second|another|next cleanout|opening|access|end',
             'going|go|heading|pushing|looking|run|running upstream|downstream (now|instead)*',
             'toward|towards|back to the house|building|street now', 'start(ing)|starting over|again from',
