@@ -112,9 +112,7 @@ final readonly class Cuts
                 $place = $this->until[$first - 1] ?? null;
                 $isPlace = Unit::Large === $place?->amount?->unit
                     || true === $place?->amount?->mayBePlace() && !\in_array($place->amount->value, self::TURNS, true);
-                // "fourteen another hole" is named.
-                $isNamed = [] !== array_intersect_key($this->starts, array_flip(range($first, $last + self::NAMED_BEHIND)));
-                if (!$isPlace || $isNamed || isset($this->tied[$place->first])) {
+                if (!$isPlace || $this->isNamedBehind($first, $last) || isset($this->tied[$place->first])) {
                     continue;
                 }
                 $and = $this->lexicon->has('and', $this->speech->words[$last + 1]->text ?? '') ? 1 : 0;
@@ -129,6 +127,18 @@ final readonly class Cuts
         }
 
         return $cuts;
+    }
+
+    /** "fourteen another hole": before the next place. */
+    private function isNamedBehind(int $first, int $last): bool
+    {
+        for ($i = $first; $i <= $last + self::NAMED_BEHIND && ($i <= $last || !isset($this->from[$i])); ++$i) {
+            if (isset($this->starts[$i])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "twenty three feet there's a root, twenty nine feet there's two of them": places stand before what is there. */

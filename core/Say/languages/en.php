@@ -831,7 +831,7 @@ return [
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
                 'opens|drops|goes into|to (a|the)* six|four|three|five|eight inch', 'drop into|to a|the bigger|larger|smaller pipe|line',
-                'joint|coupling|connection between (the)* clay|plastic|cast|pvc|iron|abs (iron|pipe)* and (the)* clay|plastic|cast|pvc|iron|abs',
+                'joint|coupling|connection between (the)* <pipe> (iron|pipe)* and (the)* <pipe>',
                 'change in (the)* pipe|size|material|diameter', 'opens back up to|into (the|a)* six|four|three|five|eight inch',
                 'new|old pipe ends|starts|begins|stops (and)* (the)* old|new (pipe)* (starts|begins)*',
                 'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
