@@ -16,6 +16,8 @@ final class Ways
     private const RIGHT_BEHIND = 2;
     /** "From iron to clay": so many words behind the one the other is named. */
     private const TO_WORDS = 9;
+    /** What is narrower is no pipe, in metres. */
+    private const LEAST_BORE_M = 0.03;
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.2;
 
@@ -83,8 +85,30 @@ final class Ways
                 $bores[] = $mention;
             }
         }
+        foreach ($sentence->marks('opens_into') as $begin => $end) {
+            $mention = self::intoBore($sentence, $begin, $end);
+            array_push($bores, ...(null === $mention ? [] : [$mention]));
+        }
 
         return $bores;
+    }
+
+    /** "it drops into the four inch" */
+    private static function intoBore(Sentence $sentence, int $begin, int $end): ?Mention
+    {
+        $at = $end + ($sentence->is('articles', $end + 1) ? 2 : 1);
+        $atom = $sentence->atomAt($at);
+        $bore = $atom?->amount;
+        $next = $sentence->atomAt(($atom->last ?? 0) + 1)?->role;
+        $isBore = Unit::Small === $bore?->unit && $bore->value >= self::LEAST_BORE_M
+            && !\in_array($next, [Atom::MATERIAL, Atom::KIND], true) && !$sentence->is('of', $bore->last + 1);
+        if (!$isBore) {
+            return null;
+        }
+        $mention = new Mention(Kind::Transition, $begin, $bore->last);
+        $mention->measure($bore);
+
+        return $mention;
     }
 
     /**

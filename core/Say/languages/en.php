@@ -830,17 +830,15 @@ return [
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
-                'opens|drops|goes into|to (a|the)* six|four|three|five|eight inch', 'drop into|to a|the bigger|larger|smaller pipe|line',
+                'drop into|to a|the bigger|larger|smaller pipe|line',
                 'joint|coupling|connection between (the)* <pipe> (iron|pipe)* and (the)* <pipe>',
                 'change in (the)* pipe|size|material|diameter', 'opens back up to|into (the|a)* six|four|three|five|eight inch',
                 'new|old pipe ends|starts|begins|stops (and)* (the)* old|new (pipe)* (starts|begins)*',
                 'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
                 'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
-                'goes|steps|bumps|drops|opens up|down|out to|into (a|the)* six|four|three|five|eight inch',
-                'goes|go into a|the six|four|three|five|eight inch',
+
                 'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
-                'steps|step down|up (in)* to|into (a|the)* six|four|three|five|eight inch',
                 'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
@@ -1107,7 +1105,12 @@ return [
             'copper' => ['copper'],
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
+        // Before how wide the pipe is from there on.
+        'opens_into' => ['' => [
+            'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
+        ]],
         'into' => ['' => [
+            'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
             'out of the house|wall|slab|foundation|building and (now)* into|in|to',
             'goes|go|under|through (under|through)* the house|wall|slab|foundation|building into|to',
             'out of the (old|that)* <pipe> (iron|pipe)* and|back (in|out|back)* into|in|to',
