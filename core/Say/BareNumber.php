@@ -88,24 +88,34 @@ final readonly class BareNumber
             return $this->one->value >= self::LEAST_LEADING && $this->isFirst()
                 && ($sentence->beginsAny(['here', 'intro'], $next) || $sentence->is('articles', $next));
         }
-        $isNamed = $sentence->beginsAny(['here', 'intro', 'another'], $next) || Atom::KIND === $sentence->atomAt($next)?->role;
-        // "twenty one is roots again", "forty nine is that offset"
-        $isNamed = $isNamed || $sentence->is('is', $next) && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
-        // "fifty nine it clears", "sixty six it's the city tap"
-        $isNamed = $isNamed || $sentence->endsThere($next)
-            || null !== $sentence->begins('describes', $next) || null !== $sentence->begins('made_of', $next) && $this->one->mayBePlace()
-            && null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
+
+        return $this->isToldBehind($next) || $this->isFirst() && $this->goesOn($next);
+    }
+
+    /** Whether what stands behind the number is said to be there. */
+    private function isToldBehind(int $next): bool
+    {
+        $sentence = $this->sentence;
+        $isNamed = null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
+        // "twenty one is roots again", "sixty six it's the city tap"
+        $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->beginsAny(['describes', 'made_of'], $next));
         // "twenty seven the clay ends", "forty one the pipe's got a patch"
-        $isOfLine = Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1);
-        $isNamed = $isNamed || $sentence->is('known', $next) && $isOfLine
-            // "seventy five and here's the wye", "sixty eight to the main"
-            || $sentence->is('and', $next) && $sentence->beginsAny(['here', 'intro'], $next + 1)
-            || null !== $sentence->begins('to_main', $next);
+        $isOfLine = $sentence->is('known', $next)
+            && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1));
+        // "seventy five and here's the wye"
+        $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
+        if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
+            // "fifty nine it clears", "sixty eight to the main"
+            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main'], $next)) {
+            return true;
+        }
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {
-            $isNamed = $isNamed || Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1);
+            if (Atom::KIND === $sentence->atomAt($i + 1)?->role || null !== $sentence->begins('another', $i + 1)) {
+                return true;
+            }
         }
 
-        return $isNamed || $this->isFirst() && $this->goesOn($next);
+        return false;
     }
 
     private function isFirst(): bool
