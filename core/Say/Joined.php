@@ -173,6 +173,8 @@ final class Joined
     private static function isItsEnd(Sentence $sentence, Mention $mention): bool
     {
         return self::isStill($sentence, $mention) || $sentence->is('the_same', $mention->first - 1)
+            // "58 out of the belly"
+            || $sentence->isInside('ends', $mention->first) && null === $sentence->begins('ends', $mention->first)
             || $sentence->begins('ends', $mention->first) > $mention->last
             || null !== $sentence->begins('runs_to', $mention->last + 1)
             || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);

@@ -225,13 +225,14 @@ final readonly class Repeated
         return $another;
     }
 
-    /** "at 3.9 there's another one": and not "there's another offset". */
+    /** "at 3.9 there's another one", "there's two of them": and not "there's another offset". */
     private function isAnotherBehind(int $last): bool
     {
         for ($i = $last + 1; $i <= $last + self::ANOTHER_WORDS; ++$i) {
             $end = $this->sentence->begins('another', $i);
             if (null !== $end) {
-                return [] !== array_filter(range($i, $end), fn (int $word) => $this->sentence->is('pronouns', $word));
+                return [] !== array_filter(range($i, $end), fn (int $word) => $this->sentence->is('pronouns', $word)
+                    || $this->sentence->is('them', $word));
             }
         }
 

@@ -97,6 +97,7 @@ return [
         "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
     'pronouns' => ['one'],
+    'them' => ['them', 'those', 'these', 'em'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
         'bad', 'big',

@@ -50,6 +50,7 @@ return [
     // Between metres and centimetres without their name.
     'parts_after' => ['con'],
     'first' => ['primeros', 'primer'],
+    'them' => ['ellas', 'ellos', 'esas', 'esos'],
     'of_the_line' => ['tubo', 'línea', 'junta', 'fondo', 'techo'],
     'phrase_goes_back' => ['de', 'por', 'metros', 'metro'],
     'nothing_there' => ['bien', 'limpio', 'limpia', 'nada', 'perfecto', 'perfecta'],
