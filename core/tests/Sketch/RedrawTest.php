@@ -72,6 +72,12 @@ final class RedrawTest extends TestCase
                 }
                 $left = $sketch->redraw()->without($id);
                 self::assertFalse($left->has($id));
+                $above = $sketch->above($id);
+                foreach ($above as $pipe) {
+                    // A pipe alone goes on as what it came into does; of several each comes in as it did.
+                    $joins = 1 === \count($above) ? $sketch->below($id)?->joins : $pipe->joins;
+                    self::assertContains(($left->pipes[$pipe->id] ?? null)?->joins, [$joins, null, Joins::Straight]);
+                }
                 foreach (array_intersect_key($left->nodes, $sketch->nodes) as $other => $still) {
                     self::assertEqualsWithDelta(self::down($sketch, $other), self::down($left, $other), 1e-9, $other.' to the outlet');
                     self::assertFalse(
