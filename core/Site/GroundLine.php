@@ -35,7 +35,8 @@ final readonly class GroundLine
             [$first, $second] = $this->known;
             [$before, $last] = \array_slice($this->known, -2);
             foreach ([[$first, $second, $first[0] - $along], [$last, $before, $along - $last[0]]] as [$end, $next, $beyond]) {
-                if ($beyond > 0 && $beyond <= self::BEYOND_M) {
+                // Two marks at one place give no direction, either.
+                if ($end[0] !== $next[0] && $beyond > 0 && $beyond <= self::BEYOND_M) {
                     return self::between($end, $next, $along);
                 }
             }

@@ -89,6 +89,7 @@ final class SiteDrawingTest extends TestCase
         self::assertEquals([new Place(5.0, 0.0), new Place(10.0, 0.0), new Place(10.0, 5.0)], $line->within(5.0, 15.0));
         self::assertSame([], $line->within(15.0, 40.0));
         self::assertNull((new GroundLine([self::mark(5.0, 1.0, 1.0)]))->at(6.0), 'one mark gives no direction');
+        self::assertNull((new GroundLine([self::mark(5.0, 1.0, 1.0), self::mark(5.0, 2.0, 1.0)]))->at(6.0), 'nor do two at one place');
     }
 
     public function testADigIsAsWideAsItIsDug(): void
