@@ -65,7 +65,7 @@ final readonly class Levelling
     public function disagreement(): float
     {
         return max([0.0, ...array_map(
-            fn (HeightStep $step) => abs($step->up - ($this->heights[$step->to] - $this->heights[$step->from])), $this->steps,
+            fn (HeightStep $step) => abs($step->up - (float) $this->up($step->from, $step->to)), $this->steps,
         )]);
     }
 

@@ -36,6 +36,12 @@ final readonly class Amount
         return Unit::None === $this->unit && $this->value >= self::LEAST_PLACE;
     }
 
+    /** Whether it may be a place along the line: feet or metres, or a bare number that may. */
+    public function mayBeAlong(): bool
+    {
+        return Unit::Large === $this->unit || $this->mayBePlace();
+    }
+
     /** The same number in the unit of another: "20 to 29 feet". */
     public function in(self $other): self
     {

@@ -110,8 +110,8 @@ final readonly class Cuts
         foreach (['again', 'another'] as $role) {
             foreach ($this->marks[$role] ?? [] as $first => $last) {
                 $place = $this->until[$first - 1] ?? null;
-                $isPlace = Unit::Large === $place?->amount?->unit
-                    || true === $place?->amount?->mayBePlace() && !\in_array($place->amount->value, self::TURNS, true);
+                $isTurn = Unit::None === $place?->amount?->unit && \in_array($place->amount->value, self::TURNS, true);
+                $isPlace = true === $place?->amount?->mayBeAlong() && !$isTurn;
                 if (!$isPlace || $this->isNamedBehind($first, $last) || isset($this->tied[$place->first])) {
                     continue;
                 }
@@ -153,7 +153,7 @@ final readonly class Cuts
             if (Atom::KIND === $atom->role) {
                 [$led, $isNamed] = [!$isNamed, true];
             } elseif (Atom::AMOUNT === $atom->role) {
-                $isNamed = Unit::Large !== $atom->amount?->unit && true !== $atom->amount?->mayBePlace();
+                $isNamed = true !== $atom->amount?->mayBeAlong();
             }
         }
 

@@ -119,7 +119,8 @@ final readonly class PairedNumbers
         $next = $other->last + 1;
         // "seven twenty small root", "ten eighty it's gone"
         $isNamed = $this->sentence->is('before_names', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role
-            || $this->sentence->is('subjects', $next) && $this->sentence->beginsAny(['ends', 'runs_to', 'gone'], $next + 1);
+            || $this->sentence->endsThere($next)
+            || $this->sentence->is('subjects', $next) && null !== $this->sentence->begins('gone', $next + 1);
         $isNext = $isNamed || $this->sentence->beginsAny(['here', 'intro', 'another', 'again', 'ends', 'still'], $next)
             || $this->sentence->is('is', $next)
             || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role

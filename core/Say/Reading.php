@@ -96,8 +96,7 @@ final readonly class Reading
      */
     private static function countedOff(array $atoms): array
     {
-        $isPlace = static fn (?Amount $amount) => true === $amount?->mayBePlace() || Unit::Large === $amount?->unit;
-        $numbers = array_values(array_filter($atoms, static fn (Atom $atom) => $isPlace($atom->amount)));
+        $numbers = array_values(array_filter($atoms, static fn (Atom $atom) => true === $atom->amount?->mayBeAlong()));
         $counted = [];
         for ($i = 2; $i < \count($numbers); ++$i) {
             [$one, $two, $three] = \array_slice($numbers, $i - 2, 3);

@@ -72,12 +72,12 @@ final class Workings
         $mentions = (new Mentions($sentence, $measures, $isCarried))->all;
         $joined = Joined::places($sentence, $measures, $mentions);
         $ties = new Ties($sentence);
-        $costs = [self::ofAnything($sentence, $measures, $isCarried)];
+        $costs = [self::ofAnything($sentence, $measures, $ties, $isCarried)];
         foreach ($mentions as $i => $mention) {
             $before = $mentions[$i - 1] ?? null;
             $costs[] = [$ties->nowhere($mention, $isCarried), null === $before ? null : $ties->together($before, $mention)];
             foreach ($measures->places as $place) {
-                $costs[] = $place->first > $mention->first ? $ties->behind($mention, $place) : $ties->before($mention, $place);
+                $costs[] = self::cost($ties, $mention, $place);
                 $costs[] = null === $before ? null : $ties->same($mention, $before, $place);
             }
         }
@@ -105,10 +105,9 @@ final class Workings
      *
      * @return list<mixed>
      */
-    private static function ofAnything(Sentence $sentence, Measures $measures, bool $isCarried): array
+    private static function ofAnything(Sentence $sentence, Measures $measures, Ties $ties, bool $isCarried): array
     {
         $truth = new Truth($sentence, $measures, $isCarried);
-        $ties = new Ties($sentence);
         $all = [];
         foreach ($sentence->atoms as $atom) {
             foreach (self::ANYTHING as [$kind, $by]) {
@@ -117,10 +116,15 @@ final class Workings
             }
             $mention = new Mention(Kind::RootCords, $atom->first, $atom->last);
             foreach ($measures->places as $place) {
-                $all[] = $place->first > $mention->first ? $ties->behind($mention, $place) : $ties->before($mention, $place);
+                $all[] = self::cost($ties, $mention, $place);
             }
         }
 
         return $all;
+    }
+
+    private static function cost(Ties $ties, Mention $mention, Place $place): int
+    {
+        return $place->first > $mention->first ? $ties->behind($mention, $place) : $ties->before($mention, $place);
     }
 }
