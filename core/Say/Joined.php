@@ -140,7 +140,7 @@ final class Joined
         $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
         $all = [];
         foreach ($mentions as $i => $mention) {
-            $before = self::unended($all, $mention);
+            $before = self::unended($sentence, $all, $mention);
             if (null !== $before && null !== $mention->place && self::isItsEnd($sentence, $mention)) {
                 $before->place = self::stretch($before->place ?? $mention->place, $mention->place);
                 $before->goesOn = self::isStill($sentence, $mention);
@@ -161,12 +161,19 @@ final class Joined
     }
 
     /** @param list<Mention> $all */
-    private static function unended(array $all, Mention $mention): ?Mention
+    private static function unended(Sentence $sentence, array $all, Mention $mention): ?Mention
     {
         $before = end($all);
+        if (self::isStill($sentence, $mention)) {
+            // "fat from 2.2, a junction at 3.4, still fat at 4.8"
+            $same = array_filter($all, static fn (Mention $each) => $each->kind === $mention->kind);
+            $before = end($same);
+        }
         $isSame = false !== $before && $before->kind === $mention->kind && self::stretches($mention);
+        // "62, 65, 68 until we get to the sewer": at each of these.
+        $isListed = null !== $mention->place && Listed::holds($sentence, $mention->place);
 
-        return $isSame && null !== $before->place && $before->place !== $mention->place ? $before : null;
+        return $isSame && !$isListed && null !== $before->place && $before->place !== $mention->place ? $before : null;
     }
 
     /** "the grease ends", "sag's over", "still grease" */
@@ -182,7 +189,8 @@ final class Joined
 
     private static function isStill(Sentence $sentence, Mention $mention): bool
     {
-        return \in_array($mention->kind?->family(), self::GO_ON, true) && $sentence->isAfter('still', $mention->first, 2);
+        return \in_array($mention->kind?->family(), self::GO_ON, true)
+            && ($sentence->isAfter('still', $mention->first, 2) || null !== $sentence->begins('still', $mention->last + 1));
     }
 
     private static function stretch(Place $one, Place $other): Place

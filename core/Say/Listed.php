@@ -42,4 +42,18 @@ final class Listed
 
         return $isPlace ? $atoms : [];
     }
+
+    /** Whether a place is one of so many. */
+    public static function holds(Sentence $sentence, Place $place): bool
+    {
+        foreach ($sentence->atoms as $atom) {
+            foreach (null === $atom->amount ? [] : self::at($sentence, $atom->first) as $one) {
+                if ($one->first === $place->first) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
 }

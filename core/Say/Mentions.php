@@ -43,7 +43,7 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $there = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))));
+        $there = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))), $this->sentence);
         $this->all = Overlaps::withoutMore($there, $sentence, $measures);
         foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);

@@ -22,9 +22,9 @@ final class Overlaps
      *
      * @return list<Mention>
      */
-    public static function without(array $named): array
+    public static function without(array $named, Sentence $sentence): array
     {
-        return self::withoutSight(self::withoutVague(self::withoutStuck($named)));
+        return self::withoutSight(self::withoutVague(self::withoutStuck($named, $sentence)));
     }
 
     /**
@@ -137,17 +137,19 @@ final class Overlaps
     }
 
     /**
-     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck.
+     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck; by "a rag, can't get past it" nothing does.
      *
      * @param list<Mention> $named
      *
      * @return list<Mention>
      */
-    private static function withoutStuck(array $named): array
+    private static function withoutStuck(array $named, Sentence $sentence): array
     {
         $things = array_filter($named, static fn (Mention $each) => \in_array($each->kind?->family(), self::CAN_BE_STUCK, true));
+        $isStuck = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind
+            && $sentence->isAny('stuck', $each->first, $each->last);
 
-        return self::kept($named, static fn (Mention $each) => Kind::CannotGoFurther !== $each->kind || [] === array_filter(
+        return self::kept($named, static fn (Mention $each) => !$isStuck($each) || [] === array_filter(
             $things, static fn (Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS,
         ));
     }

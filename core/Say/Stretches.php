@@ -83,7 +83,8 @@ final readonly class Stretches
         ) {
             return;
         }
-        if ($this->isBehindTo($next->first, self::TO_NAME_WORDS, $mention->last)) {
+        // "62, 65, 68, all the way to the sewer at 73" is at each of these.
+        if ($this->isBehindTo($next->first, self::TO_NAME_WORDS, $mention->last) && !Listed::holds($this->sentence, $from)) {
             $mention->place = Place::over($from->from, $to->from, $from);
         }
     }

@@ -62,6 +62,8 @@ final readonly class Ties
     private const LEFT_LAST = 8;
     /** or one that is of something else. */
     private const LEFT_OTHERS = 6;
+    /** From somewhere to somewhere there is something. */
+    private const LEFT_STRETCH = 4;
     /** One more of what was named is there. */
     private const LEFT_ANOTHER = 2;
     /** Places stand before names, and then behind them. */
@@ -138,7 +140,9 @@ final readonly class Ties
         $isOfIt = $isOver && $this->sentence->is('has', $from);
         // "the main's at 44, eight foot deep"
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
-        $joins = $isOfIt || $isBehind || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
+        // "an offset at 25, some debris sitting behind it"
+        $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1);
+        $joins = $isOfIt || $isBehind || $isThere || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins
             // "at 40 with an offset"
@@ -175,7 +179,9 @@ final readonly class Ties
             return self::LEFT_ANOTHER;
         }
 
-        return $isLast ? self::LEFT_LAST : ($this->isOfOther($place) ? self::LEFT_OTHERS : self::LEFT_OVER);
+        $cost = $isLast ? self::LEFT_LAST : ($this->isOfOther($place) ? self::LEFT_OTHERS : self::LEFT_OVER);
+
+        return $cost + (null === $place->to ? 0 : self::LEFT_STRETCH);
     }
 
     private function isClean(Place $place): bool

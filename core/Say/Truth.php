@@ -48,7 +48,7 @@ final readonly class Truth
         }
 
         return !$this->isTalk() && ($this->isPlacePending || $sentence->has('presence') || $sentence->last - $sentence->first < self::SHORT
-            || $sentence->has('general'));
+            || $sentence->has('general') || $sentence->has('we_cannot'));
     }
 
     /** Whether it is about lines and trades in general. */
@@ -133,7 +133,10 @@ final readonly class Truth
             || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
         $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
-        if (!$canBe || $this->sentence->has('still', ...$part) || $this->isStillThere($part[1] + 1)) {
+        // "the grease is gone, the open joint is still there"
+        $next = $this->sentence->nextName($mention->last + 1, $part[1]);
+        $own = [$part[0], null !== $next && $this->sentence->has('gone', $mention->last + 1, $next) ? $next : $part[1]];
+        if (!$canBe || $this->sentence->has('still', ...$own) || $this->isStillThere($part[1] + 1)) {
             return false;
         }
 
@@ -261,6 +264,12 @@ final readonly class Truth
         // "36 feet is the cleanout"
         if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
             return false;
+        }
+        // "32 feet is where your outside cleanout is"
+        foreach ($sentence->marks('is_where') as $begin => $end) {
+            if (null !== $sentence->amountBefore($begin) && $end < $mention->first && $mention->first - $end <= self::WAY_WORDS) {
+                return false;
+            }
         }
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         $isBehind = static fn (string $role) => $sentence->isAfter($role, $mention->first, self::WAY_WORDS);

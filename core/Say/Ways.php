@@ -166,14 +166,22 @@ final class Ways
             ?? ($isThen ? self::into($sentence, $measures, $material, $material->first, self::COUNTER) : null);
     }
 
-    /** "it's plastic from 34 feet", "the line is clay at 20" */
+    /** "it's plastic from 34 feet", "clay from 12", "the line is clay at 20" */
     private static function isFrom(Sentence $sentence, Measures $measures, Atom $material): bool
     {
-        $from = $sentence->begins('from', $material->last + 1) ?? $sentence->begins('at', $material->last + 1);
+        $from = $sentence->begins('from', $material->last + 1);
+        $at = $from ?? $sentence->begins('at', $material->last + 1);
+        $isMade = $sentence->isAfter('made_of', $material->first);
+        // "roots in the clay from 12": what is named before is from there.
+        $isAll = null !== $from && $material->first - ($sentence->nameBefore($material->first) ?? -self::WITHIN) > self::RIGHT_BEHIND + 1
+            && !$sentence->is('articles', $material->first - 1) && !$sentence->is('known', $material->first - 1);
 
-        return null !== $from && $sentence->isAfter('made_of', $material->first)
-            && [] !== array_filter($measures->places, static fn (Place $place) => $place->first === $from + 1
-                && $place->from >= self::AT_ZERO_M);
+        return null !== $at && ($isMade || $isAll) && [] !== array_filter(
+            $measures->places,
+            // "the line is plastic, about eight feet in there's a tie-in"
+            static fn (Place $place) => $place->first === $at + 1 && $place->from >= self::AT_ZERO_M && ($isMade || null === $place->to)
+                && (null !== $from || !$sentence->beginsAny(['intro'], $place->last + 1) && !$sentence->beginsAny(['intro'], $place->last + 2)),
+        );
     }
 
     /** "one and a half metres into clay" */

@@ -193,6 +193,7 @@ return [
     'turns' => ['ninety'],
     // "twelve metres ninety to the left" is a turn and no centimetres.
     'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
+    'stuck' => ['stuck', 'lodged', 'wedged', 'jammed', 'jamming', 'hung', 'caught', 'snagged', 'stops', 'stop', 'stopped'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
     // How the name of many ends, which a number before it counts.
     'many' => ['s', 'people', 'men'],
@@ -752,6 +753,7 @@ return [
                 'connection for (unit|the|your)*',
                 'tap coming|comes|tying|ties (in)', 'another tap',
                 'lines|drains|branches (that|which|both|all)* come|comes|coming|meet|join (back)* together|here',
+                'our|the|your|my first|next|second|third|last connection',
                 'another|other|second|side line|pipe|drain tying|coming|ties|comes|joining in', '<fixture> drops|ties|dumps|drains in',
                 'fitting for (the|your|a)* (upstairs|downstairs|hall|half|guest|master)* <fixture>',
                 'line (off|over)* to the left|right', 'main|master|hall|guest bathroom|bath tying|coming|comes|ties|drops (in)*',
@@ -895,6 +897,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'clean out tee|wye|fitting|riser', 'cleanout tee|wye|fitting|riser',
                 '(i|we|you) see|seeing (the|a|our|your)* cleanout (overhead|above|up|there)*',
                 "there's the|your outside|yard|front|back|house|street|other cleanout",
                 'light coming|shining down|in|through (from)* (the|a)* cleanout|riser|top',
@@ -1220,6 +1223,10 @@ return [
             "i'd|we'd|you'd have|need|want|like to", 'would|could|should (have)* (come|go|get|be|do|try|run|push)*',
         ]],
         // What stopped it stops it no longer.
+        'through_it' => ['' => [
+            'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
+                .'(it|my|the|camera|head|us|that|right)* through',
+        ]],
         'got_past' => ['' => [
             'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
             "i'm|we're|camera's through|past (it|that)*", 'i|we am|are through|past (it|that)*',
@@ -1369,6 +1376,12 @@ return [
             "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
             'suspect|suspects|suspected', 'find out if',
         ]],
+        'beside_it' => ['' => [
+            '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
+            'there', 'in|behind|under there', 'on the other|back|far|upstream|downstream side (of it)*', 'as well', 'too',
+        ]],
+        'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
+        'we_cannot' => ['' => ["i|we can't|cannot|couldn't", "i'm|we're not able|unable"]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
@@ -1488,6 +1501,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'it|that|line|pipe turns|turned',
             'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
             'drops|drop|dropping|dropped (down|off|right)* into|to (the|a|some|old|this)*',
@@ -1622,6 +1636,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'some more',
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at',
             'the (other)* one further|farther|just up|down|along|on|in', 'some|few|couple|bunch more at',

@@ -119,6 +119,7 @@ return [
     'clumps' => ['masa', 'bola', 'bolas', 'tapón', 'grueso', 'gruesa', 'fuerte', 'fuertes', 'enorme', 'mucha', 'muchas'],
     'ask_first' => ['hay', 'es', 'está', 'será', 'qué', 'cuál', 'dónde', 'tiene', 'tienen', 'habrá', 'ves', 've', 'cómo'],
     'turns' => ['noventa'],
+    'stuck' => ['atorado', 'atorada', 'atascado', 'atascada', 'atrancado', 'atrancada'],
     'described' => ['ramal', 'línea', 'colector', 'tubo'],
     'many' => ['s'],
     'after_places' => [
@@ -553,6 +554,7 @@ return [
             'qué tal', 'me pregunto (si)*', 'revisar si', 'hay que ver si',
             'sospecha|sospecho|sospechan (de|que)*',
         ]],
+        'we_cannot' => ['' => ['no puedo|podemos|pude|pudimos']],
         'right_here' => ['' => ['aquí mismo', 'ahí mismo', 'justo aquí|ahí', 'aquí', 'ahí']],
         'points' => ['' => ['ves|ve|ven eso|ese|esa|este|esta', 'mira eso|ese|esa', 'fíjate|fíjese']],
         'gone' => ['' => [
