@@ -55,22 +55,6 @@ final readonly class Coverage
         return array_sum(array_map(static fn (SightSpan $span) => $span->sight === $sight ? $span->lengthMetres() : 0.0, $this->spans));
     }
 
-    /** Metres of a kind of sight between two places. */
-    public function metresWithin(Sight $sight, Length $from, Length $to): float
-    {
-        $metres = 0.0;
-        foreach ($this->spans as $span) {
-            if ($span->from->metres >= $to->metres) {
-                break;
-            }
-            if ($span->sight === $sight && $span->to->metres > $from->metres) {
-                $metres += $span->sharedMetres($from, $to);
-            }
-        }
-
-        return $metres;
-    }
-
     /** Whether the whole line was seen well, to its end. */
     public function isComplete(): bool
     {

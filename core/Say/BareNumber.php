@@ -106,7 +106,9 @@ final readonly class BareNumber
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
         if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
-            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main'], $next)) {
+            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main'], $next)
+            // "thirty three and I'm out of it"
+            || null !== $sentence->begins('closes', $shown)) {
             return true;
         }
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {

@@ -267,7 +267,7 @@ final class Measures
 
             return;
         }
-        if ($this->isTurn($one, $next)) {
+        if (null === $place->to && $this->isTurn($one, $next)) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;

@@ -65,6 +65,12 @@ final class Placing
     private function reach(array $mentions, array $places): void
     {
         foreach ($places as $i => $place) {
+            foreach ($mentions as $mention) {
+                // "the sink at 27"
+                $isAt = Kind::TieIn === $mention->kind && 'name' === $mention->by && $mention->last === $place->first - 1
+                    && $this->sentence->begins('at', $mention->last) === $mention->last;
+                $mention->place ??= $isAt ? $place : null;
+            }
             $next = $places[$i + 1] ?? null;
             $to = $this->sentence->isAfter('from', $place->first) ? $this->sentence->begins('to', $place->last + 1) : null;
             if (null === $next || null === $to) {

@@ -77,6 +77,10 @@ final readonly class StretchEnd
         $isOut = $isOut || $sentence->is('and', $place->last + 1) && null !== $sentence->begins('out', $place->last + 2)
             && $place->last + 2 === $word;
 
+        // "52 end of it", "33 and I'm out of it"
+        $next = $place->last + ($sentence->is('and', $place->last + 1) ? 2 : 1);
+        $isOut = $isOut || $word >= $next && $word <= $sentence->begins('closes', $next) && !$sentence->isAfter('at', $place->first);
+
         // "twelve metres it's dipped, it's over by …": it begins there.
         $isIt = $sentence->is('subjects', $place->last + 1) && null === $sentence->nextName($place->last + 1, $word - 1);
 

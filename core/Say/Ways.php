@@ -146,6 +146,10 @@ final class Ways
     /** @param int $from the last word of what was named as a material before */
     private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
     {
+        // "it's still cast iron outside"
+        if ($sentence->isAfter('still', $material->first)) {
+            return null;
+        }
         foreach ($sentence->marks('into') as $begin => $end) {
             // "into a four inch cast iron elbow": that is what the elbow is of.
             $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;

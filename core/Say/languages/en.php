@@ -1163,6 +1163,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "we're|i'm past it|that",
             'it|water runs|drains off|away (again)* (at|by)*',
             'comes good (again)* (at|by)*',
             'come|comes|came|coming (back)* out at|by', "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
@@ -1223,6 +1224,9 @@ return [
             "i'd|we'd|you'd have|need|want|like to", 'would|could|should (have)* (come|go|get|be|do|try|run|push)*',
         ]],
         // What stopped it stops it no longer.
+        'closes' => ['' => [
+            'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
+        ]],
         'through_it' => ['' => [
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
                 .'(it|my|the|camera|head|us|that|right)* through',
@@ -1377,6 +1381,7 @@ return [
             'suspect|suspects|suspected', 'find out if',
         ]],
         'beside_it' => ['' => [
+            'hanging|hung|snagged|growing|coming|poking (up|out|right)* off|from|through it|that',
             '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
             'there', 'in|behind|under there', 'on the other|back|far|upstream|downstream side (of it)*', 'as well', 'too',
         ]],
@@ -1405,6 +1410,8 @@ return [
         'found' => ['' => [
             'where the pipe|line|joint|clay|cast|iron|plastic|camera',
             "what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are",
+            "other|only|main|big|biggest|one thing(s) (that)* (i|we|i've|we've)* (found|saw|seen|noticed|got)* was|is|were|are",
+            "is|that's where the|your|our|that|this",
         ]],
         'still' => ['' => [
             'gone by',
@@ -1540,6 +1547,7 @@ return [
         ]],
         'both' => ['' => ['both of them|those|these', 'those|these two']],
         'each' => ['' => [
+            'all have|has|got|had (roots|the|it|them|some|same)*', 'all three|four|five of them',
             'both of them|those|these', 'those|these two|three|four', 'each (one)*', 'every (one|joint)*', "they're all",
             'all of them|those|these|em',
         ]],

@@ -31,12 +31,15 @@ final class BordersTest extends TestCase
 
     public function testEveryNumberHasItsBorders(): void
     {
-        $kept = [];
+        $kept = $tried = [];
         foreach (CatalogueTest::workedCases() as $case => [$name, $in]) {
-            if ((int) substr(strrchr($case, ' ') ?: '', 1) >= self::CASES) {
-                continue;
-            }
             foreach (self::numbers($in) as $path) {
+                // Of the cases behind these, what none before has.
+                $key = $name.' '.implode('.', array_map(static fn (int|string $part) => \is_int($part) ? 0 : $part, $path));
+                if (isset($tried[$key]) && (int) substr(strrchr($case, ' ') ?: '', 1) >= self::CASES) {
+                    continue;
+                }
+                $tried[$key] = true;
                 $kept[$case.' '.implode('.', $path)] = self::borders(
                     static fn (float $value) => self::outcome($name, self::with($in, $path, $value)),
                 );

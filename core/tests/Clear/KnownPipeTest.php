@@ -23,6 +23,7 @@ use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Reach\Stopped;
+use Jurvex\Core\Clear\Stroke;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
@@ -90,6 +91,27 @@ final class KnownPipeTest extends TestCase
         $plans = self::plans(['reaches' => ['blade' => $stays, 'chain_flail' => $stays], 'blockage' => Blockage::Scale]);
         self::assertFalse($plans['cable']->preferred, 'what does not come out again is not put in');
         self::assertNull(Outlook::of($plans['cable'], self::situation([])));
+    }
+
+    public function testWhereverAHeadIsDrawnBackTheStepThatWorksThereIsKnown(): void
+    {
+        $found = 0;
+        foreach (Blockage::cases() as $blockage) {
+            foreach (self::plans(['blockage' => $blockage]) as $plan) {
+                foreach ($plan->steps as $step) {
+                    foreach ([$step->to, ($step->from + $step->to) / 2, $step->from] as $metres) {
+                        $there = $plan->backAt($step->head, $metres);
+                        $isBack = static fn (Step $each) => $each->head === $step->head && Stroke::Back === $each->way
+                            && $each->to <= $metres && $metres <= $each->from;
+                        $all = array_values(array_filter($plan->steps, $isBack));
+                        self::assertSame($all[0] ?? null, $there);
+                        $found += null === $there ? 0 : 1;
+                    }
+                    self::assertNull($plan->backAt($step->head, max($step->from, $step->to) + 60.0));
+                }
+            }
+        }
+        self::assertGreaterThan(30, $found);
     }
 
     public function testWhereTheWaterDoesNotCarryItIsFlushedFromAbove(): void

@@ -127,6 +127,20 @@ final class RunLogTest extends TestCase
         }
     }
 
+    public function testWhatIsEnteredStaysUntilItIsEnteredAnew(): void
+    {
+        $log = self::log(1.0);
+        self::assertSame([true, false, null, null], [$log->isNearMouth(), $log->isPulsing(), $log->degrees(), $log->level()]);
+        $log = self::log(
+            1.0, self::at(5, 12.0), new LogEntry(EntryKind::PulseOn, 6), new LogEntry(EntryKind::Heat, 7, 70.0),
+            new LogEntry(EntryKind::Level, 8, 0.4),
+        );
+        self::assertSame(
+            [false, true, 70.0, 0.4], [$log->isNearMouth(), $log->isPulsing(), $log->degrees(), $log->level()?->metres],
+        );
+        self::assertFalse(self::log(1.0, new LogEntry(EntryKind::PulseOn, 6), new LogEntry(EntryKind::PulseOff, 7))->isPulsing());
+    }
+
     public function testDrawingBackIsTimedFromWhereItTurned(): void
     {
         self::assertNull(self::log(1.0, self::at(60, 12.0))->minutesBack());

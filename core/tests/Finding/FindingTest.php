@@ -7,6 +7,7 @@ namespace Jurvex\Core\Tests\Finding;
 use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Input\BadInput;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -24,6 +25,16 @@ final class FindingTest extends TestCase
             $spot->from->metres, $spot->deepest?->metres, $spot->to?->metres, $spot->size?->value,
             $spot->facts['minutes_off'],
         ]);
+    }
+
+    public function testWhatIsMovedIsAsLongAsItWasAndElseTheSame(): void
+    {
+        $spot = Finding::read(new Input(['id' => 'a', 'kind' => 'low_spot', 'from_m' => 9.0, 'deepest_m' => 11.0, 'to_m' => 13.5]));
+        $moved = $spot->movedTo('b', Length::metres(2.0))->plain();
+        self::assertSame(['b', 2.0, 4.0, 6.5], [$moved['id'], $moved['from_m'], $moved['deepest_m'], $moved['to_m']]);
+        $crack = Finding::read(new Input(['id' => 'a', 'kind' => 'crack', 'from_m' => 9.0, 'clock_from' => 2.0, 'note' => 'n']));
+        self::assertSame(['id' => 'b', 'from_m' => 1.0] + $crack->plain(), ['id' => 'b', 'from_m' => 1.0] + $crack->movedTo('c', Length::metres(8.0))->plain());
+        self::assertNull($crack->movedTo('b', Length::metres(8.0))->to);
     }
 
     /** @return list<array{array<string, mixed>, string, string}> */

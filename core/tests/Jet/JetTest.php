@@ -12,6 +12,7 @@ use Jurvex\Core\Jet\OrificeWear;
 use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Tests\RefusesInput;
+use Jurvex\Core\Jet\Hose;
 use PHPUnit\Framework\TestCase;
 
 /** What holds by physics of pumps, hoses, nozzles and running water, whatever the numbers. */
@@ -49,6 +50,21 @@ final class JetTest extends TestCase
                 $jet['nozzle_power_kw'],
                 1e-9,
             );
+        }
+    }
+
+    public function testWaterThatStandsLosesNoPressureAndEachHoseBeginsWhereTheOneBeforeEnds(): void
+    {
+        $hose = new Hose(Length::millimetres(6), Length::metres(30), Length::millimetres(0.01), 1.5);
+        self::assertSame(0.0, $hose->loss(0.0)->pascal);
+        $line = JetCalculation::line(new Input([
+            'pump' => self::PUMP, 'hoses' => [self::HOSE, ['bore_mm' => 6.4, 'length_m' => 3]], 'nozzle' => ['orifices' => [self::REAR]],
+        ]));
+        $inlets = $line->inlets();
+        self::assertSame($line->pumpPressure()->pascal, $inlets[0]->pascal);
+        foreach ($line->losses() as $i => $loss) {
+            $next = $inlets[$i + 1] ?? $line->nozzlePressure();
+            self::assertEqualsWithDelta($next->pascal, $inlets[$i]->pascal - $loss->pascal, 1.0);
         }
     }
 

@@ -36,6 +36,16 @@ final class LineVerdictTest extends TestCase
         self::assertSame(Verdict::DoesNotPass, $verdict->whole());
     }
 
+    public function testTheWorseOfTwoVerdictsIsTheLaterInThisOrder(): void
+    {
+        $order = [Verdict::Passes, Verdict::PassesWithUpkeep, Verdict::NotFullySeen, Verdict::DoesNotPass];
+        foreach ($order as $i => $one) {
+            foreach ($order as $j => $other) {
+                self::assertSame($order[max($i, $j)], $one->worse($other));
+            }
+        }
+    }
+
     public function testWhatIsUnseenOrUnderWaterCannotPass(): void
     {
         self::assertSame(Verdict::Passes, self::verdict(RunBuilder::run([]))->whole());

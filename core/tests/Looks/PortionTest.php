@@ -88,6 +88,9 @@ final class PortionTest extends TestCase
             [['zero', 0.0, 'run_end'], ['run_end', 12.0, 'unknown']], self::told($portion->stretches([], [])),
         );
         self::assertTrue($portion->isOpenEnded);
+        self::assertFalse($portion->isWhollySeen());
+        self::assertTrue(self::portion([self::look('first', [], 20.0, EndReason::MainReached)])->isWhollySeen());
+        self::assertFalse(self::portion([self::look('first', [], 11.0, EndReason::RodOut)])->isWhollySeen());
     }
 
     public function testStretchesCoverThePortionOnceAndItsGapsWholly(): void

@@ -83,6 +83,22 @@ final class ReelTest extends TestCase
         self::assertSame([], Track::none()->pools(Length::millimetres(100), Travel::Downstream));
     }
 
+    public function testWhatWasReadAgainstTheFlowIsTheSameInvertFromItsOtherEnd(): void
+    {
+        $counter = new Counter(1.0, Length::metres(0), Length::metres(60));
+        $readings = static fn (int $way) => array_map(static fn (int $i) => new Reading($i, $i / 10, $way * (1.0 + $i / 100)), range(0, 40));
+        $up = Track::none()->with($readings(1), $counter)->heights(Travel::Upstream);
+        $down = Track::none()->with($readings(-1), $counter)->heights(Travel::Downstream);
+        self::assertEqualsWithDelta(4.0, end($up)[0] ?? null, 1e-9);
+        self::assertCount(\count($down), $up);
+        [$fall, $rise] = [$up[0][1] - end($up)[1], $down[0][1] - end($down)[1]];
+        self::assertEqualsWithDelta(-$rise, $fall, 1e-9, 'as far up as down');
+        self::assertGreaterThan(0.05, $rise);
+        $cell = Track::read(['cells' => [[3, 1.0, null], [4, 1.0, null, 1]]])->cells;
+        self::assertSame([false, true], [$cell[3]->back, $cell[4]->back]);
+        self::assertSame([false, true], [ReadingFormat::hasNames("1,2\n3,4"), ReadingFormat::hasNames("time_s,distance_m\n1,2")]);
+    }
+
     /** @return array<string, array{list<float>, ?float, list<float>, float}> joints, spacing, missing, correction */
     public static function joints(): array
     {

@@ -50,6 +50,24 @@ final class SiteDrawingTest extends TestCase
         }
     }
 
+    public function testWhatStandsOutermostHasTheSameRoomOnAllSidesOfAWideSheetAndOfATallOne(): void
+    {
+        foreach ([[40.0, 4.0], [4.0, 40.0]] as [$across, $up]) {
+            $plan = SitePlan::bare()->with(new FixedThing('a', FixedKind::Post, 'a', new Place(0.0, 0.0)))
+                ->with(new FixedThing('b', FixedKind::Post, 'b', new Place($across, $up)));
+            $drawing = new SiteDrawing($plan, [], [], [], [], UnitSystem::Metric, 720.0, 520.0);
+            $room = $across > $up ? $drawing->x($plan->things[0]->place) : $drawing->y($plan->things[1]->place);
+            self::assertEqualsWithDelta(56.0, $room, 0.01);
+            self::assertEqualsWithDelta(
+                $across > $up ? 720.0 : 520.0, $room + ($across > $up ? $drawing->x($plan->things[1]->place) : $drawing->y($plan->things[0]->place)), 0.01,
+            );
+            self::assertFalse($plan->isBlank());
+        }
+        self::assertTrue(SitePlan::bare()->isBlank());
+        $drawing = new SiteDrawing(SitePlan::bare(), [], [], [], [], UnitSystem::Metric, 720.0, 520.0);
+        self::assertEqualsWithDelta([360.0, $drawing->height / 2], [$drawing->x(new Place(0.0, 0.0)), $drawing->y(new Place(0.0, 0.0))], 0.01);
+    }
+
     public function testTheBarStandsForARoundLengthInThePersonsUnit(): void
     {
         foreach ([[UnitSystem::Metric, 1.0], [UnitSystem::FeetAndInches, 0.3048]] as [$units, $unit]) {

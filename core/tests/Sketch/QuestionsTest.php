@@ -35,6 +35,8 @@ final class QuestionsTest extends TestCase
         self::assertSame([['length', 'length'], ['fabric', 'fabric']], self::codes($questions));
         foreach ($questions as $question) {
             self::assertTrue($question->isChoice());
+            self::assertFalse((new Question([$question->offers[0]]))->isChoice());
+            self::assertFalse((new Question($question->offers, true))->isChoice());
         }
         [$one, $other] = $questions[1]->offers;
         self::assertSame(['clay', 'cast_iron'], [$one->values['material'], $other->values['material']]);

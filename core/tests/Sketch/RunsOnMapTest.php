@@ -32,6 +32,11 @@ use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
 use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
+use Jurvex\Core\Sketch\ReachFinder;
+use Jurvex\Core\Reach\Rig;
+use Jurvex\Core\Reach\JetHose;
+use Jurvex\Core\Reach\Winch;
+use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\TestCase;
 
 /** A yard opening, 8 m to the sink's junction, 12 m on to the main; a lane opening at the main's end looks back up. */
@@ -46,6 +51,21 @@ final class RunsOnMapTest extends TestCase
         self::assertSame(['yard+', 'join+'], $names(7.0, 9.0));
         self::assertSame([], $names(8.0, 8.0));
         self::assertEqualsWithDelta(20.0, $way->end(), 1e-9);
+    }
+
+    public function testAWayThroughALegGoesOnAsARunWould(): void
+    {
+        $house = self::house();
+        $rig = new Rig('hose', new JetHose(60, 2, 0.5, 0.3, Length::metres(90), null), true, true, new Winch(0.5, 0.3), 2.0, 900);
+        $leg = (new ReachFinder($house, [$rig]))->from($house->nodes['yard'], $rig)['yard+']->leg ?? self::fail('no way');
+        $whole = RunWay::along($house, 'yard', Travel::Downstream);
+        self::assertGreaterThan(1, \count($whole->spans));
+        $spans = static fn (RunWay $way) => array_map(
+            static fn (RunSpan $span) => [$span->pipe->id, $span->from, $span->to, $span->down], $way->spans,
+        );
+        self::assertSame($spans($whole), $spans(RunWay::through($house, $leg)));
+        self::assertCount(1, RunWay::to($house, $leg)->spans);
+        self::assertSame(0.0, RunWay::along($house, $house->outlet->id, Travel::Downstream)->end());
     }
 
     public function testSeenUnderWaterAndUnseenTogetherAreAllOfTheProperty(): void
@@ -215,6 +235,10 @@ final class RunsOnMapTest extends TestCase
             array_map(static fn (RunSpan $span) => $span->pipe->id, $back->spans),
             'past the branch, straight on',
         );
+        $against = ExpectedRun::on($house, $back) ?? self::fail('no way');
+        $bends = array_filter($against->findings, static fn ($finding) => Kind::Bend === $finding->kind);
+        $end = $back->spans[0]->to;
+        self::assertSame([$end - 2.0], array_values(array_map(static fn ($finding) => $finding->from->metres, $bends)));
     }
 
     public function testATieInThatTwoCamerasSawIsProved(): void

@@ -48,6 +48,15 @@ final class ShareChartTest extends TestCase
         }
     }
 
+    public function testNothingStandsOnTheGroundAndAFractionOfAPercentAboveIt(): void
+    {
+        $ground = static fn (float $percent) => (new ShareChart([new ShareSeen(20_000, $percent), new ShareSeen(20_100, 5)], 0.0, 1.0))->points[0];
+        [, $none, , $least] = $ground(0.0);
+        self::assertSame($none, $least, 'nothing is less than nothing');
+        self::assertGreaterThan($ground(0.5)[1], $none);
+        self::assertSame(array_map(static fn (float $at) => round($at, 1), $ground(3.3)), $ground(3.3));
+    }
+
     public function testWhatKeepsALineCleanFollowsWhatIsInIt(): void
     {
         foreach ([
