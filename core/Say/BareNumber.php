@@ -36,7 +36,10 @@ final readonly class BareNumber
         $next = $this->place->last + 1;
         $isTimes = $this->sentence->is('times', $next) && null !== $this->sentence->atomAt($next + 1)?->amount
             || $this->sentence->is('times', $this->one->first - 1) && null !== $this->sentence->amountBefore($this->one->first - 1);
-        if ($isTimes || $this->sentence->is('numbered', $this->one->first - 1)) {
+        // "job 41", but not "nothing to report, 41 a lateral" or "a straight run, four and a half …"
+        $isNumbered = $this->sentence->is('numbered', $this->one->first - 1) && 0.0 === fmod($this->one->value, 1.0)
+            && null === $this->sentence->begins('to', $this->one->first - 2);
+        if ($isTimes || $isNumbered) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".

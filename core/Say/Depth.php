@@ -80,6 +80,10 @@ final readonly class Depth
     private function isBesideFarther(Amount $one): bool
     {
         $i = $one->first - ($this->sentence->is('subjects', $one->first - 1) ? 1 : 0);
+        // "at ten feet I'm at two foot six"
+        foreach ($this->sentence->marks('reads_deep') as $begin => $end) {
+            $i = $end === $one->first - 1 ? $begin : $i;
+        }
         $i -= $i < $one->first && $this->sentence->is('and', $i - 1) ? 1 : 0;
         $before = $this->sentence->amountBefore($i);
         $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);

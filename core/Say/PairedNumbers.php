@@ -76,7 +76,9 @@ final readonly class PairedNumbers
         }
 
         return null !== $at && $this->sentence->isBehindName($at)
-            && $this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1);
+            && ($this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1)
+                || Unit::Large === $other->unit && (Atom::KIND === $this->sentence->atomAt($other->last + 1)?->role
+                    || $this->sentence->is('subjects', $other->last + 1)));
     }
 
     /** "thirty thirty five", as the counter goes by: it is at the later. */

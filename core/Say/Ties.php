@@ -118,8 +118,11 @@ final readonly class Ties
             // "it's back to clay, and the first joint at 43 has roots"
             || $this->sentence->isAfter('intro', $place->first) && $this->sentence->is('has', $place->last + 1);
 
-        $opens = !$isAt && !$isTold
-            && ($this->sentence->beginsAny(['here', 'intro', 'deny', 'presence'], $place->last + 1) || $this->isClean($place));
+        // "a lot of sediment in that, ten feet …"
+        $there = $this->sentence->begins('beside_it', $from);
+        $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
+        $opens = !$isAt && !$isTold && ($isThere || $this->isClean($place)
+            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
@@ -175,6 +178,8 @@ final readonly class Ties
         if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->sentence->isAfter('ends', $place->first) || $this->isClean($place)
+            // "fifteen feet, no roots there"
+            || null !== $this->sentence->begins('deny', $place->last + 1)
         ) {
             return self::LEFT_ANOTHER;
         }
@@ -224,7 +229,8 @@ final readonly class Ties
     {
         $words = 0;
         for ($i = $from; $i <= $to; ++$i) {
-            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $this->sentence->begins('how_much', $i) ?? $i);
+            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i) ?? $i;
+            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
             ++$words;
         }
 
@@ -245,6 +251,8 @@ final readonly class Ties
             && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
 
         return $isShown || null !== $this->sentence->begins('deny', $next)
+            // "forty five I come out of the water"
+            || $this->sentence->endsThere($next) || null !== $this->sentence->begins('closes', $next)
             || null !== $this->sentence->atomAt($next)?->amount
             || $this->sentence->isAfter('landmark', $place->first, self::LANDMARK_WORDS);
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** Whether what is named in a sentence is there: not denied, not gone, not asked for, not talked about in general. */
@@ -12,20 +11,14 @@ final readonly class Truth
 {
     /** A sentence of so few words that names something says that it is there. */
     private const SHORT = 9;
-    /** In a longer one what is gone is told in the same part. */
-    private const SHORT_FOR_FATES = 15;
     /** A question is about what comes within so many words. */
     private const ASKED_WORDS = 8;
-    /** "… but it's still hanging in there": so many words behind the "but". */
-    private const STILL_BEHIND = 4;
     /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
-    private const WAS_BEHIND = 2;
     /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
     private const DENIED_WORDS = 2;
-    private const CAN_BE_GONE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures, private bool $isPlacePending)
     {
@@ -33,8 +26,8 @@ final readonly class Truth
 
     public function isThere(Mention $mention): bool
     {
-        $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isGone($mention) || $this->isAsked($mention)
-            || $this->isName($mention);
+        $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
+            || (new Gone($this->sentence, $this->measures))->is($mention);
 
         return !$isNot && $this->isHere();
     }
@@ -124,68 +117,6 @@ final readonly class Truth
         return [] !== array_filter(
             $this->sentence->marks('some'), static fn (int $end, int $begin) => $begin <= $to && $end >= $from, \ARRAY_FILTER_USE_BOTH,
         );
-    }
-
-    private function isGone(Mention $mention): bool
-    {
-        $kind = $mention->kind;
-        $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE_GONE, true) || $mention->isWater()
-            || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
-        $part = $this->sentence->last - $this->sentence->first < self::SHORT_FOR_FATES
-            ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
-        // "the grease is gone, the open joint is still there"
-        $next = $this->sentence->nextName($mention->last + 1, $part[1]);
-        $own = [$part[0], null !== $next && $this->sentence->has('gone', $mention->last + 1, $next) ? $next : $part[1]];
-        if (!$canBe || $this->sentence->has('still', ...$own) || $this->isStillThere($part[1] + 1)) {
-            return false;
-        }
-
-        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND)
-            || $this->isBroughtBack($mention);
-    }
-
-    /** "… that we cut back, but it's still hanging in there" */
-    private function isStillThere(int $next): bool
-    {
-        return null !== $this->sentence->begins('contrast', $next) && [] !== array_filter(
-            array_keys($this->sentence->marks('still')),
-            static fn (int $word) => $word >= $next && $word - $next <= self::STILL_BEHIND,
-        );
-    }
-
-    /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */
-    private function isBroughtBack(Mention $mention): bool
-    {
-        foreach ($this->sentence->marks('brought_back') as $end) {
-            if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * @param array{int, int} $part
-     * @param int $behind so many words behind a name it is of that
-     */
-    private function hasBeside(string $role, Mention $mention, array $part, int $behind): bool
-    {
-        $sentence = $this->sentence;
-        foreach ($sentence->marks($role) as $begin => $end) {
-            // "a rag was at 26"
-            $isPlaced = 'was' === $role && null !== $sentence->begins('at', $end + 1);
-            // "water at nine sixty, ten eighty it's gone": there it ends.
-            $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
-            $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1);
-            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
-            $isAround = $begin < $mention->first && $end > $mention->last;
-            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private function isAsked(Mention $mention): bool

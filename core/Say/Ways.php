@@ -6,7 +6,7 @@ namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
 
-/** Where the pipe becomes another, and where it turns: told by materials, bores and degrees rather than by a name. */
+/** Where the pipe becomes another, turns or takes in a room: told by materials, bores, degrees and rooms rather than by a name. */
 final class Ways
 {
     /** How a pipe was named: as the counter went by, or by nothing but its material. */
@@ -36,6 +36,14 @@ final class Ways
             if (null !== $end && null === $place->to && !$isPlaced && !$isNone) {
                 // "sixty three feet to the main"
                 $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
+            }
+        }
+        foreach ($measures->places as $place) {
+            // "fourteen feet kitchen", "sixty eight feet city"
+            $next = $place->last + 1;
+            $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
+            if (null !== $kind && null === $place->to && self::isLast($sentence, $next + 1) && null === $sentence->atomAt($next)) {
+                $ways[] = new Mention($kind, $next, $next);
             }
         }
         foreach ($measures->sizes as $size) {
@@ -153,7 +161,9 @@ final class Ways
         foreach ($sentence->marks('into') as $begin => $end) {
             // "into a four inch cast iron elbow": that is what the elbow is of.
             $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
-            if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN) {
+            if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
+                // "3.5 m back to round, 4.1 plastic to clay"
+                && !$measures->hasPlace($end, $material->first)) {
                 return self::into($sentence, $measures, $material, $begin);
             }
         }
@@ -184,7 +194,8 @@ final class Ways
             $measures->places,
             // "the line is plastic, about eight feet in there's a tie-in"
             static fn (Place $place) => $place->first === $at + 1 && $place->from >= self::AT_ZERO_M && ($isMade || null === $place->to)
-                && (null !== $from || !$sentence->beginsAny(['intro'], $place->last + 1) && !$sentence->beginsAny(['intro'], $place->last + 2)),
+                && (null !== $from
+                    || !$sentence->beginsAny(['intro'], $place->last + 1) && !$sentence->beginsAny(['intro'], $place->last + 2)),
         );
     }
 
@@ -245,8 +256,13 @@ final class Ways
     private static function isAll(Sentence $sentence, Atom $material): bool
     {
         $next = $material->last + 1;
-        $next += $sentence->is('described', $next) ? 1 : 0;
 
+        return self::isLast($sentence, $next + ($sentence->is('described', $next) ? 1 : 0));
+    }
+
+    /** Whether nothing more is said before the next place. */
+    private static function isLast(Sentence $sentence, int $next): bool
+    {
         return $next > $sentence->last || $sentence->isComma($next) || null !== $sentence->atomAt($next)?->amount;
     }
 

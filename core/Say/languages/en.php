@@ -193,6 +193,11 @@ return [
     'turns' => ['ninety'],
     // "twelve metres ninety to the left" is a turn and no centimetres.
     'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
+    'rooms' => [
+        'kitchen', 'laundry', 'toilet', 'bathroom', 'bath', 'tub', 'bathtub', 'shower', 'sink', 'washer', 'lavatory', 'lav', 'dishwasher',
+        'upstairs', 'basin', 'commode',
+    ],
+    'mains' => ['sewer', 'city', 'main', 'mains'],
     'stuck' => ['stuck', 'lodged', 'wedged', 'jammed', 'jamming', 'hung', 'caught', 'snagged', 'stops', 'stop', 'stopped'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
     // How the name of many ends, which a number before it counts.
@@ -292,7 +297,7 @@ return [
                 'holding ten|twenty|thirty|forty|fifty percent',
                 "camera's|camera is swimming|floating", "we're|i'm swimming", 'swimming pool', 'gut in it|the|this', 'flooded',
                 'backwater', "water never|doesn't|don't|won't|can't leave|leaves|drain|drains|get|go (out|away)*",
-                'it ponds|pools|puddles',
+                'it ponds|pools|puddles', 'starts|starting|begins to pool|pond|puddle|collect',
                 'holding|holds back (a|some|little|bit|of)* water',
                 'pick|picking|picks up (some|a|little|bit|of|more)* water',
                 "we're|i'm|camera's|drop|drops|dropped|go|goes|get|gets|back (down|back)* in|into the water",
@@ -408,6 +413,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
                 'displaced|hanging|intruding sealing ring|seal|gasket',
                 'rubber ring in|on|hanging|laying',
                 'mortar|mortar\'s|grout|grout\'s|cement (is|has|all)* fell|falling|fallen|coming|come|missing|gone out|off|down',
@@ -552,7 +558,7 @@ return [
             'old_patch' => [
                 'been worked on (before)', 'they|somebody|someone (have|has)* dug it|this up before',
                 '(where|there|they) dug it|this up before', 'sleeve in|on|here|there (it|here|place)*',
-                'band on (it|the|this|here)*', 'they|somebody put a sleeve',
+                'pvc|plastic|abs repair (piece|with)*', 'band on (it|the|this|here)*', 'they|somebody put a sleeve',
                 "somebody's|somebody|someone|someone's|they|they've (has|have)* done|put (a|an|in)* repair|patch",
                 'section|piece|spot|pipe|part is|has|was|been (been)* replaced|repaired', "pipe's been replaced|repaired",
                 'repair clamp|coupling|band',
@@ -733,7 +739,11 @@ return [
                 'pick|picks|picking up the|your laundry|kitchen|bathroom|bath|toilet|shower|tub|sink|washer|garage (line|drain)*',
                 "that's|here's|there's the|your powder room|bath", 'floor drain line|connection|branch',
                 '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
-                'connection left|right',
+                'lateral|line|branch from the|your back|front|other|upstairs|downstairs|guest|master|hall|half '
+                    .'bath|bathroom|unit|kitchen|building',
+                'picks up another|a|the|one pipe|line|drain|branch',
+                'connection left|right', 'connection from number|house|unit|next',
+                'number one|two|three|four|five|six comes|coming|ties|joins in', 'neighbour|neighbor comes|ties in',
                 "neighbor's|neighbour's|neighbors|neighbours (line|connection|pipe|drain)* comes|coming|ties|joins (in)",
                 'saddle', 'connection intruding',
                 'two lines|drains come|coming|join|meet together',
@@ -796,6 +806,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'tap|lateral|connection|saddle that (is|just)* pokes|sticks|juts (in|out)',
                 "boss|connection|tap|saddle (is|'s)* pushed|sticking|shoved|rammed (right|straight|in|too)* into|in|far|out",
                 "tap|lateral|connection|pipe that's|that (has|was|is|been|just)* hammered|knocked|pounded|driven in",
                 "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
@@ -897,6 +908,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'double|single sweep cleanout',
                 'clean out tee|wye|fitting|riser', 'cleanout tee|wye|fitting|riser',
                 '(i|we|you) see|seeing (the|a|our|your)* cleanout (overhead|above|up|there)*',
                 "there's the|your outside|yard|front|back|house|street|other cleanout",
@@ -970,6 +982,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|cannot|couldn't|won't get|go round|around (it|that|them)*",
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
@@ -1114,6 +1127,8 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'ups|upsizes|reduces|steps|bells (up|down)* to|into',
+            'exit|exits|exiting (out)* to|into',
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
             'out of the house|wall|slab|foundation|building and (now)* into|in|to',
             'goes|go|under|through (under|through)* the house|wall|slab|foundation|building into|to',
@@ -1227,6 +1242,8 @@ return [
         'closes' => ['' => [
             'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
         ]],
+        'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
+        'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
                 .'(it|my|the|camera|head|us|that|right)* through',
@@ -1383,10 +1400,11 @@ return [
         'beside_it' => ['' => [
             'hanging|hung|snagged|growing|coming|poking (up|out|right)* off|from|through it|that',
             '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
-            'there', 'in|behind|under there', 'on the other|back|far|upstream|downstream side (of it)*', 'as well', 'too',
+            'there', 'in|behind|under|through|around there (too|as)*', 'on the other|back|far|upstream|downstream side (of it)*',
+            'as well', 'too',
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
-        'we_cannot' => ['' => ["i|we can't|cannot|couldn't", "i'm|we're not able|unable"]],
+        'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
@@ -1410,6 +1428,7 @@ return [
         'found' => ['' => [
             'where the pipe|line|joint|clay|cast|iron|plastic|camera',
             "what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are",
+            'on the|my|our way here|in|down|out|back|up (there|here)* (i|we|you)* had|saw|passed|found|got|seen',
             "other|only|main|big|biggest|one thing(s) (that)* (i|we|i've|we've)* (found|saw|seen|noticed|got)* was|is|were|are",
             "is|that's where the|your|our|that|this",
         ]],
@@ -1589,6 +1608,8 @@ return [
             'down the line',
         ]],
         'zeroed' => ['' => [
+            'start|starts|starting|started at|from the (top|upstream|upper|rear|front|first)* chamber|manhole',
+            "cleanout's|cleanout is (at)* zero",
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage|is|point)*', 'zero is',
             'set|reset (the|my)* counter|footage|reel',
             'counter|footage|reel (is)* (set)* (at|to)* zero',
@@ -1644,7 +1665,8 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'some more',
+            'some more', "they're|they are|it's thicker|heavier|bigger|denser",
+            "that's|this is|that is the worst|biggest|heaviest|thickest (one)*",
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
             'smaller|bigger|little|more|other|some|few|couple|the|those|these ones (of|them)* at',
             'the (other)* one further|farther|just up|down|along|on|in', 'some|few|couple|bunch more at',

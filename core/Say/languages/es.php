@@ -119,6 +119,8 @@ return [
     'clumps' => ['masa', 'bola', 'bolas', 'tapón', 'grueso', 'gruesa', 'fuerte', 'fuertes', 'enorme', 'mucha', 'muchas'],
     'ask_first' => ['hay', 'es', 'está', 'será', 'qué', 'cuál', 'dónde', 'tiene', 'tienen', 'habrá', 'ves', 've', 'cómo'],
     'turns' => ['noventa'],
+    'rooms' => ['cocina', 'baño', 'lavadero', 'lavandería', 'regadera', 'ducha', 'tina', 'lavabo', 'lavadora'],
+    'mains' => ['colector', 'alcantarillado'],
     'stuck' => ['atorado', 'atorada', 'atascado', 'atascada', 'atrancado', 'atrancada'],
     'described' => ['ramal', 'línea', 'colector', 'tubo'],
     'many' => ['s'],

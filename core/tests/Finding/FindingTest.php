@@ -33,8 +33,9 @@ final class FindingTest extends TestCase
         $moved = $spot->movedTo('b', Length::metres(2.0))->plain();
         self::assertSame(['b', 2.0, 4.0, 6.5], [$moved['id'], $moved['from_m'], $moved['deepest_m'], $moved['to_m']]);
         $crack = Finding::read(new Input(['id' => 'a', 'kind' => 'crack', 'from_m' => 9.0, 'clock_from' => 2.0, 'note' => 'n']));
-        self::assertSame(['id' => 'b', 'from_m' => 1.0] + $crack->plain(), ['id' => 'b', 'from_m' => 1.0] + $crack->movedTo('c', Length::metres(8.0))->plain());
-        self::assertNull($crack->movedTo('b', Length::metres(8.0))->to);
+        $moved = $crack->movedTo('c', Length::metres(8.0));
+        self::assertSame(['id' => 'a', 'from_m' => 9.0] + $crack->plain(), ['id' => 'a', 'from_m' => 9.0] + $moved->plain());
+        self::assertNull($moved->to);
     }
 
     /** @return list<array{array<string, mixed>, string, string}> */

@@ -8,11 +8,11 @@ use Jurvex\Core\Calc\Catalogue;
 use Jurvex\Core\Calc\JetCalculation;
 use Jurvex\Core\Input\Input;
 use Jurvex\Core\Jet\Frost;
+use Jurvex\Core\Jet\Hose;
 use Jurvex\Core\Jet\OrificeWear;
 use Jurvex\Core\Jet\Pressure;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Tests\RefusesInput;
-use Jurvex\Core\Jet\Hose;
 use PHPUnit\Framework\TestCase;
 
 /** What holds by physics of pumps, hoses, nozzles and running water, whatever the numbers. */

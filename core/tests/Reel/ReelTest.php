@@ -86,12 +86,14 @@ final class ReelTest extends TestCase
     public function testWhatWasReadAgainstTheFlowIsTheSameInvertFromItsOtherEnd(): void
     {
         $counter = new Counter(1.0, Length::metres(0), Length::metres(60));
-        $readings = static fn (int $way) => array_map(static fn (int $i) => new Reading($i, $i / 10, $way * (1.0 + $i / 100)), range(0, 40));
+        $readings = static fn (int $way) => array_map(
+            static fn (int $i) => new Reading($i, $i / 10, $way * (1.0 + $i / 100)), range(0, 40),
+        );
         $up = Track::none()->with($readings(1), $counter)->heights(Travel::Upstream);
         $down = Track::none()->with($readings(-1), $counter)->heights(Travel::Downstream);
-        self::assertEqualsWithDelta(4.0, end($up)[0] ?? null, 1e-9);
-        self::assertCount(\count($down), $up);
-        [$fall, $rise] = [$up[0][1] - end($up)[1], $down[0][1] - end($down)[1]];
+        self::assertSame([41, 41], [\count($up), \count($down)]);
+        self::assertEqualsWithDelta(4.0, $up[40][0], 1e-9);
+        [$fall, $rise] = [$up[0][1] - $up[40][1], $down[0][1] - $down[40][1]];
         self::assertEqualsWithDelta(-$rise, $fall, 1e-9, 'as far up as down');
         self::assertGreaterThan(0.05, $rise);
         $cell = Track::read(['cells' => [[3, 1.0, null], [4, 1.0, null, 1]]])->cells;

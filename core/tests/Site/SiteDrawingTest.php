@@ -56,16 +56,15 @@ final class SiteDrawingTest extends TestCase
             $plan = SitePlan::bare()->with(new FixedThing('a', FixedKind::Post, 'a', new Place(0.0, 0.0)))
                 ->with(new FixedThing('b', FixedKind::Post, 'b', new Place($across, $up)));
             $drawing = new SiteDrawing($plan, [], [], [], [], UnitSystem::Metric, 720.0, 520.0);
-            $room = $across > $up ? $drawing->x($plan->things[0]->place) : $drawing->y($plan->things[1]->place);
-            self::assertEqualsWithDelta(56.0, $room, 0.01);
-            self::assertEqualsWithDelta(
-                $across > $up ? 720.0 : 520.0, $room + ($across > $up ? $drawing->x($plan->things[1]->place) : $drawing->y($plan->things[0]->place)), 0.01,
-            );
+            [$a, $b] = [$plan->things[0]->place, $plan->things[1]->place];
+            $ends = $across > $up ? [$drawing->x($a), $drawing->x($b)] : [$drawing->y($b), $drawing->y($a)];
+            self::assertEqualsWithDelta([56.0, ($across > $up ? 720.0 : 520.0) - 56.0], $ends, 0.01);
             self::assertFalse($plan->isBlank());
         }
         self::assertTrue(SitePlan::bare()->isBlank());
         $drawing = new SiteDrawing(SitePlan::bare(), [], [], [], [], UnitSystem::Metric, 720.0, 520.0);
-        self::assertEqualsWithDelta([360.0, $drawing->height / 2], [$drawing->x(new Place(0.0, 0.0)), $drawing->y(new Place(0.0, 0.0))], 0.01);
+        $middle = new Place(0.0, 0.0);
+        self::assertEqualsWithDelta([360.0, $drawing->height / 2], [$drawing->x($middle), $drawing->y($middle)], 0.01);
     }
 
     public function testTheBarStandsForARoundLengthInThePersonsUnit(): void

@@ -7,6 +7,10 @@ namespace Jurvex\Core\Tests\Sketch;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\LineMap\Faces;
+use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Reach\JetHose;
+use Jurvex\Core\Reach\Rig;
+use Jurvex\Core\Reach\Winch;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Sight;
@@ -25,6 +29,7 @@ use Jurvex\Core\Sketch\Pipe;
 use Jurvex\Core\Sketch\PipeBend;
 use Jurvex\Core\Sketch\Proposal;
 use Jurvex\Core\Sketch\Proposals;
+use Jurvex\Core\Sketch\ReachFinder;
 use Jurvex\Core\Sketch\RunSpan;
 use Jurvex\Core\Sketch\RunWay;
 use Jurvex\Core\Sketch\SeenMap;
@@ -32,11 +37,6 @@ use Jurvex\Core\Sketch\Sketch;
 use Jurvex\Core\Sketch\Source;
 use Jurvex\Core\Tests\Kept;
 use Jurvex\Core\Tests\RunBuilder;
-use Jurvex\Core\Sketch\ReachFinder;
-use Jurvex\Core\Reach\Rig;
-use Jurvex\Core\Reach\JetHose;
-use Jurvex\Core\Reach\Winch;
-use Jurvex\Core\Measure\Length;
 use PHPUnit\Framework\TestCase;
 
 /** A yard opening, 8 m to the sink's junction, 12 m on to the main; a lane opening at the main's end looks back up. */
@@ -278,8 +278,8 @@ final class RunsOnMapTest extends TestCase
             $from[0],
             0.0,
             new RunRecord(
-                $findings, $material, \Jurvex\Core\Measure\Length::millimetres(100), $from[1], null,
-                \Jurvex\Core\Measure\Length::metres($reached), $ended,
+                $findings, $material, Length::millimetres(100), $from[1], null,
+                Length::metres($reached), $ended,
             ),
         );
     }

@@ -94,21 +94,6 @@ final class TriageTest extends TestCase
         }
     }
 
-    public function testWaterThatCannotComeByIsSeenByChanceOnlyAndWhatRisesKeepsItsWeight(): void
-    {
-        [$tree, $points] = self::lines([]);
-        $points[] = new Point('mouth', 'k', null, null);
-        [$run, $watched] = [$points[0], $points[4]];
-        $check = (new Checks($tree, $points, Tables::usual()))->test(new MadeTest($run, $watched));
-        $rows = Tables::usual()->rows;
-        foreach (['street' => 'test_common', 'low' => 'test_common', 'kitchen' => 'test_elsewhere', 'bath' => 'test_elsewhere'] as $at => $row) {
-            self::assertEqualsWithDelta(
-                [$rows[$row]['rises'] * 0.99, 0.01, $rows[$row]['nothing'] * 0.99],
-                array_map(static fn (string $answer) => $check->likelihood($at, $answer), ['rises', 'runs_by', 'nothing']), 1e-9, $at,
-            );
-        }
-    }
-
     public function testAStoppageIsFeltUpstreamOfItFirstByTheLowestFixture(): void
     {
         $all = self::triage(['bath' => 'backs_up', 'kitchen' => 'slow']);

@@ -50,7 +50,9 @@ final class ShareChartTest extends TestCase
 
     public function testNothingStandsOnTheGroundAndAFractionOfAPercentAboveIt(): void
     {
-        $ground = static fn (float $percent) => (new ShareChart([new ShareSeen(20_000, $percent), new ShareSeen(20_100, 5)], 0.0, 1.0))->points[0];
+        $ground = static fn (float $percent) => (new ShareChart(
+            [new ShareSeen(20_000, $percent), new ShareSeen(20_100, 5)], 0.0, 1.0,
+        ))->points[0];
         [, $none, , $least] = $ground(0.0);
         self::assertSame($none, $least, 'nothing is less than nothing');
         self::assertGreaterThan($ground(0.5)[1], $none);

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+
+/** Whether what is named in a sentence was there and is no more: cut, washed away, drained, brought back with the tool. */
+final readonly class Gone
+{
+    /** In a sentence of more words it is told in the same part. */
+    private const SHORT = 15;
+    /** "… but it's still hanging in there": so many words behind the "but". */
+    private const STILL_BEHIND = 4;
+    private const WAS_BEHIND = 2;
+    private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
+
+    public function __construct(private Sentence $sentence, private Measures $measures)
+    {
+    }
+
+    public function is(Mention $mention): bool
+    {
+        $kind = $mention->kind;
+        $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE, true) || $mention->isWater()
+            || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
+        $part = $this->sentence->last - $this->sentence->first < self::SHORT
+            ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
+        // "the grease is gone, the open joint is still there"
+        $next = $this->sentence->nextName($mention->last + 1, $part[1]);
+        $own = [$part[0], null !== $next && $this->sentence->has('gone', $mention->last + 1, $next) ? $next : $part[1]];
+        if (!$canBe || $this->sentence->has('still', ...$own) || $this->isStillThere($part[1] + 1)) {
+            return false;
+        }
+
+        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND)
+            || $this->isBroughtBack($mention);
+    }
+
+    /** "… that we cut back, but it's still hanging in there" */
+    private function isStillThere(int $next): bool
+    {
+        return null !== $this->sentence->begins('contrast', $next) && [] !== array_filter(
+            array_keys($this->sentence->marks('still')),
+            static fn (int $word) => $word >= $next && $word - $next <= self::STILL_BEHIND,
+        );
+    }
+
+    /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */
+    private function isBroughtBack(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('brought_back') as $end) {
+            if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param array{int, int} $part
+     * @param int $behind so many words behind a name it is of that
+     */
+    private function hasBeside(string $role, Mention $mention, array $part, int $behind): bool
+    {
+        $sentence = $this->sentence;
+        foreach ($sentence->marks($role) as $begin => $end) {
+            // "a rag was at 26"
+            $isPlaced = 'was' === $role && null !== $sentence->begins('at', $end + 1);
+            // "water at nine sixty, ten eighty it's gone": there it ends.
+            $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
+            $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1);
+            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
+            $isAround = $begin < $mention->first && $end > $mention->last;
+            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
