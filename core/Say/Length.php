@@ -9,8 +9,10 @@ final readonly class Length
 {
     /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
     private const LONGEST_THING_M = 4.0;
-    /** What the first part of a line has is named so many words behind it. */
+    /** What the first part of a line has is named so many words behind it … */
     private const OF_FIRST_WORDS = 6;
+    /** … or before it: "fat in the first two metres". */
+    private const TO_FIRST_WORDS = 4;
 
     /** @param list<Amount> $amounts of the sentence */
     public function __construct(private Sentence $sentence, private array $amounts)
@@ -54,8 +56,14 @@ final readonly class Length
             $this->amounts, static fn (Amount $each) => $each->first > $one->last && $each->first < $atom->first,
         );
 
+        // "there's a lot of fat in the first two metres"
+        $named = array_filter($this->sentence->atoms, static fn (Atom $each) => Atom::KIND === $each->role && $each->last < $one->first);
+        $before = end($named);
+        $isBefore = !$isNext && false !== $before && $one->first - $before->last <= self::TO_FIRST_WORDS;
+        $atom = $isBefore ? $before : $atom;
+
         // "it looks great up to the first ten feet"
-        return Unit::Large === $one->unit && $this->sentence->is('first', $one->first - 1) && $isNext
+        return null !== $atom && Unit::Large === $one->unit && $this->sentence->is('first', $one->first - 1) && ($isNext || $isBefore)
             && !$this->sentence->isAfter('to', $one->first - 1, 2) && Joined::stretches(Mention::of($atom));
     }
 

@@ -31,16 +31,17 @@ final class Materials
     }
 
     /**
-     * "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before.
+     * "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before. "Five feet pvc, ten feet pvc": so it is still.
      *
      * @param ?float $fromM where it is told; a change is somewhere
      */
     public function isSame(Mention $mention, Sentence $sentence, ?float $fromM): bool
     {
         $before = $sentence->material($mention->first) ?? $this->named;
+        $after = $mention->facts['material_after'] ?? null;
 
-        return Ways::COUNTER === $mention->by
-            && (null === $fromM || \in_array($before, [null, $mention->facts['material_after'] ?? null], true));
+        return Ways::COUNTER === $mention->by && (null === $fromM || \in_array($before, [null, $after], true))
+            || Ways::BARE === $mention->by && $before === $after;
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

@@ -71,7 +71,7 @@ final class Narration
         $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
-        $before = $this->unended->low;
+        $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->enter($mention, $sentence);

@@ -76,7 +76,9 @@ final readonly class Repeated
                 }
                 // "a gap at nine and another at eleven, both of those have roots"
                 $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
-                $isNext = ($isBoth || \in_array($place, $free, true))
+                // "clean at ten, clean at twenty, 28 feet roots"
+                $isClean = $this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
+                $isNext = ($isBoth || \in_array($place, $free, true)) && !$isClean
                     && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
                 if (!$isNext || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
                     break;

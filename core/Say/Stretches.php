@@ -117,6 +117,8 @@ final readonly class Stretches
         $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1)
             // "cast from seven to fifteen and clay from there"
             || $isPoint && $mention->first > $place->last && null !== $this->sentence->begins('from_here', $mention->last + 1)
+            // "… three point two we come out of it, there's a step at that joint"
+            || $isPoint && $mention->first > $place->last && null !== $this->sentence->begins('beside_it', $mention->last + 1)
             // "from there it holds water to the wye at eleven"
             || $isPoint && $mention->last < $place->first && $place->first - $mention->last <= 2
                 && $this->isBehindTo($mention->first, 2, $this->sentence->first - 1);

@@ -50,6 +50,10 @@ final readonly class Ties
     private const JOINED = -2;
     /** or the place stands between the two without any of these. */
     private const OVER = 7;
+    /** "Same thing with the scale": so many words before a name it begins. */
+    private const AGAIN_WORDS = 6;
+    /** "There too", "behind it": however far behind, it is no farther than so many words. */
+    private const THERE_WORDS = 2;
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
@@ -122,7 +126,7 @@ final readonly class Ties
         $there = $this->sentence->begins('beside_it', $from);
         $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
         $opens = !$isAt && !$isTold && ($isThere || $this->isClean($place)
-            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes'], $place->last + 1));
+            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
@@ -147,11 +151,14 @@ final readonly class Ties
         $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1);
         $joins = $isOfIt || $isBehind || $isThere || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
-        return self::SAME + $this->words($from, $to) + self::stretch($mention, $place) + $joins
+        $words = $this->words($from, $to);
+
+        return self::SAME + ($isThere ? min($words, self::THERE_WORDS) : $words) + self::stretch($mention, $place) + $joins
             // "at 40 with an offset"
             + ($isOver && $this->sentence->is('with', $from) ? self::JOINED : 0)
             // "another one at 27" has its place already.
-            + ($mention->kind === $before->kind && null === $before->place ? self::TWICE : 0)
+            + ($mention->kind === $before->kind && null === $before->place && !$this->isAnother($before->last, $mention->first)
+                ? self::TWICE : 0)
             + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
     }
 
@@ -166,7 +173,8 @@ final readonly class Ties
     {
         $amount = $this->sentence->amountBefore($mention->first);
         // "other than those two bellies"
-        $isAgain = $mention->isAgain && (null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace());
+        $isAgain = $mention->isAgain && (null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace())
+            && !$this->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
     }
@@ -179,7 +187,7 @@ final readonly class Ties
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->sentence->isAfter('ends', $place->first) || $this->isClean($place)
             // "fifteen feet, no roots there"
-            || null !== $this->sentence->begins('deny', $place->last + 1)
+            || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
         ) {
             return self::LEFT_ANOTHER;
         }
@@ -235,6 +243,14 @@ final readonly class Ties
         }
 
         return min($words, self::MOST_WORDS);
+    }
+
+    /** "twenty feet, same thing with the scale" */
+    private function isAnother(int $from, int $to): bool
+    {
+        $begins = array_filter(array_keys($this->sentence->marks('another')), static fn (int $begin) => $begin > $from && $begin < $to);
+
+        return [] !== array_filter($begins, fn (int $begin) => null !== $this->sentence->amountBefore($begin));
     }
 
     private function isJoined(int $from, int $to): bool

@@ -121,7 +121,7 @@ final readonly class Truth
 
     private function isAsked(Mention $mention): bool
     {
-        if ($this->sentence->has('points')) {
+        if ($this->sentence->has('points', $this->sentence->first, $mention->last)) {
             return false;
         }
         foreach ($this->sentence->marks('question') as $begin => $end) {

@@ -78,8 +78,6 @@ final class Unended
                 $this->ended = $this->other;
                 $this->other = null;
             }
-
-            return;
         }
         if (null !== $this->low && (null === $this->low->toM || $this->goesOn) && [] !== $mentions) {
             $end = StretchEnd::inOneBreath($sentence, $measures, $mentions);

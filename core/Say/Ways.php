@@ -9,8 +9,10 @@ use Jurvex\Core\Finding\Kind;
 /** Where the pipe becomes another, turns or takes in a room: told by materials, bores, degrees and rooms rather than by a name. */
 final class Ways
 {
-    /** How a pipe was named: as the counter went by, or by nothing but its material. */
+    /** How a pipe was named: as the counter went by … */
     public const COUNTER = 'counter';
+    /** … or by its material and nothing more: "thirty feet clay". */
+    public const BARE = 'bare';
     /** The material comes within so many words of "goes to". */
     private const WITHIN = 6;
     private const RIGHT_BEHIND = 2;
@@ -223,14 +225,17 @@ final class Ways
             $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
             // "outside at eighteen and it's clay"
             $on += $sentence->is('and', $place->last + $on) ? 1 : 0;
-            $end = $sentence->begins('made_of', $place->last + $on);
+            // "thirty four feet is clay"
+            $is = $place->last + $on;
+            $end = $sentence->begins('made_of', $is) ?? ($sentence->is('is', $is) ? $is : null);
             $end ??= self::outTo($sentence, $measures, $place);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
                 || $material->first === $place->last + 1 && self::isAll($sentence, $material);
             if ($isNext && $place->from >= self::AT_ZERO_M) {
-                $isCounted = null !== $sentence->amountBefore($place->first) || $material->first === $place->last + 1;
+                $isCounted = null !== $sentence->amountBefore($place->first);
+                $bare = $material->first === $place->last + 1 ? self::BARE : '';
 
-                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : '');
+                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);
             }
         }
 
@@ -257,7 +262,10 @@ final class Ways
     {
         $next = $material->last + 1;
 
-        return self::isLast($sentence, $next + ($sentence->is('described', $next) ? 1 : 0));
+        // "five point two cast iron and it's scaled"
+        $next += $sentence->is('described', $next) ? 1 : 0;
+
+        return self::isLast($sentence, $next) || $sentence->is('and', $next) && $sentence->is('subjects', $next + 1);
     }
 
     /** Whether nothing more is said before the next place. */

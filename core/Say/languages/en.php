@@ -198,7 +198,7 @@ return [
         'upstairs', 'basin', 'commode',
     ],
     'mains' => ['sewer', 'city', 'main', 'mains'],
-    'stuck' => ['stuck', 'lodged', 'wedged', 'jammed', 'jamming', 'hung', 'caught', 'snagged', 'stops', 'stop', 'stopped'],
+    'stuck' => ['stuck', 'lodged', 'wedged', 'jammed', 'jamming', 'hung', 'caught', 'snagged'],
     'described' => ['lateral', 'branch', 'line', 'main', 'pipe'],
     // How the name of many ends, which a number before it counts.
     'many' => ['s', 'people', 'men'],
@@ -742,6 +742,7 @@ return [
                 'lateral|line|branch from the|your back|front|other|upstairs|downstairs|guest|master|hall|half '
                     .'bath|bathroom|unit|kitchen|building',
                 'picks up another|a|the|one pipe|line|drain|branch',
+                'tap in on (the)* left|right', "tap for the|your|this|number|unit neighbor|neighbour|neighbor's|house|unit|next",
                 'connection left|right', 'connection from number|house|unit|next',
                 'number one|two|three|four|five|six comes|coming|ties|joins in', 'neighbour|neighbor comes|ties in',
                 "neighbor's|neighbour's|neighbors|neighbours (line|connection|pipe|drain)* comes|coming|ties|joins (in)",
@@ -982,6 +983,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'i|we stopped at|right', "we're|i'm stopping right here", "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
+                "i|we got to|as (far|as|to)* and i'm|we're done",
                 "can't|cannot|couldn't|won't get|go round|around (it|that|them)*",
                 "solid won't move|budge|give",
                 "where|here|this i'm|we're (is)* stopping|quitting",
@@ -1178,6 +1181,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'no more water', 'end of (the)* water|belly|sag|dip',
+            "it's|it is|comes|come|and up again",
             "we're|i'm past it|that",
             'it|water runs|drains off|away (again)* (at|by)*',
             'comes good (again)* (at|by)*',
@@ -1240,6 +1245,8 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
+            'no more water',
+            "it's|it up again",
             'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
         ]],
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
@@ -1395,11 +1402,14 @@ return [
             'check for', 'checking for', 'looking for', 'look for', 'what about', 'how about', 'any chance', 'have you|they',
             'is it a|the', 'make sure', "it's|it|that's|is|be either",
             "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
-            'suspect|suspects|suspected', 'find out if',
+            'suspect|suspects|suspected', 'find out if', "there's|there has|got|gotta to be",
         ]],
         'beside_it' => ['' => [
             'hanging|hung|snagged|growing|coming|poking (up|out|right)* off|from|through it|that',
             '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
+            'at|in|on|by|from that (same)* joint|spot|place|one|transition|connection|hub|coupling|fitting|crack',
+            'at|in|on the same joint|spot|place|one',
+            'with it', 'next to it|that', 'beside it',
             'there', 'in|behind|under|through|around there (too|as)*', 'on the other|back|far|upstream|downstream side (of it)*',
             'as well', 'too',
         ]],
@@ -1512,7 +1522,8 @@ return [
         // Where somebody works, and nothing is seen.
         'not_here' => ['' => ['dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here', 'out here today|because|for']],
         // So deep somebody stands, and no pipe lies.
-        'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*"]],
+        'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
+            "cover's|lid's up|off|open (and|so)* it's (about|just|only)*"]],
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
@@ -1562,6 +1573,7 @@ return [
         'on_from' => ['' => ['on', 'onwards', 'out']],
         'from_here' => ['' => ['from there|here (on|out|onwards)*', 'from then on']],
         'arrives' => ['' => [
+            'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
         'both' => ['' => ['both of them|those|these', 'those|these two']],
