@@ -71,6 +71,7 @@ final class Narration
         $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
         $said = $sentence->first;
+        // Of one that began nowhere this sentence may tell the place, and the end with it.
         $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);

@@ -137,7 +137,7 @@ final class Overlaps
     }
 
     /**
-     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck; by "a rag, can't get past it" nothing does.
+     * "a rag stuck at 66 feet", "grease stuck to the wall": it is the rag that is stuck; in "a rag, can't get by" the tool.
      *
      * @param list<Mention> $named
      *
