@@ -43,7 +43,7 @@ final class CatalogueTest extends TestCase
         self::assertAgrees($out, $result, $name);
     }
 
-    /** @return list<array{string, array<string, mixed>, string, string}> */
+    /** @return list<array{0: string, 1: array<string, mixed>, 2: string, 3: string, 4?: array<string, scalar>}> */
     public static function impossible(): array
     {
         $counter = ['reading_m' => 5, 'counter_factor' => 1, 'cable_out_at_zero_m' => 0, 'cable_length_m' => 60];
@@ -53,8 +53,8 @@ final class CatalogueTest extends TestCase
             ['grade', ['percent' => '2'], 'not_a_number', 'percent'],
             ['grade', ['percent' => true], 'not_a_number', 'percent'],
             ['grade', ['percent' => \INF], 'out_of_range', 'percent'],
-            ['grade', ['degrees' => 90], 'out_of_range', 'degrees'],
-            ['grade', ['percent' => 1, 'mm_per_m' => 20], 'unknown_value', 'mm_per_m'],
+            ['grade', ['degrees' => 90], 'out_of_range', 'degrees', ['over' => -90, 'under' => 90]],
+            ['grade', ['percent' => 1, 'mm_per_m' => 20], 'unknown_value', 'mm_per_m', ['choices' => 'percent']],
             ['counter', ['reading_m' => null] + $counter, 'missing', 'reading_m'],
             ['counter', ['reading_m' => -1] + $counter, 'out_of_range', 'reading_m'],
             ['counter', ['counter_factor' => 0] + $counter, 'out_of_range', 'counter_factor'],
