@@ -120,6 +120,23 @@ final class SitePlanTest extends TestCase
         self::assertNull($plan->lying(90.0, null, null)->earth);
     }
 
+    public function testWhereOnEarthAPlanLiesHasItsBounds(): void
+    {
+        $earth = ['things' => [], 'bearing_deg' => 90.0, 'latitude' => 44.0, 'longitude' => -28.0];
+        foreach (['bearing_deg' => [0.0, 360.0], 'latitude' => [-89.9, 89.9], 'longitude' => [-180.0, 180.0]] as $what => $bounds) {
+            foreach ($bounds as $i => $bound) {
+                self::assertSame($bound, SitePlan::read(new Input([$what => $bound] + $earth))->plain()[$what]);
+                try {
+                    SitePlan::read(new Input([$what => $bound + (0 === $i ? -0.01 : 0.01)] + $earth));
+                    self::fail($what);
+                } catch (BadInput $refused) {
+                    self::assertSame(['out_of_range', $what], [$refused->reason, $refused->at]);
+                    self::assertSame(['least' => $bounds[0], 'most' => $bounds[1]], $refused->allowed);
+                }
+            }
+        }
+    }
+
     public function testTwoThingsOfOneNameAndHalfAPlaceOnTheEarthAreRefused(): void
     {
         foreach ([
