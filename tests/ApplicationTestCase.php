@@ -193,4 +193,13 @@ abstract class ApplicationTestCase extends WebTestCase
 
         return new UploadedFile($path, $name, null, null, true);
     }
+
+    /** A job file as another firm's: one digit on, every identifier is another, whichever it was. */
+    protected static function underOtherIdentifiers(string $file): string
+    {
+        return (string) preg_replace_callback(
+            '/([0-9a-f]{8}-[0-9a-f]{4}-7)([0-9a-f])([0-9a-f]{2}-)/',
+            static fn (array $id) => $id[1].dechex((hexdec($id[2]) + 1) % 16).$id[3], $file,
+        );
+    }
 }

@@ -220,9 +220,7 @@ final class NarrationTest extends ApplicationTestCase
         $run = $this->ropeStore();
         $this->attach($run, self::SPOKEN);
         $file = (string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($run->job));
-        $renamed = (string) preg_replace_callback(
-            '/[0-9a-f]{8}-[0-9a-f]{4}-7[0-9a-f]{3}-/', static fn (array $id) => substr($id[0], 0, -5).'7abc-', $file,
-        );
+        $renamed = self::underOtherIdentifiers($file);
         $this->get('/import');
         $this->send('/import', [], ['file' => $this->upload(str_replace('"26-0047"', '"Z-9"', $renamed), 'job.json')]);
         self::assertSame(303, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
