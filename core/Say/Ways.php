@@ -39,8 +39,6 @@ final class Ways
                 // "sixty three feet to the main"
                 $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
             }
-        }
-        foreach ($measures->places as $place) {
             // "fourteen feet kitchen", "sixty eight feet city"
             $next = $place->last + 1;
             $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
@@ -197,7 +195,7 @@ final class Ways
             // "the line is plastic, about eight feet in there's a tie-in"
             static fn (Place $place) => $place->first === $at + 1 && $place->from >= self::AT_ZERO_M && ($isMade || null === $place->to)
                 && (null !== $from
-                    || !$sentence->beginsAny(['intro'], $place->last + 1) && !$sentence->beginsAny(['intro'], $place->last + 2)),
+                    || null === ($sentence->begins('intro', $place->last + 1) ?? $sentence->begins('intro', $place->last + 2))),
         );
     }
 
@@ -261,10 +259,9 @@ final class Ways
     private static function isAll(Sentence $sentence, Atom $material): bool
     {
         $next = $material->last + 1;
-
-        // "five point two cast iron and it's scaled"
         $next += $sentence->is('described', $next) ? 1 : 0;
 
+        // "five point two cast iron and it's scaled"
         return self::isLast($sentence, $next) || $sentence->is('and', $next) && $sentence->is('subjects', $next + 1);
     }
 
