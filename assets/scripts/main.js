@@ -35,8 +35,16 @@ const sayWidth = () => {
 };
 ['load', 'resize'].forEach((event) => window.addEventListener(event, sayWidth));
 
-/* Alpine starts after this script, and asks then for what there is. */
+/*
+ * Alpine asks for what there is when it starts. It does so in a task of its own, behind what htmx does with the page: between
+ * the two a slow phone can answer a finger.
+ */
 document.addEventListener('alpine:init', () => {
     const all = {...components, along, board, signal, signOut, known, locator, look, narration, reel, say, sitePlan};
     Object.entries(all).forEach(([name, component]) => window.Alpine.data(name, component));
+});
+document.addEventListener('DOMContentLoaded', () => {
+    const alpine = document.createElement('script');
+    alpine.src = document.getElementById('alpine').href;
+    document.head.append(alpine);
 });
