@@ -53,11 +53,16 @@ final class Entries
         return end($known) ?: null;
     }
 
-    /** What a mention at a place names again. */
-    public function at(Mention $mention, ?float $from, ?float $to): ?Entry
+    /** What a mention at a place names again; none where it is told to be another one. */
+    public function at(Mention $mention, Sentence $sentence, ?float $from, ?float $to): ?Entry
     {
-        foreach (null === $mention->kind ? [] : $this->all as $entry) {
-            if ($entry->isAlso($mention, $this->run, $from, $to)) {
+        if (null === $mention->kind || $sentence->isAfter('another', $mention->first)) {
+            return null;
+        }
+        // "a hole at seventeen and another one at eighteen and a half"
+        $isAnother = $sentence->has('another', $mention->first, $mention->last);
+        foreach ($this->all as $entry) {
+            if ($entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
                 return $entry;
             }
         }

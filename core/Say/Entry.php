@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
@@ -25,6 +26,8 @@ final class Entry
     private const BETWEEN = ' … ';
     /** Nearer than this one kind in one run is one thing, in metres. */
     public const SAME_PLACE_M = 0.5;
+    /** What is told to be another one is so many metres from the last. */
+    private const APART_M = 0.15;
     private const SAME_DEPTH_M = 0.02;
     private const TOLD_AGAIN_S = 8.0;
 
@@ -120,6 +123,20 @@ final class Entry
             || self::isWithin($this->clockFrom, $mention->clock);
 
         return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
+    }
+
+    /** Whether it lies so far from a place that another one may be there. */
+    public function isApart(?float $from): bool
+    {
+        $isPoint = null === $this->toM && Extent::Stretch !== Kind::tryFrom($this->kind)?->extent();
+
+        return $isPoint && null !== $from && null !== $this->fromM && abs($from - $this->fromM) > self::APART_M;
+    }
+
+    /** "it stopped at 25, so about a six foot crack" */
+    public function isSummedUpBy(Mention $mention): bool
+    {
+        return null !== $this->toM && $this->isOfKind($mention);
     }
 
     /** "this one's capped off": a tie-in of which that is said leads nowhere. */

@@ -17,6 +17,7 @@ final class Measures
     /** Of places that are told one after the other, in metres. */
     private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
+    private const HOURS_WORDS = 4;
     /** In degrees. */
     private const TURNS = [11.25, self::TWENTY_TWO, 22.5, 45.0, 60.0, 90.0];
     /** A place as often as a turn. */
@@ -40,17 +41,20 @@ final class Measures
     /** In metres: one where no unit is said. */
     private readonly float $bareM;
     private readonly Depth $depth;
+    private readonly PairedNumbers $paired;
 
     /**
      * @param UnitSystem $units in which a place without a unit is
      * @param ?float $carriedM the place that was said last, in metres, while it holds
      */
-    public function __construct(private readonly Sentence $sentence, private readonly UnitSystem $units, ?float $carriedM = null)
-    {
+    public function __construct(
+        private readonly Sentence $sentence, private readonly UnitSystem $units, private readonly ?float $carriedM = null,
+    ) {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
         $this->amounts = array_values(array_map($this->readOff(...), $amounts));
         $this->depth = new Depth($sentence, $this->amounts, $this->bareM, $carriedM);
+        $this->paired = new PairedNumbers($sentence, $units, $this->depth);
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }
@@ -98,7 +102,7 @@ final class Measures
 
             return 1;
         }
-        $joined = null === $other ? null : (new PairedNumbers($this->sentence, $this->units, $this->depth))->joined($one, $other);
+        $joined = null === $other ? null : $this->paired->joined($one, $other, $this->amounts[$i + 2] ?? null);
         $this->settle($joined ?? $one, $joined ?? $one, $joined->value ?? $one->value, null);
 
         return null === $joined ? 0 : 1;
@@ -161,7 +165,12 @@ final class Measures
         $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $one->last + 1)
             && $one->last + 2 === $other->first;
 
-        return ($isJoined || $isBetween) && ($one->unit === $other->unit || Unit::None === $one->unit);
+        // "it starts at eleven and goes to one o'clock"
+        $isHours = Unit::Clock === $other->unit && Unit::None === $one->unit && $one->value <= self::HOURS
+            && $other->first - $one->last <= self::HOURS_WORDS && $this->sentence->isAfter('to', $other->first)
+            && ($this->sentence->isAfter('from', $one->first) || $this->sentence->isAfter('at', $one->first));
+
+        return ($isJoined || $isBetween || $isHours) && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
     /** "Two eighty" is 2.80, where places are in metres, if it is not how wide the pipe is. */
@@ -192,6 +201,8 @@ final class Measures
             $this->bare($one, $place);
         } elseif ($this->depth->isSaid($one, $next)) {
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
+        } elseif (null === $this->carriedM && null !== $this->sentence->begins('goes_over', $one->first)) {
+            $this->places[] = $place;
         } elseif ($length->isOfFirst($one, $next)) {
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
         } elseif ($length->isSaid($one, $next)) {

@@ -169,7 +169,8 @@ final class Narration
         if ($this->isOfLow($mention, $sentence)) {
             return;
         }
-        if ($mention->isAgain && null === $mention->place && !$this->where->isPending()) {
+        $isAgain = $mention->isAgain || true === $this->last?->isSummedUpBy($mention);
+        if ($isAgain && null === $mention->place && !$this->where->isPending()) {
             $known = $this->entries->known($mention);
             $known?->join($mention, $sentence->said());
             $this->last = $known ?? $this->last;
@@ -180,7 +181,7 @@ final class Narration
             $this->reach->forget();
         }
         [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
-        $again = $sentence->isAfter('another', $mention->first) ? null : $this->entries->at($mention, $from, $to);
+        $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
             $again->join($mention, $sentence->said());
             $isWhole = null === $again->toM || abs($from - ($again->fromM ?? $from)) <= Entry::SAME_PLACE_M;

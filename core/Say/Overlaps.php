@@ -15,6 +15,7 @@ final class Overlaps
     private const MORE_WORDS = 3;
     private const COMING_WORDS = 10;
     private const DESCRIBED_WORDS = 2;
+    private const CLOSER_WORDS = 7;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -59,6 +60,12 @@ final class Overlaps
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
             $isSaid = $isBeside && self::isComing($before, $each, $sentence);
             if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)) {
+                continue;
+            }
+            if ($isBeside && self::isCloser($before, $each, $sentence)) {
+                $before->kind = $each->kind;
+                $before->isGeneral = false;
+
                 continue;
             }
             $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
@@ -124,6 +131,17 @@ final class Overlaps
         return false;
     }
 
+    /** "a root on the right at three o'clock, fine root", "a junction on the left, dead end there" */
+    private static function isCloser(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        $isRoots = $one->isGeneral && Family::Roots === $one->kind?->family() && Family::Roots === $more->kind?->family();
+        $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
+        $between = [$one->last + 1, $more->first - 1];
+
+        return ($isRoots || $isTieIn) && $more->first - $one->last <= self::CLOSER_WORDS && !$sentence->isAny('and', ...$between)
+            && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
+    }
+
     /** Nothing that joins two stands between. */
     private static function isOne(Mention $one, Mention $more, Sentence $sentence): bool
     {
@@ -149,9 +167,14 @@ final class Overlaps
         $isStuck = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind
             && $sentence->isAny('stuck', $each->first, $each->last);
 
-        return self::kept($named, static fn (Mention $each) => !$isStuck($each) || [] === array_filter(
+        // "there's a crack at nineteen, and it stops right there at 25"
+        $isEnd = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind && $sentence->endsThere($each->first)
+            && $sentence->has('here', $each->first, $each->last)
+            && [] !== array_filter($named, static fn (Mention $other) => $other->last < $each->first && Joined::stretches($other));
+
+        return self::kept($named, static fn (Mention $each) => !$isEnd($each) && (!$isStuck($each) || [] === array_filter(
             $things, static fn (Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS,
-        ));
+        )));
     }
 
     /**

@@ -21,9 +21,17 @@ final readonly class PairedNumbers
     {
     }
 
-    /** Two numbers next to each other that are one place. */
-    public function joined(Amount $one, Amount $other): ?Amount
+    /**
+     * Two numbers next to each other that are one place.
+     *
+     * @param ?Amount $third what follows the two
+     */
+    public function joined(Amount $one, Amount $other, ?Amount $third): ?Amount
     {
+        // "good at ten, twelve five we go into clay": 10 and 12.5; "three four five": as the counter goes by.
+        if (null !== $third && ($this->isMetresAndTenths($other, $third) || self::isCounted($one, $other, $third))) {
+            return null;
+        }
         if ($this->isFeetAndInches($one, $other)) {
             return new Amount($one->value + $other->value / self::INCHES, Unit::None, $one->first, $other->last);
         }
@@ -81,6 +89,11 @@ final readonly class PairedNumbers
                     || $this->sentence->is('subjects', $other->last + 1)));
     }
 
+    private static function isCounted(Amount $one, Amount $other, Amount $third): bool
+    {
+        return 2 === $third->first - $one->last && 1.0 === $other->value - $one->value && 1.0 === $third->value - $other->value;
+    }
+
     /** "thirty thirty five", as the counter goes by: it is at the later. */
     private static function isCountedAloud(Amount $one, Amount $other): bool
     {
@@ -128,7 +141,9 @@ final readonly class PairedNumbers
             || null !== $this->sentence->begins('ends', $next + 1) || Atom::KIND === $this->sentence->atomAt($next)?->role
             || $this->sentence->is('known', $next) && Atom::KIND === $this->sentence->atomAt($next + 1)?->role
             || $this->sentence->isAfter('at', $one->first) || $this->sentence->isAfter('to', $one->first)
-            || $this->depth->isSaid($one, $next);
+            || $this->depth->isSaid($one, $next)
+            // "twelve five we go into clay"
+            || $this->sentence->is('subjects', $next);
 
         return $isNext && $other->first === $one->last + 1 && Unit::None === $one->unit && Unit::None === $other->unit
             && !$one->isTenths() && !$other->isTenths();

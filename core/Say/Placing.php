@@ -48,6 +48,7 @@ final class Placing
         }
         array_push($all, ...$repeated->each($mentions, self::without($places, $all)));
         array_push($all, ...$repeated->listed($all, self::without($places, $all)));
+        usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->complete($all, $places);
         $left = self::without($places, $all);
         $this->alone = [] === $left ? null : $left[\count($left) - 1];
@@ -64,6 +65,14 @@ final class Placing
      */
     private function reach(array $mentions, array $places): void
     {
+        // "it meets the house line at nine, and that has sludge until 22": what the stretch begins at is there too.
+        $begins = array_filter($this->measures->places, static fn (Place $place) => !\in_array($place, $places, true));
+        foreach ($begins as $begin) {
+            foreach ($mentions as $mention) {
+                $isAt = $this->sentence->begins('at', $mention->last + 1) === $begin->first - 1 && !Joined::stretches($mention);
+                $mention->place ??= $isAt ? $begin : null;
+            }
+        }
         foreach ($places as $i => $place) {
             foreach ($mentions as $mention) {
                 // "the sink at 27"

@@ -18,6 +18,9 @@ final readonly class Reading
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
+    /** The material that a pipe goes over into is named so many words behind how long it was another. */
+    private const OVER_WORDS = 8;
+    private const GOES_OVER = ['then_made_of', 'into', 'becomes', 'made_of'];
 
     /**
      * @param list<Atom> $atoms what things are, in their order
@@ -60,7 +63,7 @@ final readonly class Reading
             }
         }
 
-        $marks['counted_off'] = self::countedOff($atoms);
+        $marks = [...$marks, 'counted_off' => self::countedOff($atoms), 'goes_over' => self::goesOver($atoms, $marks)];
         foreach (self::EXCEPT as $role => $except) {
             $marks[$role] = self::without($marks[$role] ?? [], $marks[$except] ?? []);
         }
@@ -109,6 +112,31 @@ final readonly class Reading
         }
 
         return $counted;
+    }
+
+    /**
+     * "it's cast iron for about six feet, then it goes to clay": how long it is one material, where another follows.
+     *
+     * @param list<Atom> $atoms
+     * @param array<string, array<int, int>> $marks
+     *
+     * @return array<int, int>
+     */
+    private static function goesOver(array $atoms, array $marks): array
+    {
+        $over = [];
+        foreach ($atoms as $i => $atom) {
+            [$before, $next] = [$atoms[$i - 1] ?? null, $atoms[$i + 1] ?? null];
+            $isBetween = Unit::Large === $atom->amount?->unit && Atom::MATERIAL === $before?->role && Atom::MATERIAL === $next?->role
+                && $before->meaning !== $next->meaning && $next->first - $atom->last <= self::OVER_WORDS;
+            $isLong = $isBetween && \in_array($atom->first - 1, $marks['length_of'] ?? [], true);
+            foreach ($isLong ? self::GOES_OVER : [] as $role) {
+                $isBehind = static fn (int $word) => $word > $atom->last && $word < $next->first;
+                $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBehind) ? [] : [$atom->first => $atom->last];
+            }
+        }
+
+        return $over;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

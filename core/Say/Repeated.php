@@ -18,6 +18,8 @@ final readonly class Repeated
     /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
     private const LEAST_EACH = 2;
     private const BETWEEN_WORDS = 3;
+    /** "Some more of the roots": what is named so many words behind. */
+    private const NAMED_WORDS = 3;
 
     /** @param list<Place> $places of the sentence, in their order */
     public function __construct(private Sentence $sentence, private array $places)
@@ -227,18 +229,31 @@ final readonly class Repeated
         return $another;
     }
 
-    /** "at 3.9 there's another one", "there's two of them": and not "there's another offset". */
+    /** "at 3.9 there's another one", "there's two of them": and not "there's another offset", "there's another one at 18". */
     private function isAnotherBehind(int $last): bool
     {
-        for ($i = $last + 1; $i <= $last + self::ANOTHER_WORDS; ++$i) {
+        // "26, the next joint, some more"
+        $until = ($this->sentence->begins('intro', $last + 1) ?? $last) + self::ANOTHER_WORDS;
+        for ($i = $last + 1; $i <= $until; ++$i) {
             $end = $this->sentence->begins('another', $i);
             if (null !== $end) {
-                return [] !== array_filter(range($i, $end), fn (int $word) => $this->sentence->is('pronouns', $word)
-                    || $this->sentence->is('them', $word));
+                $at = $this->sentence->begins('at', $end + 1) ?? ($this->sentence->isAfter('at', $end + 1) ? $end : null);
+                $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
+
+                return !$isPlaced && $this->isOfNamed($i, $end);
             }
         }
 
         return false;
+    }
+
+    /** "another one", "two of them", "here's some more" */
+    private function isOfNamed(int $from, int $to): bool
+    {
+        $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word);
+
+        return [] !== array_filter(range($from, $to), $isPronoun)
+            || $this->sentence->is('more', $to) && null === $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class Ties
     /** … with "there's" between: of what is named then, */
     private const INTRODUCED = 8;
     /** or of what "there's" opens behind it, */
-    private const OPENS = 6;
+    private const OPENS = 7;
     /** or behind "that's at". */
     private const TOLD = -12;
     /** The name stands between the ends of its stretch. */
@@ -113,7 +113,9 @@ final readonly class Ties
         $from = $mention->last + 1;
         // "three metres standing water begins, three point nine standing water ends"
         $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($mention->first);
-        $isTold = $this->sentence->has('told', $from, $place->first) || $isStart;
+        $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
+            // "here's the tap right here thirty six and a half"
+            || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2);
         $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first);
 
         // "it goes into clay and now there's little roots at 60"
@@ -125,8 +127,11 @@ final readonly class Ties
         // "a lot of sediment in that, ten feet …"
         $there = $this->sentence->begins('beside_it', $from);
         $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
-        $opens = !$isAt && !$isTold && ($isThere || $this->isClean($place)
-            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached'], $place->last + 1));
+        // "a root, five metres, six metres …", as the counter goes by
+        $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
+            && [] === Listed::at($this->sentence, $place->first);
+        $opens = !$isAt && !$isTold && ($isThere || $isCounted || $this->isClean($place)
+            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
@@ -148,7 +153,7 @@ final readonly class Ties
         // "the main's at 44, eight foot deep"
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
         // "an offset at 25, some debris sitting behind it"
-        $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1);
+        $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1) && !$this->isParted($from, $to);
         $joins = $isOfIt || $isBehind || $isThere || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
         $words = $this->words($from, $to);
@@ -253,6 +258,13 @@ final readonly class Ties
         return [] !== array_filter($begins, fn (int $begin) => null !== $this->sentence->amountBefore($begin));
     }
 
+    /** "roots at 30, here's 39 feet, it drops off, water on the other side of it" */
+    private function isParted(int $from, int $to): bool
+    {
+        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to
+            && true === $atom->amount?->mayBeAlong());
+    }
+
     private function isJoined(int $from, int $to): bool
     {
         return $this->sentence->isAny('joins', $from, $to);
@@ -270,6 +282,15 @@ final readonly class Ties
             // "forty five I come out of the water"
             || $this->sentence->endsThere($next) || null !== $this->sentence->begins('closes', $next)
             || null !== $this->sentence->atomAt($next)?->amount
-            || $this->sentence->isAfter('landmark', $place->first, self::LANDMARK_WORDS);
+            || $this->isOfLandmark($place);
+    }
+
+    /** "the property line is at 42", "to the property line, which is 45 feet", and not "to the street, six feet …" */
+    private function isOfLandmark(Place $place): bool
+    {
+        $isOf = fn (int $end, int $begin) => $end < $place->first && $place->first - $end <= self::LANDMARK_WORDS
+            && (!$this->sentence->isAfter('to', $begin, 2) || $this->sentence->isAny('is', $end + 1, $place->first - 1));
+
+        return [] !== array_filter($this->sentence->marks('landmark'), $isOf, \ARRAY_FILTER_USE_BOTH);
     }
 }

@@ -54,7 +54,7 @@ return [
     // Between a place and a name: "35 a little offset".
     'before_names' => [
         'a', 'an', 'some', 'the', 'little', 'big', 'small', 'more', 'bit', 'of', 'your', 'another', 'bad', 'few', 'slight',
-        'pretty', 'good', 'old', 'nice', 'is', 'has', 'with', 'whole', 'bunch', 'lot', 'couple', 'ton',
+        'pretty', 'good', 'old', 'nice', 'is', 'has', 'with', 'whole', 'bunch', 'lot', 'couple', 'ton', 'hub', 'bell', 'joint',
     ],
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
@@ -74,7 +74,7 @@ return [
     // Behind a place: what comes next is there as well.
     'with' => ['with'],
     // Between two names at one place.
-    'joins' => ['and', 'with', 'because', 'where', 'plus', 'including', 'along', ','],
+    'joins' => ['and', 'with', 'on', 'because', 'where', 'plus', 'including', 'along', ','],
     // Behind a stretch: what comes next is where it ends.
     'at_its_end' => ['where', 'then'],
     // No phrase ends in one of these.
@@ -147,7 +147,7 @@ return [
         'part' => 'bit|shard|shards|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
         'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
         'landmark' => 'fence|curb|kerb|wall|corner|sidewalk|pavement|driveway|tree|foundation|garage|porch|step|steps|house|building|meter|'
-            .'hydrant|pole|street|road|property|patio|slab|gate|shed',
+            .'hydrant|pole|street|road|property|patio|slab|gate|shed|door|doorway|stairs|closet|window|hedge|pillar|post|deck',
     ],
     // Written or heard otherwise.
     'spellings' => [
@@ -333,6 +333,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'sheared (right|clean|completely)* (off|over)', 'dropped (down|about|at|least|almost|a|good)* inch|two|three|four|an|half',
+                "collar's|bell's|hub's dropped|slipped|sunk (down)*", 'inch|mil drop',
                 'pipe|joint|line shifts|slides|kicks|jumps|steps over|to (to|the)* left|right|side',
                 'half|end|side (has|of|it|the|pipe)* dropped (down)*', 'inch|inches|half lower|higher than',
                 'slipped (off|out|to|of)* (the)* center|centre|side|line',
@@ -380,6 +382,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'not (fully|all|quite|properly|the|way|pushed|right)* home (in|into)*',
                 "fitting's|joint's|coupling's|fitting|joint|coupling (has|is)* come|came|worked loose|off|apart",
                 "joint's|joint (has|have)* let go", 'space between them|the',
                 'never (got|been|was|were)* pushed|glued|seated|put (in|all|the|together|way)* together|in',
@@ -444,6 +447,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'chunk|piece|section|bit of (the|clay|broken|old)* pipe (that|is|just|all)* laying|lying|sitting|loose|down|hanging',
                 "section|piece (of)* (pipe)* that's|is (completely|just|all)* gone|missing",
                 "it's|pipe's|has|is|been|all (all|just|been)* blown out", 'imploded', "there's|is no|any more|longer pipe",
                 "pipe's|pipe is (all)* in pieces", "it's|pipe's|pipe|has|is (completely|totally|just|all)* failed",
@@ -506,6 +510,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'got|have|has|see (that|this|the|a|little|kind|of)* groove',
                 'spalled|spalling', 'aggregate showing|exposed|visible',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
@@ -679,6 +684,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'plug|cap|lid (that)* somebody|someone|they|he (has|had)* dropped|lost|let',
                 'plastic cup',
                 'pen|pencil|fork|knife|screwdriver|wrench|razor|phone|spatula|sponge|lighter|brush stuck|in|laying|lying|wedged',
                 'fork', 'screwdriver', 'a pen|sponge', "somebody's phone|razor|brush", 'toilet brush|tank|lid',
@@ -717,6 +723,10 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'fresh air (vent)* tee|inlet|pipe|vent',
+                'two|both units|houses|apartments|lines|sides tie|come|join together',
+                'joins|ties (up|in)* with|to|into the main house line|drain',
+                "tap that|which|is|that's|(coming) coming in",
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
                 'hit|hits|meet|meets|into|joins the other line',
@@ -791,6 +801,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "wye|y|tee|fitting|combo|santee (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
+                'fitting|wye|y (that|is|was|put|in)* upside down',
                 'y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways',
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
                 'goes|go from bigger|big|larger to smaller|small',
@@ -867,6 +879,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'we|i turn|go up|down at',
+                'heel bend|ninety|elbow',
                 'two|double forty fives|forties|nineties|ninetys', 'take|takes|taking the turn (there|here)*', 'it|pipe|line turns to go',
                 'turns|turn toward|towards the street|house|road|alley|city|front|back',
                 'hit|hits the vertical|riser',
@@ -926,6 +940,7 @@ return [
             'end_of_line' => [
                 'it|pipe|line just (just)* ends|stops', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
+                'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
                 'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river (pit|field)*',
                 'dry well', 'drywell',
                 'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
@@ -983,6 +998,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                '(survey|inspection|camera)* stopped here',
                 'i|we stopped at|right', "we're|i'm stopping right here", "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
                 "i|we got to|as (far|as|to)* and i'm|we're done",
                 "can't|cannot|couldn't|won't get|go round|around (it|that|them)*",
@@ -1041,6 +1057,7 @@ return [
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
             ],
             'sight_limited' => [
+                'lost|lose|losing (the|my|our)* picture|image|video',
                 'loss of vision|picture|visibility',
                 'lens|camera (is|all|just)* covered|coated|smeared|caked (in|with)*', "it's|all|too|so blurry|fuzzy",
                 'visibility is|at (zero|bad|poor|gone)*', 'too|much|all (much)* foam|suds|steam', 'no visibility',
@@ -1181,6 +1198,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'i|we come|came|pop|popped up (out|again)* at',
             'no more water', 'end of (the)* water|belly|sag|dip',
             "it's|it is|comes|come|and up again",
             "we're|i'm past it|that",
@@ -1236,6 +1254,7 @@ return [
         ]],
         // Behind it something else is said.
         'all_well' => ['' => [
+            "(but)* it's|that's (just)* to be expected|normal", "(but)* it's|that's what you'd|we'd|i'd expect",
             "is|are|that's|it's|looks|looking|was|one's|joint's (pretty|still|all|just|not)* okay|ok|alright",
         ]],
         // What is to be done some other time.
@@ -1272,6 +1291,7 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            'depth there|here (is|reads|shows|about)*',
             'locator|it had|has|puts|put it at (about)*',
             'depth of', 'depth is', "depth's", 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
             "locator|locator's (is)* reads|says|shows|showing|reading|saying|gives|giving (me|us)*", "locator's at", 'locates at',
@@ -1284,8 +1304,9 @@ return [
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
+            'put|putting|got (the|my|our)* locator|wand on|over it|that|this|here',
             'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
-            'located it|this|that|here|at|and', 'painted', 'flagged', 'spray painted', 'put a mark|flag|x|stake',
+            'located it|this|that|here|at|and', 'painted', 'flagged it|that|this|here|at', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
             "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*", 'mark that|this one',
             'mark that|this spot|point',
@@ -1324,7 +1345,8 @@ return [
             'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
-            'from|off|to|of|away (of|from|the|left|right)* (the|this|that|your|my|a)* (back|front|side|fence|corner|edge)* <landmark>',
+            'from|off|to|of|away (of|from|the|left|right)* (the|this|that|your|my|a)* '
+                .'(back|front|side|fence|corner|edge|bathroom|kitchen|garage|closet|outside)* <landmark>',
         ]],
         'share' => ['' => [
             '(of)* (the|this|that|your|our) (whole|entire)* pipe|line|bore|opening|diameter|way|capacity|flow', 'of pipe', 'pipe',
@@ -1397,6 +1419,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "either it's|that's|they're",
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
             'asked|asking|asks|wonder|wondering (me|us|if|whether|about)*', 'whether', "if there is|are|was|were|'s", 'see if',
             'check for', 'checking for', 'looking for', 'look for', 'what about', 'how about', 'any chance', 'have you|they',
@@ -1405,6 +1428,8 @@ return [
             'suspect|suspects|suspected', 'find out if', "there's|there has|got|gotta to be",
         ]],
         'beside_it' => ['' => [
+            'growing|coming (right|up|in)* through the repair|joint|crack|break|gap',
+            'coming|running|leaking (out|off|up|down)* of|from|through it|that|there',
             'hanging|hung|snagged|growing|coming|poking (up|out|right)* off|from|through it|that',
             '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
             'at|in|on|by|from that (same)* joint|spot|place|one|transition|connection|hub|coupling|fitting|crack',
@@ -1417,6 +1442,7 @@ return [
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
+            "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
         'gone' => ['' => [
@@ -1436,6 +1462,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'it was (all|just|completely|totally)* full|packed|mud|solid|grease|roots',
             'where the pipe|line|joint|clay|cast|iron|plastic|camera',
             "what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are",
             'on the|my|our way here|in|down|out|back|up (there|here)* (i|we|you)* had|saw|passed|found|got|seen',
@@ -1473,6 +1500,7 @@ return [
             'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
         ]],
         'taken_back' => ['' => [
+            "you know what (it's|that's)",
             'was just|only (a|an|the)*',
             "but it's|that's|it|that|this (is|was)* (actually|really|not|just|only)*",
             "no (no)* it's|that's|it|that (is)* (just|only|not|fine|okay)*",
@@ -1483,7 +1511,7 @@ return [
             'aside from',
         ]],
         'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well',
-            'as we|i go|move|push', 'past that|it|this the',
+            'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
         'here' => ['' => ['right here', 'right there', 'right about here']],
@@ -1520,7 +1548,10 @@ return [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
         // Where somebody works, and nothing is seen.
-        'not_here' => ['' => ['dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here', 'out here today|because|for']],
+        'not_here' => ['' => [
+            'dig|set|setup|get|come|sit|work|stand|park (it|up|me|this|that|on)* here',
+            'out|back here today|because|for|with|and|to',
+        ]],
         // So deep somebody stands, and no pipe lies.
         'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
             "cover's|lid's up|off|open (and|so)* it's (about|just|only)*"]],
@@ -1677,6 +1708,8 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'they continue|continued (here|at|on)*',
+            "this|that one's|one is (the)* worst|biggest|heaviest|thickest",
             'some more', "they're|they are|it's thicker|heavier|bigger|denser",
             "that's|this is|that is the worst|biggest|heaviest|thickest (one)*",
             "that|this one's|one (has|got|with|a)* few|some|more|couple|little",
@@ -1690,7 +1723,8 @@ return [
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in|on|from|coming|over|up|down",
             'same deal|story|issue|problem|situation',
-            '(the|this|that) one at|right|here', 'another one',
+            '(the|this|that) one at|right|here', 'another (little|small|big|bigger|smaller|tiny)* one',
+            'which|that is (a|quite|little|bit|much|lot|even)* heavier|bigger|worse|thicker',
             "here's|there's|this is|that's where it's|it|they're|they is|are|gets|get (really|pretty|very|real)* bad|worse|worst|heavier",
             "(the|this|that)* first|second|third|fourth|next|last one's|one at", 'one|ones is|are at',
             "there's|here's|that's the|that first|second|third|last|other one",
@@ -1713,14 +1747,20 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'shelf of', "it's|that's|they're stuck|wedged in|on the|that|this joint|pipe|line|wall|offset",
+            "sand|dirt|mud|gravel|debris|water's|sand's|dirt's|mud's|gravel's|is coming|came from", 'inlet tee',
+            "from here|there down|out|on it's (all)* the city|city's", 'flange is|was (all)* broke|cracked|busted|loose|rotted',
+            "what's|what is (probably)* holding|causing|backing (all)* the|that|this water",
+            'basement|house|floor|bathroom|yard|garage flooded|floods|flooding|backed', "it's|that's stuck in there|here",
+            'hole to|left go|get|fit|see|push|work (through|by|past|it)*', 'in from the other side|end|direction',
+            'joint|joints|seam|hub coming|growing|creeping in', 'running back toward|towards|to|up|down|from', 'shelf of',
+            "it's|that's|they're stuck|wedged in|on the|that|this joint|pipe|line|wall|offset",
             'the|that|this|our connection at', "liner won't|can't|couldn't go|make|fit (it)* (around)*",
             'water|gas|electric line mark|marks|marked',
             'poured|pouring|pour (some|the)* concrete around|over',
             'concrete around it|the|that', 'lamp hole', 'lamphole',
             'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',
-            'cleanout (and)* going|heading|looking|pushing out|upstream|downstream|toward|towards', "here's why",
+            'cleanout (a|b|c|one|two|and)* going|heading|looking|pushing|shooting out|to|upstream|downstream|toward|towards', "here's why",
             'middle|center|side|bottom of the (house|main|sewer)* sewer|lateral',
             "there's|there is a break|crack|hole|leak|problem|issue somewhere",
             'cable|machine|snake|cutter (just|only|will)* makes|punches|pokes|puts|drills a (little|small)* hole',
