@@ -127,12 +127,14 @@ final readonly class Reading
         $over = [];
         foreach ($atoms as $i => $atom) {
             [$before, $next] = [$atoms[$i - 1] ?? null, $atoms[$i + 1] ?? null];
-            $isBetween = Unit::Large === $atom->amount?->unit && Atom::MATERIAL === $before?->role && Atom::MATERIAL === $next?->role
-                && $before->meaning !== $next->meaning && $next->first - $atom->last <= self::OVER_WORDS;
-            $isLong = $isBetween && \in_array($atom->first - 1, $marks['length_of'] ?? [], true);
+            if (Unit::Large !== $atom->amount?->unit || Atom::MATERIAL !== $before?->role || Atom::MATERIAL !== $next?->role) {
+                continue;
+            }
+            $isOther = $before->meaning !== $next->meaning && $next->first - $atom->last <= self::OVER_WORDS;
+            $isLong = $isOther && \in_array($atom->first - 1, $marks['length_of'] ?? [], true);
+            $isBetween = static fn (int $word) => $word > $atom->last && $word < $next->first;
             foreach ($isLong ? self::GOES_OVER : [] as $role) {
-                $isBehind = static fn (int $word) => $word > $atom->last && $word < $next->first;
-                $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBehind) ? [] : [$atom->first => $atom->last];
+                $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBetween) ? [] : [$atom->first => $atom->last];
             }
         }
 
