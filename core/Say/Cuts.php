@@ -112,7 +112,9 @@ final readonly class Cuts
                 $place = $this->until[$first - 1] ?? null;
                 $isTurn = Unit::None === $place?->amount?->unit && \in_array($place->amount->value, self::TURNS, true);
                 $isPlace = true === $place?->amount?->mayBeAlong() && !$isTurn;
-                if (!$isPlace || $this->isNamedBehind($first, $last) || isset($this->tied[$place->first])) {
+                // "nine, eleven, some more at eleven"
+                $isPlacedBehind = isset($this->marks['at'][$last]);
+                if (!$isPlace || $isPlacedBehind || $this->isNamedBehind($first, $last) || isset($this->tied[$place->first])) {
                     continue;
                 }
                 $and = $this->lexicon->has('and', $this->speech->words[$last + 1]->text ?? '') ? 1 : 0;

@@ -26,9 +26,10 @@ final readonly class Length
             && !$this->sentence->isAfter('at', $one->first)
             && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
-        // "eight feet of cast iron", "four feet of crack"
-        $isOfAThing = $isOfAThing || $this->sentence->is('of', $next)
-            && \in_array($this->sentence->atomAt($next + 1)?->role, [Atom::MATERIAL, Atom::KIND], true);
+        // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
+        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) : null;
+        $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
+        $isOfAThing = $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);
 
         // "twenty feet thick grease": the grease is thick; "ten feet more grease"
         $length = $this->sentence->begins('length', $next);

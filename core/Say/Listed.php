@@ -17,6 +17,10 @@ final class Listed
     public static function at(Sentence $sentence, int $i): array
     {
         $atoms = $values = [];
+        // "between 18 and 22, 27 feet there's a hole": the first two are one stretch.
+        if ($sentence->isAfter('between', $i)) {
+            return [];
+        }
         for ($atom = $sentence->atomAt($i); null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
             // The last one may say in what: "at 9, 11 and 13 feet".
             $isLast = Unit::Large === $atom->amount->unit && [] !== $values;

@@ -133,7 +133,10 @@ final class Mentions
             // "roots at six, a big mass of roots at six point eight": the mass is the next.
             $isParted = $this->measures->hasPlace(min($end, $mention->last), max($begin, $mention->first))
                 && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND));
-            if ($begin >= $from && $end <= $to && $apart < $nearest && !$isParted) {
+            // "there's roots and they're heavy"
+            $isTold = $begin > $mention->last && $this->sentence->isAfter('they_are', $begin)
+                && null === $this->sentence->nextName($mention->last + 1, $begin);
+            if (($begin >= $from && $end <= $to || $isTold) && $apart < $nearest && !$isParted) {
                 $nearest = $apart;
                 $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
                 $mention->isGeneral = false;

@@ -28,7 +28,7 @@ final readonly class PairedNumbers
      */
     public function joined(Amount $one, Amount $other, ?Amount $third): ?Amount
     {
-        // "good at ten, twelve five we go into clay": 10 and 12.5; "three four five": as the counter goes by.
+        // "good at ten, twelve five we go into clay": 10 and 12.5; "seven nine eleven": as the counter goes by.
         if (null !== $third && ($this->isMetresAndTenths($other, $third) || self::isCounted($one, $other, $third))) {
             return null;
         }
@@ -91,7 +91,9 @@ final readonly class PairedNumbers
 
     private static function isCounted(Amount $one, Amount $other, Amount $third): bool
     {
-        return 2 === $third->first - $one->last && 1.0 === $other->value - $one->value && 1.0 === $third->value - $other->value;
+        $step = $other->value - $one->value;
+
+        return 2 === $third->first - $one->last && $step >= 1 && $step <= self::UNCERTAIN && $step === $third->value - $other->value;
     }
 
     /** "thirty thirty five", as the counter goes by: it is at the later. */
@@ -105,7 +107,7 @@ final readonly class PairedNumbers
     /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
     private function isFeetAndInches(Amount $one, Amount $other): bool
     {
-        return UnitSystem::FeetAndInches === $this->units && $this->isRead($one, $other)
+        return UnitSystem::FeetAndInches === $this->units && $this->isRead($one, $other) && !$this->isCountedOff($one, $other)
             // "at twenty half closed" is no twenty feet and half an inch.
             && $other->value >= 1 && $other->value < self::INCHES && $one->value > 0 && !$this->isUncertain($one, $other);
     }

@@ -13,7 +13,7 @@ final readonly class Reading
     /** What means something else with more words around it, by role. */
     private const EXCEPT = [
         'back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
-        'was' => 'found', 'to' => 'through_it',
+        'was' => 'found', 'to' => 'through_it', 'move' => 'right_past',
     ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;

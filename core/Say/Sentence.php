@@ -179,6 +179,12 @@ final readonly class Sentence
         return $material;
     }
 
+    /** Whether a material ends right before a word. */
+    public function isMaterialBefore(int $i): bool
+    {
+        return [] !== array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last === $i - 1);
+    }
+
     /** Where the last name before a word ends; none where there is none. */
     public function nameBefore(int $i): ?int
     {

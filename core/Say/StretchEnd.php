@@ -85,7 +85,7 @@ final readonly class StretchEnd
         $isIt = $sentence->is('subjects', $place->last + 1) && null === $sentence->nextName($place->last + 1, $word - 1);
 
         return $isOut || $isIt
-            || $sentence->is('water', $place->last + 1) && $place->last + 2 === $word
+            || $sentence->is('water', $place->last + 1) && \in_array($word - $place->last, [1, 2], true)
             // "seventeen feet the water's going away"
             || $sentence->is('known', $place->last + 1) && \in_array($word - $place->last, [2, 3], true)
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));

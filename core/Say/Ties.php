@@ -38,6 +38,8 @@ final readonly class Ties
     private const INTRODUCED = 8;
     /** or of what "there's" opens behind it, */
     private const OPENS = 7;
+    /** behind "in that", where it is not, */
+    private const THERE = 15;
     /** or behind "that's at". */
     private const TOLD = -12;
     /** The name stands between the ends of its stretch. */
@@ -67,7 +69,7 @@ final readonly class Ties
     /** or one that is of something else. */
     private const LEFT_OTHERS = 6;
     /** From somewhere to somewhere there is something. */
-    private const LEFT_STRETCH = 4;
+    private const LEFT_STRETCH = 6;
     /** One more of what was named is there. */
     private const LEFT_ANOTHER = 2;
     /** Places stand before names, and then behind them. */
@@ -104,7 +106,19 @@ final readonly class Ties
         $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens) || $this->sentence->is('more', $from);
 
         return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
-            + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0)) + ($this->sentence->isAfter('at', $place->first) ? self::LEADS : 0);
+            + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0)) + ($this->leads($place, $isShown) ? self::LEADS : 0);
+    }
+
+    /** "at 20 feet", and not "a connection on the right at 20 feet" */
+    private function leads(Place $place, bool $isShown): bool
+    {
+        foreach ($this->sentence->marks('at') as $begin => $end) {
+            if ($end === $place->first - 1 && ($isShown || !$this->sentence->isBehindName($begin))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "a crack at 20 feet" */
@@ -116,7 +130,8 @@ final readonly class Ties
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2);
-        $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first);
+        $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first)
+            || $this->sentence->isAfter('between', $place->first);
 
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
@@ -130,11 +145,12 @@ final readonly class Ties
         // "a root, five metres, six metres …", as the counter goes by
         $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
             && [] === Listed::at($this->sentence, $place->first);
-        $opens = !$isAt && !$isTold && ($isThere || $isCounted || $this->isClean($place)
+        $opens = !$isAt && !$isTold && ($isCounted || $this->isClean($place)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
-            + ($isOfNext && !$isTold ? self::INTRODUCED : 0) + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
+            + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
+            + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
     }
 
     /** "at 20 feet a crack and roots" */

@@ -230,8 +230,9 @@ final readonly class Truth
     private function isToldAt(Mention $mention): bool
     {
         $told = $this->sentence->begins('made_of', $mention->last + 1);
-        // "at 39 feet I see the city main"
+        // "at 39 feet I see the city main", "41 feet we come to the city connection"
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
+            || 1 === $mention->first - ($this->sentence->begins('arrives', $place->last + 1) ?? $mention->first)
             || $place->last < $mention->first && $mention->first - ($this->sentence->begins('intro', $place->last + 1) ?? -2) <= 2
             || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS
             && $this->sentence->isAfter('at', $place->first) && !$this->sentence->isAny('and', $mention->last + 1, $place->first)

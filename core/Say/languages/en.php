@@ -289,6 +289,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water (just|really|all|kind|of)* sits|stands|lays|pools (there|here)*',
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
                 'water from',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
@@ -333,6 +334,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop of (about|maybe|like|almost)* half|an|inch|two|three',
+                'pipe|side is|sits|sitting (a|little|bit|about)* lower|higher (than|by)*',
                 'sheared (right|clean|completely)* (off|over)', 'dropped (down|about|at|least|almost|a|good)* inch|two|three|four|an|half',
                 "collar's|bell's|hub's dropped|slipped|sunk (down)*", 'inch|mil drop',
                 'pipe|joint|line shifts|slides|kicks|jumps|steps over|to (to|the)* left|right|side',
@@ -382,6 +385,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint's|joint is not|isn't (quite|all|fully)* in (properly|right|all|fully)",
                 'not (fully|all|quite|properly|the|way|pushed|right)* home (in|into)*',
                 "fitting's|joint's|coupling's|fitting|joint|coupling (has|is)* come|came|worked loose|off|apart",
                 "joint's|joint (has|have)* let go", 'space between them|the',
@@ -416,6 +420,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "joint's|joint is leaking",
                 'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
                 'displaced|hanging|intruding sealing ring|seal|gasket',
                 'rubber ring in|on|hanging|laying',
@@ -605,6 +610,8 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'patch|pile of gravel|sand|mud|silt',
+                'bunch|lot|pile of mulch',
                 "dirt's|dirt|mud's|mud|sand's|sand (is|has|all)* piled|packed|stacked (up)*",
                 'stone(s)|gravel and soil|dirt|mud|sand',
                 'full of|bunch|lot|pile|some leaves (and|in|mud|dirt|sticks|twigs)*', 'leaves and mud|dirt|sticks|twigs|silt',
@@ -624,6 +631,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'jointing|joint compound|mortar',
                 'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
                 'concrete|cement|mortar lump|blob|glob',
                 'see|seeing (the|some|that)* concrete|cement',
@@ -684,6 +692,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'chunk|piece|bit of brick|block|slate',
                 'plug|cap|lid (that)* somebody|someone|they|he (has|had)* dropped|lost|let',
                 'plastic cup',
                 'pen|pencil|fork|knife|screwdriver|wrench|razor|phone|spatula|sponge|lighter|brush stuck|in|laying|lying|wedged',
@@ -723,6 +732,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'units|apartments|houses (on the left|right)* come|comes|ties|tie in',
+                "neighbor's|neighbors|neighbour's|neighbours tap",
+                'another|second|third service',
                 'fresh air (vent)* tee|inlet|pipe|vent',
                 'two|both units|houses|apartments|lines|sides tie|come|join together',
                 'joins|ties (up|in)* with|to|into the main house line|drain',
@@ -938,7 +950,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'it|pipe|line just (just)* ends|stops', 'daylights|daylight in|out|into|at (the|a)*',
+                'into the|a|their (grease)* interceptor|separator', 'into the|a main chamber|manhole',
+                'it|pipe|line just (just)* ends|stops', 'pipe|line (just)* quits', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
                 'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
                 'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river (pit|field)*',
@@ -964,6 +977,8 @@ return [
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
             ],
             'tap' => [
+                "alley sewer|main|sewer's",
+                'tie|ties|tied|connect|connects in|on|up with|to|into the city|town|county (main|line|sewer)*',
                 'wye|tee|y into|to the (city)* main|sewer',
                 'the|our city line|sewer|tap|main|connection',
                 'the saddle', 'the|a|your|our saddle tap', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
@@ -1147,6 +1162,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'replaced|redone|relaid in',
             'ups|upsizes|reduces|steps|bells (up|down)* to|into',
             'exit|exits|exiting (out)* to|into',
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
@@ -1182,6 +1198,7 @@ return [
         ]],
         'between' => ['' => ['between', 'in between']],
         'at' => ['' => [
+            'coming|come up on',
             'just|right before|past|after|shy', 'just shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
@@ -1198,6 +1215,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
             'no more water', 'end of (the)* water|belly|sag|dip',
             "it's|it is|comes|come|and up again",
@@ -1291,6 +1309,7 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            'depth on that|this|it|there (is|reads|shows|about)*',
             'depth there|here (is|reads|shows|about)*',
             'locator|it had|has|puts|put it at (about)*',
             'depth of', 'depth is', "depth's", 'depth', 'depth at', 'depth of about', 'depth is about', 'depth reads',
@@ -1328,7 +1347,9 @@ return [
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
-            'line|reline|sleeve|burst (it|that|this|the|whole|section)* from|between',
+            'line|sleeve it|that|this|section (the|whole|section)* from|between',
+            'reline|burst (it|that|this|the|whole|section)* from|between',
+            "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
         'length_of' => ['' => [
             'like that|this for (about|maybe|i|do|not|know|like|probably|another)*',
@@ -1382,6 +1403,7 @@ return [
             "don't know if you see", 'if you can see',
         ]],
         'presence' => ['' => [
+            'look how|what',
             'here', 'there', "there's", 'there is', 'there are', 'this', 'these', 'those', "that's", 'that is', 'we have', "we've",
             'we got', 'i got', "i've got", 'i have', 'got', 'i see', 'we see', "i'm seeing", "we're seeing", 'you see',
             'you can see', 'can see', 'see that|those|this|the|these|it|how|some', 'seeing', 'look at', 'looking at', "here's",
@@ -1419,6 +1441,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "don't know|not sure if|whether (that|this|it)* (is|that's|it's|there's)*",
             "either it's|that's|they're",
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
             'asked|asking|asks|wonder|wondering (me|us|if|whether|about)*', 'whether', "if there is|are|was|were|'s", 'see if',
@@ -1440,6 +1463,10 @@ return [
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
+        // Where something is, and nobody moves on.
+        'right_past' => ['' => ['right|just past|after|beyond it|that|this']],
+        // Behind it stands how what was named is.
+        'they_are' => ['' => ["they're|it's|that's (very|pretty|really|real|all|just)*", 'they are (very|pretty|really|real|all|just)*']],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
@@ -1462,6 +1489,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'had you|us|them|him|her|it stopped|backed|blocked|plugged',
             'it was (all|just|completely|totally)* full|packed|mud|solid|grease|roots',
             'where the pipe|line|joint|clay|cast|iron|plastic|camera',
             "what i|we|i've|we've (have)* found|saw|seen|got (so|far)* was|is|were|are",
@@ -1516,6 +1544,7 @@ return [
         ]],
         'here' => ['' => ['right here', 'right there', 'right about here']],
         'capped' => ['' => [
+            'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
@@ -1708,6 +1737,9 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "there's a bad|big|good|worse|nasty one",
+            "there's one we|they|i|you missed|left",
+            "there's one and|with|too|here|there",
             'they continue|continued (here|at|on)*',
             "this|that one's|one is (the)* worst|biggest|heaviest|thickest",
             'some more', "they're|they are|it's thicker|heavier|bigger|denser",
@@ -1747,6 +1779,16 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'water ahead|up (ahead)*', 'deep at the cleanout|tap|manhole|chamber', 'dirt hole',
+            'stack branch', 'both cleanouts', 'branch (has|is)* come|came (off)*',
+            'a|the water|gas|electric line|main|pipe that|which', 'bottom|top|side|back of the|that|this elbow|bend|wye|tee',
+            "are|they're coming|hanging out into the main", 'before it|you goes|ties|dumps|gets|hits|go|get (in)* into|to the main (line)*',
+            "it's flat like",
+            'see|seeing rock|rocks',
+            'mop sink|bucket|closet', 'cleanout (a|b|c|one|two)* shooting to|toward|towards|up|out',
+            'punched|poked|broke|busted through it|that|them', 'hits|meets|joins the main stack',
+            'patched|fixed|repaired|covered (it)* with a piece|sheet of', 'manhole|chamber under|below|beneath the',
+            "house|building|ground|soil|slab|foundation (has|is|'s|probably|all)* settled|settling|sunk",
             "sand|dirt|mud|gravel|debris|water's|sand's|dirt's|mud's|gravel's|is coming|came from", 'inlet tee',
             "from here|there down|out|on it's (all)* the city|city's", 'flange is|was (all)* broke|cracked|busted|loose|rotted',
             "what's|what is (probably)* holding|causing|backing (all)* the|that|this water",
@@ -1760,7 +1802,7 @@ return [
             'concrete around it|the|that', 'lamp hole', 'lamphole',
             'root|roots|spot|spots|problem|crack|offset|thing|things (left)* to deal with',
             'thing|things|spot|spots|problem|root|roots to take care of',
-            'cleanout (a|b|c|one|two|and)* going|heading|looking|pushing|shooting out|to|upstream|downstream|toward|towards', "here's why",
+            'cleanout (a|b|c|one|two|and)* going|heading|looking|pushing out|upstream|downstream|toward|towards', "here's why",
             'middle|center|side|bottom of the (house|main|sewer)* sewer|lateral',
             "there's|there is a break|crack|hole|leak|problem|issue somewhere",
             'cable|machine|snake|cutter (just|only|will)* makes|punches|pokes|puts|drills a (little|small)* hole',
