@@ -39,7 +39,8 @@ final readonly class BareNumber
         // "job 41", but not "nothing to report, 41 a lateral" or "a straight run, four and a half …"
         $isNumbered = $this->sentence->is('numbered', $this->one->first - 1) && 0.0 === fmod($this->one->value, 1.0)
             && null === $this->sentence->begins('to', $this->one->first - 2);
-        if ($isTimes || $isNumbered) {
+        // "that's at least ten wipes"
+        if ($isTimes || $isNumbered || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".
@@ -48,7 +49,9 @@ final readonly class BareNumber
         }
         $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
 
-        return $this->isTold($next) && !$this->sentence->is('counted', $next) && !$this->isOfStreet($next)
+        $isCounted = $this->sentence->is('counted', $next) || !$isAt && $this->sentence->is('priced', $next);
+
+        return $this->isTold($next) && !$isCounted && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
     }
 

@@ -252,7 +252,10 @@ final class Measures
             && Atom::KIND !== $sentence->atomAt($next)?->role;
         $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
 
-        return $isBend || $isNamed || $isBeforePlace || null !== $sentence->begins('to_a_side', $next)
+        // "I'm at twenty two right here"
+        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
+
+        return $isBend || $isNamed || $isBeforePlace || $isToASide
             || $sentence->isAfter('turning', $one->first);
     }
 
@@ -274,8 +277,11 @@ final class Measures
             return;
         }
         // "a hundred and fifty clay"
-        $isOfMaterial = Atom::MATERIAL === $sentence->atomAt($next)?->role && !$sentence->isAfter('at', $one->first);
-        if ($isOfMaterial && $one->value >= self::LEAST_BORE) {
+        $isOfPipe = Atom::MATERIAL === $sentence->atomAt($next)?->role
+            // "there's a hundred and ten elbow"
+            || UnitSystem::Metric === $this->units && Atom::KIND === $sentence->atomAt($next)?->role
+            && !\in_array($one->value, self::TURNS, true);
+        if ($isOfPipe && !$sentence->isAfter('at', $one->first) && $one->value >= self::LEAST_BORE) {
             $this->bores[] = new Amount($one->value / 1000, Unit::Small, $one->first, $one->last);
 
             return;

@@ -19,8 +19,8 @@ final class Mentions
     ];
     /** "again", "that whole" so many words before or behind a name: it is named again. */
     private const AGAIN_WORDS = 6;
-    /** "A tee for the old laundry, that's capped". */
-    private const CAPPED_WORDS = 12;
+    /** "A tee for the old laundry, that's capped": what becomes of it is told within so many words. */
+    private const TOLD_WORDS = 12;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 5;
     /** "A big mass of those roots". */
@@ -120,8 +120,10 @@ final class Mentions
 
     private function qualify(Mention $mention): void
     {
-        if (Kind::TieIn === $mention->kind && $this->isCapped($mention)) {
+        if (Kind::TieIn === $mention->kind && $this->isTold('capped', $mention)) {
             $mention->kind = Kind::DeadLeg;
+        } elseif (Kind::TieIn === $mention->kind && $this->isTold('protrudes', $mention)) {
+            $mention->kind = Kind::StubbedHose;
         }
         if (!$mention->isGeneral) {
             return;
@@ -145,14 +147,14 @@ final class Mentions
     }
 
     /** "a tee for the old laundry, that's capped": before anything else is named. */
-    private function isCapped(Mention $mention): bool
+    private function isTold(string $role, Mention $mention): bool
     {
-        $end = $mention->last + self::CAPPED_WORDS;
+        $end = $mention->last + self::TOLD_WORDS;
         foreach ($this->sentence->atoms as $atom) {
             $end = Atom::KIND === $atom->role && $atom->first > $mention->last ? min($end, $atom->first - 1) : $end;
         }
 
-        return $this->sentence->has('capped', $mention->last, $end);
+        return $this->sentence->has($role, $mention->last, $end);
     }
 
     /** @return list<Mention> the nearest to a word first, those of its own part before all others */

@@ -151,7 +151,8 @@ final readonly class Numbers
     private function simple(int $i): ?float
     {
         // "another one twenty three feet": that one is no number.
-        if ($this->is('pronouns', $i) && $this->is('before_pronouns', $i - 1)) {
+        // "that one", and not "push through that, one point eight"
+        if ($this->is('pronouns', $i) && $this->is('before_pronouns', $i - 1) && !$this->is('point', $i + 1)) {
             return null;
         }
 

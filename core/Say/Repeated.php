@@ -128,8 +128,23 @@ final readonly class Repeated
                 $listed[] = self::again($before, $part, $place);
             }
         }
+        foreach ($free as $place) {
+            foreach ([...$mentions, ...$listed] as $before) {
+                if (null !== $before->place && $this->isNextOf($before->place, $place)) {
+                    $listed[] = self::again($before, [$place->first, $place->last], $place);
+                }
+            }
+        }
 
         return $listed;
+    }
+
+    /** "roots at six at nine" */
+    private function isNextOf(Place $one, Place $other): bool
+    {
+        return null === $one->to && null === $other->to && $this->sentence->begins('at', $one->last + 1) === $other->first - 1
+            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1)
+            && null === $this->sentence->nextName($other->last + 1, $other->last + self::NAMED_WORDS);
     }
 
     /** @param array{int, int} $words */

@@ -59,7 +59,7 @@ final readonly class Truth
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
-            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin);
+            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin) || $this->isWhole($begin);
             if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
                 $denied = $end;
             }
@@ -81,6 +81,15 @@ final readonly class Truth
         }
 
         return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "section one no issues, section two has roots", and not "no issues or cracks" */
+    private function isWhole(int $begin): bool
+    {
+        $end = $this->sentence->begins('no_issues', $begin);
+
+        return null !== $end && !$this->sentence->is('or', $end + 1) && !$this->sentence->is('joins', $end + 1)
+            && null === $this->sentence->begins('way', $end + 1);
     }
 
     /** "it's not a crack at all, it's an offset" */

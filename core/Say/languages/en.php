@@ -224,12 +224,14 @@ return [
     ],
     // A number that so much as a name parts from one of these is an address.
     'streets' => ['street', 'avenue', 'lane', 'boulevard', 'court'],
+    // A number before one of these is a price, if it does not stand behind "at".
+    'priced' => ['for'],
     // A number before one of these is no place.
     'counted' => [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
         'people', 'houses', 'units', 'guys', 'seconds', 'second', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
-        'th', 's', 'hundred', 'thousand', 'grand', 'for',
+        'th', 's', 'hundred', 'thousand', 'grand',
     ],
     'phrases' => [
         'command' => [
@@ -289,6 +291,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'edge|start|beginning of the water',
                 'water (just|really|all|kind|of)* sits|stands|lays|pools (there|here)*',
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
                 'water from',
@@ -334,6 +337,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'knocked|kicked|pushed|shoved out of place|line|alignment',
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
                 'pipe|side is|sits|sitting (a|little|bit|about)* lower|higher (than|by)*',
                 'sheared (right|clean|completely)* (off|over)', 'dropped (down|about|at|least|almost|a|good)* inch|two|three|four|an|half',
@@ -420,6 +424,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
                 "joint's|joint is leaking",
                 'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
                 'displaced|hanging|intruding sealing ring|seal|gasket',
@@ -481,6 +486,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'pipe|line is|has|been holed',
                 'see right|straight out the side|top|bottom', 'window in the side|top|pipe',
                 'punched (right|a|hole)* through the pipe|side|wall|top',
                 'opening in|on the side|top|bottom|wall (of|in)*',
@@ -680,6 +686,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'snake|cable|rod that broke|broken|snapped (off)*', 'cable or wire in the pipe|line',
                 "somebody's|somebody|someone's|plumber's snake|cable broke|broken|snapped|stuck (off)*",
                 'broke|snapped|lost (off)* a|the|their|his cable|snake|rod (off|in)*',
                 'snake|cable broke|snapped|broken off',
@@ -692,7 +699,8 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
-                'chunk|piece|bit of brick|block|slate',
+                'toys', 'plastic animal(s)|dinosaur|figure(s)|soldier(s)|block(s)',
+                'chunk|piece of brick|block|slate',
                 'plug|cap|lid (that)* somebody|someone|they|he (has|had)* dropped|lost|let',
                 'plastic cup',
                 'pen|pencil|fork|knife|screwdriver|wrench|razor|phone|spatula|sponge|lighter|brush stuck|in|laying|lying|wedged',
@@ -891,6 +899,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'is where it turns (up|down|left|right)*',
                 'we|i turn|go up|down at',
                 'heel bend|ninety|elbow',
                 'two|double forty fives|forties|nineties|ninetys', 'take|takes|taking the turn (there|here)*', 'it|pipe|line turns to go',
@@ -977,6 +986,7 @@ return [
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
             ],
             'tap' => [
+                'wye|y|tee for|to the city',
                 "alley sewer|main|sewer's",
                 'tie|ties|tied|connect|connects in|on|up with|to|into the city|town|county (main|line|sewer)*',
                 'wye|tee|y into|to the (city)* main|sewer',
@@ -1072,6 +1082,7 @@ return [
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
             ],
             'sight_limited' => [
+                'picture|screen|image went|gone|goes black|dark|out',
                 'lost|lose|losing (the|my|our)* picture|image|video',
                 'loss of vision|picture|visibility',
                 'lens|camera (is|all|just)* covered|coated|smeared|caked (in|with)*', "it's|all|too|so blurry|fuzzy",
@@ -1162,6 +1173,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'coupling|fernco|adapter|adaptor|boot|band to|into',
             'replaced|redone|relaid in',
             'ups|upsizes|reduces|steps|bells (up|down)* to|into',
             'exit|exits|exiting (out)* to|into',
@@ -1441,7 +1453,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
-            "don't know|not sure if|whether (that|this|it)* (is|that's|it's|there's)*",
+            "don't know if|whether (that|this|it)* (is|that's|it's|there's)*",
             "either it's|that's|they're",
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
             'asked|asking|asks|wonder|wondering (me|us|if|whether|about)*', 'whether', "if there is|are|was|were|'s", 'see if',
@@ -1464,6 +1476,9 @@ return [
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         // Where something is, and nobody moves on.
+        'at_least' => ['' => ['at least|most']],
+        // Denies all that it says, and nothing behind it.
+        'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
         'right_past' => ['' => ['right|just past|after|beyond it|that|this']],
         // Behind it stands how what was named is.
         'they_are' => ['' => ["they're|it's|that's (very|pretty|really|real|all|just)*", 'they are (very|pretty|really|real|all|just)*']],
@@ -1489,6 +1504,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'before|past|after that i|we had',
             'had you|us|them|him|her|it stopped|backed|blocked|plugged',
             'it was (all|just|completely|totally)* full|packed|mud|solid|grease|roots',
             'where the pipe|line|joint|clay|cast|iron|plastic|camera',
@@ -1547,6 +1563,10 @@ return [
             'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
+        ]],
+        'protrudes' => ['' => [
+            "it's|that's|is|that (is|sticking|a|little|bit|also)* protruding|intruding",
+            "it's|that's|and|that sticking|sticks|poking in|into|out",
         ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
@@ -1737,6 +1757,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "there's more",
             "there's a bad|big|good|worse|nasty one",
             "there's one we|they|i|you missed|left",
             "there's one and|with|too|here|there",
@@ -1779,6 +1800,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'pouring|pour|pours|poured|putting (bacon|cooking|all|their|the)* grease|fat|oil',
+            'house|they|we is|are|are on septic|sewer', "manhole's|manhole is in the",
             'water ahead|up (ahead)*', 'deep at the cleanout|tap|manhole|chamber', 'dirt hole',
             'stack branch', 'both cleanouts', 'branch (has|is)* come|came (off)*',
             'a|the water|gas|electric line|main|pipe that|which', 'bottom|top|side|back of the|that|this elbow|bend|wye|tee',

@@ -131,6 +131,7 @@ return [
         'los', 'las',
     ],
     'streets' => ['calle', 'avenida'],
+    'priced' => [],
     'counted' => [
         'calle', 'avenida', 'dólares', 'pesos', 'euros', 'psi', 'galones', 'minutos', 'minuto', 'horas', 'hora', 'días',
         'semanas', 'meses',
