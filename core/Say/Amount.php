@@ -36,10 +36,10 @@ final readonly class Amount
         return Unit::None === $this->unit && $this->value >= self::LEAST_PLACE;
     }
 
-    /** Whether it may be a place along the line: feet or metres, or a bare number that may. */
+    /** Whether it may be a place along the line: feet or metres, a bare number that may, or one with tenths. */
     public function mayBeAlong(): bool
     {
-        return Unit::Large === $this->unit || $this->mayBePlace();
+        return Unit::Large === $this->unit || $this->mayBePlace() || $this->isTenths();
     }
 
     /** The same number in the unit of another: "20 to 29 feet". */

@@ -156,7 +156,10 @@ final class Measures
     {
         $to = $this->sentence->begins('to', $one->last + 1);
 
-        return null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1);
+        // "from a three inch to a four inch"
+        $isPipe = Unit::Small === $one->unit && $this->sentence->is('articles', (int) $to + 1) && (int) $to + 2 === $other->first;
+
+        return null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1 || $isPipe);
     }
 
     private function isRange(Amount $one, Amount $other): bool

@@ -159,6 +159,8 @@ final readonly class Sentence
     /** "It goes from" right before a word, and more than "from". */
     public function isChange(int $i): bool
     {
+        // "from a three inch"
+        $i -= $this->is('articles', $i - 1) ? 1 : 0;
         foreach ($this->marks['from_material'] ?? [] as $begin => $end) {
             if ($end === $i - 1 && $end > $begin) {
                 return true;

@@ -130,7 +130,9 @@ final class Ways
             return null;
         }
         // "a clay to plastic adaptor", "cast to clay at fifteen"
-        $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1);
+        $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
+            // "nine feet plastic to clay"
+            || [] !== array_filter($measures->places, static fn (Place $place) => $place->last === $before->first - 1);
         if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;
@@ -229,7 +231,9 @@ final class Ways
             $end ??= self::outTo($sentence, $measures, $place);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
                 || $material->first === $place->last + 1 && self::isAll($sentence, $material);
-            if ($isNext && $place->from >= self::AT_ZERO_M) {
+            // "six feet it's a plastic saddle"
+            $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
+            if ($isNext && !$isOfNext && $place->from >= self::AT_ZERO_M) {
                 $isCounted = null !== $sentence->amountBefore($place->first);
                 $bare = $material->first === $place->last + 1 ? self::BARE : '';
 

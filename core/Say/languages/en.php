@@ -82,9 +82,13 @@ return [
         'a', 'an', 'the', 'at', 'to', 'of', 'and', 'is', 'are', 'was', 'we', 'i', 'from', 'with', 'for', 'our', 'your', 'my',
         'into', 'or',
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
+        "you're", "they're", 'you', 'they', 'he', 'she', 'what', 'get', 'got', 'some', 'any', 'been', 'be', "can't", "don't", 'if', 'how',
+        'can', 'could', 'would', 'will', 'about', 'has', 'have', 'because', 'where', 'when', "i've", "we've", "you'll", "i'll",
+        'actually', 'already',
+        'until', 'till', 'by', "one's", 'big', 'bad', 'pretty', 'kind', 'sort', 'lot', 'couple', 'bunch',
     ],
     // None begins with one of these.
-    'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to'],
+    'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to', 'side'],
     // Behind a place and an article: "41 the pipe's got …".
     'of_the_line' => ['pipe', "pipe's", 'line', "line's", 'joint', "joint's", 'bottom', 'top', 'clay', 'iron', 'plastic'],
     // Behind a place where nothing is.
@@ -337,6 +341,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'inch|mil difference in|between the (two)* pipes|joints|ends',
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
                 'pipe|side is|sits|sitting (a|little|bit|about)* lower|higher (than|by)*',
@@ -424,6 +429,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "oakum's|oakum|lead|lead's hanging|coming|falling|missing|sticking (out)*",
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
                 "joint's|joint is leaking",
                 'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
@@ -457,6 +463,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'laying|lying|sitting in pieces',
                 'chunk|piece|section|bit of (the|clay|broken|old)* pipe (that|is|just|all)* laying|lying|sitting|loose|down|hanging',
                 "section|piece (of)* (pipe)* that's|is (completely|just|all)* gone|missing",
                 "it's|pipe's|has|is|been|all (all|just|been)* blown out", 'imploded', "there's|is no|any more|longer pipe",
@@ -556,6 +563,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'got|has|have a (big|little|small)* dent', 'dented',
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
                 'starts|start|starting|begins to deform|oval|flatten|egg (out)*', 'deforms', 'deforming',
@@ -594,6 +602,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'closed|closing up|down|off with rust',
                 'nodule(s)|nodules', 'hard water deposits|buildup|scale', "corrosion (is|'s)* (real|really|pretty|very)* heavy|bad",
                 '<wall> (<very>)* crusty|scaly|encrusted|rusty|scaled|crusted (up)*',
                 'crusty (old)* (cast|iron)* pipe|iron|walls',
@@ -637,6 +646,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'glue ball|blob|lump|drip',
                 'jointing|joint compound|mortar',
                 'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
                 'concrete|cement|mortar lump|blob|glob',
@@ -716,10 +726,10 @@ return [
                 'foreign object', '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
                 'an|unknown object', 'object in the pipe|line', 'toy',
-                'something stuck|lodged in', 'obstruction', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
+                'something stuck|lodged in', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
                 'something in the pipe|line', 'some kind of blockage',
             ],
-            'unknown_object+vague' => ['stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
+            'unknown_object+vague' => ['obstruction', 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
             'cross_bore' => [
                 'post|posts (and|have|has|gone|went|straight|right)* through it',
                 'cable|line|pipe|conduit (has|that|was|is|been)* bored|run|running|drilled (right|straight)* through',
@@ -821,7 +831,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
-                "wye|y|tee|fitting|combo|santee (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
+                "wye|y|tee|fitting|combo|santee|socket|hub (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
+                'socket|hub|wye|tee|fitting (the)* wrong way (round|around)*',
                 'fitting|wye|y (that|is|was|put|in)* upside down',
                 'y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways',
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
@@ -1023,6 +1034,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|couldn't get the (little|big|small|mini)* camera|head through|past|by",
                 '(survey|inspection|camera)* stopped here',
                 'i|we stopped at|right', "we're|i'm stopping right here", "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
                 "i|we got to|as (far|as|to)* and i'm|we're done",
@@ -1173,7 +1185,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
-            'coupling|fernco|adapter|adaptor|boot|band to|into',
+            'coupling|fernco|adapter|adaptor|boot|band to|into|onto (the|our|your|old)*',
             'replaced|redone|relaid in',
             'ups|upsizes|reduces|steps|bells (up|down)* to|into',
             'exit|exits|exiting (out)* to|into',
@@ -1364,6 +1376,7 @@ return [
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
         'length_of' => ['' => [
+            'from the|that joint|hub|bell back|up|down|on|out (for|about|maybe)*',
             'like that|this for (about|maybe|i|do|not|know|like|probably|another)*',
             'drop|drops|dropped|dropping straight down (about|like|maybe)*',
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
@@ -1393,6 +1406,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            "they're|he's|she's|guy's|everybody's saying|telling (me|us|her|him|that)*",
             'they|he|she|guy|company|plumber (that|who|before|us|me)* said|told|thought|claimed (him|her|them|us|you|that)* '
                 .'it|there|that was|were',
             "he|she|they|i|we|customer|owner was|were|been told (there's|there|that|of|about)*", 'no', 'not seeing|see (any)',
@@ -1479,11 +1493,12 @@ return [
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
-        'right_past' => ['' => ['right|just past|after|beyond it|that|this']],
+        'right_past' => ['' => ['right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at']],
         // Behind it stands how what was named is.
         'they_are' => ['' => ["they're|it's|that's (very|pretty|really|real|all|just)*", 'they are (very|pretty|really|real|all|just)*']],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
+            'what do you|we see|got|have (here|there)*',
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
@@ -1560,6 +1575,7 @@ return [
         ]],
         'here' => ['' => ['right here', 'right there', 'right about here']],
         'capped' => ['' => [
+            'been plugged', 'plugged (off|up)* with',
             'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
@@ -1571,7 +1587,10 @@ return [
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
-        'told' => ['' => ["that's|it's|that is|this is|it is (right|about|now|all)* at", "that's (right|about)* at"]],
+        'told' => ['' => [
+            'there it is (right)* at', "that's|it's|that is|this is|it is (right|about|now|all)* at",
+            "that's (right|about)* at",
+        ]],
         // Opens what is named next.
         'intro' => ['' => [
             "(the) next joint|one|fitting|joint's|one's",
@@ -1642,6 +1661,7 @@ return [
         'describes' => ['' => ["it's|they're (just|all|like|more|pretty)* a|an|some", 'it is (just|all|like|more|pretty)* a|an']],
         // Before a name, all as one word.
         'how_much' => ['' => [
+            '(a|the)* hub|joint|bell with (a|some|little|bit|few|of)*',
             'a|an (pretty|really|fairly|very)* good|fair|decent|small|large|huge|tiny|little|whole|big amount|lot|bunch|deal of',
         ]],
         // Before degrees without their name.
@@ -1800,6 +1820,12 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "you've|you got|have|gotta (to|have)* a break|crack|hole|leak somewhere", "not yours it's the city's",
+            "they're in the city's pipe|line",
+            'hanger|strap (is|was|has|that|been|are)* broken|broke|missing', "couldn't get through with a|the|his",
+            'stuck|shoved|put (in|right)* through a hole', 'hole (that)* they|somebody|he knocked|cut|punched|chopped',
+            'in line with the|our|your (old|new)* lateral|line|main',
+            'sitting|laying|lying|resting on a|top (of)* (a)* rock|stone|boulder',
             'pouring|pour|pours|poured|putting (bacon|cooking|all|their|the)* grease|fat|oil',
             'house|they|we is|are|are on septic|sewer', "manhole's|manhole is in the",
             'water ahead|up (ahead)*', 'deep at the cleanout|tap|manhole|chamber', 'dirt hole',
