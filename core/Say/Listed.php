@@ -8,6 +8,8 @@ namespace Jurvex\Core\Say;
 final class Listed
 {
     private const LEAST = 3;
+    /** So many of them are places however small. */
+    private const MANY = 5;
 
     /**
      * @param int $i the first word of an amount
@@ -42,7 +44,8 @@ final class Listed
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
         // "there's more at seven, nine and thirteen"
-        $isPlace = $isOrdered && \count($values) >= self::LEAST && (min($values) >= Amount::LEAST_PLACE || $sentence->isAfter('at', $i));
+        $isPlace = $isOrdered && \count($values) >= self::LEAST
+            && (min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i));
 
         return $isPlace ? $atoms : [];
     }

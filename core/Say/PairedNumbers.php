@@ -65,7 +65,8 @@ final readonly class PairedNumbers
 
         return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !($apart > self::LIKELY_APART && $this->isOfTwo($one, $other)) && !($apart > 1 && $this->isCountedOff($one, $other));
+            && !(($apart > self::LIKELY_APART || $this->sentence->isAfter('to', $one->first)) && $this->isOfTwo($one, $other))
+            && !($apart > 1 && $this->isCountedOff($one, $other));
     }
 
     /** "fifteen … seventeen … nineteen twenty two", as the counter goes by. */
@@ -82,10 +83,13 @@ final readonly class PairedNumbers
         foreach ($this->sentence->marks('at') as $begin => $end) {
             $at = $end === $one->first - 1 ? $begin : $at;
         }
+        // "two feet a belly to four, five feet a hole"
+        $at ??= $this->sentence->isAfter('to', $one->first) ? $one->first - 1 : null;
+        $next = $other->last + ($this->sentence->is('articles', $other->last + 1) ? 2 : 1);
 
         return null !== $at && $this->sentence->isBehindName($at)
             && ($this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1)
-                || Unit::Large === $other->unit && (Atom::KIND === $this->sentence->atomAt($other->last + 1)?->role
+                || Unit::Large === $other->unit && (Atom::KIND === $this->sentence->atomAt($next)?->role
                     || $this->sentence->is('subjects', $other->last + 1)));
     }
 

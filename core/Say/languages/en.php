@@ -235,7 +235,7 @@ return [
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
         'people', 'houses', 'units', 'guys', 'seconds', 'second', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
-        'th', 's', 'hundred', 'thousand', 'grand',
+        'th', 's', 'hundred', 'thousand', 'grand', 'total',
     ],
     'phrases' => [
         'command' => [
@@ -871,6 +871,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                "stub (on|to|off|the|left|right|that)* doesn't|don't go anywhere", 'stub (on|to|off|the|left|right|that)* goes nowhere',
                 'abandoned|capped|dead|unused tap|stub',
                 'sealed (off|up)* branch|lateral|connection|line|pipe',
                 'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
@@ -910,6 +911,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'ninety|nineties out|up|down|over',
                 'is where it turns (up|down|left|right)*',
                 'we|i turn|go up|down at',
                 'heel bend|ninety|elbow',
@@ -1239,6 +1241,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'clear by|from',
             'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
             'no more water', 'end of (the)* water|belly|sag|dip',
@@ -1406,6 +1409,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            "inspector|realtor|agent|plumber|report said|says (there's|there|that|it's|he)*",
             "they're|he's|she's|guy's|everybody's saying|telling (me|us|her|him|that)*",
             'they|he|she|guy|company|plumber (that|who|before|us|me)* said|told|thought|claimed (him|her|them|us|you|that)* '
                 .'it|there|that was|were',
@@ -1820,6 +1824,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'lip of concrete|cement|mortar',
+            'backwater valve|preventer|flap',
             "you've|you got|have|gotta (to|have)* a break|crack|hole|leak somewhere", "not yours it's the city's",
             "they're in the city's pipe|line",
             'hanger|strap (is|was|has|that|been|are)* broken|broke|missing', "couldn't get through with a|the|his",
@@ -1880,7 +1886,7 @@ return [
             'water pressure|line|heater|main|meter|service|bill',
             'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
-            'broke|broken|tapped|chopped into', 'spot repair or|would|is',
+            'broke|broken|tapped|chopped into', 'spot repair or|would|is|candidate',
             'want|need|like|have|going|would|could|should (to)* put|install|do|lay (in)* (a|some|the)* new (piece|section|pipe|one)*',
             "in|into|on|out (the|a|our)* city|city's (owned)* manhole|side|part|end|section|portion|easement",
             "that's|that is it|all for|with|on (the|any)* roots|cracks|breaks|offsets|bellies|sags",
