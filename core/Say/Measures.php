@@ -155,11 +155,13 @@ final class Measures
     private function isJoined(Amount $one, Amount $other): bool
     {
         $to = $this->sentence->begins('to', $one->last + 1);
-
+        if (null === $to) {
+            return false;
+        }
         // "from a three inch to a four inch"
-        $isPipe = Unit::Small === $one->unit && $this->sentence->is('articles', (int) $to + 1) && (int) $to + 2 === $other->first;
+        $next = $to + (Unit::Small === $one->unit && $this->sentence->is('articles', $to + 1) ? 2 : 1);
 
-        return null !== $to && ($to + 1 === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1 || $isPipe);
+        return $next === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1;
     }
 
     private function isRange(Amount $one, Amount $other): bool
