@@ -142,9 +142,13 @@ final readonly class Repeated
     /** "roots at six at nine" */
     private function isNextOf(Place $one, Place $other): bool
     {
-        return null === $one->to && null === $other->to && $this->sentence->begins('at', $one->last + 1) === $other->first - 1
-            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1)
-            && null === $this->sentence->nextName($other->last + 1, $other->last + self::NAMED_WORDS);
+        $name = $this->sentence->nextName($other->last + 1, $other->last + self::NAMED_WORDS);
+        // "cracks at sixteen and at thirty, you've got roots at twenty": those have a place of their own.
+        $isOwn = null !== $name && null !== $this->sentence->begins('at', (int) $this->sentence->atomAt($name)?->last + 1);
+        $at = $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1);
+
+        return null === $one->to && null === $other->to && $this->sentence->begins('at', $at) === $other->first - 1
+            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn);
     }
 
     /** @param array{int, int} $words */

@@ -1824,6 +1824,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'down|up the riser', '(and)* one goes left|right|straight (and)*',
             'lip of concrete|cement|mortar',
             'backwater valve|preventer|flap',
             "you've|you got|have|gotta (to|have)* a break|crack|hole|leak somewhere", "not yours it's the city's",
