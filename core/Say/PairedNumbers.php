@@ -93,6 +93,7 @@ final readonly class PairedNumbers
                     || $this->sentence->is('subjects', $other->last + 1)));
     }
 
+    /** "seven nine eleven": by even steps. */
     private static function isCounted(Amount $one, Amount $other, Amount $third): bool
     {
         $step = $other->value - $one->value;

@@ -1493,10 +1493,11 @@ return [
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
-        // Where something is, and nobody moves on.
+        // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
+        // Where something is, and nobody moves on.
         'right_past' => ['' => ['right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at']],
         // Behind it stands how what was named is.
         'they_are' => ['' => ["they're|it's|that's (very|pretty|really|real|all|just)*", 'they are (very|pretty|really|real|all|just)*']],
