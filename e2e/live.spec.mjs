@@ -126,6 +126,7 @@ test("entries outlive the network, the page and the browser's patience, and are 
     const log = async (metres, size) => {
         await page.evaluate(() => document.activeElement.blur());
         await page.keyboard.press('q');
+        await expect(page.locator('.entry')).toBeVisible();
         await page.keyboard.type(String(size));
         await page.keyboard.press('Enter');
         await expect(page.locator('.entry')).toBeHidden();

@@ -26,12 +26,8 @@ final class JobFileTest extends ApplicationTestCase
         $this->signIn();
         $job = $this->job();
         $this->fill($this->get('/jobs/'.$job->id), 'Save the call', ['call_form[notes]' => 'Dog in the yard']);
-        $this->send(
-            '/jobs/'.$job->id.'/judge/findings/'.self::getContainer()->get(
-                FindingRepository::class,
-            )->record($this->lastRun($job))->findings[0]->id.'/opinions/'.Id::fresh(),
-            ['need' => 'watch', 'reason' => 'soft'],
-        );
+        $finding = self::getContainer()->get(FindingRepository::class)->record($this->lastRun($this->job()))->findings[0]->id;
+        $this->send('/jobs/'.$job->id.'/judge/findings/'.$finding.'/opinions/'.Id::fresh(), ['need' => 'watch', 'reason' => 'soft']);
         foreach (['Pottery', 'Animal', 'Bakery', 'Terraced', 'Boat', 'tea room'] as $place) {
             $job = $this->job($place);
             $written = $this->export($job->id);

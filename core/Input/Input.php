@@ -26,9 +26,9 @@ final readonly class Input
 
     public function number(string $key, float $least = -\INF, float $most = \INF): float
     {
-        $value = $this->required($key);
+        $value = $this->values[$key] ?? null;
         if (!\is_int($value) && !\is_float($value)) {
-            throw BadInput::notANumber($this->at($key));
+            throw $this->missingOr($key, BadInput::notANumber($this->at($key)));
         }
         $size = abs($value);
         // Beyond these a few steps of arithmetic leave the numbers.
@@ -83,9 +83,9 @@ final readonly class Input
 
     public function text(string $key, int $longest = 4000): string
     {
-        $value = $this->required($key);
-        if (!\is_string($value)) {
-            throw new BadInput('not_text', $this->at($key));
+        $value = $this->values[$key] ?? null;
+        if (!\is_string($value) || '' === $value) {
+            throw $this->missingOr($key, new BadInput('not_text', $this->at($key)));
         }
         // No text has more characters than bytes.
         if (\strlen($value) > $longest && mb_strlen($value) > $longest) {
@@ -119,13 +119,11 @@ final readonly class Input
      */
     public function choice(string $key, string $enum): \BackedEnum
     {
-        $value = $this->required($key);
+        $value = $this->values[$key] ?? null;
         $case = \is_string($value) ? $enum::tryFrom($value) : null;
         if (null === $case) {
-            throw BadInput::unknownValue(
-                $this->at($key),
-                array_map(static fn (\BackedEnum $case) => (string) $case->value, $enum::cases()),
-            );
+            $known = array_map(static fn (\BackedEnum $case) => (string) $case->value, $enum::cases());
+            throw $this->missingOr($key, BadInput::unknownValue($this->at($key), $known));
         }
 
         return $case;
@@ -198,11 +196,11 @@ final readonly class Input
 
     private function required(string $key): mixed
     {
-        $value = $this->values[$key] ?? '';
-        if ('' === $value) {
-            throw BadInput::missing($this->at($key));
-        }
+        return $this->has($key) ? $this->values[$key] : throw BadInput::missing($this->at($key));
+    }
 
-        return $value;
+    private function missingOr(string $key, BadInput $otherwise): BadInput
+    {
+        return $this->has($key) ? $otherwise : BadInput::missing($this->at($key));
     }
 }

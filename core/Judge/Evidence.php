@@ -18,15 +18,18 @@ use Jurvex\Core\Run\RunRecord;
 use Jurvex\Core\Run\Travel;
 
 /** What is known about one finding when it is judged: its own measures, the pipe around it and its neighbours. */
-final readonly class Evidence
+final class Evidence
 {
     /** Metres: places are typed to the centimetre, and sums of them are no rounder than this. */
     private const HAIR = 1e-9;
 
-    public PipeSpan $before;
-    public PipeSpan $after;
+    public readonly PipeSpan $before;
+    public readonly PipeSpan $after;
 
-    public function __construct(public Finding $finding, public RunRecord $run, public HouseRules $rules)
+    /** Both schools ask for it. */
+    private ?int $rootJoints = null;
+
+    public function __construct(public readonly Finding $finding, public readonly RunRecord $run, public readonly HouseRules $rules)
     {
         [$this->before, $this->after] = $run->pipesAround($finding->from, Length::metres($rules->limit('same_place_m')));
     }
@@ -136,6 +139,11 @@ final readonly class Evidence
 
     /** The most joints with roots in any window of the house's length that this finding is in. */
     public function rootJointsNear(): int
+    {
+        return $this->rootJoints ??= $this->mostRootJoints();
+    }
+
+    private function mostRootJoints(): int
     {
         $window = $this->rules->limit('roots_many_within_m');
         $here = $this->finding->from->metres;

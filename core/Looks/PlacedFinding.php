@@ -23,7 +23,11 @@ final readonly class PlacedFinding
         $this->from = $finding->from->metres;
         $this->to = $finding->end()->metres;
         $trouble = $finding->kind->trouble();
-        $this->troubles = array_map(static fn (string $pipe) => $trouble.' '.$pipe, $this->pipes());
+        $troubles = [$trouble.' '.$pipe];
+        foreach ($beside as $near => $_) {
+            $troubles[] = $trouble.' '.$near;
+        }
+        $this->troubles = $troubles;
     }
 
     /** Metres between the two extents; nothing where they meet, without end where their pipes do not. */

@@ -82,12 +82,15 @@ final readonly class UnitedLine
             }
         }
         $pairs = [];
+        $near = $this->samePlace + self::HAIR;
         foreach ($things as $i => $thing) {
-            $near = array_intersect_key($alike, array_flip($thing->newest->troubles));
-            foreach (array_replace([], ...array_values($near)) as $j => $placed) {
-                $gap = $thing->newest->gapTo($placed);
-                if ($gap <= $this->samePlace + self::HAIR) {
-                    $pairs[] = [round($gap, 9), round($thing->newest->startsApart($placed), 9), $i, $j];
+            foreach ($thing->newest->troubles as $trouble) {
+                foreach ($alike[$trouble] ?? [] as $j => $placed) {
+                    $gap = $thing->newest->gapTo($placed);
+                    if ($gap <= $near) {
+                        // What is beside a pipe is met twice, once on either.
+                        $pairs[$i.' '.$j] = [round($gap, 9), round($thing->newest->startsApart($placed), 9), $i, $j];
+                    }
                 }
             }
         }

@@ -29,6 +29,24 @@ final class Halving
     }
 
     /**
+     * The first of numbers in rising order that is not under a number.
+     *
+     * @param list<float> $rising
+     *
+     * @return int how many there are where all are
+     */
+    public static function firstFrom(array $rising, float $least): int
+    {
+        [$low, $high] = [0, \count($rising)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $rising[$middle] >= $least ? $high = $middle : $low = $middle + 1;
+        }
+
+        return $low;
+    }
+
+    /**
      * @param float $inside where something holds
      * @param float $outside where it does not
      * @param \Closure(float): bool $holds

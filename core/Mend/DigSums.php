@@ -47,7 +47,7 @@ final readonly class DigSums
         if (0 === $count) {
             return Price::nothing();
         }
-        $low = min($count - 1, Halving::first($count, fn (int $i) => $this->ends[$i] >= $at));
+        $low = min($count - 1, Halving::firstFrom($this->ends, $at));
         $into = max(0.0, min($at, $this->ends[$low]) - $this->starts[$low]);
 
         return $this->before[$low]->plus($this->metres[$low]->times($into));

@@ -7,6 +7,9 @@ namespace Jurvex\Core\Ribbon;
 /** Writes SVG path data with one decimal. */
 final class Path
 {
+    /** @var array<int, string> numbers written so far, by their tenths: a drawing has the same ones again and again */
+    private static array $written = [];
+
     private string $data = '';
 
     /** @param iterable<array{float, float}> $points */
@@ -15,7 +18,7 @@ final class Path
         $path = new self();
         $command = 'M';
         foreach ($points as [$x, $y]) {
-            $path->data .= $command.round($x, 1).' '.round($y, 1);
+            $path->data .= $command.self::number($x).' '.self::number($y);
             $command = 'L';
         }
 
@@ -30,28 +33,38 @@ final class Path
 
     public function move(float $x, float $y): self
     {
-        return $this->add('M', $x, $y);
+        $this->data .= 'M'.self::number($x).' '.self::number($y);
+
+        return $this;
     }
 
     public function line(float $x, float $y): self
     {
-        return $this->add('L', $x, $y);
+        $this->data .= 'L'.self::number($x).' '.self::number($y);
+
+        return $this;
     }
 
     /** Straight down from where the path stands. */
     public function down(float $length): self
     {
-        return $this->add('v', $length);
+        $this->data .= 'v'.self::number($length);
+
+        return $this;
     }
 
     public function curve(float $controlX, float $controlY, float $x, float $y): self
     {
-        return $this->add('Q', $controlX, $controlY, $x, $y);
+        $this->data .= 'Q'.self::number($controlX).' '.self::number($controlY).' '.self::number($x).' '.self::number($y);
+
+        return $this;
     }
 
     public function arc(float $radius, float $x, float $y): self
     {
-        return $this->add('A', $radius, $radius, 0, 1, 1, $x, $y);
+        $this->data .= 'A'.self::number($radius).' '.self::number($radius).' 0 1 1 '.self::number($x).' '.self::number($y);
+
+        return $this;
     }
 
     public function close(): self
@@ -66,14 +79,11 @@ final class Path
         return $this->data;
     }
 
-    private function add(string $command, float ...$numbers): self
+    private static function number(float $number): string
     {
-        $this->data .= $command;
-        foreach ($numbers as $i => $number) {
-            $this->data .= (0 === $i ? '' : ' ').round($number, 1);
-        }
+        $tenths = (int) round($number * 10);
 
-        return $this;
+        return self::$written[$tenths] ??= (string) ($tenths / 10);
     }
 
     /** Up and down about a height, a step apart. */

@@ -34,6 +34,9 @@ final class Profile
     /** @var list<array{float, float, float, float}> from, deepest and to in metres, depth in drawing units; by where they start */
     private readonly array $dips;
 
+    /** @var list<float> metres at which they start */
+    private readonly array $dipStarts;
+
     /** @var list<float> how far, in metres, a dip and all that start before it reach */
     private readonly array $dipEnds;
 
@@ -44,6 +47,9 @@ final class Profile
      */
     private readonly array $measured;
 
+    /** @var list<float> its metres */
+    private readonly array $measuredAt;
+
     /** @var array<int, float> heights worked out so far, by thousandths of a millimetre: the same places are drawn again and again */
     private array $inverts = [];
 
@@ -53,7 +59,8 @@ final class Profile
     public function __construct(RunRecord $run, private readonly Scale $scale, ?Track $track = null)
     {
         $this->measured = null === $track ? [] : self::measured($run, $track);
-        $last = $this->measured[\count($this->measured) - 1][0] ?? -1.0;
+        $this->measuredAt = array_column($this->measured, 0);
+        $last = [] === $this->measuredAt ? -1.0 : $this->measuredAt[\count($this->measuredAt) - 1];
         $dips = [];
         foreach ($run->findings as $finding) {
             // Where the tilt has drawn the invert, it dips as it does.
@@ -63,6 +70,7 @@ final class Profile
         }
         sort($dips);
         $this->dips = $dips;
+        $this->dipStarts = array_column($dips, 0);
         $ends = [];
         foreach ($dips as $i => [, , $to]) {
             $ends[] = max($to, $ends[$i - 1] ?? $to);
@@ -119,7 +127,7 @@ final class Profile
     private function heightOfInvert(Length $place): float
     {
         $y = $this->straight($this->scale->x($place)) + $this->measuredDip($place->metres);
-        for ($i = $this->dipsBefore($place->metres) - 1; $i >= 0 && $this->dipEnds[$i] > $place->metres; --$i) {
+        for ($i = Halving::firstFrom($this->dipStarts, $place->metres) - 1; $i >= 0 && $this->dipEnds[$i] > $place->metres; --$i) {
             [$from, $deepest, $to, $depth] = $this->dips[$i];
             if ($place->metres < $to) {
                 $part = $place->metres < $deepest
@@ -132,17 +140,11 @@ final class Profile
         return $y;
     }
 
-    /** How many dips start before a place. */
-    private function dipsBefore(float $metres): int
-    {
-        return Halving::first(\count($this->dips), fn (int $i) => $this->dips[$i][0] >= $metres);
-    }
-
     /** @return non-empty-list<array{float, float}> */
     private function points(float $from, float $to): array
     {
-        $places = [$from, $to, ...array_filter(array_column($this->measured, 0), static fn (float $at) => $at > $from && $at < $to)];
-        for ($i = $this->dipsBefore($to) - 1; $i >= 0 && $this->dipEnds[$i] > $from; --$i) {
+        $places = [$from, $to, ...array_filter($this->measuredAt, static fn (float $at) => $at > $from && $at < $to)];
+        for ($i = Halving::firstFrom($this->dipStarts, $to) - 1; $i >= 0 && $this->dipEnds[$i] > $from; --$i) {
             [$start, $deepest, $end] = $this->dips[$i];
             if ($end <= $from) {
                 continue;
@@ -172,8 +174,8 @@ final class Profile
 
     private function measuredDip(float $metres): float
     {
-        $next = Halving::first(\count($this->measured), fn (int $i) => $this->measured[$i][0] > $metres);
-        if (!isset($this->measured[$next]) || $metres <= $this->measured[0][0]) {
+        $next = Halving::firstFrom($this->measuredAt, $metres);
+        if (0 === $next || !isset($this->measured[$next])) {
             return 0.0;
         }
         [[$a, $dipA], [$b, $dipB]] = [$this->measured[$next - 1], $this->measured[$next]];

@@ -179,9 +179,11 @@ final readonly class Ribbon
         foreach ($run->findings as $finding) {
             $shape = $drawer->draw($finding);
             if (null !== $shape && $finding->kind->isWater()) {
-                $water[$shape->paint] = ($water[$shape->paint] ?? '').$shape->outline;
+                $water[$shape->paint] ??= '';
+                $water[$shape->paint] .= $shape->outline;
             } elseif (null !== $shape) {
-                $others[$shape->paint] = ($others[$shape->paint] ?? '').$shape->outline;
+                $others[$shape->paint] ??= '';
+                $others[$shape->paint] .= $shape->outline;
             }
         }
         $outlines = $water + $others;

@@ -135,7 +135,7 @@ final readonly class RunRecord
     /** @return list<float> metres of the places with roots from one place to another, in order */
     public function rootPlacesBetween(float $from, float $to): array
     {
-        $first = Halving::first(\count($this->rootPlaces), fn (int $i) => $this->rootPlaces[$i] >= $from);
+        $first = Halving::firstFrom($this->rootPlaces, $from);
         $between = [];
         for ($i = $first; isset($this->rootPlaces[$i]) && $this->rootPlaces[$i] <= $to; ++$i) {
             $between[] = $this->rootPlaces[$i];

@@ -41,9 +41,9 @@ final readonly class Reports
         $all = $this->marks->ofRuns(array_map('strval', array_keys($record->runs)));
         $marks = array_values(array_filter($all, static fn (Mark $mark) => $mark->run->job === $job));
         $runs = $ribbons = [];
-        foreach ($job->runs() as $run) {
-            $runs[] = $record->runs[$run->id];
-            $ribbons[$run->id] = $this->screens->ribbon($job, $record->runs[$run->id], $marks, $units);
+        foreach ($record->runsOf($job) as $line) {
+            $runs[] = $line;
+            $ribbons[$line->run->id] = $this->screens->ribbon($job, $line, $marks, $units);
         }
         // How far a tool should have come is worked out of the whole map: only where one was in the line.
         $cleared = [] === $job->passes() ? null : $this->plans->proof($job, $record);

@@ -37,10 +37,9 @@ final readonly class JobScreens
      */
     public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null): JobScreen
     {
-        $runs = $job->runs();
-        $wanted = $job->runOrLatest($runId);
         $record = $this->records->of($job);
-        $line = null === $wanted ? null : $record->runs[$wanted->id];
+        $runs = array_column($record->runsOf($job), 'run');
+        $line = $record->runOrLatest($job, $runId);
         $marks = $this->marks->ofJob($job);
         $expected ??= null === $line ? self::expected($job) : null;
 

@@ -36,9 +36,9 @@ final readonly class Comparisons
     public function of(Job $job, LineRecord $record): array
     {
         $last = [];
-        foreach ($job->runs() as $run) {
-            if ([] !== $record->runs[$run->id]->record->findings) {
-                $last[$run->portion()] = $record->runs[$run->id];
+        foreach ($record->runsOf($job) as $line) {
+            if ([] !== $line->record->findings) {
+                $last[$line->run->portion()] = $line;
             }
         }
         $pairs = array_map(fn (JudgedRun $after) => $this->withTheOneBefore($after, $record), array_values($last));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Work;
 
+use App\Record\Job;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Need;
 use Jurvex\Core\Judge\PlacedVerdict;
@@ -36,6 +37,21 @@ final readonly class LineRecord
     {
         $this->stretches = new \WeakMap();
         $this->verdict = [] === $runs ? null : $this->whole();
+    }
+
+    /** @return list<JudgedRun> a job's own, oldest first */
+    public function runsOf(Job $job): array
+    {
+        return array_values(array_filter($this->runs, static fn (JudgedRun $line) => $line->run->job === $job));
+    }
+
+    /** A job's run that somebody wants to see: the latest where it is none of the job's, none where there is none. */
+    public function runOrLatest(Job $job, ?string $id): ?JudgedRun
+    {
+        $runs = $this->runsOf($job);
+        $wanted = $this->runs[$id ?? ''] ?? null;
+
+        return $wanted?->run->job === $job ? $wanted : $runs[\count($runs) - 1] ?? null;
     }
 
     /** @return list<LineFinding> all but the plain joints, in their places */

@@ -82,16 +82,17 @@ final readonly class MendPlans
     private static function mendables(Job $job, LineRecord $record, Portion $portion): array
     {
         $mendables = [];
+        $rules = $job->rules();
         foreach ($record->ranked() as $each) {
-            $at = $portion->run->onRun($each->pipe, $each->at, $each->at + $each->finding->lengthMetres());
             $isPressing = ($each->judgement->counts()?->level() ?? Need::KeepClean->level()) >= Need::KeepClean->level();
-            if (!$isPressing || null === $at || $at[0]->metres > $portion->end->metres) {
+            $at = $isPressing ? $portion->run->onRun($each->pipe, $each->at, $each->at + $each->finding->lengthMetres()) : null;
+            if (null === $at || $at[0]->metres > $portion->end->metres) {
                 continue;
             }
             $finding = $each->finding->at($at[0], null === $each->finding->to ? null : $at[1]);
             $mendables[] = [$each, new Mendable(
                 $finding, $each->judgement, array_map(static fn (LineFinding $other) => $other->finding, $each->beside),
-                $each->line->record->pipeAt($each->finding->from)->bore, $job->rules(),
+                $each->line->record->pipeAt($each->finding->from)->bore, $rules,
             )];
         }
 

@@ -26,10 +26,11 @@ final readonly class PlaceHistories
     public function of(Property $property, LineRecord $record): array
     {
         $passes = null;
+        $rules = $property->firm->rules();
         $histories = [];
         foreach ($record->told() as $joint) {
             foreach ([$joint, ...$joint->beside] as $each) {
-                $limit = self::limit($each, $property->firm->rules());
+                $limit = self::limit($each, $rules);
                 $seen = array_values(array_filter(
                     $each->sightings, static fn (Sighting $one) => null !== $one->finding->sizeIn(SizeUnit::Percent),
                 ));

@@ -8,7 +8,6 @@ use App\Firm\Kit;
 use App\Firm\ToolHead;
 use App\Record\Job;
 use App\Record\Pass;
-use App\Record\Run;
 use App\Record\Tool;
 use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Run\RunRecord;
@@ -62,13 +61,13 @@ final readonly class RingsLeft
     /** Passes count from the job's own zero: only a look from there has the same places. */
     private static function lookFromTheSameOpening(Job $job, LineRecord $line): ?RunRecord
     {
-        $runs = array_filter(
-            $job->runs(),
-            static fn (Run $run) => $run->opening === $job->chosenOpening() && Travel::Downstream === $run->details()->travel,
+        $looks = array_filter(
+            $line->runsOf($job),
+            static fn (JudgedRun $each) => $each->run->opening === $job->chosenOpening() && Travel::Downstream === $each->record->travel,
         );
-        $last = end($runs);
+        $last = end($looks);
 
-        return false === $last ? null : $line->runs[$last->id]->record;
+        return false === $last ? null : $last->record;
     }
 
     /** The widest bore on the way that was worked; none where a part of it is not known. */

@@ -14,6 +14,8 @@ final class HalvingTest extends TestCase
         for ($count = 0; $count < 20; ++$count) {
             for ($first = 0; $first <= $count; ++$first) {
                 self::assertSame($first, Halving::first($count, static fn (int $i) => $i >= $first));
+                self::assertSame($first, Halving::firstFrom(0 === $count ? [] : range(0.0, $count - 1.0), $first));
+                self::assertSame($first, Halving::firstFrom(0 === $count ? [] : range(0.0, $count - 1.0), $first - 0.5));
             }
         }
     }

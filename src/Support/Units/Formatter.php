@@ -11,13 +11,18 @@ use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\Size;
 use Jurvex\Core\Measure\SizeUnit;
 use Jurvex\Core\Measure\UnitSystem;
+use Symfony\Contracts\Translation\LocaleAwareInterface;
 use Symfony\Contracts\Translation\TranslatorInterface;
 use Twig\Extension\RuntimeExtensionInterface;
 
 /** Writes measures the way the reader says them: units in their words, numbers in every language with a point. */
-final readonly class Formatter implements RuntimeExtensionInterface
+final class Formatter implements RuntimeExtensionInterface
 {
-    public function __construct(private TranslatorInterface $translator)
+    /** @var array<string, array<string, string>> units and clock positions by language: a page says the same few over and over */
+    private array $known = [];
+
+    /** @param TranslatorInterface&LocaleAwareInterface $translator */
+    public function __construct(private readonly TranslatorInterface $translator)
     {
     }
 
@@ -128,7 +133,7 @@ final readonly class Formatter implements RuntimeExtensionInterface
     /** Where on the clock, and as far as: `3 o'clock`, `11–2 o'clock`. */
     public function hours(float $from, ?float $to = null): string
     {
-        return null === $to
+        return $this->known[$this->translator->getLocale()][$from.'–'.$to] ??= null === $to
             ? $this->translator->trans('clock.at', ['%from%' => $this->clock($from)])
             : $this->translator->trans('clock.range', ['%from%' => $this->clock($from), '%to%' => $this->clock($to)]);
     }
@@ -202,7 +207,7 @@ final readonly class Formatter implements RuntimeExtensionInterface
 
     private function unit(string $key): string
     {
-        return $this->translator->trans('unit.'.$key);
+        return $this->known[$this->translator->getLocale()][$key] ??= $this->translator->trans('unit.'.$key);
     }
 
     private function feetAndInches(float $metres): string

@@ -29,7 +29,7 @@ final class DateExtension extends AbstractExtension
 
     public function getFilters(): array
     {
-        return [new TwigFilter('when', $this->when(...))];
+        return [new TwigFilter('when', [$this, 'when'])];
     }
 
     /** Times are UTC unless a zone is named; dates without a time are what they are. */

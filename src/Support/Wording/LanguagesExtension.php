@@ -17,13 +17,18 @@ final class LanguagesExtension extends AbstractExtension
     public function getFunctions(): array
     {
         return [
-            new TwigFunction('language', $this->languages->now(...)),
-            new TwigFunction('language_names', $this->names(...)),
+            new TwigFunction('language', [$this, 'now']),
+            new TwigFunction('language_names', [$this, 'names']),
         ];
     }
 
+    public function now(): string
+    {
+        return $this->languages->now();
+    }
+
     /** @return array<string, string> */
-    private function names(): array
+    public function names(): array
     {
         return array_combine($this->languages->all, array_map($this->languages->nameOf(...), $this->languages->all));
     }

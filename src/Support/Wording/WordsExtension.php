@@ -26,12 +26,12 @@ final class WordsExtension extends AbstractExtension
 
     public function getFunctions(): array
     {
-        return [new TwigFunction('wording', $this->wording(...))];
+        return [new TwigFunction('wording', [$this, 'wording'])];
     }
 
     public function getFilters(): array
     {
-        return [new TwigFilter('words', $this->words(...))];
+        return [new TwigFilter('words', [$this, 'words'])];
     }
 
     /** The same as it stands after another word. What begins with two capitals or a single letter is a name. */
@@ -58,7 +58,7 @@ final class WordsExtension extends AbstractExtension
      *
      * @return array<string, string> the words of each, by code
      */
-    private function wording(string $list, array $codes): array
+    public function wording(string $list, array $codes): array
     {
         $wording = [];
         foreach ($codes as $code) {
