@@ -36,9 +36,10 @@ final readonly class BareNumber
         $next = $this->place->last + 1;
         $isTimes = $this->sentence->is('times', $next) && null !== $this->sentence->atomAt($next + 1)?->amount
             || $this->sentence->is('times', $this->one->first - 1) && null !== $this->sentence->amountBefore($this->one->first - 1);
-        // "job 41", but not "nothing to report, 41 a lateral" or "a straight run, four and a half …"
-        $isNumbered = $this->sentence->is('numbered', $this->one->first - 1) && 0.0 === fmod($this->one->value, 1.0)
-            && null === $this->sentence->begins('to', $this->one->first - 2);
+        // "job 41", "to manhole two", but not "nothing to report, 41 a lateral" or "a straight run, four and a half …"
+        $name = $this->one->first - 1;
+        $isNumbered = $this->sentence->is('numbered', $name) && 0.0 === fmod($this->one->value, 1.0)
+            && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
         // "that's at least ten wipes"
         if ($isTimes || $isNumbered || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
@@ -105,9 +106,10 @@ final readonly class BareNumber
         $isNamed = null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty one is roots again", "sixty six it's the city tap"
         $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->beginsAny(['describes', 'made_of'], $next));
-        // "twenty seven the clay ends", "forty one the pipe's got a patch"
+        // "twenty seven the clay ends", "forty one the pipe's got a patch", "thirty nine the water's gone"
         $isOfLine = $sentence->is('known', $next)
-            && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1));
+            && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1)
+                || null !== $sentence->begins('ends', $next + 1));
         // "seventy five and here's the wye"
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
         if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role

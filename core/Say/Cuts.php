@@ -71,6 +71,9 @@ final readonly class Cuts
             $behind[$last + 1] = true;
         }
         $cuts = $this->ofRepeated();
+        foreach ($this->marks['as_well'] ?? [] as $last) {
+            $cuts += true === ($this->from[$last + 1] ?? null)?->amount?->mayBeAlong() ? [$last + 1 => true] : [];
+        }
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
             $isOpened = isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
@@ -88,6 +91,10 @@ final readonly class Cuts
     private function placeLeadingFrom(int $cut): ?int
     {
         $first = ($this->until[$cut - 1] ?? null)?->first;
+        // "number three there's mud"
+        if (null !== $first && $this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '')) {
+            return null;
+        }
         // "nine feet next joint's tight"
         if (null === $first || isset($this->marks['intro'][$cut])) {
             return $first;
@@ -95,8 +102,11 @@ final readonly class Cuts
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
         $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
         // "twenty eight okay the pipe's underwater"
+        $led = $this->speech->words[$next]->text ?? '';
         $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next])
-            || isset($this->starts[$next + 1]) && $this->lexicon->has('articles', $this->speech->words[$next]->text);
+            || isset($this->starts[$next + 1]) && ($this->lexicon->has('articles', $led)
+                // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"
+                || $this->lexicon->has('subjects', $led) && !isset($this->named[$first - 1]));
         $before = $this->speech->words[$first - 1]->text ?? '';
         $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before);
 

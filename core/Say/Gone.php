@@ -70,9 +70,10 @@ final readonly class Gone
         foreach ($sentence->marks($role) as $begin => $end) {
             // "a rag was at 26"
             $isPlaced = 'was' === $role && null !== $sentence->begins('at', $end + 1);
-            // "water at nine sixty, ten eighty it's gone": there it ends.
+            // "water at nine sixty, ten eighty it's gone", "thirty nine the water's gone": there it ends.
             $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
-            $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1);
+            $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1)
+                || $sentence->is('known', $begin - 2) && null !== $sentence->amountBefore($begin - 2);
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
             $isAround = $begin < $mention->first && $end > $mention->last;
             if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {

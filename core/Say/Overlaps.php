@@ -131,15 +131,17 @@ final class Overlaps
         return false;
     }
 
-    /** "a root on the right at three o'clock, fine root", "a junction on the left, dead end there" */
+    /** "a root on the right, fine root", "a junction on the left, dead end there", "something stuck in it, it's plaster" */
     private static function isCloser(Mention $one, Mention $more, Sentence $sentence): bool
     {
         $isRoots = $one->isGeneral && Family::Roots === $one->kind?->family() && Family::Roots === $more->kind?->family();
         $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
         $between = [$one->last + 1, $more->first - 1];
+        $isThing = Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
+            && ($sentence->has('likely', $one->first, $more->first) || $sentence->has('made_of', ...$between));
 
-        return ($isRoots || $isTieIn) && $more->first - $one->last <= self::CLOSER_WORDS && !$sentence->isAny('and', ...$between)
-            && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
+        return ($isRoots || $isTieIn || $isThing) && $more->first - $one->last <= self::CLOSER_WORDS
+            && !$sentence->isAny('and', ...$between) && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
     }
 
     /** Nothing that joins two stands between. */

@@ -79,18 +79,26 @@ final readonly class PairedNumbers
     /** "a break at nineteen twenty three there's something stuck": each is of its own. */
     private function isOfTwo(Amount $one, Amount $other): bool
     {
-        $at = null;
-        foreach ($this->sentence->marks('at') as $begin => $end) {
-            $at = $end === $one->first - 1 ? $begin : $at;
-        }
         // "two feet a belly to four, five feet a hole"
-        $at ??= $this->sentence->isAfter('to', $one->first) ? $one->first - 1 : null;
+        $isTo = $this->isBehindNameAnd('to', $one->first);
         $next = $other->last + ($this->sentence->is('articles', $other->last + 1) ? 2 : 1);
 
-        return null !== $at && $this->sentence->isBehindName($at)
+        return ($isTo || $this->isBehindNameAnd('at', $one->first))
             && ($this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1)
-                || Unit::Large === $other->unit && (Atom::KIND === $this->sentence->atomAt($next)?->role
+                || (Unit::Large === $other->unit || $isTo) && (Atom::KIND === $this->sentence->atomAt($next)?->role
                     || $this->sentence->is('subjects', $other->last + 1)));
+    }
+
+    /** Whether a phrase of a role stands between a name and a word. */
+    private function isBehindNameAnd(string $role, int $word): bool
+    {
+        foreach ($this->sentence->marks($role) as $first => $last) {
+            if ($last === $word - 1 && $this->sentence->isBehindName($first)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "seven nine eleven": by even steps. */

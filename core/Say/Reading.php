@@ -13,7 +13,7 @@ final readonly class Reading
     /** What means something else with more words around it, by role. */
     private const EXCEPT = [
         'back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
-        'was' => 'found', 'to' => 'through_it', 'move' => 'right_past',
+        'was' => 'found', 'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
     ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
@@ -43,6 +43,10 @@ final readonly class Reading
         $free = 0;
         $marks = [];
         foreach ($speech->words as $i => $word) {
+            // "twelve point zero roots"
+            if ($i < $free && Atom::AMOUNT === $atoms[\count($atoms) - 1]->role) {
+                continue;
+            }
             $phrases = $lexicon->phrasesAt($word->text, $text, $offsets[$i]);
             foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
                 $marks[$role][$i] = $i + $found[1] - 1;
@@ -63,12 +67,25 @@ final readonly class Reading
             }
         }
 
+        return new self($speech, $atoms, self::told($atoms, $marks), $lexicon);
+    }
+
+    /**
+     * With what only several of them together tell, and without what means something else there.
+     *
+     * @param list<Atom> $atoms
+     * @param array<string, array<int, int>> $marks
+     *
+     * @return array<string, array<int, int>>
+     */
+    private static function told(array $atoms, array $marks): array
+    {
         $marks = [...$marks, 'counted_off' => self::countedOff($atoms), 'goes_over' => self::goesOver($atoms, $marks)];
         foreach (self::EXCEPT as $role => $except) {
             $marks[$role] = self::without($marks[$role] ?? [], $marks[$except] ?? []);
         }
 
-        return new self($speech, $atoms, array_filter($marks), $lexicon);
+        return array_filter($marks);
     }
 
     /**

@@ -199,7 +199,12 @@ final readonly class Repeated
      */
     private function isOfNext(array $mentions, array $part, Place $place): bool
     {
-        return $place->last === $part[1] && $this->sentence->beginsAny(['here', 'intro'], $part[1] + 1)
+        $next = $part[1] + 1;
+        // "this one at two and a half, and it's a beauty, that's a full blockage of roots"
+        $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
+            || $this->sentence->is('and', $next) && null !== $this->sentence->begins('made_of', $next + 1);
+
+        return $place->last === $part[1] && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->isNexts($mentions, $part);
     }
 

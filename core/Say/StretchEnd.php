@@ -31,8 +31,7 @@ final readonly class StretchEnd
         // "it's starting to come up out of it"
         $begins = array_filter(array_keys($sentence->marks('starts')), static fn (int $word) => !$sentence->isInside('ends', $word));
 
-        return [] !== $begins
-            ? null : self::between($sentence, $measures, self::OF_LOW, $sentence->first, $sentence->last);
+        return self::between($sentence, $measures, self::OF_LOW, $sentence->first, [] === $begins ? $sentence->last : min($begins) - 1);
     }
 
     /** @return ?self of anything else, which ends where it says so in so many words */
@@ -59,7 +58,7 @@ final readonly class StretchEnd
         }
         $found = null === $begin ? null : self::between($sentence, $measures, self::OF_LOW, $begin, $end);
 
-        return null === $found || $sentence->has('starts', $found->word) ? null : $found;
+        return null === $found || $sentence->has('starts', $found->word, $end) ? null : $found;
     }
 
     /** "30 I'm out of it", "ten foot six crack ends", and not "starts at 33 water ends 41" */

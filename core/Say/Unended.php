@@ -119,7 +119,7 @@ final class Unended
     {
         $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
         $isOnTheWay = [] !== $others && ($others[0]->first < $end?->word || !$sentence->has('ends'));
-        if (null === $this->low || null === $end || $isOnTheWay) {
+        if (null === $this->low || null === $end || $isOnTheWay || $this->isAnotherBefore($end->word, $mentions, $sentence)) {
             return $mentions;
         }
         $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
@@ -135,6 +135,23 @@ final class Unended
         $this->low = $sentence->has('ends') ? null : $this->low;
 
         return $others;
+    }
+
+    /**
+     * "thirty feet is a belly, it comes out of it at 38".
+     *
+     * @param list<Mention> $mentions
+     */
+    private function isAnotherBefore(int $word, array $mentions, Sentence $sentence): bool
+    {
+        foreach ($mentions as $mention) {
+            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->last < $word;
+            if ($isLow && $mention->place->from > $this->low?->fromM && !$this->isOfLow($mention, $sentence)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -165,7 +165,9 @@ final class Ways
             $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
             if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
                 // "3.5 m back to round, 4.1 plastic to clay"
-                && !$measures->hasPlace($end, $material->first)) {
+                && !$measures->hasPlace($end, $material->first)
+                // "heading back to the house, one ten PVC"
+                && !$sentence->has('landmark', $end + 1, $material->first)) {
                 return self::into($sentence, $measures, $material, $begin);
             }
         }

@@ -86,6 +86,7 @@ return [
         'can', 'could', 'would', 'will', 'about', 'has', 'have', 'because', 'where', 'when', "i've", "we've", "you'll", "i'll",
         'actually', 'already',
         'until', 'till', 'by', "one's", 'big', 'bad', 'pretty', 'kind', 'sort', 'lot', 'couple', 'bunch',
+        'number', 'those', 'these', "i'd", 'second', 'next',
     ],
     // None begins with one of these.
     'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to', 'side'],
@@ -173,7 +174,8 @@ return [
         'really',
     ],
     'filler_phrases' => [
-        'you know', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my', 'if you will',
+        'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my',
+        'if you will',
         'or whatever', 'to be honest', "let's say", 'i would say', "i'd say", 'how about that',
     ],
     // Behind "let's see" one of these makes a question of it.
@@ -324,7 +326,7 @@ return [
                 'hit|hitting (some|a|the|little|bit|of)* water', 'water starts|begins to build up',
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
-                'water start(s)|starts|starting|begins (at|around|about|like)*',
+                'water start(s)|starts|starting|begins (at|around|about|like)*', "water's starting|beginning",
                 'water level rises|rising|increases|increasing (up|to)*',
                 "water level's|level (is|at|up|about|around)* third|quarter|half|halfway",
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
@@ -333,7 +335,7 @@ return [
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
-                'submerged', 'lens|camera under', 'full of water',
+                'submerged', 'lens|camera under', 'full of water', 'full again',
             ],
             'standing_water' => [
                 "water's|water (is|just|still)* standing|sitting|holding|laying behind",
@@ -574,7 +576,8 @@ return [
                 "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
                 'pipe (<very>)* gone|went oval|egg|oblong (shaped)*',
-                'out of shape', 'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
+                'out of shape', 'like an|the egg', "pipe's|pipe (is|has|all|bit)* gone|went out of shape|round",
+                'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
                 'out of round', 'egg shaped', 'egg shape', 'shaped like (an)* egg', 'oval(ed)', 'ovaled', 'deformed',
                 'deformation', 'ovality', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
@@ -736,7 +739,7 @@ return [
                 'drilled|bored through it|this with',
                 'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
                 'utility|conduit (line|pipe|that|is|goes|runs|going|running|right|straight)* through the|our|this sewer|pipe|line',
-                'pipe|line going|running|crossing (right|straight)* across|through our|the|this pipe|sewer|line',
+                'pipe|line going|running|crossing (right|straight)* across|through our|ours|the|this (pipe|sewer|line)*',
                 'cross bore(s)', 'crossbore',
                 'rod|stake|pin|post|spike|rebar sticking|going|driven|poking (right|straight)* through '
                     .'(the|side|top|wall|middle|of|our|this)* pipe|line|lateral',
@@ -776,6 +779,7 @@ return [
                 'here comes the|your <fixture> (line|drain)*',
                 'joins (up)* with|to|into the|this|that|another other|next|line|pipe|one',
                 '(a)* (line|pipe|drain)* enters from|on|at (the|your)* left|right|side|top',
+                'line|pipe|drain in from the|your left|right|side',
                 'pick|picks|picking up the|your laundry|kitchen|bathroom|bath|toilet|shower|tub|sink|washer|garage (line|drain)*',
                 "that's|here's|there's the|your powder room|bath", 'floor drain line|connection|branch',
                 '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
@@ -834,6 +838,7 @@ return [
                 "wye|y|tee|fitting|combo|santee|socket|hub (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
                 'socket|hub|wye|tee|fitting (the)* wrong way (round|around)*',
                 'fitting|wye|y (that|is|was|put|in)* upside down',
+                'wye|y|tee|santee|combo|fitting (in|on|is|was|glued|put)* backwards|backward',
                 'y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways',
                 'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
                 'goes|go from bigger|big|larger to smaller|small',
@@ -852,7 +857,7 @@ return [
             'stubbed_hose' => [
                 'tap|lateral|connection|saddle that (is|just)* pokes|sticks|juts (in|out)',
                 "boss|connection|tap|saddle (is|'s)* pushed|sticking|shoved|rammed (right|straight|in|too)* into|in|far|out",
-                "tap|lateral|connection|pipe that's|that (has|was|is|been|just)* hammered|knocked|pounded|driven in",
+                "tap|lateral|connection|pipe that's|that|somebody|someone|they (has|was|is|been|just)* hammered|knocked|pounded|driven in",
                 "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
                 "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
                 'broke|busted a pipe|drain|line in',
@@ -907,7 +912,7 @@ return [
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
                 'hit|hits|get|reach (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
                 'transition(s) coupling', 'material change',
-                'change of|in material|pipe', 'pipe|material changes',
+                'change of|in material|pipe', 'pipe|material changes', 'get|gets|come|comes to the four|six|three|five|eight inch',
                 'coupling transition',
             ],
             'bend' => [
@@ -972,7 +977,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                'into the|a|their (grease)* interceptor|separator', 'into the|a main chamber|manhole',
+                'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*', 'into the|a main chamber|manhole',
                 'it|pipe|line just (just)* ends|stops', 'pipe|line (just)* quits', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
                 'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
@@ -1219,7 +1224,8 @@ return [
             'around to',
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
             'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
-            'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to', 'down to', 'on to',
+            'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to',
+            'the whole way (up|down|out|over|back)* to', 'down to', 'on to',
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
         'between' => ['' => ['between', 'in between']],
@@ -1241,7 +1247,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            'clear by|from',
+            "we're|i'm (back)* out at|by", 'clear by|from', "it's clear|dry again", "that's|it's|is there till|until|to (about)*",
             'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
             'no more water', 'end of (the)* water|belly|sag|dip',
@@ -1250,7 +1256,7 @@ return [
             'it|water runs|drains off|away (again)* (at|by)*',
             'comes good (again)* (at|by)*',
             'come|comes|came|coming (back)* out at|by', "it's out", 'belly|sag|dip|water|swag end|stop', "that's|it's over by|at",
-            "water's|water (is)* going|gone away|down|off",
+            "water's|water (is)* going|gone away|down|off", "water's gone", 'up again',
             'going on to|till|until', 'continuous to|till|until',
             'sag|belly|dip|it is|has over|done|ended|stopped|quit', 'came|comes back|up (up|out)*',
             'starting|starts|beginning|begins to come back|up|out|off',
@@ -1276,6 +1282,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            'goes|gets|comes back (to)* round', 'round again',
             'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
             'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
             'from here|there (on|out|up|all|the|way|clear)* to|till|until (about|almost|nearly|like|right|maybe)*',
@@ -1309,7 +1316,7 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
-            'no more water',
+            'no more water', 'up again',
             "it's|it up again",
             'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
         ]],
@@ -1480,6 +1487,8 @@ return [
             "they say|said|claim|claimed|thought (it's|it|there's|that)*", 'to find out',
             'suspect|suspects|suspected', 'find out if', "there's|there has|got|gotta to be",
         ]],
+        // A place behind it is of what comes.
+        'as_well' => ['' => ['as well', 'too']],
         'beside_it' => ['' => [
             'growing|coming (right|up|in)* through the repair|joint|crack|break|gap',
             'coming|running|leaking (out|off|up|down)* of|from|through it|that|there',
@@ -1507,6 +1516,8 @@ return [
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
+        // Whoever has gone somewhere has taken nothing away.
+        'gone_on' => ['' => ["we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along"]],
         'gone' => ['' => [
             'that|which we|i|they|he (have|already|just)* cut|removed|pulled|cleared|jetted',
             'got|pulled|cut|jetted|took|snaked (<any>)* out|back',
@@ -1578,9 +1589,10 @@ return [
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
-        'here' => ['' => ['right here', 'right there', 'right about here']],
+        'here' => ['' => ['right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
+        'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
-            'been plugged', 'plugged (off|up)* with',
+            'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
             'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
@@ -1932,7 +1944,7 @@ return [
             'drops|goes|comes|ties|drop (in|into|to|down)* the main run|stack|house|building|drain',
             'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting|rodding (eye)*', 'next to',
             'stuck to|on|together',
-            'stuck|shoved|put it|that|them|one in|inside|into', 'clear water',
+            'stuck|shoved|put it|that|them|one in|inside|into', 'clear water', 'wet|damp|soggy|muddy patch|spot',
             'the main run|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
