@@ -13,6 +13,9 @@ final readonly class Alignment
 {
     private Ties $ties;
 
+    /** @var list<list<Place>> before the first name, between each and the next, and behind the last */
+    private array $between;
+
     /**
      * @param list<Mention> $mentions in their order; what has its place keeps it
      * @param list<Place> $places in their order
@@ -23,6 +26,13 @@ final readonly class Alignment
         private Sentence $sentence, private array $mentions, private array $places, private ?Place $pending, private bool $isCarried,
     ) {
         $this->ties = new Ties($sentence);
+        $between = [];
+        for ($i = 0; $i <= \count($mentions); ++$i) {
+            $from = 0 === $i ? $sentence->first : $mentions[$i - 1]->last;
+            $to = $mentions[$i]->first ?? $sentence->last + 1;
+            $between[] = array_values(array_filter($places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
+        }
+        $this->between = $between;
     }
 
     /** @return list<?Place> of each name; none also where it is at the pending one */
@@ -113,12 +123,10 @@ final readonly class Alignment
     /** @param ?int $behind the name behind them; none at the end of the sentence */
     private function leftOver(?Fit $before, ?int $behind, ?Place $taken = null): int
     {
-        $number = ($behind ?? \count($this->mentions)) - 1;
-        $from = $number < 0 ? $this->sentence->first : $this->mentions[$number]->last;
-        $to = null === $behind ? $this->sentence->last + 1 : $this->mentions[$behind]->first;
-        $here = array_values(array_filter($this->places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
+        $number = $behind ?? \count($this->mentions);
+        $here = $this->between[$number];
         // A place that stands right before the sentence is of what is named first in it.
-        $isNext = $number < 0 && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
+        $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
         $cost = $isNext ? $this->ties->leftOver($this->pending, false) : 0;
         foreach ($here as $i => $place) {
             $isTaken = $place === $before?->place || $place === $taken;

@@ -119,10 +119,12 @@ final class Entry
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
-        $isClock = null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01
-            || self::isWithin($this->clockFrom, $mention->clock);
+        if ($this->run !== $run || null === $from || !$this->isOfKind($mention) || !$this->isAt($from, $to)) {
+            return false;
+        }
 
-        return $this->isOfKind($mention) && $isClock && $this->run === $run && null !== $from && $this->isAt($from, $to);
+        return null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01
+            || self::isWithin($this->clockFrom, $mention->clock);
     }
 
     /** Whether it lies so far from a place that another one may be there. */

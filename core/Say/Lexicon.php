@@ -179,18 +179,20 @@ final class Lexicon
      *
      * @return array<string, array{string, int}> what it means and how many words it has, by role
      */
-    public function phrasesAt(string $word, string $text, int $offset): array
+    public function phrasesAt(string $text, int $offset): array
     {
         $longest = [];
-        $first = explode(' ', $this->apart($word))[0];
+        $first = substr($text, $offset, strcspn($text, ' ', $offset));
         $at = $offset + \strlen($first) + 1;
         $second = substr($text, $at, strcspn($text, ' ', $at));
         $phrases = $this->phrases[$first] ?? [];
-        foreach ([...($phrases[$second] ?? []), ...('' === $second ? [] : $phrases[''] ?? [])] as [$pattern, $role, $meaning]) {
-            if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
-                $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
-                if ($words > ($longest[$role][1] ?? 0)) {
-                    $longest[$role] = [$meaning, $words];
+        foreach ([$phrases[$second] ?? [], '' === $second ? [] : $phrases[''] ?? []] as $may) {
+            foreach ($may as [$pattern, $role, $meaning]) {
+                if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
+                    $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
+                    if ($words > ($longest[$role][1] ?? 0)) {
+                        $longest[$role] = [$meaning, $words];
+                    }
                 }
             }
         }

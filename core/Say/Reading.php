@@ -42,12 +42,12 @@ final readonly class Reading
         $atoms = [];
         $free = 0;
         $marks = [];
-        foreach ($speech->words as $i => $word) {
+        foreach (array_keys($speech->words) as $i) {
             // "twelve point zero roots"
             if ($i < $free && Atom::AMOUNT === $atoms[\count($atoms) - 1]->role) {
                 continue;
             }
-            $phrases = $lexicon->phrasesAt($word->text, $text, $offsets[$i]);
+            $phrases = $lexicon->phrasesAt($text, $offsets[$i]);
             foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
                 $marks[$role][$i] = $i + $found[1] - 1;
             }

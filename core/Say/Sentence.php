@@ -13,6 +13,9 @@ final readonly class Sentence
     /** @var list<array{int, int}> */
     private array $parts;
 
+    /** @var array<int, Atom> by their first word */
+    private array $atomsAt;
+
     /**
      * @param int $first its first word
      * @param int $last its last word
@@ -22,6 +25,7 @@ final readonly class Sentence
     public function __construct(
         private Speech $speech, private Lexicon $lexicon, public int $first, public int $last, public array $atoms, private array $marks,
     ) {
+        $this->atomsAt = array_column($atoms, null, 'first');
         $this->parts = Parts::of($this);
     }
 
@@ -212,13 +216,7 @@ final readonly class Sentence
 
     public function atomAt(int $i): ?Atom
     {
-        foreach ($this->atoms as $atom) {
-            if ($atom->first === $i) {
-                return $atom;
-            }
-        }
-
-        return null;
+        return $this->atomsAt[$i] ?? null;
     }
 
     /** Whether a name, or the side of what was named, ends right before a word: "crack bottom" before its number. */
