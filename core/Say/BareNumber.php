@@ -66,7 +66,8 @@ final readonly class BareNumber
 
     private function isTold(int $next): bool
     {
-        $isStretch = null !== $this->place->to && $this->place->to - $this->place->from >= 1 && $this->place->to >= Amount::LEAST_PLACE;
+        $isLarge = $this->place->to >= Amount::LEAST_PLACE || 0.0 !== fmod($this->place->to ?? 0.0, 1.0);
+        $isStretch = null !== $this->place->to && $this->place->to - $this->place->from >= 1 && $isLarge;
         foreach (self::LED_BY as $role) {
             // "the same thing, one on each side"
             $isLed = 'another' !== $role || $this->one->mayBePlace();

@@ -16,6 +16,7 @@ final class Overlaps
     private const COMING_WORDS = 10;
     private const DESCRIBED_WORDS = 2;
     private const CLOSER_WORDS = 7;
+    private const TAP_WORDS = 5;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -60,6 +61,11 @@ final class Overlaps
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
             $isSaid = $isBeside && self::isComing($before, $each, $sentence);
             if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)) {
+                continue;
+            }
+            if ($isBeside && self::isTapItself($before, $each, $sentence)) {
+                $before->kind = Kind::Tap;
+
                 continue;
             }
             if ($isBeside && self::isCloser($before, $each, $sentence)) {
@@ -142,6 +148,15 @@ final class Overlaps
 
         return ($isRoots || $isTieIn || $isThing) && $more->first - $one->last <= self::CLOSER_WORDS
             && !$sentence->isAny('and', ...$between) && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
+    }
+
+    /** "the tap, which is a saddle", "there's the wye at the main" */
+    private static function isTapItself(Mention $one, Mention $other, Sentence $sentence): bool
+    {
+        $isNear = $other->first - $one->last <= self::TAP_WORDS && !$sentence->has('intro', $one->last, $other->first);
+
+        return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
+            || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear && $sentence->isAfter('at', $other->first);
     }
 
     /** Nothing that joins two stands between. */

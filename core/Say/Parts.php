@@ -85,6 +85,10 @@ final readonly class Parts
         // "twenty seven the same thing thirty one same thing"
         $isAnother = $isOfAnother && $this->sentence->has('another', $begin, $i - 1);
 
+        // "and again at two point four, three point five a connection"
+        $isLeading = $this->sentence->is('articles', $place->last + 1) || Atom::KIND === $this->sentence->atomAt($place->last + 1)?->role;
+        $isAnother = $isAnother || $isPlaced && $isLeading && $this->sentence->has('again', $begin, $i - 1);
+
         return $isAnother || $isNamed && ($isPlaced || $isShown || $i - $said > self::NAME_TO_PLACE);
     }
 

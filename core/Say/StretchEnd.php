@@ -100,7 +100,9 @@ final readonly class StretchEnd
         foreach ($sentence->marks('starts') as $begin => $end) {
             $isBeside = $end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1;
             foreach ($isBeside ? $sentence->atoms : [] as $atom) {
-                if (Atom::KIND === $atom->role && $atom->last === $begin - 1 && null !== $sentence->amountBefore($atom->first)) {
+                // "six metres scale on the invert starts"
+                $isNear = $atom->last < $begin && $begin - $atom->last <= self::NAME_AT + 1;
+                if (Atom::KIND === $atom->role && $isNear && null !== $sentence->amountBefore($atom->first)) {
                     return false;
                 }
             }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** From where to where what is named goes, where that is told by what was said before or by what is named next. */
 final readonly class Stretches
 {
@@ -94,8 +96,23 @@ final readonly class Stretches
     {
         foreach ($mentions as $i => $mention) {
             $mention->place = $this->end($mention, \array_slice($mentions, 0, $i));
+            $mention->place = $this->until($mention, $mentions[$i - 1]->place ?? null);
             $this->stretchTo($mention, $mentions[$i + 1] ?? null);
         }
+    }
+
+    /** "there's a wye at eight, then it's scale until fifteen": from the place before. */
+    private function until(Mention $mention, ?Place $before): ?Place
+    {
+        $place = $mention->place;
+        if (null === $place || null !== $place->to || !Joined::stretches($mention) || $place->first < $mention->last
+            || !$this->sentence->isAfter('until', $place->first)
+        ) {
+            return $place;
+        }
+        $from = $before->to ?? $before->from ?? $this->where->carried();
+
+        return null === $from || $from >= $place->from ? $place : Place::over($from, $place->from, $place);
     }
 
     /**
@@ -112,7 +129,9 @@ final readonly class Stretches
             return $place;
         }
         // "at 22 it drops into cast iron, and that has scale to 38"
-        $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last;
+        $isWithin = $isPoint && $mention->first > $place->first && $mention->last < $place->last
+            // "nine to twenty two is clay"
+            || Kind::Transition === $mention->kind && $mention->first === $place->last + 1 && !$mention->isInOrder;
         // "grease from eight feet out to thirty where this other line ties in"
         $isAtEnd = $this->sentence->isAny('at_its_end', $place->last + 1, $mention->first - 1)
             // "cast from seven to fifteen and clay from there"

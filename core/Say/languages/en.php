@@ -531,7 +531,7 @@ return [
             ],
             'worn_invert+wear=rough' => [
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
-                'spalled|spalling', 'aggregate showing|exposed|visible',
+                'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
@@ -739,6 +739,7 @@ return [
                 'drilled|bored through it|this with',
                 'conduit|cable|rod|stake|post (that|somebody|someone|they|has|have)* drove|driven|drilled|shot|ran (right)* through',
                 'utility|conduit (line|pipe|that|is|goes|runs|going|running|right|straight)* through the|our|this sewer|pipe|line',
+                'line|pipe|conduit|cable poked|punched|drilled (right|straight)* through the|our|your|this sewer|line|pipe',
                 'pipe|line going|running|crossing (right|straight)* across|through our|ours|the|this (pipe|sewer|line)*',
                 'cross bore(s)', 'crossbore',
                 'rod|stake|pin|post|spike|rebar sticking|going|driven|poking (right|straight)* through '
@@ -916,6 +917,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'ell(s)',
                 'ninety|nineties out|up|down|over',
                 'is where it turns (up|down|left|right)*',
                 'we|i turn|go up|down at',
@@ -1012,7 +1014,10 @@ return [
                 'the saddle', 'the|a|your|our saddle tap', 'connects|joins (in|up|on)* to|with|into the (city|main)* main|sewer|city',
                 'tie in|wye|junction at|with|on the main (sewer)*',
                 'lateral|sewer|line|house connection|connects to|with (the|our|your)* city|main|street',
-                'street connection|tap', 'connection to|in|at the street', "city's main|sewer|tap|line", 'tap', "tap's",
+                'street connection|tap', 'tap in|under the street|alley|road',
+                '(the|our|your|big|public)* main|sewer|connection|pipe (line|sewer|pipe)* in|at|under the street|road|alley',
+                'connection to|in|at the street',
+                "city's main|sewer|tap|line", 'tap', "tap's",
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "main's at", 'main at', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
@@ -1028,7 +1033,7 @@ return [
                 "that's|there's|here's|is|into (the|your|our)* main line|sewer in|under the street|alley|road",
             ],
             'tap+name' => [
-                'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city', 'the street'],
+                'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
                 "pipe's|line's (dead|just|almost)* level", 'pipe|line is (dead|just|almost)* level',
@@ -1241,13 +1246,15 @@ return [
             'in', 'out', 'mark', 'down', 'down the line', 'into the line', 'into it', 'from the cleanout', 'on the counter',
             'on the reel', 'footage', 'upstream', 'downstream',
         ]],
+        'until' => ['' => ['until|till (about|around|like|maybe|almost|nearly|roughly)*']],
         'starts' => ['' => [
             'start(s)|starts|started|starting', 'begin(s)|begins|began|beginning', 'start of the|this|a|our', 'drops into',
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            "we're|i'm (back)* out at|by", 'clear by|from', "it's clear|dry again", "that's|it's|is there till|until|to (about)*",
+            "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*', 'clear by|from', "it's clear|dry again",
+            "that's|it's|is there till|until|to (about)*",
             'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
             'no more water', 'end of (the)* water|belly|sag|dip',
@@ -1606,7 +1613,7 @@ return [
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
             'there it is (right)* at', "that's|it's|that is|this is|it is (right|about|now|all)* at",
-            "that's (right|about)* at",
+            "that's (right|about)* at", 'which is (right|about|at)*',
         ]],
         // Opens what is named next.
         'intro' => ['' => [
@@ -1794,7 +1801,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            "there's more",
+            "there's more", 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
             "there's one we|they|i|you missed|left",
             "there's one and|with|too|here|there",
