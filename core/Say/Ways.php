@@ -268,7 +268,8 @@ final class Ways
         $next += $sentence->is('described', $next) ? 1 : 0;
 
         // "five point two cast iron and it's scaled"
-        return self::isLast($sentence, $next) || $sentence->is('and', $next) && $sentence->is('subjects', $next + 1);
+        return self::isLast($sentence, $next)
+            || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
     }
 
     /** Whether nothing more is said before the next place. */

@@ -343,6 +343,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint (there|there's|is|that's|right|here|a|little|bit)* off by",
                 'inch|mil difference in|between the (two)* pipes|joints|ends',
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
@@ -396,6 +397,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint (is|it's|that's|has|here|there)* pulled (right|clean|way|all|the)* out", "it's pulled right|clean|way out",
                 "joint's|joint is not|isn't (quite|all|fully)* in (properly|right|all|fully)",
                 'not (fully|all|quite|properly|the|way|pushed|right)* home (in|into)*',
                 "fitting's|joint's|coupling's|fitting|joint|coupling (has|is)* come|came|worked loose|off|apart",
@@ -649,7 +651,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
-                'glue ball|blob|lump|drip',
+                'glue ball|blob|lump|drip', 'chunk|lump|blob|piece of (old|hard)* tar|asphalt|bitumen',
                 'jointing|joint compound|mortar',
                 'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
                 'concrete|cement|mortar lump|blob|glob',
@@ -771,6 +773,7 @@ return [
                 'connection on|from|to|off (the)* left|right|side',
                 'live|active connection', 'connection at',
                 'gully|downpipe|downspout|gulley (coming|comes|in)* on|from|off the left|right',
+                'roof|yard|area|deck drain|leader (coming|comes|in|ties|is)* on|from|off the left|right|top',
                 'long|short turn|sweep|radius wye|tee|combo', 'combo wye',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
@@ -913,7 +916,7 @@ return [
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
                 'hit|hits|get|reach (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
                 'transition(s) coupling', 'material change',
-                'change of|in material|pipe', 'pipe|material changes', 'get|gets|come|comes to the four|six|three|five|eight inch',
+                'change of|in material|pipe', 'pipe|material changes', 'get|gets|come|comes to|into the four|six|three|five|eight inch',
                 'coupling transition',
             ],
             'bend' => [
@@ -1004,6 +1007,7 @@ return [
             ],
             'end_of_line+name' => [
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
+                '(a|the)* catch basin',
             ],
             'tap' => [
                 'wye|y|tee for|to the city',
@@ -1025,7 +1029,7 @@ return [
                 'public sewer',
                 'sewer main', 'main sewer', "come|comes|coming|get|drop in|into|to|out (the|into)* city's (pipe|line|main|sewer)*",
                 'municipal sewer|main|connection|line',
-                'connection to|at|with the main|city|sewer|street',
+                'connection to|at|with the|public (public)* main|city|sewer|street',
                 'into|hit|hits|reach|reached|reaching|enter|entering|in|at (the|city|our|your|public)* main|city',
                 'that is|there is|this is|here is|is|into (the|our|your|in)* main', "that's|there's|here's (the|our|your)* main",
                 'ties|tying|tie|tied|drops|dropping|drop|dumps|goes (in|into|to|down)* (to|the|into)* city|main',
@@ -1129,7 +1133,7 @@ return [
             'soil_seen=yes' => [
                 'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
-                'see (the|some|a|lot|of|bare|all)* soil|dirt|earth|ground|gravel', 'seeing (the|some)* soil|dirt|earth|gravel',
+                'see (the|some|a|lot|of|bare|all|that|pea)* soil|dirt|earth|ground|gravel', 'seeing (the|some|pea)* soil|dirt|earth|gravel',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* <in_sight>',
                 'exposed soil|dirt|earth', 'gravel showing|visible|exposed|behind|outside', 'soil|dirt|earth', 'into the dirt|soil',
                 '(the)* bedding (sand|stone|gravel|material)',
@@ -1706,7 +1710,9 @@ return [
             'both of them|those|these', 'those|these two|three|four', 'each (one)*', 'every (one|joint)*', "they're all",
             'all of them|those|these|em',
         ]],
-        'same_spot' => ['' => ['good|fine|clean|clear|dry|round|okay|open again', 'same spot|place|joint|location|area']],
+        'same_spot' => ['' => [
+            'good|fine|clean|clear|dry|round|okay|open again', 'same spot|place|joint|location|area|hole|crack|break|gap',
+        ]],
         'ended_rod_out' => ['' => [
             'out of camera|cable|rod|reel|line|hose', 'end of my|our|the camera|cable|rod|reel',
             "all the cable|rod|camera (that)* I|we (have|got|'ve)*", "that's all the cable|rod|camera",
@@ -1801,7 +1807,7 @@ return [
         ]],
         // The kind that was named last, once more.
         'another' => ['' => [
-            "there's more", 'two|three|couple|few|some more at',
+            "there's more", '(a)* little|bit less', 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
             "there's one we|they|i|you missed|left",
             "there's one and|with|too|here|there",
@@ -1952,6 +1958,7 @@ return [
             'zero|zeroed|zeroing (out|it|the|counter|camera)* at|on|from the wye|tee|cleanout|fitting|rodding (eye)*', 'next to',
             'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water', 'wet|damp|soggy|muddy patch|spot',
+            'through|from|in|at|by that|the same hole|crack|break|gap',
             'the main run|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
