@@ -86,7 +86,9 @@ final readonly class Numbers
         if (self::HUNDRED === (int) $this->simple($i + $length) && $value < self::TEN) {
             return $this->withRest($i, $value * self::HUNDRED, $length + 1);
         }
-        $next = $this->is('hundreds_of', $i) ? $this->underHundred($i + $length) : null;
+        // "one eleven" is a hundred and eleven, but not in "the next one, eleven feet"
+        $isRead = $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1);
+        $next = $isRead ? $this->underHundred($i + $length) : null;
         if (null !== $next && $next[0] >= self::TEN) {
             return [$value * self::HUNDRED + $next[0], $length + $next[1]];
         }

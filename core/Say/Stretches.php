@@ -107,6 +107,7 @@ final readonly class Stretches
         $place = $mention->place;
         if (null === $place || null !== $place->to || !Joined::stretches($mention) || $place->first < $mention->last
             || !$this->sentence->isAfter('until', $place->first)
+            || Joined::isElsewhere($this->sentence, $mention->last + 1, $place->first - 1)
         ) {
             return $place;
         }

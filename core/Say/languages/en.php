@@ -343,7 +343,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
-                "joint (there|there's|is|that's|right|here|a|little|bit)* off by",
+                "joint (there|there's|is|that's|right|here|a|little|bit)* off by", "one's|one is displaced",
                 'inch|mil difference in|between the (two)* pipes|joints|ends',
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
@@ -1293,7 +1293,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
-            'goes|gets|comes back (to)* round', 'round again',
+            'goes|gets|comes back (to)* round', 'round again', 'bottom comes|is back',
             'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
             'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
             'from here|there (on|out|up|all|the|way|clear)* to|till|until (about|almost|nearly|like|right|maybe)*',

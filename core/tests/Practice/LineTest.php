@@ -139,7 +139,8 @@ final class LineTest extends TestCase
     {
         $line = LineMaker::fromSeed(3, Difficulty::Usual);
         $reel = new SimulatedReel($line, Length::metres(7.3), resolution: 0.5);
-        foreach ($reel->inAndBack() as $reading) {
+        foreach ($reel->inAndBack() as $i => $reading) {
+            self::assertEqualsWithDelta(0.5 * ($i + 1), $reading->seconds, 1e-9);
             self::assertLessThanOrEqual(7.3 + 1e-9, $reading->metres);
             self::assertEqualsWithDelta(0.0, fmod(abs($reading->tilt ?? 0.0) + 1e-9, 0.5), 1e-6);
         }

@@ -70,14 +70,16 @@ final class SiteDrawingTest extends TestCase
     public function testTheBarStandsForARoundLengthInThePersonsUnit(): void
     {
         foreach ([[UnitSystem::Metric, 1.0], [UnitSystem::FeetAndInches, 0.3048]] as [$units, $unit]) {
-            $drawing = new SiteDrawing(SitePlan::bare(), [], [], [], [], $units, 720.0, 520.0, 40.0);
-            $times = $drawing->bar->metres / $unit;
-            self::assertContains((int) round($times), [1, 2, 5, 10, 20]);
-            self::assertEqualsWithDelta(round($times), $times, 1e-9);
-            self::assertLessThan(720.0 / 3, $drawing->length($drawing->bar->metres));
-            self::assertSame(round(7.7777 * $drawing->perMetre, 2), $drawing->length(7.7777), 'hundredths are enough');
-            // Not a step smaller than it might be.
-            self::assertGreaterThan(720.0 / 20, $drawing->length($drawing->bar->metres));
+            foreach ([6.0, 12.0, 25.0, 40.0, 60.0, 120.0, 250.0, 600.0, 1200.0] as $room) {
+                $drawing = new SiteDrawing(SitePlan::bare(), [], [], [], [], $units, 720.0, 520.0, $room);
+                $times = $drawing->bar->metres / $unit;
+                self::assertContains((int) round($times), [1, 2, 5, 10, 20, 50, 100, 200, 500]);
+                self::assertEqualsWithDelta(round($times), $times, 1e-9);
+                self::assertLessThan(720.0 / 3, $drawing->length($drawing->bar->metres));
+                self::assertSame(round(7.7777 * $drawing->perMetre, 2), $drawing->length(7.7777), 'hundredths are enough');
+                // Not a step smaller than it might be.
+                self::assertGreaterThan(720.0 / 20, $drawing->length($drawing->bar->metres));
+            }
         }
     }
 
@@ -123,6 +125,16 @@ final class SiteDrawingTest extends TestCase
     {
         [$a, $b] = DugBox::along('1', [new Place(0.0, 0.0), new Place(0.0, 1.0)], 0.6)->corners;
         self::assertEqualsWithDelta([0.3, 0.0, 0.3, 1.0], [$a->x, $a->y, $b->x, $b->y], 1e-9);
+    }
+
+    public function testADigElsewhereIsTheSameElsewhere(): void
+    {
+        $middle = [new Place(0.0, 0.0), new Place(2.0, 0.5), new Place(2.5, 3.0)];
+        $there = array_map(static fn (Place $place) => new Place($place->x + 7.0, $place->y - 3.0), $middle);
+        foreach (DugBox::along('1', $there, 0.8)->corners as $i => $corner) {
+            $here = DugBox::along('1', $middle, 0.8)->corners[$i];
+            self::assertEqualsWithDelta([$here->x + 7.0, $here->y - 3.0], [$corner->x, $corner->y], 1e-9);
+        }
     }
 
     public function testADigAtOnePlaceIsAsWideAcrossTheSheet(): void

@@ -148,6 +148,9 @@ final class RedrawTest extends TestCase
         self::assertSame([], $advice($line, new AccessRules(40.0, 145.0)), 'just so much is not too much');
         $guessed = $line->withPipe($line->pipes['line']->with(length: new Known(40.0)));
         self::assertSame([['too_far', 20.0, false], ['turns_too_much', 20.0, false]], $advice($guessed), 'nothing is found on a guess');
+        $bends = [new PipeBend(5.0, 90.0, 150.0), ...\array_slice($line->pipes['line']->bends, 1)];
+        $bent = $line->withPipe($line->pipes['line']->with(bends: $bends));
+        self::assertSame([['too_far', 20.0, false], ['turns_too_much', 20.0, false]], $advice($bent), 'nor where a bend is guessed');
         $small = new Sketch([Node::outlet('main'), Node::opening('yard', 'cleanout', '', new Mouth(new Known(50)))], [
             new Pipe('line', 'yard', 'main', new Known(4.0), new Known(102.0)),
         ]);
