@@ -23,11 +23,7 @@ final readonly class PlacedFinding
         $this->from = $finding->from->metres;
         $this->to = $finding->end()->metres;
         $trouble = $finding->kind->trouble();
-        $troubles = [$trouble.' '.$pipe];
-        foreach ($beside as $near => $_) {
-            $troubles[] = $trouble.' '.$near;
-        }
-        $this->troubles = $troubles;
+        $this->troubles = array_map(static fn (string $pipe) => $trouble.' '.$pipe, $this->pipes());
     }
 
     /** Metres between the two extents; nothing where they meet, without end where their pipes do not. */

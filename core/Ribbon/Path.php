@@ -33,50 +33,45 @@ final class Path
 
     public function move(float $x, float $y): self
     {
-        $this->data .= 'M'.self::number($x).' '.self::number($y);
-
-        return $this;
+        return $this->add('M'.self::number($x).' '.self::number($y));
     }
 
     public function line(float $x, float $y): self
     {
-        $this->data .= 'L'.self::number($x).' '.self::number($y);
-
-        return $this;
+        return $this->add('L'.self::number($x).' '.self::number($y));
     }
 
     /** Straight down from where the path stands. */
     public function down(float $length): self
     {
-        $this->data .= 'v'.self::number($length);
-
-        return $this;
+        return $this->add('v'.self::number($length));
     }
 
     public function curve(float $controlX, float $controlY, float $x, float $y): self
     {
-        $this->data .= 'Q'.self::number($controlX).' '.self::number($controlY).' '.self::number($x).' '.self::number($y);
-
-        return $this;
+        return $this->add('Q'.self::number($controlX).' '.self::number($controlY).' '.self::number($x).' '.self::number($y));
     }
 
     public function arc(float $radius, float $x, float $y): self
     {
-        $this->data .= 'A'.self::number($radius).' '.self::number($radius).' 0 1 1 '.self::number($x).' '.self::number($y);
-
-        return $this;
+        return $this->add('A'.self::number($radius).' '.self::number($radius).' 0 1 1 '.self::number($x).' '.self::number($y));
     }
 
     public function close(): self
     {
-        $this->data .= 'Z';
-
-        return $this;
+        return $this->add('Z');
     }
 
     public function data(): string
     {
         return $this->data;
+    }
+
+    private function add(string $data): self
+    {
+        $this->data .= $data;
+
+        return $this;
     }
 
     private static function number(float $number): string

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Support\Units;
 
+use App\Support\Wording\WordsExtension;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Measure;
 use Jurvex\Core\Measure\Grade;
@@ -18,11 +19,11 @@ use Twig\Extension\RuntimeExtensionInterface;
 /** Writes measures the way the reader says them: units in their words, numbers in every language with a point. */
 final class Formatter implements RuntimeExtensionInterface
 {
-    /** @var array<string, array<string, string>> units and clock positions by language: a page says the same few over and over */
+    /** @var array<string, array<string, string>> clock positions by language: a page says the same few over and over */
     private array $known = [];
 
     /** @param TranslatorInterface&LocaleAwareInterface $translator */
-    public function __construct(private readonly TranslatorInterface $translator)
+    public function __construct(private readonly TranslatorInterface $translator, private readonly WordsExtension $words)
     {
     }
 
@@ -207,7 +208,7 @@ final class Formatter implements RuntimeExtensionInterface
 
     private function unit(string $key): string
     {
-        return $this->known[$this->translator->getLocale()][$key] ??= $this->translator->trans('unit.'.$key);
+        return $this->words->words($key, 'unit');
     }
 
     private function feetAndInches(float $metres): string
