@@ -32,14 +32,25 @@ abstract class ApplicationTestCase extends WebTestCase
 
     protected function setUp(): void
     {
-        $this->browser = self::createClient();
+        $this->open();
     }
 
     /** With the pages that a user sees when something is refused, not the developer's. */
     protected function asInUse(): void
     {
         self::ensureKernelShutdown();
-        $this->browser = self::createClient(['debug' => false]);
+        $this->open(['debug' => false]);
+    }
+
+    /**
+     * One kernel for all requests of a test, set back between them as in a server that lives long.
+     *
+     * @param array<string, mixed> $options
+     */
+    protected function open(array $options = []): void
+    {
+        $this->browser = self::createClient($options);
+        $this->browser->disableReboot();
     }
 
     protected function signIn(string $email = self::TECHNICIAN): void

@@ -28,7 +28,7 @@ final class KeeperTest extends ApplicationTestCase
         }
         $_ENV['METRICS_KEY'] = 'watch';
         self::ensureKernelShutdown();
-        $this->browser = self::createClient();
+        $this->open();
         $this->get('/metrics/watch');
         unset($_ENV['METRICS_KEY']);
         self::assertSame(200, $this->statusCode());

@@ -10,16 +10,15 @@ use App\Firm\AccessLinks;
 use App\Firm\Account;
 use App\Firm\Passwords;
 use App\Support\Logging\Audit;
+use App\Support\Web\AfterAnswer;
 use App\Support\Web\Download;
 use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\ORM\EntityManagerInterface;
 use Psr\Clock\ClockInterface;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
-use Symfony\Component\EventDispatcher\EventDispatcherInterface;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
@@ -61,7 +60,7 @@ final class AccessController extends AbstractController
     /** The same answer, as soon, for a known address and for one that nobody has: the letter goes when it has been given. */
     #[Route('/forgotten', name: 'forgotten', methods: ['GET', 'POST'])]
     public function forgotten(
-        Request $request, RateLimiterFactory $forgottenLimiter, EventDispatcherInterface $events, AccessLetters $letters,
+        Request $request, RateLimiterFactory $forgottenLimiter, AfterAnswer $after, AccessLetters $letters,
     ): Response {
         $email = trim($request->request->getString('email'));
         if ($request->isMethod('GET') || '' === $email) {
@@ -73,7 +72,7 @@ final class AccessController extends AbstractController
                 'account/forgotten.html.twig', ['isAsked' => false, 'error' => 'error.too_many_tries'], new Response(status: 429),
             );
         }
-        $events->addListener(KernelEvents::TERMINATE, fn () => $this->sendLink($email, $letters));
+        $after->do(fn () => $this->sendLink($email, $letters));
 
         return $this->render('account/forgotten.html.twig', ['isAsked' => true, 'error' => null]);
     }

@@ -95,7 +95,7 @@ final class NarrationTest extends TestCase
             foreach (self::cases($file) as $i => $case) {
                 $read = [[0, 0.5], [40, 12.25], [400, 30]];
                 $readings = array_map(static fn (array $at) => ['at_s' => $at[0], 'distance_m' => $at[1]], $read);
-                $entries = [self::read($case['in']), self::read($case['in'] + ['readings' => $readings, 'at_m' => 7.5])];
+                $entries = self::read($case['in'] + (0 === $i % 2 ? ['readings' => $readings, 'at_m' => 7.5] : []));
                 $kept[$file.' '.$i] = hash('crc32b', (string) json_encode($entries)).' '.Workings::ofAsked(new Input($case['in']));
             }
         }

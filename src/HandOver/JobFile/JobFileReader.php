@@ -29,6 +29,7 @@ use App\Record\StuckTool;
 use App\Support\Files\FileError;
 use App\Support\Files\RefusedFile;
 use App\Work\SaidWords;
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Validator\Validator\ValidatorInterface;
 
@@ -171,9 +172,12 @@ final readonly class JobFileReader
 
     private function refuseKnownIds(Intake $intake): void
     {
+        $taken = $this->manager->createQueryBuilder()->select('entry.id')->where('entry.id IN (:ids)')->setMaxResults(3)
+            ->setParameter('ids', $intake->ids(), ArrayParameterType::STRING);
         foreach (self::IDENTIFIED as $class) {
-            foreach ($this->manager->getRepository($class)->findBy(['id' => $intake->ids()], null, 3) as $taken) {
-                $intake->refuse($taken->id, 'job_file.id_taken');
+            foreach ((clone $taken)->from($class, 'entry')->getQuery()->getSingleColumnResult() as $id) {
+                \assert(\is_string($id));
+                $intake->refuse($id, 'job_file.id_taken');
             }
         }
     }
