@@ -148,7 +148,10 @@ abstract class ApplicationTestCase extends WebTestCase
     {
         $manager = $this->manager();
         $waiting = $manager->getConnection()->fetchOne('SELECT COUNT(*) FROM messenger_messages');
-        $command = (new Application($this->browser->getKernel()))->find('jurvex:long-work');
+        $kernel = $this->browser->getKernel();
+        $kernel->shutdown();
+        $kernel->boot();
+        $command = (new Application($kernel))->find('jurvex:long-work');
         self::assertSame(0, (new CommandTester($command))->execute([]));
 
         return is_numeric($waiting) ? (int) $waiting : 0;
