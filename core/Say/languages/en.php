@@ -379,7 +379,8 @@ return [
                 'downstream|upstream pipe|side|one (<very>)* higher|lower|up|down',
                 'joint slipped|slips|shifts|shifted',
                 'joint (is)* lipped',
-                "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'shifted (down|over|up)',
+                "pipe's|joint's (has|is)* shifted|displaced|dropped (down|over|up)", 'dropped at the|this|that|a joint',
+                'shifted (down|over|up)',
                 "it's|it|has|have|is dropped down|over", "that's|that has dropped", "it's dropped (like|about|maybe|a)*",
                 'little (bit)* off', 'slightly off', 'off a little|bit|hair',
                 'offset(s)', 'off set(s)', 'offset joint(s)', 'joint offset', 'step(s) in the|this joint|pipe|line',
@@ -533,7 +534,7 @@ return [
             ],
             'worn_invert+wear=rough' => [
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
-                'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate',
+                'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate', '(can|could)* see the aggregate',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
@@ -989,7 +990,7 @@ return [
                 'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river (pit|field)*',
                 'dry well', 'drywell',
                 'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
-                'come|came|comes|get|got to the end',
+                'come|came|comes|get|got to the end', 'end|ends|ended at the stack|manhole|chamber|gully|tank|septic',
                 'where (it|this|the|line|pipe|run)* ends',
                 'dumps|empties|emptying|dumping (out|off)* in|into the|a (septic|holding)* septic|tank|manhole|chamber|pit',
                 '(pipe|line)* ends|finishes|stops in|at|into a|the (septic)* chamber|manhole|tank|pit',
@@ -1257,7 +1258,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*', 'clear by|from', "it's clear|dry again",
+            'clear of it|that|the (water|belly|sag)*', "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*',
+            'clear by|from', "it's clear|dry again",
             "that's|it's|is there till|until|to (about)*",
             'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
@@ -1293,7 +1295,8 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
-            'goes|gets|comes back (to)* round', 'round again', 'bottom comes|is back',
+            '(goes|gets|comes|is|back|to)* round again', '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle',
+            'bottom comes|is back',
             'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
             'till|until (you|we|i|it|get|gets|come|comes|to|about)*', 'come|comes|coming|get|gets (back)* out of it', 'out of it',
             'from here|there (on|out|up|all|the|way|clear)* to|till|until (about|almost|nearly|like|right|maybe)*',
@@ -1327,7 +1330,8 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
-            'no more water', 'up again',
+            'no more water', 'up again', 'clear of it|that|the (water|belly|sag)*',
+            '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle', 'round again',
             "it's|it up again",
             'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
         ]],
@@ -1806,6 +1810,7 @@ return [
             'counter|reel reads|says|shows|is', 'got out to',
         ]],
         // The kind that was named last, once more.
+        'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         'another' => ['' => [
             "there's more", '(a)* little|bit less', 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
