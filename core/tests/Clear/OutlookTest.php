@@ -13,6 +13,7 @@ use Jurvex\Core\Clear\Planner;
 use Jurvex\Core\Clear\Situation;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Run\Travel;
 use PHPUnit\Framework\TestCase;
 
 final class OutlookTest extends TestCase
@@ -68,6 +69,25 @@ final class OutlookTest extends TestCase
         }
     }
 
+    public function testEachPlanRunsTheRisksOfWhatStopsTheLineAndOfTheWay(): void
+    {
+        foreach ([
+            // what, which way, fall: of the cable, of the jet
+            ['soft_plug', Travel::Upstream, null, [], []],
+            ['soft_plug', Travel::Downstream, null, [], ['pushes_on']],
+            ['rags', Travel::Upstream, null, ['shreds'], []],
+            ['rags', Travel::Downstream, 0.0, ['shreds'], ['pushes_on', 'stays_in_the_line']],
+            ['hard_object', Travel::Upstream, null, ['unknown_thing'], ['unknown_thing']],
+            ['soft_grease', Travel::Upstream, 0.2, [], []],
+            ['soft_grease', Travel::Upstream, 0.001, [], ['stays_in_the_line']],
+        ] as [$blockage, $travel, $fall, $cable, $jet]) {
+            $risks = array_map(
+                static fn (?Outlook $each) => array_column($each->risks ?? [], 'value'), self::of($blockage, null, $travel, $fall),
+            );
+            self::assertSame([$cable, $jet], $risks, $blockage);
+        }
+    }
+
     /**
      * @param ?list<Head> $heads
      *
@@ -85,11 +105,12 @@ final class OutlookTest extends TestCase
      *
      * @return list<?Outlook>
      */
-    private static function of(string $blockage, ?array $heads): array
-    {
+    private static function of(
+        string $blockage, ?array $heads, Travel $travel = Travel::Downstream, ?float $fall = null,
+    ): array {
         $situation = new Situation(
             Blockage::from($blockage), Length::metres(8), Length::metres(14), Length::metres(6), Length::millimetres(100),
-            Material::Clay, 45, heads: $heads,
+            Material::Clay, 45, travel: $travel, heads: $heads, fall: $fall,
         );
 
         return array_map(
