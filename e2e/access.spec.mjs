@@ -4,10 +4,10 @@ import {complaints, jobAddress, signIn} from './steps.mjs';
 
 const office = 'office@tideway.example';
 
-// Each person has a theme, so that they do not switch each other's screen, a job, and a size of screen. Of the third theme only contrast
+// Each person has a theme, so that they do not switch each other's screen, a job, and a size of screen. Of the other themes only contrast
 // can differ.
 const people = [
-    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['sun'], viewport: {width: 1280, height: 800}},
+    {person: office, theme: 'Daylight', code: 'light', place: 'Pottery', others: ['dark', 'sun'], viewport: {width: 1280, height: 800}},
     {person: 'bo@lantern.example', theme: 'Basement', code: 'dark', place: 'Sail', others: [], viewport: {width: 390, height: 800}},
 ];
 const axe = readFileSync(new URL('node_modules/axe-core/axe.min.js', import.meta.url), 'utf8');

@@ -20,13 +20,19 @@ const place = async (page, reading) => {
 };
 const newest = (page) => page.locator('#findings li').first();
 const entry = (page) => page.locator('.entry');
-const PARTS = ['.entry', '.entry-go .go', '#note', '.entry-kinds', '.entry-dial'];
-/** Of the parts those of which none is shown, or the first that is shown is not whole on the screen; runs in the page. */
-const outOfSight = (parts) =>
-    parts.filter((part) => {
-        const box = [...document.querySelectorAll(part)].find((each) => each.checkVisibility())?.getBoundingClientRect();
-        return !box || box.top < 0 || box.left < 0 || box.bottom > innerHeight || box.right > innerWidth;
-    });
+const PARTS = ['.entry', '.entry-go .go', '#note', '.entry-kinds'];
+/** Of the parts, and one of the dials, those that are not whole on the screen; runs in the page. */
+const outOfSight = (parts) => {
+    const isShown = (each) => each?.checkVisibility({visibilityProperty: true});
+    const isWhole = (each) => {
+        const box = each.getBoundingClientRect();
+        return box.width > 0 && box.height > 0 && box.top >= 0 && box.left >= 0 && box.bottom <= innerHeight && box.right <= innerWidth;
+    };
+    const dial = [...document.querySelectorAll('.entry-dial')].find(isShown);
+    return [...parts.map((part) => [part, document.querySelector(part)]), ['.entry-dial', dial]]
+        .filter(([, each]) => !isShown(each) || !isWhole(each))
+        .map(([part]) => part);
+};
 
 for (const [name, viewport] of Object.entries({
     laptop: {width: 1280, height: 800},

@@ -38,7 +38,6 @@ abstract class ApplicationTestCase extends WebTestCase
     /** With the pages that a user sees when something is refused, not the developer's. */
     protected function asInUse(): void
     {
-        self::ensureKernelShutdown();
         $this->open(['debug' => false]);
     }
 
@@ -49,6 +48,7 @@ abstract class ApplicationTestCase extends WebTestCase
      */
     protected function open(array $options = []): void
     {
+        self::ensureKernelShutdown();
         $this->browser = self::createClient($options);
         $this->browser->disableReboot();
     }

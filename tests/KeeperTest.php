@@ -27,7 +27,6 @@ final class KeeperTest extends ApplicationTestCase
             self::assertContains($this->statusCode(), [404, 302], $address);
         }
         $_ENV['METRICS_KEY'] = 'watch';
-        self::ensureKernelShutdown();
         $this->open();
         $this->get('/metrics/watch');
         unset($_ENV['METRICS_KEY']);

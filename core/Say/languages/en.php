@@ -1809,8 +1809,9 @@ return [
             'we|i am|are|have (now|currently|about)* at|out|in', 'made it', 'so far', 'reached', 'puts us',
             'counter|reel reads|says|shows|is', 'got out to',
         ]],
-        // The kind that was named last, once more.
+        // No other one: "it's round again at 31".
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
+        // The kind that was named last, once more.
         'another' => ['' => [
             "there's more", '(a)* little|bit less', 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
