@@ -76,7 +76,9 @@ final readonly class Cuts
         }
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
-            $isOpened = isset($this->marks['cut'][$i]) && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
+            // "the next pipe"
+            $isMeant = isset($this->marks['cut'][$i]) && !$this->lexicon->has('articles', $this->speech->words[$i - 1]->text ?? '');
+            $isOpened = $isMeant && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {

@@ -37,6 +37,10 @@ final readonly class Depth
     /** @param int $next the word behind it */
     public function isSaid(Amount $one, int $next): bool
     {
+        // "this cleanout's about three foot deep" tells nothing of the line.
+        if ($this->sentence->isAfter('length_of', $one->first)) {
+            return false;
+        }
         if (null !== $this->sentence->begins('deep', $next) || $this->isReading($one, $next)) {
             return true;
         }

@@ -83,17 +83,20 @@ final readonly class PairedNumbers
         $isTo = $this->isBehindNameAnd('to', $one->first);
         $next = $other->last + ($this->sentence->is('articles', $other->last + 1) ? 2 : 1);
 
-        return ($isTo || $this->isBehindNameAnd('at', $one->first))
+        // "wiped it off, back at fifty two, fifty five feet is the main"
+        $isPlaced = $this->sentence->isAfter('at', $one->first) && $this->sentence->is('is', $other->last + 1);
+
+        return $isPlaced || ($isTo || $this->isBehindNameAnd('at', $one->first))
             && ($this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1)
                 || (Unit::Large === $other->unit || $isTo) && (Atom::KIND === $this->sentence->atomAt($next)?->role
                     || $this->sentence->is('subjects', $other->last + 1)));
     }
 
-    /** Whether a phrase of a role stands between a name and a word. */
+    /** Whether a phrase of a role stands between a name, or the end of something ("out of the water at"), and a word. */
     private function isBehindNameAnd(string $role, int $word): bool
     {
         foreach ($this->sentence->marks($role) as $first => $last) {
-            if ($last === $word - 1 && $this->sentence->isBehindName($first)) {
+            if ($last === $word - 1 && ($this->sentence->isBehindName($first) || $this->sentence->isAfter('ends', $first))) {
                 return true;
             }
         }

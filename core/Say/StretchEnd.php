@@ -85,6 +85,8 @@ final readonly class StretchEnd
 
         return $isOut || $isIt
             || $sentence->is('water', $place->last + 1) && \in_array($word - $place->last, [1, 2], true)
+            // "thirty three feet water's gone, thirty six feet good joint"
+            || $word === $place->last + 1 && $sentence->has('gone', $word, $word + 1)
             // "seventeen feet the water's going away"
             || $sentence->is('known', $place->last + 1) && \in_array($word - $place->last, [2, 3], true)
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));

@@ -130,8 +130,9 @@ final readonly class Ties
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2);
-        $isAt = $this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first)
-            || $this->sentence->isAfter('between', $place->first);
+        // "paper in it, and at forty two we're at the stack"
+        $isAt = null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
+            || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
@@ -206,7 +207,7 @@ final readonly class Ties
         // "51 there's another one": what is named once more is there.
         if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first) || $this->isClean($place)
+            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place)
             // "fifteen feet, no roots there"
             || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
         ) {
@@ -291,7 +292,7 @@ final readonly class Ties
     {
         $next = $place->last + 1;
 
-        $isShown = ($this->sentence->beginsAny(['here', 'intro'], $next) || $this->sentence->is('is', $next))
+        $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next))
             && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
 
         return $isShown || null !== $this->sentence->begins('deny', $next)

@@ -247,6 +247,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'whisker of root(s)',
                 'fuzz of root(s)|roots',
                 'roots fine', 'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
                 'root fuzz|hairs',
@@ -258,6 +259,16 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'roots have the|this|it (whole|entire)* (line|pipe)* (completely|all|totally)* closed|plugged|blocked (off|up)*',
+                'choked off|up with roots',
+                'roots have filled|choked|plugged|closed|blocked',
+                'pipe|line is (all|just|completely)* full of roots',
+                'completely|totally|fully full|blocked|filled|plugged|closed (off|up|with|of)* roots',
+                'ton(s) of root(s)',
+                "(it's|like)* a solid wall of root(s)",
+                'matted (up)* with (roots)*',
+                'roots are a curtain',
+                'root(s) (they|just|about|almost|nearly|pretty|much|that)* fill (up)* the pipe|line',
                 'thick|heavy root(s) blocking|plugging|filling',
 
                 'root(s) (that|pretty|much)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
@@ -297,6 +308,8 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "water's|water (is)* not draining|moving|going (out|away|anywhere)*",
+                'a pond',
                 'edge|start|beginning of the water',
                 'water (just|really|all|kind|of)* sits|stands|lays|pools (there|here)*',
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
@@ -338,11 +351,13 @@ return [
                 'submerged', 'lens|camera under', 'full of water', 'full again',
             ],
             'standing_water' => [
+                "water's|water|it (is|has)* backed up to",
                 "water's|water (is|just|still)* standing|sitting|holding|laying behind",
                 "water's|water (is|has|backed|backing|all)* up behind", 'water standing|sitting behind',
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'next pipe|one sits|is (about|maybe|like|a|half|an|quarter|inch)* lower|higher',
                 "joint (there|there's|is|that's|right|here|a|little|bit)* off by", "one's|one is displaced",
                 'inch|mil difference in|between the (two)* pipes|joints|ends',
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
@@ -398,6 +413,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'is|has (all|just|really|kind|of)* opened up about|maybe|like|a|an|half',
                 "joint (is|it's|that's|has|here|there)* pulled (right|clean|way|all|the)* out", "it's pulled right|clean|way out",
                 "joint's|joint is not|isn't (quite|all|fully)* in (properly|right|all|fully)",
                 'not (fully|all|quite|properly|the|way|pushed|right)* home (in|into)*',
@@ -434,6 +450,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
                 "oakum's|oakum|lead|lead's hanging|coming|falling|missing|sticking (out)*",
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
                 "joint's|joint is leaking",
@@ -498,6 +515,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'a|big|another void above|over (the|this)* pipe',
                 'pipe|line is|has|been holed',
                 'see right|straight out the side|top|bottom', 'window in the side|top|pipe',
                 'punched (right|a|hole)* through the pipe|side|wall|top',
@@ -533,6 +551,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'rough along|on|in (the)* <floor>',
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
                 'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate', '(can|could)* see the aggregate',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
@@ -557,6 +576,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'delaminate(s)',
                 "liner (is|has|been|'s|it)* pushed|bulged|bumped|bulging in|out",
                 'apart|off in layers|sheets',
                 "liner's|liner (is|has|come|coming|all|been)* pulled|hanging|pulling|sagging|drooping (away|loose|off|down|from)*",
@@ -568,6 +588,8 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'deflection',
+                'crushed a|in (little|bit)*',
                 'got|has|have a (big|little|small)* dent', 'dented',
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
@@ -652,6 +674,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                "concrete|cement|grout|mortar that's|that (has|was|been|somebody|someone|they)* dumped|poured|spilled|dried",
                 'glue ball|blob|lump|drip', 'chunk|lump|blob|piece of (old|hard)* tar|asphalt|bitumen',
                 'jointing|joint compound|mortar',
                 'washed (out)* their|his|the bucket(s)|tools|trowel(s)',
@@ -670,6 +693,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'paper and stuff|crap|junk|debris (is|all)* piled|stacked|hung|caught (up)*',
                 'toilet|some paper stacked|piled|hung (up)*',
                 'clog|plug of (toilet|wet)* paper|wipes',
                 'some|little paper (caught|stuck|hung|hanging|sitting)*',
@@ -688,11 +712,12 @@ return [
                 'paper (<very>)* caught|catching|stuck|snagged|hung|snagging',
                 'a|sanitary pad',
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
-                'wad|pile|bunch|clump of (toilet)* paper|wipes|rags', 'cloth', 'paper built|balled up',
+                'wad|pile|bunch|clump of (toilet)* paper|wipes|rags (built|balled|piled|up)*', 'cloth', 'paper built|balled up',
                 'paper piled|hung|caught|stuck|bunched|hanging (up)',
                 'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                "a|somebody's|someone's (old|lost)* cutter (head|blade)*",
                 'tool|blade|cutter|nozzle stuck|lodged|jammed|laying|lying|left (in|down)* (there|here|it)*',
                 'broken (off)* blade|cutter|head|nozzle|bit',
                 '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain|cable',
@@ -702,6 +727,9 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'piece|bit|length of cable|snake',
+                "somebody's|someone's|an old snake|cable|rod (that|is|was|got)* broke|broken|snapped (off)*",
+                'cable|snake somebody|someone|they left',
                 'snake|cable|rod that broke|broken|snapped (off)*', 'cable or wire in the pipe|line',
                 "somebody's|somebody|someone's|plumber's snake|cable broke|broken|snapped|stuck (off)*",
                 'broke|snapped|lost (off)* a|the|their|his cable|snake|rod (off|in)*',
@@ -715,6 +743,8 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'some (kind|sort|type|of)* object',
+                "there's|got|see something stuck",
                 'toys', 'plastic animal(s)|dinosaur|figure(s)|soldier(s)|block(s)',
                 'chunk|piece of brick|block|slate',
                 'plug|cap|lid (that)* somebody|someone|they|he (has|had)* dropped|lost|let',
@@ -729,14 +759,19 @@ return [
                 'pop|beer|soda|tin|aluminum can',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
-                'foreign object', '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
-                'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'some (kind|sort|type|of)* object',
-                'an|unknown object', 'object in the pipe|line', 'toy',
+                '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
+                'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'toy',
                 'something stuck|lodged in', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
                 'something in the pipe|line', 'some kind of blockage',
             ],
-            'unknown_object+vague' => ['obstruction', 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain'],
+            'unknown_object+vague' => [
+                'foreign object', 'an|unknown object', 'object in the pipe|line', 'obstruction',
+                'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
+            ],
             'cross_bore' => [
+                'ground|metal|steel rod|stake|post|pipe (right|straight)* through the|our|this sewer|pipe|line (line|pipe)*',
+                'something sticking|going|running|goes|runs (right|straight)* through the|our|this pipe|line|sewer',
+                '(pipe|line|something|gas)* line|pipe (goes|runs)* (straight|right)* through the|our|my sewer|pipe',
                 'post|posts (and|have|has|gone|went|straight|right)* through it',
                 'cable|line|pipe|conduit (has|that|was|is|been)* bored|run|running|drilled (right|straight)* through',
                 'drilled|bored through it|this with',
@@ -757,6 +792,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'the main stack line',
+                'wye|y|tee and (it)* goes|heads|runs off|over (to)* (the)* left|right',
+                'another|a line|pipe enters (here|there|at)*',
                 'units|apartments|houses (on the left|right)* come|comes|ties|tie in',
                 "neighbor's|neighbors|neighbour's|neighbours tap",
                 'another|second|third service',
@@ -840,6 +878,11 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that (in)* '
+                    .'backwards|backward|sideways|wrong',
+                'put|installed|glued it|this|that|one (in)* backwards|backward|sideways|wrong',
+                'should (be|have|been|a)* sweep|wye',
+                'bad fitting',
                 "wye|y|tee|fitting|combo|santee|socket|hub (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
                 'socket|hub|wye|tee|fitting (the)* wrong way (round|around)*',
                 'fitting|wye|y (that|is|was|put|in)* upside down',
@@ -860,6 +903,8 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "lateral's|lateral|tap|tap's|connection sticking|sticks (right|way)* out (into|in) the main",
+                "tap|lateral|connection|pipe that's sticking|poking (out|in|into|way|through)*",
                 'tap|lateral|connection|saddle that (is|just)* pokes|sticks|juts (in|out)',
                 "boss|connection|tap|saddle (is|'s)* pushed|sticking|shoved|rammed (right|straight|in|too)* into|in|far|out",
                 "tap|lateral|connection|pipe that's|that|somebody|someone|they (has|was|is|been|just)* hammered|knocked|pounded|driven in",
@@ -894,6 +939,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                "that's|where they tied|tie|hooked|connected (in|on)* to|into the (old)* clay|cast|iron|plastic|pvc",
                 'new pvc|plastic at|starts|begins',
                 'drop into (a|the)* bigger|larger|smaller pipe|line',
                 'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
@@ -921,6 +967,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'drops down and goes (in|under|through|underneath)*',
                 'ell(s)',
                 'ninety|nineties out|up|down|over',
                 'is where it turns (up|down|left|right)*',
@@ -968,6 +1015,8 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'inspection opening|junction|point|eye',
+                'the other cleanout',
                 'double|single sweep cleanout',
                 'clean out tee|wye|fitting|riser', 'cleanout tee|wye|fitting|riser',
                 '(i|we|you) see|seeing (the|a|our|your)* cleanout (overhead|above|up|there)*',
@@ -983,6 +1032,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
+                'goes|turns|comes up into|in the stack',
                 'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*', 'into the|a main chamber|manhole',
                 'it|pipe|line just (just)* ends|stops', 'pipe|line (just)* quits', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
@@ -1111,6 +1162,11 @@ return [
                 "i'm|we're|camera's|camera (is|got|gets)* stuck", 'not getting (any)* past|through|by|further',
             ],
             'sight_limited' => [
+                "can't|cannot see past|beyond (it|that|there)*",
+                'too|so murky|dirty|cloudy|muddy|dark to see',
+                'lose|losing|lost (all|my|the)* visibility',
+                "can't|cannot see where i'm|we're|i|we (going|am)*",
+                'lens is covered|coated|smeared (in|with)* (grease|mud)*',
                 'picture|screen|image went|gone|goes black|dark|out',
                 'lost|lose|losing (the|my|our)* picture|image|video',
                 'loss of vision|picture|visibility',
@@ -1202,6 +1258,8 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'going in|into the (old|new)*',
+            'tied|ties|tie (your|the|this|new|line|pipe|in)* into',
             'coupling|fernco|adapter|adaptor|boot|band to|into|onto (the|our|your|old)*',
             'replaced|redone|relaid in',
             'ups|upsizes|reduces|steps|bells (up|down)* to|into',
@@ -1295,6 +1353,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            'they go on|up|down to|till|until',
             '(goes|gets|comes|is|back|to)* round again', '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle',
             'bottom comes|is back',
             'come|comes|came|get|gets|got (back)* into|to (good|solid|the)* pipe|clay',
@@ -1314,6 +1373,7 @@ return [
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
+            'still (in|under)* (the)* water',
             'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
             'keep|keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
             'still (in|got|holding|standing)',
@@ -1401,6 +1461,8 @@ return [
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
         'length_of' => ['' => [
+            'not very|that|too|really|real long (just|only|maybe|about|like)*',
+            "cleanout's|cleanout is (about|maybe|like)*",
             'from the|that joint|hub|bell back|up|down|on|out (for|about|maybe)*',
             'like that|this for (about|maybe|i|do|not|know|like|probably|another)*',
             'drop|drops|dropped|dropping straight down (about|like|maybe)*',
@@ -1503,7 +1565,7 @@ return [
             'suspect|suspects|suspected', 'find out if', "there's|there has|got|gotta to be",
         ]],
         // A place behind it is of what comes.
-        'as_well' => ['' => ['as well', 'too']],
+        'as_well' => ['' => ['also', 'as well', 'too']],
         'beside_it' => ['' => [
             'growing|coming (right|up|in)* through the repair|joint|crack|break|gap',
             'coming|running|leaking (out|off|up|down)* of|from|through it|that|there',
@@ -1524,7 +1586,10 @@ return [
         // Where something is, and nobody moves on.
         'right_past' => ['' => ['right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at']],
         // Behind it stands how what was named is.
-        'they_are' => ['' => ["they're|it's|that's (very|pretty|really|real|all|just)*", 'they are (very|pretty|really|real|all|just)*']],
+        'they_are' => ['' => [
+            "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
+            'they are (very|pretty|really|real|all|just)*',
+        ]],
         'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
         'points' => ['' => [
             'what do you|we see|got|have (here|there)*',
@@ -1560,6 +1625,7 @@ return [
             "is|that's where the|your|our|that|this",
         ]],
         'still' => ['' => [
+            "weren't|wasn't|not|never (all|fully|been|completely|quite)* cut|removed|cleared (out|away|all)*",
             'gone by',
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
             "didn't get", 'where the (root)* roots|root|crack|cracks|water|break|hole are|is|have|has|come|comes|came|coming',
@@ -1600,7 +1666,9 @@ return [
             'but', 'except', 'although', 'however', 'though', 'until', 'then', 'only', 'besides', 'other than', 'apart from',
             'aside from',
         ]],
-        'cut' => ['' => ['so', 'okay', 'ok', 'and then', 'alright', 'all right', 'next', 'now', 'then', 'anyway', 'well',
+        'cut' => ['' => ["right now i'm|we're|you're", 'still in|under|holding (the|some)* water|belly|it',
+            'first thing (that)* i|we|you see|come|get|hit|run|find|notice', 'so', 'okay', 'ok', 'and then', 'alright', 'all right',
+            'next', 'now', 'then', 'anyway', 'well',
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
@@ -1640,7 +1708,7 @@ return [
             'continue|continuing (on|down|past|forward)*', 'coming up on|to', 'going on|forward|ahead|past|down',
             'carry|carrying on', 'further|farther (down|along|on|in|out)*', 'heading|head on|down|forward|past',
             "let's go|keep|move|push", 'as we go',
-            'past that|it|this', 'on we go', 'here we go', "where i|we|i'm|we're start|starting|begin|beginning",
+            'past that|it|this', 'on we go', "where i|we|i'm|we're start|starting|begin|beginning",
             'put|putting|got|have the|my|our camera (back|down)* in|down',
         ]],
         // What came back with the tool; the tool is not drawn back.
@@ -1809,6 +1877,10 @@ return [
             'we|i am|are|have (now|currently|about)* at|out|in', 'made it', 'so far', 'reached', 'puts us',
             'counter|reel reads|says|shows|is', 'got out to',
         ]],
+        // No mark on the ground.
+        'marked_off' => ['' => ['marked every|off|out|up', 'marked on the counter|hose|cable|rod|reel']],
+        // It is so, and does not become so: "I'm in plastic right now, it's …".
+        'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
@@ -1967,9 +2039,15 @@ return [
             'through|from|in|at|by that|the same hole|crack|break|gap',
             'the main run|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
             'the lateral|branch is|was|runs',
+            "do|doing|up|down|run|running (the|your|this|our)* customer's|homeowner's|house|private|lateral (lateral)*",
+            "customer's lateral",
+            'tap itself', "cleanout|that that's|is where i|we started",
+            "(that's|is)* why your|the|all paper|paper's|rags (is|are|keeps|was)* catching|hanging|snagging|stuck",
+            "(i'm|we're)* (right|now|standing)* at|in the (far|top|bottom|other|street)* manhole (now|here)* going|looking|heading",
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
-            'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now', 'not so',
+            'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now',
+            'stopped by the|that|this (big|whole)* mud|sand|roots|grease|gravel|debris|dirt|rocks', 'not so',
             'so much|many|bad|thick|heavy|big|small|tight|deep|dense|dirty|full|close|clogged|packed',
             'now that', 'as well', 'well and', 'pretty well', 'very well', 'flowing well', 'so good', 'until now', 'then again',
             'and now', 'clay|cast|iron|pvc|plastic|pipe connection', 'turn|turned|turning on|off the water',
@@ -1980,7 +2058,7 @@ return [
             'gas line', 'water line', 'root of the', 'root cause', 'toward|towards the|our (septic|city|holding)* tank|main|sewer',
             'catching|catches|catch (some|the|all|more|a|little|bit|of)* debris|stuff',
             'for root(s) to (get|come|grow|in)*', 'where root(s) can|could|will', 'root(s) can|could (get|come)*',
-            'root(s) (are|will|is|gonna|going|to|be|just)* come|grow back', 'another joint',
+            'root(s) (are|will|is|gonna|going|to|be|just)* come|grow back',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
             'why is|are|do|does|did|not|we|you|i|it|they|this|that', "why they're|it's|we're|that's|you're|there's",
             "that's|that|is why", 'reason why', 'why it', 'split second',

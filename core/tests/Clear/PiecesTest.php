@@ -32,6 +32,7 @@ final class PiecesTest extends TestCase
             $head, Length::millimetres($narrowest), Length::metres($needed), Length::metres(18),
         )?->id;
         self::assertSame('b', $best(Head::Blade, 100, 20), 'on the cable that suits the bore, the widest');
+        self::assertSame('b', $best(Head::Blade, 100, 30), 'one that is just long enough');
         self::assertSame('c', $best(Head::Blade, 100, 40), 'the one that is long enough');
         self::assertSame('a', $best(Head::Blade, 60, 20), 'the one that passes');
         self::assertSame('f', $best(Head::SmallHead, 100, 20));

@@ -264,6 +264,14 @@ final class RunsOnMapTest extends TestCase
         self::assertSame(Source::Proved, $proved->pipes[$met[0]->at]->tied);
         self::assertNotSame('', $proved->pipes[$met[0]->at]->proof);
         self::assertSame([], (new Meetings($proved, [$down, $up]))->all(), 'it is proved');
+        $named = self::looked(
+            ['lane', Travel::Upstream],
+            [RunBuilder::finding(Kind::TieIn, 12.0, ['size' => 50, 'facts' => ['whose' => 'the laundry']])],
+            13.0,
+            EndReason::CannotPass,
+        );
+        $met = (new Meetings($sketch, [$down, $named]))->all();
+        self::assertSame('the laundry', $met[0]->acceptedIn($sketch)->pipes[$met[0]->at]->proof, 'whose it is, where one of them knew');
     }
 
     /**
