@@ -1,12 +1,6 @@
-import {existsSync} from 'node:fs';
-
-/** The whole browser; without a window its shell does the same in three quarters of the time. */
-export const whole = process.env.CHROMIUM || '/usr/bin/chromium';
-const shell = '/usr/bin/chromium-headless-shell';
-
-/** How Debian's Chromium is started everywhere here. */
+/** How Debian's Chromium is started everywhere here: its shell, which opens no window. */
 export const chromium = {
-    executablePath: !process.env.CHROMIUM && existsSync(shell) ? shell : whole,
+    executablePath: process.env.CHROMIUM || '/usr/bin/chromium-headless-shell',
     args: [
         '--no-sandbox',
         '--disable-gpu',

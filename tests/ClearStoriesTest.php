@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Stoppages as technicians meet them, taken in as job files: what the plans say of them must be true and agree with each other. */
+#[Group('any-database')]
 final class ClearStoriesTest extends ApplicationTestCase
 {
     private const FALL = ['value' => 1.1458, 'source' => 'measured'];

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Tests;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\DomCrawler\Form;
 
 /** Every form of every page, sent with what nobody should send: it is answered with words, never with a fault of ours. */
+#[Group('strict-database')]
 final class EveryFormTest extends ApplicationTestCase
 {
     private const NASTY = ['', '1e-320', '1e308', 'NaN', '-1', '99999999999999999999', "line\nbreak", ['an' => 'array']];

@@ -12,8 +12,10 @@ use App\Record\Zero;
 use App\Support\Database\Id;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Sketch\Pipe;
+use PHPUnit\Framework\Attributes\Group;
 
 /** What the Look bench knows by itself: the camera of the kit, what a run begins with, and how it ends. */
+#[Group('any-database')]
 final class LookBenchTest extends ApplicationTestCase
 {
     public function testTheDepthAndTheFallAreReadWithTheHeadAndTheReelOfTheKit(): void

@@ -7,9 +7,11 @@ namespace App\Tests;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Run;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\DomCrawler\Crawler;
 
 /** One recording that talks through several looks. */
+#[Group('any-database')]
 final class NarratedLooksTest extends ApplicationTestCase
 {
     use Narrates;

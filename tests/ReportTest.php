@@ -7,9 +7,11 @@ namespace App\Tests;
 use App\Record\Job;
 use App\Support\Database\Id;
 use App\Support\Print\Chromium;
+use PHPUnit\Framework\Attributes\Group;
 use Symfony\Component\Lock\LockFactory;
 
 /** A job through its stages by the pages' own forms. */
+#[Group('any-database')]
 final class ReportTest extends ApplicationTestCase
 {
     public function testAReportNeverAdvisesToDoNothingAboutWhatNobodySaw(): void

@@ -6,8 +6,10 @@ namespace App\Tests;
 
 use App\Record\Job;
 use App\Support\Database\Id;
+use PHPUnit\Framework\Attributes\Group;
 
 /** What is simulated belongs to practice and to the demo, and says so wherever it is. */
+#[Group('any-database')]
 final class SimulatedTest extends ApplicationTestCase
 {
     private const LINES = "0.0,0.00,0.1\n0.2,0.05,0.1\n0.4,0.10,0.1";

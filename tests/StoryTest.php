@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Tests;
 
+use PHPUnit\Framework\Attributes\Group;
+
 /** Jobs as technicians live them, taken in as job files: what the Judge screen and the report say of the line must be true. */
+#[Group('any-database')]
 final class StoryTest extends ApplicationTestCase
 {
     private const FEET = 'Feet of nothing, Story Row';
