@@ -9,6 +9,7 @@ final readonly class Amount
 {
     /** A smaller number without a unit counts something. */
     public const LEAST_PLACE = 8;
+    private const MILLIMETRE_M = 0.001;
 
     /**
      * @param float $value metres, percent, degrees or hours of the clock
@@ -40,6 +41,12 @@ final readonly class Amount
     public function mayBeAlong(): bool
     {
         return Unit::Large === $this->unit || $this->mayBePlace() || $this->isTenths();
+    }
+
+    /** The same bare number, as millimetres. */
+    public function inMillimetres(): self
+    {
+        return new self($this->value * self::MILLIMETRE_M, Unit::Small, $this->first, $this->last, self::MILLIMETRE_M);
     }
 
     /** The same number in the unit of another: "20 to 29 feet". */

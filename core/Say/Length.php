@@ -25,7 +25,8 @@ final readonly class Length
         $isOfAThing = $this->sentence->is('singular', $one->last)
             && !$this->sentence->isAfter('at', $one->first)
             && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
-            && Atom::KIND === $this->sentence->atomAt($next)?->role;
+            // "five foot there's water"
+            && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
         // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
         $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) : null;
         $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
@@ -48,9 +49,12 @@ final readonly class Length
             || $this->sentence->isAfter('length_of', $one->first));
     }
 
-    /** "the first two metres it's full of silt": from the beginning on. */
+    /** "the first two metres it's full of silt", "sludge from the beginning to fifteen feet": from the beginning on. */
     public function isOfFirst(Amount $one, int $next): bool
     {
+        if ($this->sentence->isAfter('from_opening', $one->first)) {
+            return true;
+        }
         $name = $this->sentence->nextName($next, $next + self::OF_FIRST_WORDS);
         $atom = null === $name ? null : $this->sentence->atomAt($name);
         $isNext = null !== $atom && [] === array_filter(

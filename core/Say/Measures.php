@@ -182,6 +182,11 @@ final class Measures
     private function readOff(Amount $one): Amount
     {
         $next = $one->last + 1;
+        // "it's six hundred deep"
+        if (UnitSystem::Metric === $this->units && Unit::None === $one->unit && $one->value >= self::HUNDRED
+            && null !== $this->sentence->begins('deep', $next)) {
+            return $one->inMillimetres();
+        }
         $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role || $this->sentence->is('described', $next)
             // "all clay one fifty"
             || $this->sentence->isMaterialBefore($one->first);

@@ -28,6 +28,10 @@ final readonly class PairedNumbers
      */
     public function joined(Amount $one, Amount $other, ?Amount $third): ?Amount
     {
+        // "seventeen, one at twenty": that one is no number.
+        if (1.0 === $other->value && null !== $this->sentence->begins('another', $other->first)) {
+            return null;
+        }
         // "good at ten, twelve five we go into clay": 10 and 12.5; "seven nine eleven": as the counter goes by.
         if (null !== $third && ($this->isMetresAndTenths($other, $third) || self::isCounted($one, $other, $third))) {
             return null;

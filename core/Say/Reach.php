@@ -44,7 +44,8 @@ final class Reach
         $isTold = $sentence->has('got_to');
         $isAll = $sentence->last - $sentence->first - ($place->last - $place->first) <= self::WORDS_BESIDE;
         $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
-        if ($isTold || !$isDenied && ($isAll || $sentence->has('reached'))) {
+        // Whoever is at the opening has come nowhere.
+        if ($place->from > 0 && ($isTold || !$isDenied && ($isAll || $sentence->has('reached')))) {
             $this->isTold = $isTold || !$this->isRecording && $sentence->has('reached');
             $this->entry = new Entry(Entry::REACHED, $run, $sentence->atS($place->first), $sentence->said());
             $this->entry->placeAt($place->from, null, PlaceBy::Said);

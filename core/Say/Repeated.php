@@ -82,7 +82,9 @@ final readonly class Repeated
                 $isClean = $this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
                 $isNext = ($isBoth || \in_array($place, $free, true)) && !$isClean
                     && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
-                if (!$isNext || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
+                // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
+                $isAnother = null === $eachAt && $this->sentence->isAfter('another', $place->first);
+                if (!$isNext || $isAnother || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
                     break;
                 }
                 $chain[] = self::again($mention, [$mention->first, $mention->last], $place);

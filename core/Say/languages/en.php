@@ -259,6 +259,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'big|huge|large|massive mass',
                 'roots have the|this|it (whole|entire)* (line|pipe)* (completely|all|totally)* closed|plugged|blocked (off|up)*',
                 'choked off|up with roots',
                 'roots have filled|choked|plugged|closed|blocked',
@@ -413,6 +414,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "coupling|coupling's|fitting|fitting's (is|has)* slipped|slid|popped off",
                 'is|has (all|just|really|kind|of)* opened up about|maybe|like|a|an|half',
                 "joint (is|it's|that's|has|here|there)* pulled (right|clean|way|all|the)* out", "it's pulled right|clean|way out",
                 "joint's|joint is not|isn't (quite|all|fully)* in (properly|right|all|fully)",
@@ -450,6 +452,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "joint that's leaking|dripping",
+                'joint leaking',
                 "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
                 "oakum's|oakum|lead|lead's hanging|coming|falling|missing|sticking (out)*",
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
@@ -545,6 +549,7 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away', 'worn through', 'channeled|channelled out|through',
             ],
             'worn_invert+wear=thin' => [
+                '<floor> (<of_pipe>)* is|looks (paper|real|really|very|pretty|getting)* thin',
                 'floor of the|this pipe is paper|real|really|very|pretty thin',
                 'worn|wearing|getting (pretty|very|real)* thin', 'bottom|invert is (pretty|very|getting|worn|real|wearing)* thin',
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
@@ -743,6 +748,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'silverware|cutlery',
                 'some (kind|sort|type|of)* object',
                 "there's|got|see something stuck",
                 'toys', 'plastic animal(s)|dinosaur|figure(s)|soldier(s)|block(s)',
@@ -792,6 +798,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'drain|line tying|ties in',
+                'another|a downpipe|gully|gutter|downspout coming|comes in',
+                'tap (coming)* from|on (the)* left|right',
                 'the main stack line',
                 'wye|y|tee and (it)* goes|heads|runs off|over (to)* (the)* left|right',
                 'another|a line|pipe enters (here|there|at)*',
@@ -967,6 +976,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'where (it|we|you)* goes|go|turns horizontal|level',
                 'drops down and goes (in|under|through|underneath)*',
                 'ell(s)',
                 'ninety|nineties out|up|down|over',
@@ -1032,6 +1042,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "that's|there's|here's the grease trap|interceptor",
+                'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
                 'goes|turns|comes up into|in the stack',
                 'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*', 'into the|a main chamber|manhole',
@@ -1062,6 +1074,8 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
+                "we're|i'm to|at the main",
                 'wye|y|tee for|to the city',
                 "alley sewer|main|sewer's",
                 'tie|ties|tied|connect|connects in|on|up with|to|into the city|town|county (main|line|sewer)*',
@@ -1091,6 +1105,7 @@ return [
             'tap+name' => [
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'pipe|line going|goes|running|runs uphill',
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
                 "pipe's|line's (dead|just|almost)* level", 'pipe|line is (dead|just|almost)* level',
                 'not enough fall|grade|slope|pitch', "doesn't|didn't|don't have|got (much|any|enough)* fall|slope|grade|pitch",
@@ -1258,12 +1273,13 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            "through the wall|foundation|slab|footing and (now|we're)* in|into",
             'going in|into the (old|new)*',
             'tied|ties|tie (your|the|this|new|line|pipe|in)* into',
             'coupling|fernco|adapter|adaptor|boot|band to|into|onto (the|our|your|old)*',
             'replaced|redone|relaid in',
             'ups|upsizes|reduces|steps|bells (up|down)* to|into',
-            'exit|exits|exiting (out)* to|into',
+            'exit|exits|exiting (out|of|the|slab|house|building|wall|foundation)* to|into',
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
             'out of the house|wall|slab|foundation|building and (now)* into|in|to',
             'goes|go|under|through (under|through)* the house|wall|slab|foundation|building into|to',
@@ -1316,6 +1332,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'water again until|till',
             'clear of it|that|the (water|belly|sag)*', "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*',
             'clear by|from', "it's clear|dry again",
             "that's|it's|is there till|until|to (about)*",
@@ -1396,6 +1413,11 @@ return [
             'end of (the)* it|that|water|belly|sag|dip', "we're|i'm past (it|that)*", "i'm|we're out (of it|that|the water)*",
         ]],
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
+        // From where the run begins.
+        'from_opening' => ['' => [
+            'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
+                .'(about|around|like|maybe|almost)*',
+        ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
@@ -1428,7 +1450,7 @@ return [
         ]],
         'maybe_depth' => ['' => [
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
-            "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she reads|says|shows (about|like|me)*',
+            "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she|that reads|says|shows (about|like|me)*',
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
@@ -1461,6 +1483,7 @@ return [
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
         'length_of' => ['' => [
+            "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
             'not very|that|too|really|real long (just|only|maybe|about|like)*',
             "cleanout's|cleanout is (about|maybe|like)*",
             'from the|that joint|hub|bell back|up|down|on|out (for|about|maybe)*',
@@ -1885,6 +1908,7 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "here's|there's one at",
             "there's more", '(a)* little|bit less', 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
             "there's one we|they|i|you missed|left",
@@ -2047,6 +2071,11 @@ return [
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now',
+            'root(s)|water|something (right)* up ahead', 'around|near|beside the tap', 'root(s) clear|clears|stop|stops up|out|there',
+            'because|cause the pipe|line|ground|dirt|soil (has|had)* settled|shifted|moved|sunk',
+            'broken cap|lid|cover|toilet|handle', 'sewer machine|cable|snake|camera|jetter|gas|smell|guy',
+            'toward|towards the city|street',
+            "that's|what's|that|which letting|lets (the|those|these)* root(s) in|get|grow",
             'stopped by the|that|this (big|whole)* mud|sand|roots|grease|gravel|debris|dirt|rocks', 'not so',
             'so much|many|bad|thick|heavy|big|small|tight|deep|dense|dirty|full|close|clogged|packed',
             'now that', 'as well', 'well and', 'pretty well', 'very well', 'flowing well', 'so good', 'until now', 'then again',
