@@ -103,7 +103,7 @@ final readonly class Alignment
 
     private function fit(int $i, ?Fit $before, Side $side, ?Place $place, int $cost): Fit
     {
-        $turned = null === $before ? 0 : Ties::turned($before->side, $side);
+        $turned = null === $before ? 0 : $before->side->turnedTo($side);
 
         return new Fit($side, $place, ($before->cost ?? 0) + $cost + $turned + $this->leftOver($before, $i, $place), $before);
     }

@@ -97,8 +97,9 @@ final readonly class Cuts
         if (null !== $first && $this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '')) {
             return null;
         }
-        // "nine feet next joint's tight"
-        if (null === $first || isset($this->marks['intro'][$cut])) {
+        // "nine feet next joint's tight", "twenty five feet still in the water"
+        if (null === $first || isset($this->marks['intro'][$cut])
+            || isset($this->marks['goes_on'][$cut]) && !isset($this->marks['at'][$first - 1])) {
             return $first;
         }
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
@@ -110,7 +111,9 @@ final readonly class Cuts
                 // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"
                 || $this->lexicon->has('subjects', $led) && !isset($this->named[$first - 1]));
         $before = $this->speech->words[$first - 1]->text ?? '';
-        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before);
+        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before)
+            // "clear at ten feet, then roots at fifteen"
+            || isset($this->marks['at'][$first - 1]) && $this->lexicon->has('nothing_there', $this->speech->words[$first - 2]->text ?? '');
 
         return $isShown && !$isTied ? $first : null;
     }

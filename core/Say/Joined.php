@@ -39,7 +39,10 @@ final class Joined
                 || self::isToName($sentence, $one, $other) || self::isStartAt($sentence, $one, $other);
             // "forty six we come out of it, back to forty": there it has ended.
             $isOver = $sentence->endsThere($one->last + 1) && $sentence->begins('ends', $one->last + 2) !== $other->first - 1;
-            $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver
+            // "still in it at twenty five, out of it at thirty": it has begun before.
+            $isStill = $sentence->isAfter('goes_on', $one->first, 2)
+                && $sentence->has('still', $one->first - self::NAME_TO_PLACE, $one->first);
+            $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver && !$isStill
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {

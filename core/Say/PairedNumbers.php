@@ -69,7 +69,8 @@ final readonly class PairedNumbers
 
         return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
             && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !(($apart > self::LIKELY_APART || $this->sentence->isAfter('to', $one->first)) && $this->isOfTwo($one, $other))
+            && !(($apart > self::LIKELY_APART || $this->sentence->isAfter('to', $one->first)
+                || $this->sentence->isAfter('ends', $one->first, 2)) && $this->isOfTwo($one, $other))
             && !($apart > 1 && $this->isCountedOff($one, $other));
     }
 
@@ -93,7 +94,7 @@ final readonly class PairedNumbers
         return $isPlaced || ($isTo || $this->isBehindNameAnd('at', $one->first))
             && ($this->sentence->beginsAny(['here', 'intro', 'another'], $other->last + 1)
                 || (Unit::Large === $other->unit || $isTo) && (Atom::KIND === $this->sentence->atomAt($next)?->role
-                    || $this->sentence->is('subjects', $other->last + 1)));
+                    || $this->sentence->is('subjects', $other->last + 1) || $this->sentence->is('known', $other->last + 1)));
     }
 
     /** Whether a phrase of a role stands between a name, or the end of something ("out of the water at"), and a word. */

@@ -105,10 +105,13 @@ final class Placing
         return array_values(array_filter($places, static fn (Place $place) => !\in_array($place, $taken, true)));
     }
 
-    /** "eleven feet fine, fourteen feet": nothing is there. */
+    /** "eleven feet fine, fourteen feet", "clear at ten feet, then": nothing is there. */
     private function isOfSomething(Place $place): bool
     {
         $next = $place->last + 1;
+        if ($next > $this->sentence->last && (new Ties($this->sentence))->isGood($place)) {
+            return false;
+        }
         // "thirty feet looks pretty clean"
         for ($most = $next + self::SEEMS_WORDS; $next < $most && $this->sentence->is('seems', $next); ++$next) {
         }

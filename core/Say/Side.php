@@ -13,4 +13,12 @@ enum Side
     case Behind;
     /** At the place of what was named right before it. */
     case Same;
+
+    /** Whoever says places before names goes on so: what it costs to turn, in the unit of Ties. */
+    public function turnedTo(self $other): int
+    {
+        $isSaid = static fn (self $side) => self::Before === $side || self::Behind === $side;
+
+        return $this !== $other && $isSaid($this) && $isSaid($other) ? 1 : 0;
+    }
 }

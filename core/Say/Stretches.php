@@ -85,6 +85,10 @@ final readonly class Stretches
         ) {
             return;
         }
+        // "a belly at 34, forty one feet we're out of it and there's the main at 46": it has ended before.
+        if ($this->measures->hasPlace(max($mention->last, $from->last), $next->first)) {
+            return;
+        }
         // "62, 65, 68, all the way to the sewer at 73" is at each of these.
         if ($this->isBehindTo($next->first, self::TO_NAME_WORDS, $mention->last) && !Listed::holds($this->sentence, $from)) {
             $mention->place = Place::over($from->from, $to->from, $from);

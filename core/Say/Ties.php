@@ -72,8 +72,6 @@ final readonly class Ties
     private const LEFT_STRETCH = 6;
     /** One more of what was named is there. */
     private const LEFT_ANOTHER = 2;
-    /** Places stand before names, and then behind them. */
-    private const TURNED = 1;
     /** Farther apart all are equally far. */
     private const MOST_WORDS = 9;
     /** What is named so many words behind "there's" is what is there. */
@@ -106,7 +104,8 @@ final readonly class Ties
         $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens) || $this->sentence->is('more', $from);
 
         return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
-            + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0)) + ($this->leads($place, $isShown) ? self::LEADS : 0);
+            + ($this->isGood($place) ? self::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
+            + ($this->leads($place, $isShown) ? self::LEADS : 0);
     }
 
     /** "at 20 feet", and not "a connection on the right at 20 feet" */
@@ -126,7 +125,8 @@ final readonly class Ties
     {
         $from = $mention->last + 1;
         // "three metres standing water begins, three point nine standing water ends"
-        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($mention->first);
+        $first = $mention->first - ($this->sentence->is('articles', $mention->first - 1) ? 1 : 0);
+        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($first);
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2);
@@ -146,7 +146,7 @@ final readonly class Ties
         // "a root, five metres, six metres …", as the counter goes by
         $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
             && [] === Listed::at($this->sentence, $place->first);
-        $opens = !$isAt && !$isTold && ($isCounted || $this->isClean($place)
+        $opens = !$isAt && !$isTold && ($isCounted || $this->isClean($place) || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
@@ -207,7 +207,7 @@ final readonly class Ties
         // "51 there's another one": what is named once more is there.
         if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place)
+            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"
             || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
         ) {
@@ -219,6 +219,13 @@ final readonly class Ties
         return $cost + (null === $place->to ? 0 : self::LEFT_STRETCH);
     }
 
+    /** "good at fifteen, a crack at twenty" */
+    public function isGood(Place $place): bool
+    {
+        return $this->sentence->begins('at', $place->first - 1) === $place->first - 1
+            && $this->sentence->is('nothing_there', $place->first - 2);
+    }
+
     private function isClean(Place $place): bool
     {
         [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
@@ -228,14 +235,6 @@ final readonly class Ties
             // "there's a good amount of grease"
             && !$this->sentence->isInside('how_much', $to)
             && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
-    }
-
-    /** Whoever says places before names goes on so. */
-    public static function turned(Side $one, Side $other): int
-    {
-        $isSaid = static fn (Side $side) => Side::Before === $side || Side::Behind === $side;
-
-        return $one !== $other && $isSaid($one) && $isSaid($other) ? self::TURNED : 0;
     }
 
     private static function stretch(Mention $mention, Place $place): int

@@ -414,6 +414,8 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint and it's|it (is)* (wide|all|pretty|really)* open",
+                'not|never glued (in|together)*',
                 "coupling|coupling's|fitting|fitting's (is|has)* slipped|slid|popped off",
                 'is|has (all|just|really|kind|of)* opened up about|maybe|like|a|an|half',
                 "joint (is|it's|that's|has|here|there)* pulled (right|clean|way|all|the)* out", "it's pulled right|clean|way out",
@@ -613,6 +615,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'the city|they|somebody (has|had|have)* replaced|fixed|repaired (part|a|section|piece|some|this|it|here)*',
                 'been worked on (before)', 'they|somebody|someone (have|has)* dug it|this up before',
                 '(where|there|they) dug it|this up before', 'sleeve in|on|here|there (it|here|place)*',
                 'pvc|plastic|abs repair (piece|with)*', 'band on (it|the|this|here)*', 'they|somebody put a sleeve',
@@ -698,6 +701,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'full of hair',
                 'paper and stuff|crap|junk|debris (is|all)* piled|stacked|hung|caught (up)*',
                 'toilet|some paper stacked|piled|hung (up)*',
                 'clog|plug of (toilet|wet)* paper|wipes',
@@ -732,6 +736,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                "broken piece|bit|section|end of (the|an|a|old|somebody's|somebody)* snake|cable|rod",
                 'piece|bit|length of cable|snake',
                 "somebody's|someone's|an old snake|cable|rod (that|is|was|got)* broke|broken|snapped (off)*",
                 'cable|snake somebody|someone|they left',
@@ -748,6 +753,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'some (kind|type|sort|piece|bit) of plastic|metal|wood',
                 'silverware|cutlery',
                 'some (kind|sort|type|of)* object',
                 "there's|got|see something stuck",
@@ -935,6 +941,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                "(a|another|one)* connection|branch|lateral|line on the left|right (that's|is|it's)* dead|capped",
                 "stub (on|to|off|the|left|right|that)* doesn't|don't go anywhere", 'stub (on|to|off|the|left|right|that)* goes nowhere',
                 'abandoned|capped|dead|unused tap|stub',
                 'sealed (off|up)* branch|lateral|connection|line|pipe',
@@ -976,6 +983,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'goes|drops down in|into the floor|ground|slab',
                 'where (it|we|you)* goes|go|turns horizontal|level',
                 'drops down and goes (in|under|through|underneath)*',
                 'ell(s)',
@@ -1025,6 +1033,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'inspection|observation port',
                 'inspection opening|junction|point|eye',
                 'the other cleanout',
                 'double|single sweep cleanout',
@@ -1042,6 +1051,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'city|street|road manhole (there|here)*',
                 "that's|there's|here's the grease trap|interceptor",
                 'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
@@ -1203,6 +1213,7 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'see (the|some)* sand|gravel|clay|rocks under|behind|below|beneath',
                 'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
                 'see (the|some|a|lot|of|bare|all|that|pea)* soil|dirt|earth|ground|gravel', 'seeing (the|some|pea)* soil|dirt|earth|gravel',
@@ -1273,6 +1284,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'drops|drop (about|like|maybe|a|good|down)* one|two|three|four|half inch|inches (down)* in|into',
             "through the wall|foundation|slab|footing and (now|we're)* in|into",
             'going in|into the (old|new)*',
             'tied|ties|tie (your|the|this|new|line|pipe|in)* into',
@@ -1332,6 +1344,9 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "we're|i'm out (again)*",
+            'come|comes|came|pop|popped back up',
+            'come|comes|came|coming|pop|popped (back|right|up)* out of it|that|the (water|belly|sag|dip)*',
             'water again until|till',
             'clear of it|that|the (water|belly|sag)*', "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*',
             'clear by|from', "it's clear|dry again",
@@ -1392,7 +1407,7 @@ return [
         'goes_on' => ['' => [
             'still (in|under)* (the)* water',
             'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
-            'keep|keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
+            'keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
             'still (in|got|holding|standing)',
         ]],
         // Behind it something else is said.
@@ -1622,6 +1637,7 @@ return [
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => ["we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along"]],
         'gone' => ['' => [
+            'roots are (all)* out',
             'that|which we|i|they|he (have|already|just)* cut|removed|pulled|cleared|jetted',
             'got|pulled|cut|jetted|took|snaked (<any>)* out|back',
             'got (the|all|most|of|that|them|it|grease|scale|sludge|mud)* off', 'been cut|chewed|cleaned|jetted|pulled',
@@ -1638,6 +1654,8 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'was|were (also)* found|noted|observed|seen|visible|present|encountered|located|detected|identified',
+            'where the water|belly|roots|grease starts|begins|start|begin|is|are|comes|come|gets|get|sits',
             'before|past|after that i|we had',
             'had you|us|them|him|her|it stopped|backed|blocked|plugged',
             'it was (all|just|completely|totally)* full|packed|mud|solid|grease|roots',
@@ -1705,7 +1723,7 @@ return [
         ]],
         'protrudes' => ['' => [
             "it's|that's|is|that (is|sticking|a|little|bit|also)* protruding|intruding",
-            "it's|that's|and|that sticking|sticks|poking in|into|out",
+            "it's|that's|and|that|which (is)* sticking|sticks|poking in|into|out",
         ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
@@ -1749,6 +1767,9 @@ return [
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|basement|line",
+            "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|by|near|toward|towards",
+            'squeezed|falling|fell|falls|hanging|leaking|dripping|oozing|washing|growing out of it|that',
             "that's|it's|is|that (is)* over here|there|on|in|to", "that's|it's|is|that (is)* over at|by the|this|that|your|my",
         ]],
         'back' => ['' => [
@@ -1901,7 +1922,10 @@ return [
             'counter|reel reads|says|shows|is', 'got out to',
         ]],
         // No mark on the ground.
-        'marked_off' => ['' => ['marked every|off|out|up', 'marked on the counter|hose|cable|rod|reel']],
+        'marked_off' => ['' => [
+            'is|are|was|were (also)* located (at|in|on|here|there|about)*', 'marked every|off|out|up',
+            'marked on the counter|hose|cable|rod|reel',
+        ]],
         // It is so, and does not become so: "I'm in plastic right now, it's …".
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
@@ -2073,7 +2097,13 @@ return [
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now',
             'root(s)|water|something (right)* up ahead', 'around|near|beside the tap', 'root(s) clear|clears|stop|stops up|out|there',
             'because|cause the pipe|line|ground|dirt|soil (has|had)* settled|shifted|moved|sunk',
-            'broken cap|lid|cover|toilet|handle', 'sewer machine|cable|snake|camera|jetter|gas|smell|guy',
+            'broken cap|lid|cover|toilet|handle', 'like (a)* hair|hairs', 'hit|hits|reach|into the main stack|riser',
+            'the city (has|had|just)* did|put|came|owns|says|said|crew',
+            "baffle|baffle's (is)* broken|missing|gone", 'cleanout is|was in|by|under|behind|outside|located',
+            "i'm|we're at the manhole in|by|behind",
+            'in at the (inlet|first|back|front|rear|top)* chamber|manhole', 'into|to the lateral',
+            'benching (in|of|the|manhole|is)* broken|damaged|cracked',
+            'sewer machine|cable|snake|camera|jetter|gas|smell|guy',
             'toward|towards the city|street',
             "that's|what's|that|which letting|lets (the|those|these)* root(s) in|get|grow",
             'stopped by the|that|this (big|whole)* mud|sand|roots|grease|gravel|debris|dirt|rocks', 'not so',
