@@ -53,6 +53,14 @@ final class PortionTest extends TestCase
         self::assertCount(2, $portion->stretches([new Division(Length::metres(19.8), Boundary::Tap)], []), 'nor at its very end');
     }
 
+    public function testAMapThatOnlyGuessesDividesNothing(): void
+    {
+        $sketch = self::tied(Source::Guessed);
+        $run = RunBuilder::run([], reached: 20.0, ended: EndReason::MainReached);
+        $portion = self::portion([LaidRun::along('first', 1.0, 'yard', $run, RunWay::along($sketch, 'yard', Travel::Downstream))]);
+        self::assertSame([['zero', 0.0, 'main_reached']], self::told($portion->stretches([], [])));
+    }
+
     public function testAFindingDecidesItsOwnStretchOnly(): void
     {
         $portion = self::portion([self::look('first', [], 20.0, EndReason::MainReached)]);
@@ -114,8 +122,8 @@ final class PortionTest extends TestCase
         }
     }
 
-    /** From the yard 8 m to where a sink joins, 12 m on to the main; all measured. */
-    private static function tied(): Sketch
+    /** From the yard 8 m to where a sink joins, 12 m on to the main. */
+    private static function tied(Source $known = Source::Measured): Sketch
     {
         $bore = new Known(100.0);
 
@@ -125,9 +133,9 @@ final class PortionTest extends TestCase
                 Node::junction('join'), Node::outlet('main'),
             ],
             [
-                new Pipe('upper', 'yard', 'join', new Known(8.0, Source::Measured), $bore),
-                new Pipe('side', 'sink', 'join', new Known(3.0, Source::Measured), $bore, joins: Joins::Wye),
-                new Pipe('lower', 'join', 'main', new Known(12.0, Source::Measured), $bore),
+                new Pipe('upper', 'yard', 'join', new Known(8.0, $known), $bore),
+                new Pipe('side', 'sink', 'join', new Known(3.0, $known), $bore, joins: Joins::Wye),
+                new Pipe('lower', 'join', 'main', new Known(12.0, $known), $bore),
             ],
         );
     }

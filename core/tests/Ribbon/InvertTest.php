@@ -70,6 +70,16 @@ final class InvertTest extends TestCase
         }
     }
 
+    public function testAShortDipWithinALongOneDoesNotEndIt(): void
+    {
+        $long = RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 20, 'deepest_m' => 15, 'size' => 20]);
+        $short = RunBuilder::finding(Kind::LowSpot, 11, ['to_m' => 12, 'size' => 5]);
+        $scale = new Scale(self::WIDTH, 30.0, Travel::Downstream);
+        $at = static fn (Finding ...$spots) => (new Profile(self::pushed($spots), $scale))->invert(Length::metres(18));
+        self::assertGreaterThan($at(), $at($long));
+        self::assertSame($at($long), $at($long, $short));
+    }
+
     public function testEveryShapeIsDrawnForEverySizeAndHour(): void
     {
         $drawn = [];

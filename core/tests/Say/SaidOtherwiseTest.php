@@ -15,7 +15,7 @@ final class SaidOtherwiseTest extends TestCase
 {
     use TellsNarrations;
 
-    private const TIMES = 4;
+    private const TIMES = 2;
     /** What there is of the words themselves. */
     private const OF_WORDS = ['said' => 0, 'at_s' => 0, 'place_by' => 0];
     /** Of so many words one is said otherwise in each of three ways. */
