@@ -73,7 +73,9 @@ final readonly class Gone
             // "water at nine sixty, ten eighty it's gone", "thirty nine the water's gone": there it ends.
             $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
             $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1)
-                || $sentence->is('known', $begin - 2) && null !== $sentence->amountBefore($begin - 2);
+                || $sentence->is('known', $begin - 2) && null !== $sentence->amountBefore($begin - 2)
+                // "thirty three feet water's gone"
+                || $mention->isWater() && !$sentence->is('is', $begin - 1) && null !== $sentence->amountBefore($begin - 1);
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
             $isAround = $begin < $mention->first && $end > $mention->last;
             if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {

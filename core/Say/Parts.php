@@ -41,7 +41,8 @@ final readonly class Parts
             $opens = $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
                 // "35 it's still got a little bit"
                 && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
-            if ($i > $begin && !($inside[$i] ?? false) && ($isBorder || $opens || $isListed || $this->isNextPlace($begin, $i))) {
+            $isNext = $this->isNextPlace($begin, $i) || $this->isOneMore($i);
+            if ($i > $begin && !($inside[$i] ?? false) && ($isBorder || $opens || $isListed || $isNext)) {
                 $parts[] = [$begin, $i - 1];
                 $begin = $i;
             }
@@ -49,6 +50,15 @@ final readonly class Parts
         $parts[] = [$begin, $this->sentence->last];
 
         return $parts;
+    }
+
+    /** "roots at fourteen, one at seventeen, one at twenty" */
+    private function isOneMore(int $i): bool
+    {
+        $end = $this->sentence->begins('another', $i);
+
+        return null !== $end && null !== $this->sentence->amountBefore($i) && $this->sentence->isAfter('at', $end + 1)
+            && null !== $this->sentence->atomAt($end + 1)?->amount;
     }
 
     /** "rotted out right here from six to eight feet": the stretch is of what was named before. */
