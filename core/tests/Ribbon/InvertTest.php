@@ -75,7 +75,7 @@ final class InvertTest extends TestCase
         $long = RunBuilder::finding(Kind::LowSpot, 10, ['to_m' => 20, 'deepest_m' => 15, 'size' => 20]);
         $short = RunBuilder::finding(Kind::LowSpot, 11, ['to_m' => 12, 'size' => 5]);
         $scale = new Scale(self::WIDTH, 30.0, Travel::Downstream);
-        $at = static fn (Finding ...$spots) => (new Profile(self::pushed($spots), $scale))->invert(Length::metres(18));
+        $at = static fn (Finding ...$spots) => (new Profile(self::pushed(array_values($spots)), $scale))->invert(Length::metres(18));
         self::assertGreaterThan($at(), $at($long));
         self::assertSame($at($long), $at($long, $short));
     }
