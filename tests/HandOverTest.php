@@ -246,7 +246,7 @@ final class HandOverTest extends ApplicationTestCase
         foreach (explode("\r\n", $calendar) as $line) {
             self::assertLessThanOrEqual(75, \strlen($line));
         }
-        $this->get(substr($address, 0, -6).'00.ics');
+        $this->get(substr($address, 0, -6).(str_ends_with($address, '00.ics') ? '11.ics' : '00.ics'));
         self::assertSame(404, $this->statusCode());
         $this->signIn('office@tideway.example');
         $this->get('/due');
