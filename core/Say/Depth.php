@@ -58,7 +58,7 @@ final readonly class Depth
         // "it's showing thirty eight inches"
         $isFar = Unit::Small === $one->unit && $one->value >= self::LEAST_IN_INCHES_M;
         // "we're sixteen feet down, and there it goes level": down the stack.
-        if (Unit::Large !== $one->unit && !$isFar || Unit::Large === $one->unit && $one->value >= self::DEEPEST_M) {
+        if (Unit::Large === $one->unit ? $one->value >= self::DEEPEST_M : !$isFar) {
             return false;
         }
         $down = $this->sentence->begins('maybe_deep', $next);
