@@ -12,6 +12,7 @@ namespace Jurvex\Core\Say;
 final readonly class Alignment
 {
     private Ties $ties;
+    private Vacancy $vacancy;
 
     /** @var list<list<Place>> before the first name, between each and the next, and behind the last */
     private array $between;
@@ -26,6 +27,7 @@ final readonly class Alignment
         private Sentence $sentence, private array $mentions, private array $places, private ?Place $pending, private bool $isCarried,
     ) {
         $this->ties = new Ties($sentence);
+        $this->vacancy = new Vacancy($sentence);
         $between = [];
         for ($i = 0; $i <= \count($mentions); ++$i) {
             $from = 0 === $i ? $sentence->first : $mentions[$i - 1]->last;
@@ -127,10 +129,10 @@ final readonly class Alignment
         $here = $this->between[$number];
         // A place that stands right before the sentence is of what is named first in it.
         $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
-        $cost = $isNext ? $this->ties->leftOver($this->pending, false) : 0;
+        $cost = $isNext ? $this->vacancy->cost($this->pending, false) : 0;
         foreach ($here as $i => $place) {
             $isTaken = $place === $before?->place || $place === $taken;
-            $cost += $isTaken ? 0 : $this->ties->leftOver($place, null === $behind && $i === \count($here) - 1);
+            $cost += $isTaken ? 0 : $this->vacancy->cost($place, null === $behind && $i === \count($here) - 1);
         }
 
         return $cost;

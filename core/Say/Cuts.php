@@ -105,7 +105,7 @@ final readonly class Cuts
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
         $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
         $led = $this->speech->words[$next]->text ?? '';
-        $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next])
+        $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next]) || isset($this->marks['closes'][$next])
             // "twenty eight okay the pipe's underwater"
             || isset($this->starts[$next + 1]) && ($this->lexicon->has('articles', $led)
                 // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"

@@ -109,7 +109,7 @@ final class Placing
     private function isOfSomething(Place $place): bool
     {
         $next = $place->last + 1;
-        if ($next > $this->sentence->last && (new Ties($this->sentence))->isGood($place)) {
+        if ($next > $this->sentence->last && (new Vacancy($this->sentence))->isGood($place)) {
             return false;
         }
         // "thirty feet looks pretty clean"

@@ -197,10 +197,13 @@ final readonly class Reading
                 $marks[$numbers[$first]][$role][$first] = $last;
             }
         }
+        $isPlaceLed = Habit::leadsWithPlaces($this->atoms, $this->marks);
         $sentences = [];
         foreach ($begins as $number => $begin) {
             $end = ($begins[$number + 1] ?? \count($this->speech->words)) - 1;
-            $sentences[] = new Sentence($this->speech, $this->lexicon, $begin, $end, $atoms[$number] ?? [], $marks[$number] ?? []);
+            $sentences[] = new Sentence(
+                $this->speech, $this->lexicon, $begin, $end, $atoms[$number] ?? [], $marks[$number] ?? [], $isPlaceLed,
+            );
         }
 
         return $sentences;

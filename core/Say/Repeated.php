@@ -273,12 +273,12 @@ final readonly class Repeated
         return false;
     }
 
-    /** "another one", "two of them", "here's some more" */
+    /** "another one", "two of them", "same thing", "here's some more" */
     private function isOfNamed(int $from, int $to): bool
     {
         $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word);
 
-        return [] !== array_filter(range($from, $to), $isPronoun)
+        return [] !== array_filter(range($from, $to), $isPronoun) || $this->sentence->is('the_same', $from)
             || $this->sentence->is('more', $to) && null === $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
     }
 

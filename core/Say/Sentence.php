@@ -21,9 +21,11 @@ final readonly class Sentence
      * @param int $last its last word
      * @param list<Atom> $atoms
      * @param array<string, array<int, int>> $marks last word by first word, by role
+     * @param bool $isPlaceLed whether places are told before what is at them in all that is said
      */
     public function __construct(
         private Speech $speech, private Lexicon $lexicon, public int $first, public int $last, public array $atoms, private array $marks,
+        public bool $isPlaceLed,
     ) {
         $this->atomsAt = array_column($atoms, null, 'first');
         $this->parts = Parts::of($this);

@@ -52,7 +52,7 @@ final readonly class StretchEnd
         foreach ($mentions as $mention) {
             if (Kind::LowSpot === $mention->kind) {
                 [$begin, $end] = [$begin ?? $mention->last, $sentence->last];
-            } elseif (null !== $begin && $end === $sentence->last) {
+            } elseif (null !== $begin && $end === $sentence->last && Kind::SightLimited !== $mention->kind) {
                 $end = $mention->first - 1;
             }
         }

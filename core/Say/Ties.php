@@ -40,8 +40,10 @@ final readonly class Ties
     private const OPENS = 7;
     /** behind "in that", where it is not, */
     private const THERE = 15;
-    /** or behind "that's at". */
+    /** or behind "that's at"; */
     private const TOLD = -12;
+    /** nothing ties it, where others tell what comes next. */
+    private const NEXT = 12;
     /** The name stands between the ends of its stretch. */
     private const INSIDE = -10;
     /** A stretch, of what has no length. */
@@ -56,33 +58,22 @@ final readonly class Ties
     private const AGAIN_WORDS = 6;
     /** "There too", "behind it": however far behind, it is no farther than so many words. */
     private const THERE_WORDS = 2;
+    /** "That's where it": so many words before what is there. */
+    private const WHERE_WORDS = 3;
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
     private const NOWHERE = 21;
     /** … but one from before. */
     private const CARRIED = 7;
-    /** Nothing is at a place … */
-    private const LEFT_OVER = 11;
-    /** … the last one, which may be of what comes next, */
-    private const LEFT_LAST = 8;
-    /** or one that is of something else. */
-    private const LEFT_OTHERS = 6;
-    /** From somewhere to somewhere there is something. */
-    private const LEFT_STRETCH = 6;
-    /** One more of what was named is there. */
-    private const LEFT_ANOTHER = 2;
     /** Farther apart all are equally far. */
     private const MOST_WORDS = 9;
-    /** What is named so many words behind "there's" is what is there. */
-    private const SHOWN_WORDS = 4;
-    /** "Eighteen feet, joint is good": so many words behind a place. */
-    private const CLEAN_WORDS = 3;
-    /** "The property line is at 45 feet": so many words before a place. */
-    private const LANDMARK_WORDS = 6;
+
+    private Vacancy $vacancy;
 
     public function __construct(private Sentence $sentence)
     {
+        $this->vacancy = new Vacancy($sentence);
     }
 
     /** "at 20 feet there's a crack" */
@@ -98,13 +89,17 @@ final readonly class Ties
         $from = $place->last + 1;
         // "eleven feet, okay, that's a crack"
         $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
+        // "six feet is the wall, and that's where it goes to plastic"
+        $isWhere = Kind::Transition === $mention->kind && $this->sentence->isAfter('is_where', $mention->first, self::WHERE_WORDS);
+        $from = $isWhere ? $mention->first : $from;
         $isLed = $from === $mention->first || $this->sentence->is('is', $from) || null !== $this->sentence->begins('presence', $from);
         // "ten and there's a left turn"
         $opens = $from + ($this->sentence->is('and', $from) ? 1 : 0);
-        $isShown = $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens) || $this->sentence->is('more', $from);
+        $isShown = $isWhere || $this->sentence->is('more', $from)
+            || $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens);
 
         return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
-            + ($this->isGood($place) ? self::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
+            + ($this->vacancy->isGood($place) ? self::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
             + ($this->leads($place, $isShown) ? self::LEADS : 0);
     }
 
@@ -146,12 +141,12 @@ final readonly class Ties
         // "a root, five metres, six metres …", as the counter goes by
         $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
             && [] === Listed::at($this->sentence, $place->first);
-        $opens = !$isAt && !$isTold && ($isCounted || $this->isClean($place) || $this->sentence->endsThere($place->last + 1)
+        $opens = !$isAt && !$isTold && ($isCounted || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
-            + ($isTold ? self::TOLD : ($isAt ? self::AT : 0));
+            + ($isTold ? self::TOLD : ($isAt ? self::AT : ($this->sentence->isPlaceLed ? self::NEXT : 0)));
     }
 
     /** "at 20 feet a crack and roots" */
@@ -195,46 +190,13 @@ final readonly class Ties
     {
         $amount = $this->sentence->amountBefore($mention->first);
         // "other than those two bellies"
-        $isAgain = $mention->isAgain && (null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace())
+        // "that's a four foot sag"
+        $isLength = null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace()
+            || $this->sentence->isInside('again', $amount->first);
+        $isAgain = $mention->isAgain && $isLength
             && !$this->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
-    }
-
-    /** A place that nothing is at. */
-    public function leftOver(Place $place, bool $isLast): int
-    {
-        // "51 there's another one": what is named once more is there.
-        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
-            // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
-            // "fifteen feet, no roots there"
-            || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
-        ) {
-            return self::LEFT_ANOTHER;
-        }
-
-        $cost = $isLast ? self::LEFT_LAST : ($this->isOfOther($place) ? self::LEFT_OTHERS : self::LEFT_OVER);
-
-        return $cost + (null === $place->to ? 0 : self::LEFT_STRETCH);
-    }
-
-    /** "good at fifteen, a crack at twenty" */
-    public function isGood(Place $place): bool
-    {
-        return $this->sentence->begins('at', $place->first - 1) === $place->first - 1
-            && $this->sentence->is('nothing_there', $place->first - 2);
-    }
-
-    private function isClean(Place $place): bool
-    {
-        [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
-
-        // "roots at forty one, that's nothing to worry about": that is said of the roots.
-        return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
-            // "there's a good amount of grease"
-            && !$this->sentence->isInside('how_much', $to)
-            && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
     }
 
     private static function stretch(Mention $mention, Place $place): int
@@ -284,29 +246,5 @@ final readonly class Ties
     private function isJoined(int $from, int $to): bool
     {
         return $this->sentence->isAny('joins', $from, $to);
-    }
-
-    /** "42 feet there's …", "the property line is at 42", "30, 35, 40" as the counter goes by: of what no table knows, or of nothing. */
-    private function isOfOther(Place $place): bool
-    {
-        $next = $place->last + 1;
-
-        $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next))
-            && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
-
-        return $isShown || null !== $this->sentence->begins('deny', $next)
-            // "forty five I come out of the water"
-            || $this->sentence->endsThere($next) || null !== $this->sentence->begins('closes', $next)
-            || null !== $this->sentence->atomAt($next)?->amount
-            || $this->isOfLandmark($place);
-    }
-
-    /** "the property line is at 42", "to the property line, which is 45 feet", and not "to the street, six feet …" */
-    private function isOfLandmark(Place $place): bool
-    {
-        $isOf = fn (int $end, int $begin) => $end < $place->first && $place->first - $end <= self::LANDMARK_WORDS
-            && (!$this->sentence->isAfter('to', $begin, 2) || $this->sentence->isAny('is', $end + 1, $place->first - 1));
-
-        return [] !== array_filter($this->sentence->marks('landmark'), $isOf, \ARRAY_FILTER_USE_BOTH);
     }
 }

@@ -219,6 +219,10 @@ final readonly class Truth
             return $isBehind('zeroed')
                 || ($isBehind('from') || $isBehind('went_in')) && null === $sentence->begins('at', $mention->last + 1);
         }
+        // "I got in at the front cleanout"
+        if ($isBehind('went_in')) {
+            return true;
+        }
         $isWay = $isBehind('way');
         $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
 

@@ -118,7 +118,8 @@ final class Unended
     private function endLow(Sentence $sentence, Measures $measures, array $mentions, ?StretchEnd $end, Whereabouts $where): array
     {
         $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
-        $isOnTheWay = [] !== $others && ($others[0]->first < $end?->word || !$sentence->has('ends'));
+        $solid = array_values(array_filter($others, static fn (Mention $each) => Kind::SightLimited !== $each->kind));
+        $isOnTheWay = [] !== $solid && ($solid[0]->first < $end?->word || !$sentence->has('ends'));
         if (null === $this->low || null === $end || $isOnTheWay || $this->isAnotherBefore($end->word, $mentions, $sentence)) {
             return $mentions;
         }

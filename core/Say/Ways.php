@@ -232,12 +232,12 @@ final class Ways
             $end = $sentence->begins('made_of', $is) ?? ($sentence->is('is', $is) ? $is : null);
             $end ??= self::outTo($sentence, $measures, $place);
             $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
-                || $material->first === $place->last + 1 && self::isAll($sentence, $material);
+                || self::isRightBehind($sentence, $place, $material) && self::isAll($sentence, $material);
             // "six feet it's a plastic saddle"
             $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
             if ($isNext && !$isOfNext && $place->from >= self::AT_ZERO_M) {
                 $isCounted = null !== $sentence->amountBefore($place->first);
-                $bare = $material->first === $place->last + 1 ? self::BARE : '';
+                $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : '';
 
                 return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);
             }
@@ -259,6 +259,14 @@ final class Ways
         }
 
         return null;
+    }
+
+    /** "thirty feet clay", "two point five old clay pipe" */
+    private static function isRightBehind(Sentence $sentence, Place $place, Atom $material): bool
+    {
+        $next = $place->last + 1;
+
+        return $material->first === $next || $sentence->begins('bored', $next) === $material->first - 1;
     }
 
     /** "eighteen feet clay pipe": and no more is said of it. */

@@ -225,7 +225,7 @@ return [
     // A number behind one of these is a name.
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
-        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'lot', 'room',
+        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
     // A number that so much as a name parts from one of these is an address.
@@ -259,6 +259,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'root(s) hang|hanging down (like|as)* a curtain',
+                'bush(es) (of|hanging)*',
                 'big|huge|large|massive mass',
                 'roots have the|this|it (whole|entire)* (line|pipe)* (completely|all|totally)* closed|plugged|blocked (off|up)*',
                 'choked off|up with roots',
@@ -291,6 +293,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'few|couple|some strand(s)',
                 'tree (has)* found its way in', 'rooting', 'root intrusion',
                 'roots tap', 'vegetation in|at|through|growing|coming',
                 'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
@@ -358,6 +361,9 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "isn't|aren't|ain't|not (quite|really|even)* lined up",
+                "hub|joint|collar|pipe|bell that isn't|ain't|is (not)* (really|quite)* lined|lining up",
+                'joint (is)* sticking|sticks up',
                 'next pipe|one sits|is (about|maybe|like|a|half|an|quarter|inch)* lower|higher',
                 "joint (there|there's|is|that's|right|here|a|little|bit)* off by", "one's|one is displaced",
                 'inch|mil difference in|between the (two)* pipes|joints|ends',
@@ -491,6 +497,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'half|side|bottom|top|piece (of|the|pipe|it|has|is)* dropped|fell|fallen|falling out',
                 'laying|lying|sitting in pieces',
                 'chunk|piece|section|bit of (the|clay|broken|old)* pipe (that|is|just|all)* laying|lying|sitting|loose|down|hanging',
                 "section|piece (of)* (pipe)* that's|is (completely|just|all)* gone|missing",
@@ -615,6 +622,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'put a|in (new)* piece|section of <pipe> (in)',
                 'the city|they|somebody (has|had|have)* replaced|fixed|repaired (part|a|section|piece|some|this|it|here)*',
                 'been worked on (before)', 'they|somebody|someone (have|has)* dug it|this up before',
                 '(where|there|they) dug it|this up before', 'sleeve in|on|here|there (it|here|place)*',
@@ -638,6 +646,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'pretty|really|very|real scaly',
                 'closed|closing up|down|off with rust',
                 'nodule(s)|nodules', 'hard water deposits|buildup|scale', "corrosion (is|'s)* (real|really|pretty|very)* heavy|bad",
                 '<wall> (<very>)* crusty|scaly|encrusted|rusty|scaled|crusted (up)*',
@@ -781,6 +790,10 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                '(yellow|gas|plastic|steel|copper)* pipe|line|conduit running|going|goes|runs (right|straight|all|the|way)* across',
+                '(they|somebody|someone|it|looks|that|like|has|have)* punched|shot|bored|ran|put (a|the|their)* '
+                    .'gas|water|electric|power|utility|cable|fiber (line|pipe|main|conduit)* (or|something|right|straight)* through '
+                    .'it|here|this|there',
                 'ground|metal|steel rod|stake|post|pipe (right|straight)* through the|our|this sewer|pipe|line (line|pipe)*',
                 'something sticking|going|running|goes|runs (right|straight)* through the|our|this pipe|line|sewer',
                 '(pipe|line|something|gas)* line|pipe (goes|runs)* (straight|right)* through the|our|my sewer|pipe',
@@ -804,6 +817,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'pick|picks|picking up (a|another|one|two|three|four|inch|and|half|line)* from|off',
                 'drain|line tying|ties in',
                 'another|a downpipe|gully|gutter|downspout coming|comes in',
                 'tap (coming)* from|on (the)* left|right',
@@ -955,6 +969,8 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                "we're|i'm (up|down)* on|in a|to (a)* three|four|six|eight|five inch now|here",
+                'pipe|line gets|goes|got|is|becomes bigger|larger|smaller (here|now)*',
                 "that's|where they tied|tie|hooked|connected (in|on)* to|into the (old)* clay|cast|iron|plastic|pvc",
                 'new pvc|plastic at|starts|begins',
                 'drop into (a|the)* bigger|larger|smaller pipe|line',
@@ -983,6 +999,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'first|next|second turn at',
                 'goes|drops down in|into the floor|ground|slab',
                 'where (it|we|you)* goes|go|turns horizontal|level',
                 'drops down and goes (in|under|through|underneath)*',
@@ -1051,6 +1068,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "we're|i'm (now)* in|at the boundary|house|running trap",
+                'is the|our|your|their grease|flammable trap|interceptor',
                 'city|street|road manhole (there|here)*',
                 "that's|there's|here's the grease trap|interceptor",
                 'at|to|into|reached the interceptor',
@@ -1127,6 +1146,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "camera|camera's|head|it's|it (is)* not (gonna|going|to)* fitting|fit|squeezing|squeeze (through|past|by|it)*",
                 "can't|couldn't get the (little|big|small|mini)* camera|head through|past|by",
                 '(survey|inspection|camera)* stopped here',
                 'i|we stopped at|right', "we're|i'm stopping right here", "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
@@ -1213,6 +1233,8 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'see the sand',
+                'see (the|some)* dirt and rock(s)|stone(s)',
                 'see (the|some)* sand|gravel|clay|rocks under|behind|below|beneath',
                 'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
@@ -1284,6 +1306,8 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            "(and|we've|i've|we|now)* hit (the|some|into)* old",
+            'go|goes|going|comes|come (back)* out to (the|some|old)*',
             'drops|drop (about|like|maybe|a|good|down)* one|two|three|four|half inch|inches (down)* in|into',
             "through the wall|foundation|slab|footing and (now|we're)* in|into",
             'going in|into the (old|new)*',
@@ -1385,6 +1409,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            'come|comes|came (back)* up until|till',
             'they go on|up|down to|till|until',
             '(goes|gets|comes|is|back|to)* round again', '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle',
             'bottom comes|is back',
@@ -1435,6 +1460,7 @@ return [
         ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
+            'poke|poked|shove|shoved|force|forced the camera|head|thing through',
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
                 .'(it|my|the|camera|head|us|that|right)* through',
         ]],
@@ -1628,7 +1654,9 @@ return [
             "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
             'they are (very|pretty|really|real|all|just)*',
         ]],
-        'right_here' => ['' => ['right here', 'right there', 'here', 'in here', 'at the|this|that joint']],
+        'right_here' => ['' => [
+            'right off the bat|rip|start|get', 'right here', 'right there', 'here', 'in here', 'at the|this|that joint',
+        ]],
         'points' => ['' => [
             'what do you|we see|got|have (here|there)*',
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
@@ -1713,7 +1741,7 @@ return [
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
-        'here' => ['' => ['right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
+        'here' => ['' => ['look at all|this|these', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
@@ -1840,6 +1868,9 @@ return [
         ]],
         // What the camera goes in through, and where it counts from.
         'went_in' => ['' => [
+            'running|ran|run|pushing|pushed|going|went|putting|put (the|my|our|this|a|it)* camera|in from|through|down|at '
+                .'(the|a|this|our|that)*',
+            'got|am|is|gone in at|from|through|off',
             "we're|i'm|we|i (are|am)* in (the)* (through|from|at|via|here)*",
             'going|go|went|goes|came|coming|come in (through|from|at|via|here)*',
             'in|down through|via|from (the|a|our|this)*',
@@ -1900,6 +1931,8 @@ return [
             'switch|switching|switched|turn|turning|turned (sides|around|directions)',
         ]],
         'again' => ['' => [
+            "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
+                .'one|two|three|four|five|six|seven|eight|ten|twelve|fifteen foot|feet|metre|meter|metres|meters (long)* belly|sag|dip',
             'again', 'that|this whole', 'the whole thing|area|section|stretch|mess|belly|sag', 'as i showed|said|mentioned',
             'like i showed|said|mentioned', 'as we saw|seen',
             'as you saw', 'like you saw', 'i showed you', 'we talked about', 'i mentioned', 'same', 'we saw', 'you saw',
@@ -1932,6 +1965,8 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "there's (only|just|a)* few|couple at",
+            'same deal|story',
             "here's|there's one at",
             "there's more", '(a)* little|bit less', 'two|three|couple|few|some more at',
             "there's a bad|big|good|worse|nasty one",
@@ -1976,6 +2011,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'lateral from|to the basement|wall|foundation',
+            'line|pipe|section we|they (just)* replaced|repaired|relined|fixed part|some|half of',
+            "(it's|it|pipe's|is)* flat (like|as)* a pancake|board|ribbon",
+            'where the|this|all|that grease|paper|water|sewage|rags|fat (is|was)* (coming|comes|came) from',
             'down|up the riser', '(and)* one goes left|right|straight (and)*',
             'lip of concrete|cement|mortar',
             'backwater valve|preventer|flap',

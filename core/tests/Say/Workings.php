@@ -22,6 +22,7 @@ use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\StretchEnd;
 use Jurvex\Core\Say\Ties;
 use Jurvex\Core\Say\Truth;
+use Jurvex\Core\Say\Vacancy;
 
 /**
  * What is worked out on the way from words to entries, sentence by sentence: a rule may change there and decide nothing by chance,
@@ -71,7 +72,7 @@ final class Workings
         $told = [$measures->places, $measures->depths, $measures->bores, $measures->hours];
         $mentions = (new Mentions($sentence, $measures, $isCarried))->all;
         $joined = Joined::places($sentence, $measures, $mentions);
-        $ties = new Ties($sentence);
+        [$ties, $vacancy] = [new Ties($sentence), new Vacancy($sentence)];
         $costs = [self::ofAnything($sentence, $measures, $ties, $isCarried)];
         foreach ($mentions as $i => $mention) {
             $before = $mentions[$i - 1] ?? null;
@@ -82,7 +83,7 @@ final class Workings
             }
         }
         foreach ($measures->places as $place) {
-            $costs[] = [$ties->leftOver($place, true), $ties->leftOver($place, false)];
+            $costs[] = [$vacancy->cost($place, true), $vacancy->cost($place, false)];
             foreach (array_keys($sentence->marks('ends') + $sentence->marks('runs_to')) as $word) {
                 $costs[] = StretchEnd::isSubject($sentence, $place, $word);
             }

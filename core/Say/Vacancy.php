@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What speaks for nothing being at a place of a sentence; its cost is in the unit of the ties that the place could have instead. */
+final readonly class Vacancy
+{
+    /** Nothing is at a place … */
+    private const OVER = 11;
+    /** … the last one, which may be of what comes next, */
+    private const LAST = 8;
+    /** or one that is of something else. */
+    private const OTHERS = 6;
+    /** From somewhere to somewhere there is something. */
+    private const STRETCH = 6;
+    /** One more of what was named is there. */
+    private const ANOTHER = 2;
+    /** What is named so many words behind "there's" is what is there. */
+    private const SHOWN_WORDS = 4;
+    /** "Eighteen feet, joint is good": so many words behind a place. */
+    private const CLEAN_WORDS = 3;
+    /** "The property line is at 45 feet": so many words before a place. */
+    private const LANDMARK_WORDS = 6;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    public function cost(Place $place, bool $isLast): int
+    {
+        // "51 there's another one": what is named once more is there.
+        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
+            // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
+            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
+            // "fifteen feet, no roots there"
+            || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
+        ) {
+            return self::ANOTHER;
+        }
+
+        $cost = $isLast ? self::LAST : ($this->isOfOther($place) ? self::OTHERS : self::OVER);
+
+        return $cost + (null === $place->to ? 0 : self::STRETCH);
+    }
+
+    /** "good at fifteen, a crack at twenty" */
+    public function isGood(Place $place): bool
+    {
+        return $this->sentence->begins('at', $place->first - 1) === $place->first - 1
+            && $this->sentence->is('nothing_there', $place->first - 2);
+    }
+
+    /** "eighteen feet, joint is good" */
+    public function isClean(Place $place): bool
+    {
+        [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
+
+        // "roots at forty one, that's nothing to worry about": that is said of the roots.
+        return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
+            // "there's a good amount of grease"
+            && !$this->sentence->isInside('how_much', $to)
+            && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
+    }
+
+    /** "42 feet there's …", "the property line is at 42", "30, 35, 40" as the counter goes by: of what no table knows, or of nothing. */
+    private function isOfOther(Place $place): bool
+    {
+        $next = $place->last + 1;
+
+        $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next))
+            && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
+
+        return $isShown || null !== $this->sentence->begins('deny', $next)
+            // "forty five I come out of the water"
+            || $this->sentence->endsThere($next) || null !== $this->sentence->begins('closes', $next)
+            || null !== $this->sentence->atomAt($next)?->amount
+            || $this->isOfLandmark($place);
+    }
+
+    /** "the property line is at 42", "to the property line, which is 45 feet", and not "to the street, six feet …" */
+    private function isOfLandmark(Place $place): bool
+    {
+        $isOf = fn (int $end, int $begin) => $end < $place->first && $place->first - $end <= self::LANDMARK_WORDS
+            && (!$this->sentence->isAfter('to', $begin, 2) || $this->sentence->isAny('is', $end + 1, $place->first - 1));
+
+        return [] !== array_filter($this->sentence->marks('landmark'), $isOf, \ARRAY_FILTER_USE_BOTH);
+    }
+}
