@@ -93,6 +93,10 @@ final readonly class Cuts
     private function placeLeadingFrom(int $cut): ?int
     {
         $first = ($this->until[$cut - 1] ?? null)?->first;
+        // "twenty six twenty seven still in it"
+        $pair = null === $first ? null : $this->until[$first - 1] ?? null;
+        $isPair = Unit::None === $pair?->amount?->unit && $pair->amount->value + 1.0 === ($this->from[$first]->amount->value ?? 0.0);
+        $first = $isPair ? $pair->first : $first;
         // "number three there's mud"
         if (null !== $first && $this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '')) {
             return null;
@@ -124,7 +128,8 @@ final readonly class Cuts
         $cuts = [];
         foreach (['again', 'another'] as $role) {
             foreach ($this->marks[$role] ?? [] as $first => $last) {
-                $place = $this->until[$first - 1] ?? null;
+                // "twenty one's got the same"
+                $place = $this->until[$first - 1] ?? $this->until[($this->marks['presence'][$first - 1] ?? 0) - 1] ?? null;
                 $isTurn = Unit::None === $place?->amount?->unit && \in_array($place->amount->value, self::TURNS, true);
                 $isPlace = true === $place?->amount?->mayBeAlong() && !$isTurn;
                 // "nine, eleven, some more at eleven"

@@ -253,15 +253,15 @@ final class Measures
             return false;
         }
         $sentence = $this->sentence;
-        // "a long sweep ninety"
+        // "a long sweep ninety", and not "bend right twenty two I'm under the house"
+        $isPlaced = self::TWENTY_TWO === $one->value && $sentence->is('subjects', $next);
         $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
-            && ($atom->first === $next || $atom->last === $one->first - 1));
+            && ($atom->first === $next || $atom->last === $one->first - 1 && !$isPlaced));
         // "that big ninety", but not "not too bad, forty five joint is open"
         $isNamed = $sentence->is('articles', $one->first - 1)
             || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
             && Atom::KIND !== $sentence->atomAt($next)?->role;
         $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
-
         // "I'm at twenty two right here"
         $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
 

@@ -158,7 +158,7 @@ final readonly class Numbers
             return null;
         }
 
-        $number = $this->lexicon->number('numbers', $this->text($i));
+        $number = $this->lexicon->number('numbers', $this->text($i)) ?? $this->leaning($i);
         // "one oh five", but not "fourteen, oh, there's a root"
         if ($this->is('within_numbers', $i) && null === $this->simple($i + 1)) {
             return null;
@@ -167,6 +167,17 @@ final readonly class Numbers
         // "un veinte por ciento": that one is an article.
         return 1.0 === $number && $this->is('articles', $i) && $this->lexicon->number('numbers', $this->text($i + 1)) >= self::TEN
             ? null : $number;
+    }
+
+    /** "twenty's got roots", "twenty one's the same", and not "the next one's good" */
+    private function leaning(int $i): ?float
+    {
+        [$word, $ending] = [...explode(' ', $this->lexicon->apart($this->text($i)), 2), ''];
+        $number = '' === $ending ? null : $this->lexicon->number('numbers', $word);
+        $before = (int) $this->lexicon->number('numbers', $this->text($i - 1));
+        $isBehindTens = $before >= 2 * self::TEN && 0 === $before % self::TEN;
+
+        return null !== $number && $number < self::TEN && !$isBehindTens ? null : $number;
     }
 
     private function is(string $table, int $i): bool

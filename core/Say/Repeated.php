@@ -266,7 +266,10 @@ final readonly class Repeated
                 $at = $this->sentence->begins('at', $end + 1) ?? ($this->sentence->isAfter('at', $end + 1) ? $end : null);
                 $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
 
-                return !$isPlaced && $this->isOfNamed($i, $end);
+                // "and here's a nasty one, see the hole there": that is what it is.
+                $isShown = null !== $this->sentence->begins('points', $end + 1);
+
+                return !$isPlaced && !$isShown && $this->isOfNamed($i, $end);
             }
         }
 
@@ -276,10 +279,15 @@ final readonly class Repeated
     /** "another one", "two of them", "same thing", "here's some more" */
     private function isOfNamed(int $from, int $to): bool
     {
-        $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word);
+        $isNamed = null !== $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
+        $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word)
+            // "same deal", and not "the same thing, a gap on the top"
+            || $this->sentence->is('the_same', $word) && !$isNamed;
 
-        return [] !== array_filter(range($from, $to), $isPronoun) || $this->sentence->is('the_same', $from)
-            || $this->sentence->is('more', $to) && null === $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
+        return [] !== array_filter(range($from, $to), $isPronoun)
+            // "there's another, and"
+            || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
+            || $this->sentence->is('more', $to) && !$isNamed;
     }
 
     /**

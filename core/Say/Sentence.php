@@ -268,6 +268,12 @@ final readonly class Sentence
         return $this->is('subjects', $i) && $this->beginsAny(['ends', 'runs_to'], $i + 1);
     }
 
+    /** Whether nothing more is said behind a word at all. */
+    public function isEnd(int $i): bool
+    {
+        return !isset($this->speech->words[$i + 1]);
+    }
+
     /** "is the line", "is your wye" */
     public function isThere(int $i): bool
     {

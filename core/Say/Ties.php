@@ -58,6 +58,8 @@ final readonly class Ties
     private const AGAIN_WORDS = 6;
     /** "There too", "behind it": however far behind, it is no farther than so many words. */
     private const THERE_WORDS = 2;
+    /** "And it's": so many words behind what that is said of. */
+    private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
     private const WHERE_WORDS = 3;
     /** Both are of one kind. */
@@ -144,9 +146,15 @@ final readonly class Ties
         $opens = !$isAt && !$isTold && ($isCounted || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
+        // "there's a wye, and it's coming in from the right, fourteen feet": that is said of the wye.
+        $name = $this->sentence->nameBefore($mention->first);
+        $isOfLast = Kind::TieIn === $mention->kind && $this->sentence->isAfter('they_are', $mention->first)
+            && null !== $name && $mention->first - $name <= self::OF_LAST_WORDS && !$this->isParted($name, $mention->first);
+        $isNext = ($isOfLast || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
+
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
-            + ($isTold ? self::TOLD : ($isAt ? self::AT : ($this->sentence->isPlaceLed ? self::NEXT : 0)));
+            + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
     }
 
     /** "at 20 feet a crack and roots" */
@@ -176,7 +184,9 @@ final readonly class Ties
             // "another one at 27" has its place already.
             + ($mention->kind === $before->kind && null === $before->place && !$this->isAnother($before->last, $mention->first)
                 ? self::TWICE : 0)
-            + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
+            + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0)
+            // "cracked at thirty two, thirty six that's the trap, can't get through": whoever is stuck is at the last place.
+            + (Kind::CannotGoFurther === $mention->kind && $this->isParted($from, $to) ? self::NEXT : 0);
     }
 
     /** "roots and an offset at 20 feet" */

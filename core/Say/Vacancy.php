@@ -21,6 +21,8 @@ final readonly class Vacancy
     private const SHOWN_WORDS = 4;
     /** "Eighteen feet, joint is good": so many words behind a place. */
     private const CLEAN_WORDS = 3;
+    /** "No root but": so many words behind a place. */
+    private const BUT_WORDS = 4;
     /** "The property line is at 45 feet": so many words before a place. */
     private const LANDMARK_WORDS = 6;
 
@@ -35,12 +37,12 @@ final readonly class Vacancy
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"
-            || null === $place->to && null !== $this->sentence->begins('deny', $place->last + 1)
+            || null === $place->to && $this->isDenied($place)
         ) {
             return self::ANOTHER;
         }
 
-        $cost = $isLast ? self::LAST : ($this->isOfOther($place) ? self::OTHERS : self::OVER);
+        $cost = $isLast && !$this->sentence->isEnd($place->last) ? self::LAST : ($this->isOfOther($place) ? self::OTHERS : self::OVER);
 
         return $cost + (null === $place->to ? 0 : self::STRETCH);
     }
@@ -62,6 +64,15 @@ final readonly class Vacancy
             // "there's a good amount of grease"
             && !$this->sentence->isInside('how_much', $to)
             && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));
+    }
+
+    /** "fifteen feet, no roots there", and not "thirty two feet no root but it's cracked" */
+    private function isDenied(Place $place): bool
+    {
+        $isBut = fn (int $word) => null !== $this->sentence->begins('contrast', $word);
+
+        return null !== $this->sentence->begins('deny', $place->last + 1)
+            && [] === array_filter(range($place->last + 2, $place->last + self::BUT_WORDS), $isBut);
     }
 
     /** "42 feet there's …", "the property line is at 42", "30, 35, 40" as the counter goes by: of what no table knows, or of nothing. */

@@ -259,6 +259,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'looks (like)* a broom',
                 'root(s) hang|hanging down (like|as)* a curtain',
                 'bush(es) (of|hanging)*',
                 'big|huge|large|massive mass',
@@ -361,6 +362,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                '(the)* next <collar> (<very>)* displaced|dropped|shifted|stepped|offset',
                 "isn't|aren't|ain't|not (quite|really|even)* lined up",
                 "hub|joint|collar|pipe|bell that isn't|ain't|is (not)* (really|quite)* lined|lining up",
                 'joint (is)* sticking|sticks up',
@@ -791,8 +793,8 @@ return [
             ],
             'cross_bore' => [
                 '(yellow|gas|plastic|steel|copper)* pipe|line|conduit running|going|goes|runs (right|straight|all|the|way)* across',
-                '(they|somebody|someone|it|looks|that|like|has|have)* punched|shot|bored|ran|put (a|the|their)* '
-                    .'gas|water|electric|power|utility|cable|fiber (line|pipe|main|conduit)* (or|something|right|straight)* through '
+                '(they|somebody|someone|it|looks|that|like|has|have)* punched|shot|bored (a|the|their)* '
+                    .'gas|water|electric|power|utility|fiber (line|pipe|main|conduit)* (or|something|right|straight)* through '
                     .'it|here|this|there',
                 'ground|metal|steel rod|stake|post|pipe (right|straight)* through the|our|this sewer|pipe|line (line|pipe)*',
                 'something sticking|going|running|goes|runs (right|straight)* through the|our|this pipe|line|sewer',
@@ -969,6 +971,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'four|three|five|two|six inch goes|steps|jumps up|down to (a)* three|four|five|six|eight|ten',
                 "we're|i'm (up|down)* on|in a|to (a)* three|four|six|eight|five inch now|here",
                 'pipe|line gets|goes|got|is|becomes bigger|larger|smaller (here|now)*',
                 "that's|where they tied|tie|hooked|connected (in|on)* to|into the (old)* clay|cast|iron|plastic|pvc",
@@ -1368,6 +1371,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            '(and)* then out at',
             "we're|i'm out (again)*",
             'come|comes|came|pop|popped back up',
             'come|comes|came|coming|pop|popped (back|right|up)* out of it|that|the (water|belly|sag|dip)*',
@@ -1458,6 +1462,7 @@ return [
             'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
                 .'(about|around|like|maybe|almost)*',
         ]],
+        'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
             'poke|poked|shove|shoved|force|forced the camera|head|thing through',
@@ -1741,9 +1746,10 @@ return [
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
             "we|we're|i|i'm|you (then|just|can|keep)* go|went|going (all|the|way)* out|to|on",
         ]],
-        'here' => ['' => ['look at all|this|these', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
+        'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "(it|it's|has|got|there's|with)* got a plug|cap in|on it",
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
             'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
@@ -2011,6 +2017,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'grease|paper|everything|stuff settles|collects|sits|gathers (down|in)* there|here',
+            'in|into|down your|the|this|that kitchen|bathroom|laundry line|drain here',
             'lateral from|to the basement|wall|foundation',
             'line|pipe|section we|they (just)* replaced|repaired|relined|fixed part|some|half of',
             "(it's|it|pipe's|is)* flat (like|as)* a pancake|board|ribbon",
