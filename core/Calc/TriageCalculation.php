@@ -36,7 +36,7 @@ final class TriageCalculation implements Calculation
                 $segment->word('material', ...array_keys($tables->materials)),
                 $segment->optionalNumber('past_stoppages', 0) ?? 0.0,
             );
-            if (!is_finite($priors[$id]) || !is_finite(array_sum($priors))) {
+            if (!is_finite(array_sum($priors))) {
                 throw BadInput::outOfRange($segment->at('length_m'));
             }
         }

@@ -115,7 +115,8 @@ final readonly class BareNumber
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
         if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
-            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main'], $next)
+            // … and "forty six is a joint"
+            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main', 'at_a_joint'], $next)
             // "thirty three and I'm out of it"
             || null !== $sentence->begins('closes', $shown)) {
             return true;

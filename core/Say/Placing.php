@@ -37,7 +37,7 @@ final class Placing
         $places = array_values(array_filter(Joined::places($this->sentence, $this->measures, $mentions), $this->isOfSomething(...)));
         $this->reach($mentions, $places);
         $repeated = new Repeated($this->sentence, $places);
-        $others = $repeated->others($mentions, $last);
+        $others = (new Others($this->sentence, $places))->of($mentions, $last);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $all = Overlaps::withoutWhoseIs($all, $this->sentence, $this->measures);

@@ -4,13 +4,9 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Kind;
-
-/** What was named and is there once more: "roots at 30, 34 and 41 feet", "another one on the left at 64", "at 7, at 10 roots each". */
+/** What is named once and is at more places: "roots at 30, 34 and 41 feet", "at 7, at 10 roots each". */
 final readonly class Repeated
 {
-    /** "another one at 23 feet": so many words before the place. */
-    private const ANOTHER_WORDS = 3;
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
     /** "Each" stands so many words from the name. */
@@ -18,40 +14,15 @@ final readonly class Repeated
     /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
     private const LEAST_EACH = 2;
     private const BETWEEN_WORDS = 3;
-    /** "Some more of the roots": what is named so many words behind. */
+    /** "Cracks at sixteen and at thirty, you've got roots": what is named so many words behind. */
     private const NAMED_WORDS = 3;
+
+    private Unnamed $unnamed;
 
     /** @param list<Place> $places of the sentence, in their order */
     public function __construct(private Sentence $sentence, private array $places)
     {
-    }
-
-    /**
-     * "another one at 23 feet": the kind that was named before, at another place.
-     *
-     * @param list<Mention> $mentions
-     * @param ?Kind $last what was named last before the sentence
-     *
-     * @return list<Mention> with their places
-     */
-    public function others(array $mentions, ?Kind $last): array
-    {
-        $others = [];
-        foreach ($this->unnamed($mentions, $this->places) as [$part, $place]) {
-            $isAnother = $this->sentence->has('another', $part[0] - self::ANOTHER_WORDS, $part[1]) || $this->isAnotherBehind($part[1])
-                // "three sixty again"
-                || null !== $this->sentence->begins('again', $place->last + 1);
-            $kind = self::before($mentions, $part)->kind ?? $last;
-            $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
-            // "it drops off again at fifteen"
-            if (null !== $kind && $isAnother && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
-                $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
-                $another->place = $place;
-                $others[] = $another;
-            }
-        }
-
-        return $others;
+        $this->unnamed = new Unnamed($sentence, $places);
     }
 
     /**
@@ -119,14 +90,14 @@ final readonly class Repeated
     public function listed(array $mentions, array $free): array
     {
         $listed = [];
-        foreach ($this->unnamed($mentions, $free) as [$part, $place]) {
-            $before = self::before($mentions, $part);
+        foreach ($this->unnamed->parts($mentions, $free) as [$part, $place]) {
+            $before = Unnamed::before($mentions, $part);
             $isBorder = $this->sentence->isComma($part[0] - 1) || $this->sentence->is('and', $part[0] - 1);
             $isBehind = [] !== array_filter(
                 [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
             );
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
-            if (null !== $before?->place && $isList && $this->isBare($part, $before->place) && !$this->isNexts($mentions, $part)) {
+            if (null !== $before?->place && $isList && $this->isBare($part, $before->place) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = self::again($before, $part, $place);
             }
         }
@@ -160,134 +131,6 @@ final readonly class Repeated
         $again->place = $place;
 
         return $again;
-    }
-
-    /**
-     * @param list<Mention> $mentions
-     * @param list<Place> $places
-     *
-     * @return list<array{array{int, int}, Place}> each part in which nothing is named, with the first of the places in it
-     */
-    private function unnamed(array $mentions, array $places): array
-    {
-        $unnamed = [];
-        foreach ($this->sentence->parts() as $part) {
-            $isHere = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
-            $place = array_values(array_filter($places, $isHere))[0] ?? null;
-            if (null !== $place && [] === array_filter($mentions, $isHere)) {
-                $unnamed[] = [$part, $place];
-            }
-        }
-
-        return $unnamed;
-    }
-
-    /**
-     * @param list<Mention> $mentions
-     * @param array{int, int} $part
-     */
-    private static function before(array $mentions, array $part): ?Mention
-    {
-        $before = array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]);
-
-        return end($before) ?: null;
-    }
-
-    /**
-     * "this one here at 44, there's a crack": that is what it is.
-     *
-     * @param list<Mention> $mentions
-     * @param array{int, int} $part
-     */
-    private function isOfNext(array $mentions, array $part, Place $place): bool
-    {
-        $next = $part[1] + 1;
-        // "this one at two and a half, and it's a beauty, that's a full blockage of roots"
-        $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
-            || $this->sentence->is('and', $next) && null !== $this->sentence->begins('made_of', $next + 1);
-
-        return $place->last === $part[1] && $isShown
-            && !$this->isAnotherBehind($part[1]) && $this->isNexts($mentions, $part);
-    }
-
-    /**
-     * Whether a place is of what is named next, which has none of its own.
-     *
-     * @param list<Mention> $mentions
-     * @param array{int, int} $part
-     */
-    private function isNexts(array $mentions, array $part): bool
-    {
-        $behind = array_values(array_filter($mentions, static fn (Mention $each) => $each->first > $part[1]));
-        if ([] === $behind) {
-            return false;
-        }
-        $next = $this->sentence->part($behind[0]->first);
-        // "roots at 18 and 21 and at 24 there's a hole": that one has a nearer place.
-        foreach ($this->places as $place) {
-            if ($place->first > $part[1] && $place->last < $next[0]) {
-                return false;
-            }
-        }
-        $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]);
-
-        return $isIntroduced || [] === array_filter(
-            $this->places, static fn (Place $place) => $place->first >= $next[0] && $place->last <= $next[1],
-        );
-    }
-
-    /**
-     * "another one on the left": the side that nothing else has.
-     *
-     * @param list<Mention> $mentions
-     */
-    private function turned(Mention $another, array $mentions): Mention
-    {
-        $last = $this->sentence->part($another->last)[1];
-        foreach ($this->sentence->atoms as $atom) {
-            $isHere = Atom::CLOCK === $atom->role && $atom->first >= $another->first && $atom->last <= $last;
-            $side = new Place((float) $atom->meaning, null, $atom->first, $atom->last);
-            if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $side->first)) {
-                $another->clock = $side;
-            }
-        }
-
-        return $another;
-    }
-
-    /** "at 3.9 there's another one", "there's two of them": and not "there's another offset", "there's another one at 18". */
-    private function isAnotherBehind(int $last): bool
-    {
-        // "26, the next joint, some more"
-        $until = ($this->sentence->begins('intro', $last + 1) ?? $last) + self::ANOTHER_WORDS;
-        for ($i = $last + 1; $i <= $until; ++$i) {
-            $end = $this->sentence->begins('another', $i);
-            if (null !== $end) {
-                $at = $this->sentence->begins('at', $end + 1) ?? ($this->sentence->isAfter('at', $end + 1) ? $end : null);
-                $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
-
-                // "and here's a nasty one, see the hole there": that is what it is.
-                $isShown = null !== $this->sentence->begins('points', $end + 1);
-
-                return !$isPlaced && !$isShown && $this->isOfNamed($i, $end);
-            }
-        }
-
-        return false;
-    }
-
-    /** "another one", "two of them", "same thing", "here's some more" */
-    private function isOfNamed(int $from, int $to): bool
-    {
-        $isNamed = null !== $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
-        $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word)
-            // "same deal", and not "the same thing, a gap on the top"
-            || $this->sentence->is('the_same', $word) && !$isNamed;
-
-        return [] !== array_filter(range($from, $to), $isPronoun)
-            // "there's another, and"
-            || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
-            || $this->sentence->is('more', $to) && !$isNamed;
     }
 
     /**

@@ -225,7 +225,8 @@ final readonly class Sentence
     public function isBehindName(int $i): bool
     {
         return [] !== array_filter($this->atoms, static fn (Atom $atom) => $atom->last === $i - 1
-            && \in_array($atom->role, [Atom::KIND, Atom::CLOCK, Atom::MATERIAL], true));
+            && (\in_array($atom->amount?->unit, [Unit::Clock, Unit::Percent], true)
+            || \in_array($atom->role, [Atom::KIND, Atom::CLOCK, Atom::MATERIAL], true)));
     }
 
     /** Whether a word stands in a name, be it of anything or of nothing. */

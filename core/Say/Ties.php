@@ -135,6 +135,8 @@ final readonly class Ties
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1)
             // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
+            // "everything's nice until we get out to 24 feet"
+            || $this->sentence->isAfter('good_until', $place->first)
             || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
 
         // "a lot of sediment in that, ten feet …"
@@ -225,12 +227,19 @@ final readonly class Ties
         return $cost;
     }
 
-    /** How many words stand between; a name, an amount and how much there is count as one. */
+    /** How many words stand between; a name, an amount, how much there is and "is a joint that's got" count as one. */
     private function words(int $from, int $to): int
     {
         $words = 0;
         for ($i = $from; $i <= $to; ++$i) {
-            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i) ?? $i;
+            // "a connection at three o'clock at 2.7": the hour tells which side, and parts nothing.
+            $hour = $this->sentence->atomAt(($this->sentence->begins('at', $i) ?? $i - 1) + 1);
+            if (Unit::Clock === $hour?->amount?->unit) {
+                $i = $hour->last;
+                continue;
+            }
+            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
+                ?? $this->sentence->begins('at_a_joint', $i) ?? $i;
             $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
             ++$words;
         }

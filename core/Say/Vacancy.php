@@ -17,6 +17,8 @@ final readonly class Vacancy
     private const STRETCH = 6;
     /** One more of what was named is there. */
     private const ANOTHER = 2;
+    /** What is named so many words behind "another" is what is there. */
+    private const NAMED_WORDS = 2;
     /** What is named so many words behind "there's" is what is there. */
     private const SHOWN_WORDS = 4;
     /** "Eighteen feet, joint is good": so many words behind a place. */
@@ -33,7 +35,10 @@ final readonly class Vacancy
     public function cost(Place $place, bool $isLast): int
     {
         // "51 there's another one": what is named once more is there.
-        if (null !== $this->sentence->begins('another', $place->last + 1) || $this->sentence->isShownAgain($place->last + 1)
+        $another = $this->sentence->begins('another', $place->last + 1);
+        // … and not "two metres forty another screw".
+        $isAnother = null !== $another && null === $this->sentence->nextName($another + 1, $another + self::NAMED_WORDS);
+        if ($isAnother || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"

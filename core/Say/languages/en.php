@@ -225,7 +225,7 @@ return [
     // A number behind one of these is a name.
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
-        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'room',
+        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'plot', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
     // A number that so much as a name parts from one of these is an address.
@@ -422,6 +422,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'open (about|maybe|like|up)* (a|an|half|one|two|quarter|three|inch|inches|good)* between (the|these|those)* pipes|joints',
                 "joint and it's|it (is)* (wide|all|pretty|really)* open",
                 'not|never glued (in|together)*',
                 "coupling|coupling's|fitting|fitting's (is|has)* slipped|slid|popped off",
@@ -624,6 +625,8 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
+                'dug (it)* up and replaced',
                 'put a|in (new)* piece|section of <pipe> (in)',
                 'the city|they|somebody (has|had|have)* replaced|fixed|repaired (part|a|section|piece|some|this|it|here)*',
                 'been worked on (before)', 'they|somebody|someone (have|has)* dug it|this up before',
@@ -712,6 +715,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "paper|paper's (is|keeps|been)* stacking|stacked|piling|piled|building|built|collecting up",
                 'full of hair',
                 'paper and stuff|crap|junk|debris (is|all)* piled|stacked|hung|caught (up)*',
                 'toilet|some paper stacked|piled|hung (up)*',
@@ -1149,6 +1153,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "i'm|we're|got|get|it's|is stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*",
+                'stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*',
                 "camera|camera's|head|it's|it (is)* not (gonna|going|to)* fitting|fit|squeezing|squeeze (through|past|by|it)*",
                 "can't|couldn't get the (little|big|small|mini)* camera|head through|past|by",
                 '(survey|inspection|camera)* stopped here',
@@ -1463,6 +1469,17 @@ return [
                 .'(about|around|like|maybe|almost)*',
         ]],
         'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
+        'was_replaced' => ['' => [
+            'dug (it)* up and replaced from|between',
+            'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
+        ]],
+        'good_until' => ['' => [
+            'nice|good|fine|clear|clean|okay|perfect|great until|till|to (we|i|you|it|get|come|out|up|to|about|around|like)*',
+        ]],
+        // What a place is, before what is there.
+        'at_a_joint' => ['' => [
+            "is a|the|another|your|our (next|first)* joint|hub|bell|collar|coupling (that's|that|and|it's|which|has|with)* (got|has|with)",
+        ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
             'poke|poked|shove|shoved|force|forced the camera|head|thing through',
@@ -1971,6 +1988,7 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'is the bad|big|worst one',
             "there's (only|just|a)* few|couple at",
             'same deal|story',
             "here's|there's one at",
@@ -2017,6 +2035,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'hits|meets|joins the main drain',
+            'cleanout is|was right here|there|in',
+            'hole for|in (a|the|their|this) fence|yard|ground|post|drywall|grass|lawn',
+            'dug|dig|digging|digs (a|the|that)* hole',
             'grease|paper|everything|stuff settles|collects|sits|gathers (down|in)* there|here',
             'in|into|down your|the|this|that kitchen|bathroom|laundry line|drain here',
             'lateral from|to the basement|wall|foundation',

@@ -51,6 +51,8 @@ final class ToolTalkTest extends TestCase
             ["okay water's on, two turns to the left", ['power_on', 'turn_left 2']],
             ['twisted it right twice', ['turn_right 2']],
             ['a turn left', ['turn_left']],
+            ['one turn left', ['turn_left 1']],
+            ['twelve turns to the left', ['turn_left 12']],
             ['turn it left', ['turn_left']],
             ['shut the water off', ['power_off']],
             ['pulse on', ['pulse_on']],

@@ -14,6 +14,7 @@ use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Measures;
 use Jurvex\Core\Say\Mention;
 use Jurvex\Core\Say\Mentions;
+use Jurvex\Core\Say\Others;
 use Jurvex\Core\Say\Place;
 use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Repeated;
@@ -96,7 +97,7 @@ final class Workings
             StretchEnd::ofLow($sentence, $measures), StretchEnd::ofOther($sentence, $measures, $sentence->first, $sentence->last),
             StretchEnd::inOneBreath($sentence, $measures, $mentions),
             (new Alignment($sentence, $mentions, $joined, $pending, $isCarried))->places(),
-            $repeated->others($mentions, $mentions[0]->kind ?? null), $repeated->each($mentions, $joined),
+            (new Others($sentence, $measures->places))->of($mentions, $mentions[0]->kind ?? null), $repeated->each($mentions, $joined),
             $repeated->listed($mentions, $joined),
         ];
     }

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+
+/** What was named and is at another place too: "another one on the left at 64", "thirty one feet, same deal". */
+final readonly class Others
+{
+    /** "another one at 23 feet": so many words before the place. */
+    private const ANOTHER_WORDS = 3;
+    /** "Some more of the roots": what is named so many words behind. */
+    private const NAMED_WORDS = 3;
+
+    private Unnamed $unnamed;
+
+    /** @param list<Place> $places of the sentence, in their order */
+    public function __construct(private Sentence $sentence, private array $places)
+    {
+        $this->unnamed = new Unnamed($sentence, $places);
+    }
+
+    /**
+     * "another one at 23 feet": the kind that was named before, at another place.
+     *
+     * @param list<Mention> $mentions
+     * @param ?Kind $last what was named last before the sentence
+     *
+     * @return list<Mention> with their places
+     */
+    public function of(array $mentions, ?Kind $last): array
+    {
+        $others = [];
+        foreach ($this->unnamed->parts($mentions, $this->places) as [$part, $place]) {
+            $place = $this->lastBeforeAnother($part) ?? $place;
+            // "another screw, three metres ten …": that one has its name.
+            $isOwn = null !== $this->sentence->nextName($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
+            $isAnother = $this->sentence->has('another', $part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part[1])
+                || $this->isAnotherBehind($part[1])
+                // "three sixty again"
+                || null !== $this->sentence->begins('again', $place->last + 1);
+            $kind = Unnamed::before($mentions, $part)->kind ?? $last;
+            $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
+            // "it drops off again at fifteen"
+            if (null !== $kind && $isAnother && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
+                $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
+                $another->place = $place;
+                $others[] = $another;
+            }
+        }
+
+        return $others;
+    }
+
+    /**
+     * "twenty eight is clean, thirty six is the bad one": the last place before it is said.
+     *
+     * @param array{int, int} $part
+     */
+    private function lastBeforeAnother(array $part): ?Place
+    {
+        $isHere = static fn (int $word) => $word >= $part[0] && $word <= $part[1];
+        $begins = array_filter(array_keys($this->sentence->marks('another')), $isHere);
+        $until = [] === $begins ? 0 : min($begins);
+        $before = array_filter($this->places, static fn (Place $place) => $place->first >= $part[0] && $place->last < $until);
+
+        return end($before) ?: null;
+    }
+
+    /**
+     * "this one here at 44, there's a crack": that is what it is.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private function isOfNext(array $mentions, array $part, Place $place): bool
+    {
+        $next = $part[1] + 1;
+        // "this one at two and a half, and it's a beauty, that's a full blockage of roots"
+        $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
+            || $this->sentence->is('and', $next) && null !== $this->sentence->begins('made_of', $next + 1);
+
+        return $place->last === $part[1] && $isShown
+            && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);
+    }
+
+    /**
+     * "another one on the left": the side that nothing else has.
+     *
+     * @param list<Mention> $mentions
+     */
+    private function turned(Mention $another, array $mentions): Mention
+    {
+        $last = $this->sentence->part($another->last)[1];
+        foreach ($this->sentence->atoms as $atom) {
+            $isHere = Atom::CLOCK === $atom->role && $atom->first >= $another->first && $atom->last <= $last;
+            $side = new Place((float) $atom->meaning, null, $atom->first, $atom->last);
+            if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $side->first)) {
+                $another->clock = $side;
+            }
+        }
+
+        return $another;
+    }
+
+    /** "at 3.9 there's another one", "there's two of them": and not "there's another offset", "there's another one at 18". */
+    private function isAnotherBehind(int $last): bool
+    {
+        // "26, the next joint, some more"
+        $until = ($this->sentence->begins('intro', $last + 1) ?? $last) + self::ANOTHER_WORDS;
+        for ($i = $last + 1; $i <= $until; ++$i) {
+            $end = $this->sentence->begins('another', $i);
+            if (null !== $end) {
+                $at = $this->sentence->begins('at', $end + 1) ?? ($this->sentence->isAfter('at', $end + 1) ? $end : null);
+                $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
+
+                // "and here's a nasty one, see the hole there": that is what it is.
+                $isShown = null !== $this->sentence->begins('points', $end + 1);
+
+                return !$isPlaced && !$isShown && $this->isOfNamed($i, $end);
+            }
+        }
+
+        return false;
+    }
+
+    /** "another one", "two of them", "same thing", "here's some more" */
+    private function isOfNamed(int $from, int $to): bool
+    {
+        $isNamed = null !== $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
+        $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word)
+            // "same deal", and not "the same thing, a gap on the top"
+            || $this->sentence->is('the_same', $word) && !$isNamed;
+
+        return [] !== array_filter(range($from, $to), $isPronoun)
+            // "there's another, and"
+            || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
+            || $this->sentence->is('more', $to) && !$isNamed;
+    }
+}
