@@ -77,7 +77,10 @@ final readonly class Cuts
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
             // "the next pipe"
-            $isMeant = isset($this->marks['cut'][$i]) && !$this->lexicon->has('articles', $this->speech->words[$i - 1]->text ?? '');
+            $before = $this->speech->words[$i - 1]->text ?? '';
+            // … and "it's now cracked"
+            $isMeant = isset($this->marks['cut'][$i]) && !$this->lexicon->has('articles', $before)
+                && !(str_contains($before, "'") && $this->lexicon->has('subjects', $before));
             $isOpened = $isMeant && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;

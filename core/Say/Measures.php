@@ -261,12 +261,12 @@ final class Measures
         $isNamed = $sentence->is('articles', $one->first - 1)
             || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
             && Atom::KIND !== $sentence->atomAt($next)?->role;
-        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first);
+        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
+            && !$sentence->isAfter('to', $one->first);
         // "I'm at twenty two right here"
         $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
 
-        return $isBend || $isNamed || $isBeforePlace || $isToASide
-            || $sentence->isAfter('turning', $one->first);
+        return $isBend || $isNamed || $isBeforePlace || $isToASide || $sentence->isAfter('turning', $one->first);
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

@@ -145,7 +145,9 @@ final readonly class Numbers
         $ones = $tens >= 2 * self::TEN && 0 === (int) $tens % self::TEN ? $this->simple($i + 1 + $joined) : null;
 
         // "five feet a ninety seven feet the bottom": a turn, and then the next place.
-        $isTurn = $this->is('turns', $i) && $this->is('one', $i - 1);
+        $isTurn = $this->is('turns', $i) && ($this->is('one', $i - 1)
+            // "it bends to ninety, one metre …": ninety one would be metres.
+            || 1.0 === $ones && $this->is('singular', $i + 2) && null !== $this->lexicon->number('large', $this->text($i + 2)));
 
         return !$isTurn && null !== $ones && $ones >= 1 && $ones < self::TEN ? [$tens + $ones, 2 + $joined] : [$tens, 1];
     }

@@ -216,7 +216,9 @@ final class Ways
         $isPointedAt = $sentence->isAfter('intro', $material->first, 2) || $sentence->isAfter('here', $material->first, 2);
 
         return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isAfter('at', $place->first)
-            && $place->first > $material->last && $place->first - $material->last <= self::RIGHT_BEHIND);
+            && $place->first > $material->last && $place->first - $material->last <= self::RIGHT_BEHIND
+            // "we have got plastic, at three feet there's a bend"
+            && null === $sentence->begins('intro', $place->last + 1));
     }
 
     /** "and at twenty feet it's clay" */

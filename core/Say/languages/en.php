@@ -362,6 +362,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop off (there|here|in|the|this|a)* pipe|line|joint',
                 '(the)* next <collar> (<very>)* displaced|dropped|shifted|stepped|offset',
                 "isn't|aren't|ain't|not (quite|really|even)* lined up",
                 "hub|joint|collar|pipe|bell that isn't|ain't|is (not)* (really|quite)* lined|lining up",
@@ -422,6 +423,8 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "(pipe's|pipe|joint|it|it's|joint's|spigot)* not|never (been|quite|all|the|way)* pushed|seated|driven|shoved "
+                    .' (all|the|way)* home|in',
                 'open (about|maybe|like|up)* (a|an|half|one|two|quarter|three|inch|inches|good)* between (the|these|those)* pipes|joints',
                 "joint and it's|it (is)* (wide|all|pretty|really)* open",
                 'not|never glued (in|together)*',
@@ -500,6 +503,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'bits|pieces displaced|loose',
                 'half|side|bottom|top|piece (of|the|pipe|it|has|is)* dropped|fell|fallen|falling out',
                 'laying|lying|sitting in pieces',
                 'chunk|piece|section|bit of (the|clay|broken|old)* pipe (that|is|just|all)* laying|lying|sitting|loose|down|hanging',
@@ -593,6 +597,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'fold in it|the (liner)*',
                 'delaminate(s)',
                 "liner (is|has|been|'s|it)* pushed|bulged|bumped|bulging in|out",
                 'apart|off in layers|sheets',
@@ -715,6 +720,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "paper|paper's (is|gets|been)* caught",
                 "paper|paper's (is|keeps|been)* stacking|stacked|piling|piled|building|built|collecting up",
                 'full of hair',
                 'paper and stuff|crap|junk|debris (is|all)* piled|stacked|hung|caught (up)*',
@@ -796,6 +802,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'cable|wire|line|conduit going|goes (right|straight)* through it|the|our|your (pipe|line|sewer)*',
                 '(yellow|gas|plastic|steel|copper)* pipe|line|conduit running|going|goes|runs (right|straight|all|the|way)* across',
                 '(they|somebody|someone|it|looks|that|like|has|have)* punched|shot|bored (a|the|their)* '
                     .'gas|water|electric|power|utility|fiber (line|pipe|main|conduit)* (or|something|right|straight)* through '
@@ -1075,6 +1082,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'connects|ties|goes (in)* to|into the septic (tank)*',
                 "we're|i'm (now)* in|at the boundary|house|running trap",
                 'is the|our|your|their grease|flammable trap|interceptor',
                 'city|street|road manhole (there|here)*',
@@ -1153,6 +1161,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'camera|it|head (just|has)* quit|stopped|stops moving',
                 "i'm|we're|got|get|it's|is stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*",
                 'stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*',
                 "camera|camera's|head|it's|it (is)* not (gonna|going|to)* fitting|fit|squeezing|squeeze (through|past|by|it)*",
@@ -1383,7 +1392,7 @@ return [
             'come|comes|came|coming|pop|popped (back|right|up)* out of it|that|the (water|belly|sag|dip)*',
             'water again until|till',
             'clear of it|that|the (water|belly|sag)*', "we're|i'm (back)* out at|by", 'here comes the other side|end (of it)*',
-            'clear by|from', "it's clear|dry again",
+            'clear by|from', "it's clear|dry again", 'from there to|till',
             "that's|it's|is there till|until|to (about)*",
             'water (level)* (is|at|back|to)* zero|nil|nought|normal',
             'i|we come|came|pop|popped up (out|again)* at',
@@ -1773,6 +1782,7 @@ return [
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
         'protrudes' => ['' => [
+            'protruding|intruding',
             "it's|that's|is|that (is|sticking|a|little|bit|also)* protruding|intruding",
             "it's|that's|and|that|which (is)* sticking|sticks|poking in|into|out",
         ]],
@@ -1891,6 +1901,7 @@ return [
         ]],
         // What the camera goes in through, and where it counts from.
         'went_in' => ['' => [
+            'entry|access (point)* is (the|a|through|at)*',
             'running|ran|run|pushing|pushed|going|went|putting|put (the|my|our|this|a|it)* camera|in from|through|down|at '
                 .'(the|a|this|our|that)*',
             'got|am|is|gone in at|from|through|off',
@@ -2035,6 +2046,17 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "from there|here (on|out)* to the|your|our tap|main it's|is|that's|everything's|looks|looked|was|everything",
+            'behind|beside|near|under|underneath|by the washer|toilet|sink|tub|dryer|furnace|heater',
+            'plug|cap in that|the tee|wye|cleanout',
+            '(drops|goes|dumps|ties|connects|comes|in|into|to|the)* main line in the basement|house|floor|crawlspace',
+            "(there's|is|some)* water in the trap",
+            '(sewer)* lateral inspection|survey|scope',
+            "(that's|is|where)* i|we broke through",
+            '(i|we|you|he|just)* cut|cutting|cuts|chewed|bored a (nice|good|big|little|small)* hole',
+            "(it's|it|that's|and|has|is)* dropped|drops|hanging|hangs (down)* into the flow",
+            'used to be a (branch|tee|wye|tie|connection|line|lateral|cleanout)* (there|here)*',
+            '(somebody|they|it|i|got|been)* broke|broken it off',
             'hits|meets|joins the main drain',
             'cleanout is|was right here|there|in',
             'hole for|in (a|the|their|this) fence|yard|ground|post|drywall|grass|lawn',
