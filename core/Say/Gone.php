@@ -78,7 +78,9 @@ final readonly class Gone
                 || $mention->isWater() && !$sentence->is('is', $begin - 1) && null !== $sentence->amountBefore($begin - 1);
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
             $isAround = $begin < $mention->first && $end > $mention->last;
-            if ($begin >= $part[0] && $end <= $part[1] && ($end < $mention->first || $isBehind || $isAround)) {
+            // "twenty eight it's gone, thirty one roots"
+            $isBefore = $end < $mention->first && !$this->measures->hasPlace($end, $mention->first);
+            if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }
         }

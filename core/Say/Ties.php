@@ -148,15 +148,22 @@ final readonly class Ties
         $opens = !$isAt && !$isTold && ($isCounted || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
-        // "there's a wye, and it's coming in from the right, fourteen feet": that is said of the wye.
-        $name = $this->sentence->nameBefore($mention->first);
-        $isOfLast = Kind::TieIn === $mention->kind && $this->sentence->isAfter('they_are', $mention->first)
-            && null !== $name && $mention->first - $name <= self::OF_LAST_WORDS && !$this->isParted($name, $mention->first);
-        $isNext = ($isOfLast || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
+        $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
+    private function isOfLast(Mention $mention): bool
+    {
+        $name = $this->sentence->nameBefore($mention->first);
+        $isSaid = Kind::TieIn === $mention->kind && $this->sentence->isAfter('they_are', $mention->first)
+            && $mention->first - (int) $name <= self::OF_LAST_WORDS
+            || $this->sentence->isAny('at_its_end', $mention->first - self::OF_LAST_WORDS, $mention->first - 1);
+
+        return $isSaid && null !== $name && !$this->isParted($name, $mention->first);
     }
 
     /** "at 20 feet a crack and roots" */
@@ -221,7 +228,8 @@ final readonly class Ties
         $cost = self::WORD * $this->words($from, $to) + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
         for ($i = $from; $i <= $to; ++$i) {
             $cost += ($this->sentence->is('and', $i) ? self::AND : 0) + ($this->sentence->isComma($i) ? self::COMMA : 0)
-                + ($this->sentence->is('nothing_there', $i) ? self::CLEAN : 0);
+                // … and not "a good bit of water"
+                + ($this->sentence->is('nothing_there', $i) && !$this->sentence->isInside('how_much', $i) ? self::CLEAN : 0);
         }
 
         return $cost;
@@ -238,6 +246,8 @@ final readonly class Ties
                 $i = $hour->last;
                 continue;
             }
+            // "a good bit of": one, with its article.
+            $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
             $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
                 ?? $this->sentence->begins('at_a_joint', $i) ?? $i;
             $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);

@@ -233,7 +233,9 @@ final class Ways
             $is = $place->last + $on;
             $end = $sentence->begins('made_of', $is) ?? ($sentence->is('is', $is) ? $is : null);
             $end ??= self::outTo($sentence, $measures, $place);
-            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND
+            // "and we're into the old cast"
+            $isOld = null !== $sentence->begins('bored', $material->first - 1);
+            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND + ($isOld ? 1 : 0)
                 || self::isRightBehind($sentence, $place, $material) && self::isAll($sentence, $material);
             // "six feet it's a plastic saddle"
             $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;

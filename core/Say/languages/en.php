@@ -466,6 +466,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
                 'joint leaking',
                 "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
@@ -546,6 +547,8 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'no pipe (left|there|here)* just dirt|mud|soil',
+                'see (right|straight)* through the bottom',
                 'cast|iron|pipe (iron|is)* rotten|rotted|rusted|eaten on|along|through the <floor>', 'rotten <floor>',
                 'where (the)* bottom used to be',
                 '<floor> (<of_pipe>)* is|has|was (<very>)* (much)* <worn_away> (out|away|through|off)*',
@@ -597,6 +600,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                "(it's|pipe's|is|all)* peeling (off|up|away)*",
                 'fold in it|the (liner)*',
                 'delaminate(s)',
                 "liner (is|has|been|'s|it)* pushed|bulged|bumped|bulging in|out",
@@ -610,6 +614,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'pretty much|almost|nearly|totally|completely flat',
                 'deflection',
                 'crushed a|in (little|bit)*',
                 'got|has|have a (big|little|small)* dent', 'dented',
@@ -630,6 +635,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'for a repair',
                 'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
                 'dug (it)* up and replaced',
                 'put a|in (new)* piece|section of <pipe> (in)',
@@ -680,6 +686,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'dirt|mud|sand clog',
                 'patch|pile of gravel|sand|mud|silt',
                 'bunch|lot|pile of mulch',
                 "dirt's|dirt|mud's|mud|sand's|sand (is|has|all)* piled|packed|stacked (up)*",
@@ -802,6 +809,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'pipe|line|conduit (running|going)* (right|straight)* across the|this|our pipe|line|sewer',
                 'cable|wire|line|conduit going|goes (right|straight)* through it|the|our|your (pipe|line|sewer)*',
                 '(yellow|gas|plastic|steel|copper)* pipe|line|conduit running|going|goes|runs (right|straight|all|the|way)* across',
                 '(they|somebody|someone|it|looks|that|like|has|have)* punched|shot|bored (a|the|their)* '
@@ -982,6 +990,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'goes|steps|drops|opens (up|out)* into|to the hundred',
                 'four|three|five|two|six inch goes|steps|jumps up|down to (a)* three|four|five|six|eight|ten',
                 "we're|i'm (up|down)* on|in a|to (a)* three|four|six|eight|five inch now|here",
                 'pipe|line gets|goes|got|is|becomes bigger|larger|smaller (here|now)*',
@@ -1082,6 +1091,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'glued a cap on (it|the|end)*',
+                'pops|comes|daylights out in|into the landscape|landscaping|yard|bushes|woods|mulch|grass',
                 'connects|ties|goes (in)* to|into the septic (tank)*',
                 "we're|i'm (now)* in|at the boundary|house|running trap",
                 'is the|our|your|their grease|flammable trap|interceptor',
@@ -1161,6 +1172,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(i'm|we're|i|we|am|are)* not (going|gonna|to|be)* able to get (the|my|it|this|camera|head)* around|past|by|through",
                 'camera|it|head (just|has)* quit|stopped|stops moving',
                 "i'm|we're|got|get|it's|is stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*",
                 'stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*',
@@ -1386,6 +1398,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'see (it|the|invert|bottom|floor)* again',
             '(and)* then out at',
             "we're|i'm out (again)*",
             'come|comes|came|pop|popped back up',
@@ -1428,6 +1441,7 @@ return [
         ]],
         // Of what is no low spot.
         'runs_to' => ['' => [
+            "(gets|goes|it's)* back to having a bottom",
             'come|comes|came (back)* up until|till',
             'they go on|up|down to|till|until',
             '(goes|gets|comes|is|back|to)* round again', '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle',
@@ -1438,7 +1452,7 @@ return [
             'at least|all to|till|until (about|almost)*',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|along|right|for|a|ways|while|bit)* to|till|until',
             'stays|is|stayed (going|all|the|whole|way|on|up|like|this|that|the|same|open|there|out)* to|till|until',
-            'ends', 'has|have ended|stopped|quit',
+            'ends', 'finishes', 'has|have ended|finished|stopped|quit',
             'stops|stopped|quits|ended', 'clears up|out', 'is over|done', 'end of it|that|the (grease|scale|buildup)*',
         ]],
         // What is named for where something else is.
@@ -1466,6 +1480,7 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
+            'see (it|the|invert|bottom|floor)* again',
             'no more water', 'up again', 'clear of it|that|the (water|belly|sag)*',
             '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle', 'round again',
             "it's|it up again",
@@ -1526,6 +1541,7 @@ return [
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
+            "sonde|sonde's|transmitter|beacon (is|is right|right|sitting)* at",
             'put|putting|got (the|my|our)* locator|wand on|over it|that|this|here',
             'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged it|that|this|here|at', 'spray painted', 'put a mark|flag|x|stake',
@@ -1842,6 +1858,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            "here's your|the (old|original)*",
             'it|that|line|pipe turns|turned',
             'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
             'where the pipe|line goes|turns|becomes|is (back|to|into|in|now|all)*',
@@ -1866,6 +1883,7 @@ return [
         'describes' => ['' => ["it's|they're (just|all|like|more|pretty)* a|an|some", 'it is (just|all|like|more|pretty)* a|an']],
         // Before a name, all as one word.
         'how_much' => ['' => [
+            'good bit|deal|chunk of (the)*',
             '(a|the)* hub|joint|bell with (a|some|little|bit|few|of)*',
             'a|an (pretty|really|fairly|very)* good|fair|decent|small|large|huge|tiny|little|whole|big amount|lot|bunch|deal of',
         ]],
@@ -2046,6 +2064,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            '(they|it|he|somebody|must|have|has|probably)* tied into something else',
+            'what roots look like',
+            '(up|down|the)* left|right hand branch|line',
+            'edges (are|is)* broken|rough',
+            'lifting hole(s)|eye(s)',
             "from there|here (on|out)* to the|your|our tap|main it's|is|that's|everything's|looks|looked|was|everything",
             'behind|beside|near|under|underneath|by the washer|toilet|sink|tub|dryer|furnace|heater',
             'plug|cap in that|the tee|wye|cleanout',
