@@ -134,9 +134,9 @@ final readonly class Ties
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1)
-            // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
             // "everything's nice until we get out to 24 feet"
             || $this->sentence->isAfter('good_until', $place->first)
+            // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
             || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
 
         // "a lot of sediment in that, ten feet …"

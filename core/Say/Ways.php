@@ -42,8 +42,11 @@ final class Ways
             // "fourteen feet kitchen", "sixty eight feet city"
             $next = $place->last + 1;
             $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
+            // "thirty two feet water"
+            $isWater = $sentence->is('water', $next);
+            $kind ??= $isWater ? Kind::LowSpot : null;
             if (null !== $kind && null === $place->to && self::isLast($sentence, $next + 1) && null === $sentence->atomAt($next)) {
-                $ways[] = new Mention($kind, $next, $next);
+                $ways[] = new Mention($kind, $next, $next, by: $isWater ? 'water' : '');
             }
         }
         foreach ($measures->sizes as $size) {
@@ -240,7 +243,9 @@ final class Ways
             // "six feet it's a plastic saddle"
             $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
             if ($isNext && !$isOfNext && $place->from >= self::AT_ZERO_M) {
-                $isCounted = null !== $sentence->amountBefore($place->first);
+                // "… at eight metres, nine point four we're into clay"
+                $isEntered = null !== $end && null !== $sentence->begins('to', $end);
+                $isCounted = null !== $sentence->amountBefore($place->first) && !$isEntered;
                 $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : '';
 
                 return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);

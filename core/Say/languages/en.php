@@ -105,7 +105,7 @@ return [
     'them' => ['them', 'those', 'these', 'em'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
-        'bad', 'big',
+        'bad', 'big', 'heavier', 'bigger', 'smaller', 'worse', 'better', 'larger', 'lighter', 'thicker',
         'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good', 'each', 'every', 'heaviest', 'biggest', 'largest',
         'smallest', 'only',
     ],
@@ -225,7 +225,7 @@ return [
     // A number behind one of these is a name.
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
-        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'plot', 'room',
+        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'plot', 'flat', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
     // A number that so much as a name parts from one of these is an address.
@@ -302,6 +302,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'dropped|drops|dips away (slightly|a|bit|little)*',
                 "water it's|is|that's (just|all)* sitting|standing|laying|lying (there|here)*",
                 'swag(s)',
                 'belly|bellies', 'bellied', 'sag(s)', 'sags|sagging|sagged', 'dip(s)|dips|dipped|dipping',
@@ -362,6 +363,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint|joint's|collar (is)* out by",
                 'drop off (there|here|in|the|this|a)* pipe|line|joint',
                 '(the)* next <collar> (<very>)* displaced|dropped|shifted|stepped|offset',
                 "isn't|aren't|ain't|not (quite|really|even)* lined up",
@@ -536,6 +538,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                "side|top of the pipe|pipe's|line (is|has|been)* rusted|rotted|eaten through",
                 'a|big|another void above|over (the|this)* pipe',
                 'pipe|line is|has|been holed',
                 'see right|straight out the side|top|bottom', 'window in the side|top|pipe',
@@ -575,6 +578,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'bottom|invert looks (pretty|very|getting|real|kind|of|a|little|bit)* rough|worn',
                 'rough along|on|in (the)* <floor>',
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
                 'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate', '(can|could)* see the aggregate',
@@ -658,10 +662,12 @@ return [
                 'already repaired', 'been repaired',
             ],
             'grease' => [
+                'soap build|buildup|scum (up)*',
                 'grease', 'fat', 'greasy', 'greased (up)*', 'fatty stuff|buildup|deposit(s)', 'grease build up|buildup', 'fats', 'lard',
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                "there's (some|a|little|lot|of|more)* flaking",
                 'pretty|really|very|real scaly',
                 'closed|closing up|down|off with rust',
                 'nodule(s)|nodules', 'hard water deposits|buildup|scale', "corrosion (is|'s)* (real|really|pretty|very)* heavy|bad",
@@ -838,6 +844,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'joins|ties|meets (in|up)* with the <fixture>',
                 'pick|picks|picking up (a|another|one|two|three|four|inch|and|half|line)* from|off',
                 'drain|line tying|ties in',
                 'another|a downpipe|gully|gutter|downspout coming|comes in',
@@ -1336,6 +1343,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            'joins into (the|some|old)*',
             "(and|we've|i've|we|now)* hit (the|some|into)* old",
             'go|goes|going|comes|come (back)* out to (the|some|old)*',
             'drops|drop (about|like|maybe|a|good|down)* one|two|three|four|half inch|inches (down)* in|into',
@@ -1398,6 +1406,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            '(it|that)* lets go',
             'see (it|the|invert|bottom|floor)* again',
             '(and)* then out at',
             "we're|i'm out (again)*",
@@ -1729,6 +1738,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'i|we had to push|force|shove|poke|squeeze|work (the|my)* camera|head',
             'was|were (also)* found|noted|observed|seen|visible|present|encountered|located|detected|identified',
             'where the water|belly|roots|grease starts|begins|start|begin|is|are|comes|come|gets|get|sits',
             'before|past|after that i|we had',
@@ -2064,6 +2074,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'in|at|from the city cleanout',
+            'in the lateral at',
+            'heading|headed|going|looking for|to|toward|towards the (road|street|front|rear|back|bottom|top)* manhole|chamber',
+            'get a cutter|blade|nozzle|jetter|snake|cable (through|past|in|up|down|by)*',
+            'feet|foot|metres down to the|our line|pipe|bottom',
             '(they|it|he|somebody|must|have|has|probably)* tied into something else',
             'what roots look like',
             '(up|down|the)* left|right hand branch|line',
