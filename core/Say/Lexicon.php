@@ -11,6 +11,8 @@ final class Lexicon
     public const USUAL = 'en';
     /** How what leans on a word begins where it stands by itself. */
     private const APART = " '";
+    /** Phrases have numbers of so many digits in digits. */
+    private const LONG_NUMBER = 2;
     /** What is named. */
     private const NAMES = [Atom::KIND, Atom::MATERIAL];
 
@@ -23,12 +25,15 @@ final class Lexicon
      * @var array<string, array<string, list<array{string, string, string}>>>
      */
     private array $phrases = [];
+    private readonly PhraseWriting $writing;
     /** @var array<string, array<string, true>> the words of a table, for those that were asked for */
     private array $sets = [];
     /** @var array<string, array<string, float|false>> what words were found to count, by table */
     private array $numbers = [];
     /** @var array<string, bool> words that were asked whether an amount begins with them */
     private array $begins = [];
+    /** @var ?array<int, int|string> the first word of each number */
+    private ?array $words = null;
 
     /**
      * @param array<string, mixed> $tables
@@ -36,6 +41,7 @@ final class Lexicon
      */
     public function __construct(private readonly array $tables, string $phrases = 'phrases')
     {
+        $this->writing = new PhraseWriting($tables);
         foreach ($this->map($phrases) as $role => $meanings) {
             \assert(\is_array($meanings));
             foreach ($meanings as $meaning => $phrases) {
@@ -160,6 +166,15 @@ final class Lexicon
         return false === $number ? null : $number;
     }
 
+    /** "4" as phrases have it: "four". What they have in digits, such as a hundred percent, is longer. */
+    public function inWords(string $digits): string
+    {
+        $this->words ??= array_flip(array_unique(array_filter($this->map('numbers'), is_int(...))));
+        $word = \strlen($digits) < self::LONG_NUMBER ? $this->words[$digits] ?? $digits : $digits;
+
+        return (string) $word;
+    }
+
     private function numberOf(string $table, string $word): ?float
     {
         $numbers = $this->map($table);
@@ -200,17 +215,10 @@ final class Lexicon
         return $longest;
     }
 
-    /** What leans on a word stands by itself: "bottom's" as "bottom 's", which is "bottom is" and "bottom has". */
+    /** What leans on a word stands by itself: "bottom's" as "bottom 's". */
     public function apart(string $word): string
     {
-        foreach ($this->map('leaning') as $ending => $words) {
-            $ending = (string) $ending;
-            if (str_ends_with($word, $ending) && $word !== $ending) {
-                return substr($word, 0, -\strlen($ending)).' '.$ending;
-            }
-        }
-
-        return $word;
+        return $this->writing->apart($word);
     }
 
     /** @return array<mixed> */
@@ -221,85 +229,14 @@ final class Lexicon
         return \is_array($map) ? $map : [];
     }
 
-    private function take(string $role, string $meaning, string $phrase): void
+    private function take(string $role, string $meaning, string $written): void
     {
-        $phrase = (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $phrase);
-        preg_match_all('/\([^()]*(?:\(\w+\)[^()]*)*\)\*?(?= |$)|\S+/', $phrase, $found);
-        $elements = [];
-        foreach ($found[0] as $element) {
-            $isMany = str_ends_with($element, '*');
-            $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
-            $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
-            $elements[] = [$this->leaningToo($this->spokenOut($words)), $isOptional, $isMany];
-        }
-        $phrase = new Phrase($elements, \in_array($role, self::NAMES, true));
+        $phrase = $this->writing->phrase($written, \in_array($role, self::NAMES, true));
         $known = [$phrase->pattern(), $role, $meaning];
         foreach ($phrase->beginnings() as $word => $seconds) {
             foreach (array_keys($seconds) as $second) {
                 $this->phrases[$word][$second][] = $known;
             }
         }
-    }
-
-    /**
-     * @param array<string> $named
-     *
-     * @throws \OutOfRangeException where no table has words of that name
-     */
-    private function same(array $named): string
-    {
-        $words = $this->map('same')[$named[1] ?? ''] ?? null;
-
-        return \is_string($words) ? $words : throw new \OutOfRangeException(\sprintf('No words are named "%s".', $named[1] ?? ''));
-    }
-
-    /**
-     * What is drawn together may be spoken out: "we're" as "we are".
-     *
-     * @param list<string> $words
-     *
-     * @return list<string>
-     */
-    private function spokenOut(array $words): array
-    {
-        foreach ($words as $word) {
-            $out = $this->map('drawn_together')[$word] ?? null;
-            if (\is_string($out)) {
-                $words[] = $out;
-            }
-        }
-
-        return $words;
-    }
-
-    /**
-     * What may lean on the word before stands for itself as well: "'s" for "is".
-     *
-     * @param list<string> $words
-     *
-     * @return list<string>
-     */
-    private function leaningToo(array $words): array
-    {
-        $words = array_map($this->apart(...), $words);
-        foreach ($this->map('leaning') as $ending => $spoken) {
-            if (\is_array($spoken) && [] !== array_filter($words, static fn (string $word) => \in_array($word, $spoken, true))) {
-                $words[] = (string) $ending;
-            }
-        }
-
-        return $words;
-    }
-
-    /** @return list<string> alternatives, with and without the ending in brackets */
-    private static function words(string $element): array
-    {
-        $words = [];
-        foreach (explode('|', $element) as $word) {
-            $hasEnding = 1 === preg_match('/^(.+)\((\w+)\)$/', $word, $parts);
-            array_push($words, ...($hasEnding ? [$parts[1], $parts[1].$parts[2]] : [$word]));
-        }
-
-        return $words;
     }
 }

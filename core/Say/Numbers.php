@@ -47,7 +47,7 @@ final readonly class Numbers
         $length = 0;
         if ($this->lexicon->has('articles', $this->text($i))) {
             $length = 1;
-        } elseif (null !== ($some = $this->simple($i)) && $some < self::TEN) {
+        } elseif (null !== ($some = $this->simple($i) ?? $this->words[$i]->number ?? null) && $some < self::TEN) {
             [$many, $length] = [$some, 1];
         }
         $part = $this->lexicon->number('fractions', $this->text($i + $length));
@@ -171,15 +171,14 @@ final readonly class Numbers
             ? null : $number;
     }
 
-    /** "twenty's got roots", "twenty one's the same", and not "the next one's good" */
+    /** "twenty one's the same", and not "the next one's good" */
     private function leaning(int $i): ?float
     {
-        [$word, $ending] = [...explode(' ', $this->lexicon->apart($this->text($i)), 2), ''];
-        $number = '' === $ending ? null : $this->lexicon->number('numbers', $word);
+        $word = explode(' ', $this->lexicon->apart($this->text($i)))[0];
         $before = (int) $this->lexicon->number('numbers', $this->text($i - 1));
         $isBehindTens = $before >= 2 * self::TEN && 0 === $before % self::TEN;
 
-        return null !== $number && $number < self::TEN && !$isBehindTens ? null : $number;
+        return $isBehindTens && $this->lexicon->has('pronouns', $word) ? $this->lexicon->number('numbers', $word) : null;
     }
 
     private function is(string $table, int $i): bool

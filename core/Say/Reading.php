@@ -38,7 +38,7 @@ final readonly class Reading
         $offsets = [];
         foreach ($speech->words as $word) {
             $offsets[] = \strlen($text);
-            $text .= $lexicon->apart($word->text).' ';
+            $text .= $lexicon->apart(null === $word->number ? $word->text : $lexicon->inWords($word->text)).' ';
         }
         $amounts = new Amounts($speech->words, $lexicon);
         $atoms = [];

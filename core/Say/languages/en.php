@@ -247,6 +247,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'root tip(s)',
                 'whisker of root(s)',
                 'fuzz of root(s)|roots',
                 'roots fine', 'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
@@ -844,6 +845,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'hooked|hooks|tied in on|from the|left|right (left|right|side)*',
                 'joins|ties|meets (in|up)* with the <fixture>',
                 'pick|picks|picking up (a|another|one|two|three|four|inch|and|half|line)* from|off',
                 'drain|line tying|ties in',
@@ -997,6 +999,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                '(pipe|it|line)* steps|drops|goes down into the bigger|smaller|larger one|pipe',
                 'goes|steps|drops|opens (up|out)* into|to the hundred',
                 'four|three|five|two|six inch goes|steps|jumps up|down to (a)* three|four|five|six|eight|ten',
                 "we're|i'm (up|down)* on|in a|to (a)* three|four|six|eight|five inch now|here",
@@ -1179,6 +1182,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|cannot get on (any|further|farther)*",
+                "(camera|head|it|she)* won't|will not pass (under|by|through|it|that)*",
                 "(i'm|we're|i|we|am|are)* not (going|gonna|to|be)* able to get (the|my|it|this|camera|head)* around|past|by|through",
                 'camera|it|head (just|has)* quit|stopped|stops moving',
                 "i'm|we're|got|get|it's|is stopped by the|that|this|all (mud|dirt|sand|grease|roots|debris)*",
@@ -1375,6 +1380,7 @@ return [
         ]],
         'from' => ['' => ['from (like|about|around|maybe|roughly)*']],
         'from_material' => ['' => [
+            'it|pipe|line|that goes',
             'goes|go|going|went from', 'change(s)|changes|changing|changed from', 'transition(s)|transitions|transitioning from',
             'turns|switches|switch|switching from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
@@ -2074,6 +2080,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'perforated (coil|pipe)*',
+            'fixed|repaired|mended|replaced the break|crack|hole',
+            'wye|tee|y into the line',
+            'needs|need (a|the|some)* spot repair|patch',
             'in|at|from the city cleanout',
             'in the lateral at',
             'heading|headed|going|looking for|to|toward|towards the (road|street|front|rear|back|bottom|top)* manhole|chamber',

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/**
+ * How the tables write phrases: "a|b" for either word, "(a)" for one that may be left out, "(a|b)*" for any number of them, "bend(s)" with
+ * and without its ending, "<name>" for the words of that name.
+ */
+final readonly class PhraseWriting
+{
+    /** @param array<string, mixed> $tables of one language */
+    public function __construct(private array $tables)
+    {
+    }
+
+    /** @param bool $isName of a name more may be said behind it in one word */
+    public function phrase(string $written, bool $isName): Phrase
+    {
+        $written = (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $written);
+        preg_match_all('/\([^()]*(?:\(\w+\)[^()]*)*\)\*?(?= |$)|\S+/', $written, $found);
+        $elements = [];
+        foreach ($found[0] as $element) {
+            $isMany = str_ends_with($element, '*');
+            $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
+            $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
+            $elements[] = [$this->leaningToo($this->spokenOut($words)), $isOptional, $isMany];
+        }
+
+        return new Phrase($elements, $isName);
+    }
+
+    /** What leans on a word stands by itself: "bottom's" as "bottom 's", which is "bottom is" and "bottom has". */
+    public function apart(string $word): string
+    {
+        foreach ($this->map('leaning') as $ending => $words) {
+            $ending = (string) $ending;
+            if (str_ends_with($word, $ending) && $word !== $ending) {
+                return substr($word, 0, -\strlen($ending)).' '.$ending;
+            }
+        }
+
+        return $word;
+    }
+
+    /** @return array<mixed> */
+    private function map(string $table): array
+    {
+        $map = $this->tables[$table] ?? [];
+
+        return \is_array($map) ? $map : [];
+    }
+
+    /**
+     * @param array<string> $named
+     *
+     * @throws \OutOfRangeException where no table has words of that name
+     */
+    private function same(array $named): string
+    {
+        $words = $this->map('same')[$named[1] ?? ''] ?? null;
+
+        return \is_string($words) ? $words : throw new \OutOfRangeException(\sprintf('No words are named "%s".', $named[1] ?? ''));
+    }
+
+    /**
+     * What is drawn together may be spoken out: "we're" as "we are".
+     *
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function spokenOut(array $words): array
+    {
+        foreach ($words as $word) {
+            $out = $this->map('drawn_together')[$word] ?? null;
+            if (\is_string($out)) {
+                $words[] = $out;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * What may lean on the word before stands for itself as well: "'s" for "is".
+     *
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function leaningToo(array $words): array
+    {
+        $words = array_map($this->apart(...), $words);
+        foreach ($this->map('leaning') as $ending => $spoken) {
+            if (\is_array($spoken) && [] !== array_filter($words, static fn (string $word) => \in_array($word, $spoken, true))) {
+                $words[] = (string) $ending;
+            }
+        }
+
+        return $words;
+    }
+
+    /** @return list<string> alternatives, with and without the ending in brackets */
+    private static function words(string $element): array
+    {
+        $words = [];
+        foreach (explode('|', $element) as $word) {
+            $hasEnding = 1 === preg_match('/^(.+)\((\w+)\)$/', $word, $parts);
+            array_push($words, ...($hasEnding ? [$parts[1], $parts[1].$parts[2]] : [$word]));
+        }
+
+        return $words;
+    }
+}
