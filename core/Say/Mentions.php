@@ -137,7 +137,10 @@ final class Mentions
                 && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND));
             // "there's roots and they're heavy"
             $isTold = $begin > $mention->last && $this->sentence->isAfter('they_are', $begin)
-                && null === $this->sentence->nextName($mention->last + 1, $begin);
+                && null === $this->sentence->nextName($mention->last + 1, $begin)
+                // "roots, heavy", "roots, a mass of them"
+                || $this->sentence->isComma($mention->last + 1)
+                && $begin === $mention->last + ($this->sentence->is('articles', $mention->last + 2) ? 3 : 2);
             if (($begin >= $from && $end <= $to || $isTold) && $apart < $nearest && !$isParted) {
                 $nearest = $apart;
                 $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;

@@ -29,7 +29,11 @@ final readonly class StretchEnd
     public static function ofLow(Sentence $sentence, Measures $measures): ?self
     {
         // "it's starting to come up out of it"
-        $begins = array_filter(array_keys($sentence->marks('starts')), static fn (int $word) => !$sentence->isInside('ends', $word));
+        // … and "it starts at 35 and ends at 41"
+        $begins = array_filter(
+            array_keys($sentence->marks('starts')),
+            static fn (int $word) => !$sentence->isInside('ends', $word) && !$sentence->is('subjects', $word - 1),
+        );
 
         return self::between($sentence, $measures, self::OF_LOW, $sentence->first, [] === $begins ? $sentence->last : min($begins) - 1);
     }
@@ -38,6 +42,20 @@ final readonly class StretchEnd
     public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
         return self::between($sentence, $measures, self::OF_OTHERS, $first, $last);
+    }
+
+    /** @return ?float where it is said to start, in metres: "it starts at 35" */
+    public static function start(Sentence $sentence, Measures $measures): ?float
+    {
+        foreach ($measures->places as $place) {
+            foreach ($sentence->marks('starts') as $end) {
+                if ($end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1) {
+                    return $place->from;
+                }
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -64,31 +82,33 @@ final readonly class StretchEnd
     /** "30 I'm out of it", "ten foot six crack ends", and not "starts at 33 water ends 41" */
     public static function isSubject(Sentence $sentence, Place $place, int $word): bool
     {
-        $next = $sentence->atomAt($place->last + 1);
+        // "57 feet, it's out of the dip"
+        $last = $place->last + ($sentence->isComma($place->last + 1) ? 1 : 0);
+        $next = $sentence->atomAt($last + 1);
         // "56 feet sag's over": the name is within what says so.
         $isName = Atom::KIND === $next?->role && ($next->last === $word - 1 || $next->first === $word);
 
         // "four point eight out of water"
-        $isOut = $place->last + 1 === $word && null !== $sentence->begins('out', $word)
+        $isOut = $last + 1 === $word && null !== $sentence->begins('out', $word)
             && !$sentence->isAfter('at', $place->first);
 
         // "five feet and out of it"
-        $isOut = $isOut || $sentence->is('and', $place->last + 1) && null !== $sentence->begins('out', $place->last + 2)
-            && $place->last + 2 === $word;
+        $isOut = $isOut || $sentence->is('and', $last + 1) && null !== $sentence->begins('out', $last + 2)
+            && $last + 2 === $word;
 
         // "52 end of it", "33 and I'm out of it"
-        $next = $place->last + ($sentence->is('and', $place->last + 1) ? 2 : 1);
+        $next = $last + ($sentence->is('and', $last + 1) ? 2 : 1);
         $isOut = $isOut || $word >= $next && $word <= $sentence->begins('closes', $next) && !$sentence->isAfter('at', $place->first);
 
         // "twelve metres it's dipped, it's over by …": it begins there.
-        $isIt = $sentence->is('subjects', $place->last + 1) && null === $sentence->nextName($place->last + 1, $word - 1);
+        $isIt = $sentence->is('subjects', $last + 1) && null === $sentence->nextName($last + 1, $word - 1);
 
         return $isOut || $isIt
-            || $sentence->is('water', $place->last + 1) && \in_array($word - $place->last, [1, 2], true)
+            || $sentence->is('water', $last + 1) && \in_array($word - $last, [1, 2], true)
             // "thirty three feet water's gone, thirty six feet good joint"
-            || $word === $place->last + 1 && $sentence->has('gone', $word, $word + 1)
+            || $word === $last + 1 && $sentence->has('gone', $word, $word + 1)
             // "seventeen feet the water's going away"
-            || $sentence->is('known', $place->last + 1) && \in_array($word - $place->last, [2, 3], true)
+            || $sentence->is('known', $last + 1) && \in_array($word - $last, [2, 3], true)
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 
@@ -140,7 +160,9 @@ final readonly class StretchEnd
             // "30 I'm out of it, 35 …": the place stands before.
             $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word
                 && $word - $place->last <= self::BEFORE_WORDS && self::isSubject($sentence, $place, $word));
-            $isOfOther = [] !== $before && self::isBeginning($sentence, end($before), $ends[$word][0] ?? null);
+            // "fifteen, sixteen, we're coming out at seventeen"
+            $isOfOther = [] !== $before && (self::isBeginning($sentence, end($before), $ends[$word][0] ?? null)
+                || [] !== $ends[$word] && $sentence->isComma(end($before)->last + 1));
             $ends[$word] = [] === $before || $isOfOther ? $ends[$word] : [end($before)];
             // "it carries on to 13, and at 16 it comes out in the chamber": what no place follows does not say where.
             $placed += [] === $ends[$word] ? [] : [$word => $ends[$word]];

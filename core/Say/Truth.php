@@ -155,7 +155,7 @@ final readonly class Truth
             Kind::OpeningSeen => $this->isOwnOpening($mention),
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && $this->isOfItsKind($mention)
                     && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
-                || 'name' === $mention->by && !$this->isFollowedByPlace($mention)
+                || 'name' === $mention->by && !$this->isFollowedByPlace($mention) && !$this->isBehindPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
                 // "a belly just before the tap", "zero at the chamber"
@@ -252,6 +252,14 @@ final readonly class Truth
             && null === $this->sentence->begins('intro', $place->last + 1);
 
         return [] !== array_filter($this->measures->places, $isAt);
+    }
+
+    /** "68 feet, manhole" */
+    private function isBehindPlace(Mention $mention): bool
+    {
+        $before = $mention->first - ($this->sentence->isComma($mention->first - 1) ? 2 : 1);
+
+        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->last === $before);
     }
 
     private function isFollowedByPlace(Mention $mention): bool

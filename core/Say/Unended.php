@@ -59,9 +59,13 @@ final class Unended
      */
     public function end(Sentence $sentence, Measures $measures, array $mentions, Whereabouts $where): array
     {
-        return null === $this->low
-            ? $this->endOther($sentence, $measures, $mentions)
-            : $this->endLow($sentence, $measures, $mentions, StretchEnd::ofLow($sentence, $measures), $where);
+        // "a belly at 12 … the bottom's gone at 20, it goes on to 26": what was named last does.
+        if (null === $this->low || null !== $this->other && $sentence->has('goes_on')) {
+            $mentions = $this->endOther($sentence, $measures, $mentions);
+        }
+
+        return null === $this->low || null !== $this->ended
+            ? $mentions : $this->endLow($sentence, $measures, $mentions, StretchEnd::ofLow($sentence, $measures), $where);
     }
 
     /** @param list<Mention> $mentions among which one has begun */
@@ -126,10 +130,12 @@ final class Unended
         $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
         $read = [] === $others ? $where->read($sentence->atS($sentence->first)) : null;
         $at = null === $place ? $read : $place->to ?? $place->from;
-        if (null === $at || $at === $this->low->fromM || null === $this->low->fromM && null === $place?->to) {
+        // "there's a sag in here. It starts at 35 and ends at 41."
+        $begin = $this->low->fromM ?? StretchEnd::start($sentence, $measures);
+        if (null === $at || $at === $begin || null === $begin && null === $place?->to) {
             return $mentions;
         }
-        $from = null === $place?->to ? $this->low->fromM ?? $at : $place->from;
+        $from = null === $place?->to ? $begin ?? $at : $place->from;
         $this->low->stretch($from, $at);
         $this->complete($this->low, array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind), $sentence);
         // "it keeps going to 26 feet" may go on.
@@ -146,7 +152,9 @@ final class Unended
     private function isAnotherBefore(int $word, array $mentions, Sentence $sentence): bool
     {
         foreach ($mentions as $mention) {
-            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->last < $word;
+            // "57 feet, it's out of the dip" names no other one.
+            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->last < $word
+                && !$sentence->isInside('ends', $mention->first);
             if ($isLow && $mention->place->from > $this->low?->fromM && !$this->isOfLow($mention, $sentence)) {
                 return true;
             }

@@ -135,7 +135,8 @@ final class Ways
         // "a clay to plastic adaptor", "cast to clay at fifteen"
         $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
             // "nine feet plastic to clay"
-            || [] !== array_filter($measures->places, static fn (Place $place) => $place->last === $before->first - 1);
+            || [] !== array_filter($measures->places, static fn (Place $place) => $place->last === $before->first - 1
+                || $place->last === $before->first - 2 && $sentence->isComma($before->first - 1));
         if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;
@@ -175,8 +176,7 @@ final class Ways
             }
         }
         $isTold = $sentence->isAfter('becomes', $material->first) || $sentence->beginsAny(['starts', 'from_here'], $material->last + 1)
-            || self::isEntered($sentence, $measures, $material)
-            || self::isFrom($sentence, $measures, $material)
+            || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
             || self::isShown($sentence, $measures, $material);
 
         // "outside, which is at twenty two, and then it's clay"

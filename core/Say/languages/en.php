@@ -364,6 +364,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "<collar> that's|that|which (<very>)* displaced|dropped|shifted|stepped",
                 "joint|joint's|collar (is)* out by",
                 'drop off (there|here|in|the|this|a)* pipe|line|joint',
                 '(the)* next <collar> (<very>)* displaced|dropped|shifted|stepped|offset',
@@ -1101,6 +1102,9 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "(we|we've)* reach|reached manhole",
+                'end of (the|this|our)* survey|inspection at|in the (front|rear|road|bottom|top)* manhole|chamber|gully|tank',
+                '(at|in|to|reached)* (the)* boundary shaft',
                 'glued a cap on (it|the|end)*',
                 'pops|comes|daylights out in|into the landscape|landscaping|yard|bushes|woods|mulch|grass',
                 'connects|ties|goes (in)* to|into the septic (tank)*',
@@ -1412,6 +1416,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "(it's|we're|i'm|now)* out of the water|belly|sag|dip",
             '(it|that)* lets go',
             'see (it|the|invert|bottom|floor)* again',
             '(and)* then out at',
@@ -1526,6 +1531,7 @@ return [
                 .'(it|my|the|camera|head|us|that|right)* through',
         ]],
         'got_past' => ['' => [
+            "it's|line's|it is open now",
             'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
             "i'm|we're|camera's through|past (it|that)*", 'i|we am|are through|past (it|that)*',
             'went|goes (right)* through|past (it|that)*',
@@ -1807,6 +1813,7 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            'closed off',
             "(it|it's|has|got|there's|with)* got a plug|cap in|on it",
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
             'blanked|bricked (off|up)*',
@@ -2080,6 +2087,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(i'm|we're)* in the manhole at",
+            'marked (two|three|four|five|a|couple|few|the|some)* spots|places',
             'perforated (coil|pipe)*',
             'fixed|repaired|mended|replaced the break|crack|hole',
             'wye|tee|y into the line',
