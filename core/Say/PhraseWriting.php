@@ -10,8 +10,12 @@ namespace Jurvex\Core\Say;
  */
 final readonly class PhraseWriting
 {
-    /** @param array<string, mixed> $tables of one language */
-    public function __construct(private array $tables)
+    /**
+     * @param array<mixed> $same words that stand for each other, by the name of all of them
+     * @param array<mixed> $drawnTogether as they are spoken out, by the word
+     * @param array<mixed> $leaning what leans on the word before: what it stands for, by its ending
+     */
+    public function __construct(private array $same, private array $drawnTogether, private array $leaning)
     {
     }
 
@@ -34,7 +38,7 @@ final readonly class PhraseWriting
     /** What leans on a word stands by itself: "bottom's" as "bottom 's", which is "bottom is" and "bottom has". */
     public function apart(string $word): string
     {
-        foreach ($this->map('leaning') as $ending => $words) {
+        foreach ($this->leaning as $ending => $words) {
             $ending = (string) $ending;
             if (str_ends_with($word, $ending) && $word !== $ending) {
                 return substr($word, 0, -\strlen($ending)).' '.$ending;
@@ -44,14 +48,6 @@ final readonly class PhraseWriting
         return $word;
     }
 
-    /** @return array<mixed> */
-    private function map(string $table): array
-    {
-        $map = $this->tables[$table] ?? [];
-
-        return \is_array($map) ? $map : [];
-    }
-
     /**
      * @param array<string> $named
      *
@@ -59,7 +55,7 @@ final readonly class PhraseWriting
      */
     private function same(array $named): string
     {
-        $words = $this->map('same')[$named[1] ?? ''] ?? null;
+        $words = $this->same[$named[1] ?? ''] ?? null;
 
         return \is_string($words) ? $words : throw new \OutOfRangeException(\sprintf('No words are named "%s".', $named[1] ?? ''));
     }
@@ -74,7 +70,7 @@ final readonly class PhraseWriting
     private function spokenOut(array $words): array
     {
         foreach ($words as $word) {
-            $out = $this->map('drawn_together')[$word] ?? null;
+            $out = $this->drawnTogether[$word] ?? null;
             if (\is_string($out)) {
                 $words[] = $out;
             }
@@ -93,7 +89,7 @@ final readonly class PhraseWriting
     private function leaningToo(array $words): array
     {
         $words = array_map($this->apart(...), $words);
-        foreach ($this->map('leaning') as $ending => $spoken) {
+        foreach ($this->leaning as $ending => $spoken) {
             if (\is_array($spoken) && [] !== array_filter($words, static fn (string $word) => \in_array($word, $spoken, true))) {
                 $words[] = (string) $ending;
             }

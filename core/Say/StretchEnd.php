@@ -49,7 +49,7 @@ final readonly class StretchEnd
     {
         foreach ($measures->places as $place) {
             foreach ($sentence->marks('starts') as $end) {
-                if ($end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1) {
+                if (self::isRightBehind($sentence, $end, $place)) {
                     return $place->from;
                 }
             }
@@ -120,7 +120,7 @@ final readonly class StretchEnd
     private static function isStart(Sentence $sentence, Place $place): ?bool
     {
         foreach ($sentence->marks('starts') as $begin => $end) {
-            $isBeside = $end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1;
+            $isBeside = self::isRightBehind($sentence, $end, $place);
             foreach ($isBeside ? $sentence->atoms : [] as $atom) {
                 // "six metres scale on the invert starts"
                 $isNear = $atom->last < $begin && $begin - $atom->last <= self::NAME_AT + 1;
@@ -134,6 +134,12 @@ final readonly class StretchEnd
         }
 
         return null;
+    }
+
+    /** "starts 33", "starts at 33" */
+    private static function isRightBehind(Sentence $sentence, int $end, Place $place): bool
+    {
+        return $end === $place->first - 1 || $sentence->begins('at', $end + 1) === $place->first - 1;
     }
 
     /** "a belly at 31 feet the water clears up at 39": it is the first that is at 31. */
