@@ -269,6 +269,12 @@ final readonly class Sentence
         return $this->is('subjects', $i) && $this->beginsAny(['ends', 'runs_to'], $i + 1);
     }
 
+    /** Whether a place stands right before a word; a comma between does not part them. */
+    public function isPlaceBefore(Place $place, int $i): bool
+    {
+        return $place->last === $i - ($this->isComma($i - 1) ? 2 : 1);
+    }
+
     /** Whether nothing more is said behind a word at all. */
     public function isEnd(int $i): bool
     {

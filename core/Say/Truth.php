@@ -257,9 +257,9 @@ final readonly class Truth
     /** "68 feet, manhole" */
     private function isBehindPlace(Mention $mention): bool
     {
-        $before = $mention->first - ($this->sentence->isComma($mention->first - 1) ? 2 : 1);
+        $isBefore = fn (Place $place) => $this->sentence->isPlaceBefore($place, $mention->first);
 
-        return [] !== array_filter($this->measures->places, static fn (Place $place) => $place->last === $before);
+        return [] !== array_filter($this->measures->places, $isBefore);
     }
 
     private function isFollowedByPlace(Mention $mention): bool

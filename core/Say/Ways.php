@@ -135,8 +135,7 @@ final class Ways
         // "a clay to plastic adaptor", "cast to clay at fifteen"
         $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
             // "nine feet plastic to clay"
-            || [] !== array_filter($measures->places, static fn (Place $place) => $place->last === $before->first - 1
-                || $place->last === $before->first - 2 && $sentence->isComma($before->first - 1));
+            || [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isPlaceBefore($place, $before->first));
         if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;
