@@ -105,7 +105,9 @@ final readonly class Cuts
             return null;
         }
         // "nine feet next joint's tight", "twenty five feet still in the water"
-        if (null === $first || isset($this->marks['intro'][$cut])
+        // "the first joint with roots is at four, the next one's at eleven"
+        $isToldAt = isset($this->marks['at'][$first - 1]) && $this->lexicon->has('is', $this->speech->words[$first - 2]->text ?? '');
+        if (null === $first || isset($this->marks['intro'][$cut]) && !$isToldAt
             || isset($this->marks['goes_on'][$cut]) && !isset($this->marks['at'][$first - 1])) {
             return $first;
         }

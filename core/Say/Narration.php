@@ -75,6 +75,7 @@ final class Narration
         $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);
+            $this->unended->endBefore($sentence, $measures, $mention);
             $this->enter($mention, $sentence);
             $said = $mention->last + 1;
         }

@@ -80,7 +80,9 @@ final readonly class Others
         $next = $part[1] + 1;
         // "this one at two and a half, and it's a beauty, that's a full blockage of roots"
         $isShown = $this->sentence->beginsAny(['here', 'intro'], $next)
-            || $this->sentence->is('and', $next) && null !== $this->sentence->begins('made_of', $next + 1);
+            || $this->sentence->is('and', $next) && (null !== $this->sentence->begins('made_of', $next + 1)
+            // "and again we're at nine feet and there's a lip"
+            || null !== $this->sentence->begins('intro', $next + 1) && !$this->sentence->isAny('the_same', ...$part));
 
         return $place->last === $part[1] && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);

@@ -15,7 +15,7 @@ final readonly class Reading
         'back' => 'brought_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
         'was' => 'found', 'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
         'another' => 'good_again', 'from' => 'from_that', 'from_material' => 'from_that',
-        'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off',
+        'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off', 'at' => 'all_around',
     ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;

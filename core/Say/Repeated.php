@@ -42,6 +42,10 @@ final readonly class Repeated
             $isBehind = null !== $eachAt && null !== $mention->place && $mention->place->first > $mention->last;
             $next = $isBehind ? $eachAt : $mention->place->first ?? 0;
             $chain = [];
+            // "at 19, 27 and 30 we've got offsets"
+            $isList = null !== $mention->place && $mention->place->first < $mention->first
+                && $this->sentence->is('and', $mention->place->first - 1);
+            $isLed = false;
             foreach (array_reverse($this->places) as $place) {
                 $isBefore = $place->last < $next && $place->last < $mention->first;
                 if (!$isBefore) {
@@ -55,13 +59,15 @@ final readonly class Repeated
                     && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
                 // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
                 $isAnother = null === $eachAt && $this->sentence->isAfter('another', $place->first);
-                if (!$isNext || $isAnother || null === $eachAt && !$this->sentence->isAfter('at', $place->first)) {
+                if (!$isNext || $isAnother || null === $eachAt && !$isList && !$this->sentence->isAfter('at', $place->first)) {
                     break;
                 }
+                $isLed = $this->sentence->isAfter('at', $place->first);
                 $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
                 $next = $place->first;
             }
-            array_push($each, ...(null !== $eachAt || \count($chain) >= self::LEAST_EACH ? $chain : []));
+            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH;
+            array_push($each, ...($isEach ? $chain : []));
         }
 
         return $each;
@@ -119,6 +125,8 @@ final readonly class Repeated
         // "cracks at sixteen and at thirty, you've got roots at twenty": those have a place of their own.
         $isOwn = null !== $name && null !== $this->sentence->begins('at', (int) $this->sentence->atomAt($name)?->last + 1);
         $at = $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1);
+        // "roots here at six and here at nine"
+        $at += $this->sentence->is('pointing', $at) ? 1 : 0;
 
         return null === $one->to && null === $other->to && $this->sentence->begins('at', $at) === $other->first - 1
             && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn);

@@ -38,6 +38,12 @@ final readonly class StretchEnd
         return self::between($sentence, $measures, self::OF_LOW, $sentence->first, [] === $begins ? $sentence->last : min($begins) - 1);
     }
 
+    /** @return ?self of a low spot, said before a word */
+    public static function before(Sentence $sentence, Measures $measures, int $word): ?self
+    {
+        return self::between($sentence, $measures, ['ends'], $sentence->first, $word - 1);
+    }
+
     /** @return ?self of anything else, which ends where it says so in so many words */
     public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {

@@ -62,6 +62,10 @@ final readonly class Ties
     private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
     private const WHERE_WORDS = 3;
+    /** "There's a real big crack": so many words before a name. */
+    private const SHOWN_BEFORE = 3;
+    /** "That's about four feet down": so many words behind the place of what is there. */
+    private const DEPTH_WORDS = 3;
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
@@ -126,7 +130,8 @@ final readonly class Ties
         $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($first);
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
-            || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2);
+            || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
+            || $this->isPointedAt($mention, $place);
         // "paper in it, and at forty two we're at the stack"
         $isAt = null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
@@ -155,6 +160,23 @@ final readonly class Ties
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
     }
 
+    /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */
+    private function isPointedAt(Mention $mention, Place $place): bool
+    {
+        $isPointing = $mention->last === $place->first - 2 && $this->sentence->is('pointing', $place->first - 1)
+            && !$this->sentence->is('is', $place->last + 1) && !$this->sentence->is('articles', $place->last + 1)
+            && !$this->sentence->beginsAny(['likely', 'intro'], $place->last + 1);
+        foreach ($isPointing && !$this->sentence->isPlaceLed ? $this->sentence->marks('intro') : [] as $begin => $end) {
+            $isShown = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
+            // … nor "fifteen, okay, there's a lip there nineteen …"
+            if ($isShown && !$this->isParted($begin - self::SHOWN_BEFORE, $begin)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
     private function isOfLast(Mention $mention): bool
     {
@@ -181,6 +203,12 @@ final readonly class Ties
         $isOfIt = $isOver && $this->sentence->is('has', $from);
         // "the main's at 44, eight foot deep"
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
+        // "there's a root at twelve, that's about four feet down"
+        $isDepth = $isOver && null === $mention->kind && $mention->first - $from <= self::DEPTH_WORDS
+            && null !== $this->sentence->begins('intro', $from);
+        if ($isDepth) {
+            return self::BEFORE + self::LED;
+        }
         // "an offset at 25, some debris sitting behind it"
         $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1) && !$this->isParted($from, $to);
         $joins = $isOfIt || $isBehind || $isThere || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);

@@ -17,6 +17,8 @@ final readonly class Truth
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
+    /** What is named so many words behind "if you" is talked of. */
+    private const TALK_WORDS = 9;
     /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
     private const DENIED_WORDS = 2;
 
@@ -27,7 +29,7 @@ final readonly class Truth
     public function isThere(Mention $mention): bool
     {
         $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || (new Gone($this->sentence, $this->measures))->is($mention);
+            || $this->isTalkedOf($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
 
         return !$isNot && $this->isHere();
     }
@@ -48,6 +50,21 @@ final readonly class Truth
     public function isTalk(): bool
     {
         return [] === $this->measures->places && $this->sentence->has('general') && !$this->sentence->has('right_here');
+    }
+
+    /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
+    private function isTalkedOf(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('talk') as $end) {
+            $isBehind = $end < $mention->first && $mention->first - $end <= self::TALK_WORDS
+                && !$this->measures->hasPlace($end, $mention->first) && !$this->isFollowedByPlace($mention);
+            // What is shown may have "there's" in its name.
+            if ($isBehind && !$this->sentence->has('intro', $end + 1, $mention->first)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isDenied(Mention $mention): bool
@@ -74,6 +91,8 @@ final readonly class Truth
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
             $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
+            // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
+            $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
             // "no fall on that pipe, and it holds water"
             if ($isOwn || $sentence->is('and', $i) && $sentence->is('subjects', $i + 1)) {
                 return false;
@@ -137,8 +156,10 @@ final readonly class Truth
             // "the crack at forty is there, and …" asks for nothing.
             $isNear = !$this->sentence->is('and', $end + 1)
                 && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
-            // "what is that, looks like a rebar"
-            if ($begin < $mention->first && $isNear && !$this->sentence->has('likely', $end + 1, $mention->first - 1)) {
+            // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
+            $isAnswered = $this->sentence->has('likely', $end + 1, $mention->first - 1)
+                || $this->sentence->has('describes', $end + 1, $mention->first);
+            if ($begin < $mention->first && $isNear && !$isAnswered) {
                 return true;
             }
         }
@@ -152,7 +173,8 @@ final readonly class Truth
         $sentence = $this->sentence;
 
         return match ($mention->kind) {
-            Kind::OpeningSeen => $this->isOwnOpening($mention),
+            Kind::OpeningSeen => (new OwnOpening($this->sentence, $this->measures))
+                ->is($mention, $this->isFollowedByPlace($mention), $this->isPlacePending),
             Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && $this->isOfItsKind($mention)
                     && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention) && !$this->isBehindPlace($mention)
@@ -196,39 +218,6 @@ final readonly class Truth
         $isLed = $this->sentence->is('articles', $before - 1) || $this->sentence->is('known', $before - 1);
 
         return $this->sentence->isAfter($role, $isLed ? $before - 1 : $before);
-    }
-
-    private function isOwnOpening(Mention $mention): bool
-    {
-        $sentence = $this->sentence;
-        // "36 feet is the cleanout"
-        if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
-            return false;
-        }
-        // "32 feet is where your outside cleanout is"
-        foreach ($sentence->marks('is_where') as $begin => $end) {
-            if (null !== $sentence->amountBefore($begin) && $end < $mention->first && $mention->first - $end <= self::WAY_WORDS) {
-                return false;
-            }
-        }
-        $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
-        $isBehind = static fn (string $role) => $sentence->isAfter($role, $mention->first, self::WAY_WORDS);
-        if ($this->isFollowedByPlace($mention)) {
-            // "from the cleanout one metre in", "from the street side cleanout"
-            // and "we're at zero right at the cleanout"
-            return $isBehind('zeroed')
-                || ($isBehind('from') || $isBehind('went_in')) && null === $sentence->begins('at', $mention->last + 1);
-        }
-        // "I got in at the front cleanout"
-        if ($isBehind('went_in')) {
-            return true;
-        }
-        $isWay = $isBehind('way');
-        $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
-
-        return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
-            || !$isShown && $isWay && !$this->measures->hasPlace($sentence->first - 1, $mention->first)
-            || !$isShown && [] === $this->measures->places && !$this->isPlacePending;
     }
 
     private function isBesidePlace(Mention $mention): bool

@@ -68,6 +68,21 @@ final class Unended
             ? $mentions : $this->endLow($sentence, $measures, $mentions, StretchEnd::ofLow($sentence, $measures), $where);
     }
 
+    /** "seven feet it starts to belly, twelve it's dry again, seventeen there's water": the first has ended before the other begins. */
+    public function endBefore(Sentence $sentence, Measures $measures, Mention $next): void
+    {
+        $from = $this->low?->fromM;
+        if (Kind::LowSpot !== $next->kind || null === $from || null !== $this->low->toM) {
+            return;
+        }
+        $end = StretchEnd::before($sentence, $measures, $next->first);
+        $at = $end->places[0]->from ?? $from;
+        if ($at > $from && $next->place?->from > $at) {
+            $this->low->stretch($from, $at);
+            $this->low = null;
+        }
+    }
+
     /** @param list<Mention> $mentions among which one has begun */
     public function endInOneBreath(Sentence $sentence, Measures $measures, array $mentions, Whereabouts $where): void
     {
@@ -84,10 +99,26 @@ final class Unended
             }
         }
         if (null !== $this->low && (null === $this->low->toM || $this->goesOn) && [] !== $mentions) {
-            $end = StretchEnd::inOneBreath($sentence, $measures, $mentions);
+            $end = StretchEnd::inOneBreath($sentence, $measures, $this->sinceLow($mentions));
             // "the low spot at 55 is still holding": that tells no end.
             $this->endLow($sentence, $measures, [], [] === $end?->places ? null : $end, $where);
         }
+    }
+
+    /**
+     * @param list<Mention> $mentions
+     *
+     * @return list<Mention> from where the low spot began
+     */
+    private function sinceLow(array $mentions): array
+    {
+        foreach ($mentions as $i => $mention) {
+            if (Kind::LowSpot === $mention->kind && $mention->place?->from === $this->low?->fromM) {
+                return \array_slice($mentions, $i);
+            }
+        }
+
+        return $mentions;
     }
 
     /** What is said of water while a low spot has begun and not ended is said of it. */

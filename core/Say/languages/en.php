@@ -51,6 +51,8 @@ return [
     'bare_units' => ['inch'],
     // Before what everybody knows already.
     'known' => ['the', 'our', 'your', 'my', 'this', 'that'],
+    // Before the opening that is one's own: "that's our cleanout".
+    'ours' => ['our', 'my'],
     // Between a place and a name: "35 a little offset".
     'before_names' => [
         'a', 'an', 'some', 'the', 'little', 'big', 'small', 'more', 'bit', 'of', 'your', 'another', 'bad', 'few', 'slight',
@@ -67,6 +69,8 @@ return [
     'subjects' => ['camera', "camera's", "one's", "i'm", "i'll", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
+    // Between a name and its place: "a lip there nineteen feet".
+    'pointing' => ['here', 'there'],
     // Begins a name that has none of its own: "coming in on the left".
     'coming' => ['coming', 'comes'],
     // Behind two materials with "to" between: there the one becomes the other.
@@ -247,6 +251,9 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                "roots (but|and|that|they're|they|are|are|it's|just|all|little|real|pretty|more)* wispy|wisps|hairy|feathery",
+                'roots are real|really|very|pretty|super fine|tiny|thin|small',
+                'feather|feathery|wispy|whispy|stringy|spider root(s)',
                 'root tip(s)',
                 'whisker of root(s)',
                 'fuzz of root(s)|roots',
@@ -260,6 +267,10 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'roots (just|really|kind|of|pretty|much|have|that)* take|takes|took|taken over',
+                'root(s) (that|they|are|is|just|really|basically|kind|of|all|been)* '
+                    .'fill(s)|filling|block(s)|blocking|plugging|clogging|covering|taking|take(s) (up|off)* (almost|nearly|about|pretty)* '
+                    .'(the|this)* (whole|entire)* pipe|line|thing|hole',
                 'looks (like)* a broom',
                 'root(s) hang|hanging down (like|as)* a curtain',
                 'bush(es) (of|hanging)*',
@@ -352,6 +363,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around",
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -427,6 +439,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "seam (that's|has|is|that|it's|all|just)* opened|pulled|separated|split|open|come|came|apart (up|apart)*",
                 "(pipe's|pipe|joint|it|it's|joint's|spigot)* not|never (been|quite|all|the|way)* pushed|seated|driven|shoved "
                     .' (all|the|way)* home|in',
                 'open (about|maybe|like|up)* (a|an|half|one|two|quarter|three|inch|inches|good)* between (the|these|those)* pipes|joints',
@@ -620,6 +633,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
                 'pretty much|almost|nearly|totally|completely flat',
                 'deflection',
                 'crushed a|in (little|bit)*',
@@ -669,6 +683,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'flaky|rusty|rusted|corroded|crusty|scaly|scaled (up|old)* cast|metal|iron (iron|pipe)*',
                 "there's (some|a|little|lot|of|more)* flaking",
                 'pretty|really|very|real scaly',
                 'closed|closing up|down|off with rust',
@@ -694,6 +709,9 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'see|seeing (a|little|lot|of)* some|lot|bit (of)* dirt|mud|sand|gravel (in|on|along|laying|sitting)* the bottom',
+                'dirt in the pipe|bottom',
+                "it's|that's|it|pipe|pipe's|joint|has|got (got|has|like|some|a|lot|bit|bunch|little)* dirt|mud|sand in it|here|there",
                 'dirt|mud|sand clog',
                 'patch|pile of gravel|sand|mud|silt',
                 'bunch|lot|pile of mulch',
@@ -716,6 +734,8 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'some (little|bit|of|more)* concrete|cement',
+                "some|little|bit|chunk|more|looks|like (like|of|maybe)* concrete|cement in|on|right|here|there|at|hung|that's|and",
                 "concrete|cement|grout|mortar that's|that (has|was|been|somebody|someone|they)* dumped|poured|spilled|dried",
                 'glue ball|blob|lump|drip', 'chunk|lump|blob|piece of (old|hard)* tar|asphalt|bitumen',
                 'jointing|joint compound|mortar',
@@ -846,6 +866,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'another|a|second|third|one (old|small|live|big)* connection this|that|it|and|there|off|from|for|over|up|with',
+                'bathroom|kitchen|laundry group|sink|drain coming|comes|ties|tying in',
+                'line|pipe from (the|your|a|our)* <fixture> (line|room)* (that|is)* coming|comes|ties|tying|tied in',
                 'hooked|hooks|tied in on|from the|left|right (left|right|side)*',
                 'joins|ties|meets (in|up)* with the <fixture>',
                 'pick|picks|picking up (a|another|one|two|three|four|inch|and|half|line)* from|off',
@@ -1084,6 +1107,9 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'the|your|a outside|back|front|yard|other|street|house cleanout',
+                '(the|a|your|that)* cleanout comes|coming|goes up (here|there)*',
+                'daylight (coming|down|in|through)* from (the|a|your|that)* cleanout',
                 'inspection|observation port',
                 'inspection opening|junction|point|eye',
                 'the other cleanout',
@@ -1102,6 +1128,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                '(we|i)* come|came|comes out in|at|into the|a manhole',
                 "(we|we've)* reach|reached manhole",
                 'end of (the|this|our)* survey|inspection at|in the (front|rear|road|bottom|top)* manhole|chamber|gully|tank',
                 '(at|in|to|reached)* (the)* boundary shaft',
@@ -1186,6 +1213,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "something|spot|blockage|clog|thing (that|which)* i|we can't|couldn't get|push|go|make (it)* by|past|through|around",
                 "can't|cannot get on (any|further|farther)*",
                 "(camera|head|it|she)* won't|will not pass (under|by|through|it|that)*",
                 "(i'm|we're|i|we|am|are)* not (going|gonna|to|be)* able to get (the|my|it|this|camera|head)* around|past|by|through",
@@ -1397,6 +1425,11 @@ return [
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
         'between' => ['' => ['between', 'in between']],
+        // "roots all the way around": no place follows.
+        'all_around' => ['' => [
+            'all around',
+            'all|the|whole|clear|clean (the|whole)* way around',
+        ]],
         'at' => ['' => [
             'coming|come up on',
             'just|right before|past|after|shy', 'just shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
@@ -1416,6 +1449,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'come|comes|came|coming|pop|pops|popped|pop back (up|back|right)* out (on)* the other side|end',
             "(it's|we're|i'm|now)* out of the water|belly|sag|dip",
             '(it|that)* lets go',
             'see (it|the|invert|bottom|floor)* again',
@@ -1657,6 +1691,24 @@ return [
             'hitting', 'saw', 'is our', 'that', 'it', 'coming up', 'showing', 'shows', 'now', 'more', 'another', "he's got",
             "she's got", "they've got", 'the line|pipe|joint', 'is',
         ]],
+        // Opens what is told of lines and trades in general, until something is shown.
+        'talk' => ['' => [
+            'there|it used to be|have',
+            'used|got|supposed to be a|an|another',
+            'you can|could cut|clean|cable|jet|snake|clear',
+            'what happens (is)',
+            'if|unless you|we|they|she|he|it|that|this|there (guys|people|ever|had|have|has|was|were|is|are|did|do|got|get)*',
+            'people|folks|customers|everybody (always)* ask(s)', '(we|i|i\'d|we\'d)* recommend|recommended|recommending',
+            "i'd|we'd|you'd|they'd|would (probably|really|just)* like|want|love|have to put|install|add|see|have|replace|dig|cut|open",
+            'anybody|anyone|somebody|nobody tell(s)', '(was|were|got)* told (her|him|them|me|us|you|that)*',
+            'guy|guys|plumber|plumbers|company|companies said|says|say|thought|thinks|told|claimed|claims',
+            'once|when|whenever|after|because|since (the|those|your|a|them|that)* root(s)|grease|wipes|water|dirt '
+                .'get|gets|find|finds|start|starts|hit|hits|go|goes|build|builds',
+            "don't|doesn't|do not|does not mix|flush|put|pour|throw",
+            'roots love|always|will|want|need|seek|follow', 'roots like|look|go to|for|wherever|where',
+            '(a|the)* belly|sag is|are (where|when|what|basically|just|a|an)',
+            "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
+        ]],
         'general' => ['' => [
             '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'last year|week|month|summer|winter|spring|fall',
             'my guess|bet is',
@@ -1687,6 +1739,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            'is that|this a|an|some|another',
             "don't know if|whether (that|this|it)* (is|that's|it's|there's)*",
             "either it's|that's|they're",
             'could|is|are|was|were|would there (be)', 'do|does|did you|we|they|he|she|it (have|see|know|get|want)*',
@@ -1942,6 +1995,7 @@ return [
         ]],
         // What the camera goes in through, and where it counts from.
         'went_in' => ['' => [
+            '(that|where)* we|i started|came|went|are|am|was|were (in|from|at)*',
             'entry|access (point)* is (the|a|through|at)*',
             'running|ran|run|pushing|pushed|going|went|putting|put (the|my|our|this|a|it)* camera|in from|through|down|at '
                 .'(the|a|this|our|that)*',
@@ -2040,6 +2094,7 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'worst|biggest|thickest|heaviest one is|are|was|here|right',
             'is the bad|big|worst one',
             "there's (only|just|a)* few|couple at",
             'same deal|story',
@@ -2087,6 +2142,25 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(we're|i'm|am|are)* (in|at|into|through|from|down)* the|your|our|a main (house|line)* cleanout|clean|cleanouts (out)*",
+            'some (of|old|the)* concrete|cement pipe|floor|slab|line|tile|block|vault|tank|main|section|joint(s)|collar|around|over',
+            "but they'll|they|it'll|it (will|always|just|keep)* come|comes|grow|grows back",
+            "(the)* city's|county's (are|is|only)* responsible",
+            '(the)* city|county|customer|homeowner owns|own|maintains|maintain the|that|this (city)* tap|connection|main|sewer|lateral',
+            '(a|an|the)* belly|sag|dip|offset is|are (just|basically)* where|when|what',
+            'cleanout|clean out is|was (right|out|up|over|back|just|located|buried)* by|in|on|outside|under|next|behind the|a|of|to',
+            "flushable wipes (are|aren't|isn't|is)* flushable",
+            "grease and wipes|rags|paper|oil don't|never|doesn't mix|go",
+            "he's|she's|they've|you've|he|she|they got|has|have (got)* a|another|two|no|one|some cleanout|cleanouts (on|out|in|by|at|up)*",
+            'belly|sag|dip|offset is|are (just|basically)* where|when|what',
+            'city|county|they|customer|homeowner owns|own|maintains|maintain the|that|this (city)* tap|connection|main|sewer|lateral',
+            'run|ran|runs|running|turn (some|a|little|bit|of|the|more|on)* water',
+            "camera's|camera|lens|head has|is|got|gets|getting|all (got|covered|full|all|in|of|with|some|a|little|bit|lot)* "
+                .'mud|grease|water|dirt|paper|sludge|roots|hair|gunk on|over|in (it)*',
+            "what|what's is that (right|there|here|oh|wait|hang|on)* is that a|an|some (little|big|small|piece|of)* "
+                .'root|roots|crack|hole|belly|tee|wye|break|offset|rock|rag|cleanout|connection|joint|mud|grease',
+            'roots love|loves', 'roots like|always|seek|follow|will|want|look|go to|find|follow|for|get|look|go|grow|keep',
+            'once|when|whenever|if|because|after|before (the|those|your|these|them)* roots get|gets|find|finds|start|hit|go|grow|come',
             "(i'm|we're)* in the manhole at",
             'marked (two|three|four|five|a|couple|few|the|some)* spots|places',
             'perforated (coil|pipe)*',

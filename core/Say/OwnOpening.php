@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Whether an opening that is named is the one the speaker went in by, and not one that is seen from inside. */
+final readonly class OwnOpening
+{
+    /** What leads through it stands so many words before it. */
+    private const WAY_WORDS = 4;
+    /** "Fifteen feet, uh, that's the cleanout": so many words between. */
+    private const SHOWN_WORDS = 2;
+    /** It is no farther than that, in metres. */
+    private const OWN_M = 0.6;
+
+    public function __construct(private Sentence $sentence, private Measures $measures)
+    {
+    }
+
+    /**
+     * @param bool $isPlaced whether its place is told behind it
+     * @param bool $isPlacePending whether a place said before waits for a name
+     */
+    public function is(Mention $mention, bool $isPlaced, bool $isPlacePending): bool
+    {
+        $sentence = $this->sentence;
+        // "36 feet is the cleanout"
+        if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
+            return false;
+        }
+        // "32 feet is where your outside cleanout is"
+        foreach ($sentence->marks('is_where') as $begin => $end) {
+            if (null !== $sentence->amountBefore($begin) && $end < $mention->first && $mention->first - $end <= self::WAY_WORDS) {
+                return false;
+            }
+        }
+        $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
+        $isBehind = static fn (string $role) => $sentence->isAfter($role, $mention->first, self::WAY_WORDS);
+        if ($isPlaced) {
+            // "from the cleanout one metre in", "from the street side cleanout"
+            // and "we're at zero right at the cleanout"
+            return $isBehind('zeroed')
+                || ($isBehind('from') || $isBehind('went_in')) && null === $sentence->begins('at', $mention->last + 1);
+        }
+        // "I got in at the front cleanout"
+        if ($isBehind('went_in')) {
+            return true;
+        }
+        // "twenty two feet, that's the outside cleanout"
+        if ($this->isShown($mention)) {
+            return false;
+        }
+        $isWay = $isBehind('way');
+        $isShown = $sentence->has('intro', $isWay ? $mention->first - self::WAY_WORDS : null, $mention->first - 1);
+
+        return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
+            || !$isShown && $isWay && !$this->measures->hasPlace($sentence->first - 1, $mention->first)
+            || !$isShown && [] === $this->measures->places && !$isPlacePending;
+    }
+
+    /** "twenty two feet, that's the cleanout", and not "zero, that's the cleanout", "that's our cleanout" */
+    private function isShown(Mention $mention): bool
+    {
+        $isOurs = $this->sentence->isAny('ours', $mention->first - self::SHOWN_WORDS, $mention->first - 1);
+        if ($isOurs || null !== $this->sentence->begins('went_in', $mention->last + 1)) {
+            return false;
+        }
+        foreach ($this->sentence->marks('intro') as $begin => $end) {
+            $isOfIt = $end < $mention->first && $mention->first - $end <= self::SHOWN_WORDS;
+            $isAt = static fn (Place $place) => $place->from > self::OWN_M
+                && $place->last < $begin && $begin - $place->last <= self::SHOWN_WORDS;
+            if ($isOfIt && [] !== array_filter($this->measures->places, $isAt)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
