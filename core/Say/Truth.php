@@ -57,7 +57,9 @@ final readonly class Truth
     {
         foreach ($this->sentence->marks('talk') as $end) {
             $isBehind = $end < $mention->first && $mention->first - $end <= self::TALK_WORDS
-                && !$this->measures->hasPlace($end, $mention->first) && !$this->isFollowedByPlace($mention);
+                && !$this->measures->hasPlace($end, $mention->first) && !$this->isFollowedByPlace($mention)
+                // "… by another outfit, start of the liner is at about four feet"
+                && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
             if ($isBehind && !$this->sentence->has('intro', $end + 1, $mention->first)) {
                 return true;

@@ -251,6 +251,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'fuzzy|hairy|furry|wispy|thready|peach (little|looking|fuzz|tiny|small)* root(s)',
                 "roots (but|and|that|they're|they|are|are|it's|just|all|little|real|pretty|more)* wispy|wisps|hairy|feathery",
                 'roots are real|really|very|pretty|super fine|tiny|thin|small',
                 'feather|feathery|wispy|whispy|stringy|spider root(s)',
@@ -267,6 +268,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'monster|gigantic|enormous root(s)',
+                'roots everywhere',
                 'roots (just|really|kind|of|pretty|much|have|that)* take|takes|took|taken over',
                 'root(s) (that|they|are|is|just|really|basically|kind|of|all|been)* '
                     .'fill(s)|filling|block(s)|blocking|plugging|clogging|covering|taking|take(s) (up|off)* (almost|nearly|about|pretty)* '
@@ -314,6 +317,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*",
                 'dropped|drops|dips away (slightly|a|bit|little)*',
                 "water it's|is|that's (just|all)* sitting|standing|laying|lying (there|here)*",
                 'swag(s)',
@@ -326,6 +330,9 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'bunch|ton of water',
+                "water|water's (is|starts|starting|keeps)* backing|backed|stacking|stacked|piling|building up",
+                'see|seeing (all|you|that|some)* the|that|some|all water (there|here|now|just|all)* sitting|standing|there|laying',
                 "water's|water (is)* not draining|moving|going (out|away|anywhere)*",
                 'a pond',
                 'edge|start|beginning of the water',
@@ -363,6 +370,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
                 "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around",
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
@@ -376,6 +384,11 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "it's|that's|this|joint is|sits|sitting (just|kind|of|a|little)* sitting|off|crooked|cockeyed (off|crooked|high|low)*",
+                "(it's|that's|is)* off (by|about|maybe|like|a|at|least)* half|quarter|three (quarters|quarter|of|an|a)* inch",
+                "joint (that|that's|is|it's|is|just|kind|sits|sitting)* sitting|sits|kicked|pushed|knocked|shoved|twisted (high|low|up|off|over|down|crooked|to|the|a|left|right|side|little|bit|one)*",
+                "pipes|joint|joints|pieces|ends|sections|they|it don't|doesn't|does not|do not|didn't|aren't|isn't match|line|meet|matched|lined|aligned|flush (up)*",
+                'shift|jog|drop|mismatch in|at the pipe|joint|line',
                 "<collar> that's|that|which (<very>)* displaced|dropped|shifted|stepped",
                 "joint|joint's|collar (is)* out by",
                 'drop off (there|here|in|the|this|a)* pipe|line|joint',
@@ -439,6 +452,10 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'dirt|soil|mud|ground between the (two)* joints|joint|sections|pipes|pieces',
+                'pull|pulled apart',
+                "joint (that|that's|has|is|it's)* not (all|even|pushed|put|quite)* together|connected|touching|home|seated",
+                "joint(s) (that|that's|has|is|have|are|it's)* pulled|spread|separated|gapped|come|came|drifted|slid (out|loose|apart|open|away)*",
                 "seam (that's|has|is|that|it's|all|just)* opened|pulled|separated|split|open|come|came|apart (up|apart)*",
                 "(pipe's|pipe|joint|it|it's|joint's|spigot)* not|never (been|quite|all|the|way)* pushed|seated|driven|shoved "
                     .' (all|the|way)* home|in',
@@ -521,6 +538,9 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "(pipe|it|that|that's|it's|is|all)* in (a|several|many|few|little)* pieces",
+                "piece|pieces|chunk|chunks|part|section of (the|that|this|clay|cast|iron)* pipe|it|wall|bell|hub (that|that's|has|have|just)* fell|fallen|falling|dropped|laying|lying|down|caved (in|down|off|out)*",
+                'blown|blew|busted|caved|crushed out|in|up section|spot|area|piece|joint|pipe',
                 'bits|pieces displaced|loose',
                 'half|side|bottom|top|piece (of|the|pipe|it|has|is)* dropped|fell|fallen|falling out',
                 'laying|lying|sitting in pieces',
@@ -633,6 +653,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|smashed|squeezed|pinched|flattened|ovaled|deformed (flat|down|in|out|up)*",
                 'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
                 'pretty much|almost|nearly|totally|completely flat',
                 'deflection',
@@ -655,6 +676,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'spot|sectional|section|piece (of)* liner|lining|repair',
                 'for a repair',
                 'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
                 'dug (it)* up and replaced',
@@ -755,6 +777,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'paper|wipe|rag dam',
                 "paper|paper's (is|gets|been)* caught",
                 "paper|paper's (is|keeps|been)* stacking|stacked|piling|piled|building|built|collecting up",
                 'full of hair',
@@ -866,6 +889,11 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'coming|comes in (up|on|from|off|at|over)* top|overhead|above|upstairs',
+                'drop from (the)* upstairs|second|stack|floor',
+                "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|addition|house coming|comes|ties|tying|tied (in)*",
+                'tap in from|on|off the|a (left|right|side|top)*',
+                "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|here|there|off|going)* on|off|to the left|right|side",
                 'another|a|second|third|one (old|small|live|big)* connection this|that|it|and|there|off|from|for|over|up|with',
                 'bathroom|kitchen|laundry group|sink|drain coming|comes|ties|tying in',
                 'line|pipe from (the|your|a|our)* <fixture> (line|room)* (that|is)* coming|comes|ties|tying|tied in',
@@ -1023,6 +1051,9 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                '<pipe> (iron)* (pipe)* starts|begins|stops',
+                'changes|change|switches material|materials|pipe (type|types)*',
+                'changed|switched|converted (it|this|that|over)* to (sch|schedule|forty|the|sdr|thirty|five)* pvc|plastic|clay|cast|abs',
                 '(pipe|it|line)* steps|drops|goes down into the bigger|smaller|larger one|pipe',
                 'goes|steps|drops|opens (up|out)* into|to the hundred',
                 'four|three|five|two|six inch goes|steps|jumps up|down to (a)* three|four|five|six|eight|ten',
@@ -1056,6 +1087,10 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                "couple|pair of forty|ninety|nineties|bends (fives|five's|degree|bends)*",
+                "there's|got|have|hit|at|is|here's a (sharp|tight|little|hard)* corner",
+                'goes|going|come|comes|around (around|to)* a (sharp|tight|little|hard)* corner',
+                'takes|goes|heads|veers|hooks|cuts|kicks|angles|jogs|shoots off|over|hard|back|sharp (hard|sharp|over)* (to|off)* (the)* left|right',
                 'first|next|second turn at',
                 'goes|drops down in|into the floor|ground|slab',
                 'where (it|we|you)* goes|go|turns horizontal|level',
@@ -1128,6 +1163,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'next|other|far|lower|upper|last manhole|structure|basin',
                 '(we|i)* come|came|comes out in|at|into the|a manhole',
                 "(we|we've)* reach|reached manhole",
                 'end of (the|this|our)* survey|inspection at|in the (front|rear|road|bottom|top)* manhole|chamber|gully|tank',
@@ -1213,6 +1249,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'end of the road for (the|my|this)* camera',
+                "(camera|she|it|he)* won't go (no|any|in|more|further|farther|past|anymore|forward|there|through)*",
                 "something|spot|blockage|clog|thing (that|which)* i|we can't|couldn't get|push|go|make (it)* by|past|through|around",
                 "can't|cannot get on (any|further|farther)*",
                 "(camera|head|it|she)* won't|will not pass (under|by|through|it|that)*",
@@ -1693,6 +1731,17 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "needs|need|wants|want|don't have|doesn't have (a|to|another)*",
+            'neighbor(s)|neighbours had (the|a)*',
+            'told|tell him|her|them|me|us|you|people|customers (that|he|she|they|it|to|was|needs|need|the)*',
+            'when|after we|i|they|he|you snaked|cabled|jetted|augered|rodded|cleared|ran|pulled|cut (it|this|that|the|line)*',
+            'cable|blade|cutter|snake|auger|machine|nozzle came|comes|come|had|has|got|brought|pulled (back|out|up|on|with|it)*',
+            'last|other|next week|month|year|summer|winter|spring|fall|house|day|guy|place',
+            "thought|figured|expecting|expected|assumed|hoping|worried|afraid (it|i|we|was|that|the|there|to|it'd|he|she|they|about|of)*",
+            'sometimes|usually|typically|often|normally|generally|ordinarily',
+            '(a)* lot of times|time',
+            "i've|i have|we've|we have|you'd|you'll|ever (even|never|always|already|be|ever)* seen|surprised|had",
+            'felt|feels like|it (a|an|it|was|the)*',
             'there|it used to be|have',
             'used|got|supposed to be a|an|another',
             'you can|could cut|clean|cable|jet|snake|clear',
@@ -2085,6 +2134,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* locate|mark|paint|flag|find|spray (that|it|this|these|all|and|mark|paint|for|you|up|on)*",
             'is|are|was|were (also)* located (at|in|on|here|there|about)*', 'marked every|off|out|up',
             'marked on the counter|hose|cable|rod|reel',
         ]],
@@ -2142,6 +2192,20 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "sewer's|sewer|main's|main is|are|gets|runs (pretty|really|very|awful|way|so)* deep|shallow",
+            'water to clear|settle|go|drain|drop|calm|stop (up|out|down)*',
+            'iron|rust|water|mineral stain|stains|staining',
+            'normal|regular|typical|usual build|buildup|scale|wear|amount (up)*',
+            'shut off valve',
+            'main|water|gas shutoff|valve|breaker (off)*',
+            'dip|dipping|dunk it|the|my|this (camera|lens|head)* in',
+            'blockage|clog|stoppage was|is (just|right|about|a|little|way)* past|before|at|in|outside|near|by the|your|a cleanout|house|wall',
+            'backed up into|in|through|out|to (the|a|her|his|your|of)* tub|toilet|shower|basement|house|cleanout|floor|sink',
+            'cleanout|clean out was|were|is (all|completely|totally|still|just)* full|backed|overflowing|bubbling|holding|dry|buried|covered|capped',
+            'water|sewage|it was|is|started|starts|kept coming|backing|pouring|bubbling|running (up|out|back|over)* (of|into|through|in|from|out)* (the|a|your|her|his)* cleanout|tub|toilet|shower|floor|basement|yard',
+            "reel's|reel|cord's|cord|cable's|cable|hose|hose's|rod's is|was|got|gets|stuck|hung|caught|tangled (stuck|hung|caught|on|up)*",
+            'felt|feels|feeling like (a|an|it|was|hit|the|we|i|hitting)* collapse|break|root|roots|blockage|grease|belly|rock|rag|mud',
+            "we're|i'm|we|i (are|am)* going|go|goes|went|now|gone|dropping under|underneath the|a|your|our|this|that|their <landmark>",
             "(we're|i'm|am|are)* (in|at|into|through|from|down)* the|your|our|a main (house|line)* cleanout|clean|cleanouts (out)*",
             'some (of|old|the)* concrete|cement pipe|floor|slab|line|tile|block|vault|tank|main|section|joint(s)|collar|around|over',
             "but they'll|they|it'll|it (will|always|just|keep)* come|comes|grow|grows back",
