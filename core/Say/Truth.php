@@ -17,6 +17,8 @@ final readonly class Truth
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
+    /** What ends talk of lines in general. */
+    private const SHOWS = ['intro', 'points', 'here', 'they_are'];
     /** What is named so many words behind "if you" is talked of. */
     private const TALK_WORDS = 9;
     /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
@@ -55,18 +57,32 @@ final readonly class Truth
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
     private function isTalkedOf(Mention $mention): bool
     {
-        foreach ($this->sentence->marks('talk') as $end) {
-            $isBehind = $end < $mention->first && $mention->first - $end <= self::TALK_WORDS
-                && !$this->measures->hasPlace($end, $mention->first) && !$this->isFollowedByPlace($mention)
+        foreach ($this->sentence->marks('talk') as $begin => $end) {
+            $isBehind = $begin < $mention->first && $mention->first - $end <= self::TALK_WORDS
+                && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
-            if ($isBehind && !$this->sentence->has('intro', $end + 1, $mention->first)) {
+            $isShown = false;
+            foreach (self::SHOWS as $role) {
+                $isShown = $isShown || $this->sentence->has($role, $end + 1, $mention->first);
+            }
+            if ($isBehind && !$isShown) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "if we go to the root at twelve" */
+    private function isToldAtPlace(Mention $mention): bool
+    {
+        $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::WAY_WORDS
+            && ($this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first))
+            && null === $this->sentence->begins('intro', $place->last + 1);
+
+        return [] !== array_filter($this->measures->places, $isTold);
     }
 
     private function isDenied(Mention $mention): bool

@@ -251,6 +251,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'peach fuzz',
                 'fuzzy|hairy|furry|wispy|thready|peach (little|looking|fuzz|tiny|small)* root(s)',
                 "roots (but|and|that|they're|they|are|are|it's|just|all|little|real|pretty|more)* wispy|wisps|hairy|feathery",
                 'roots are real|really|very|pretty|super fine|tiny|thin|small',
@@ -268,6 +269,11 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'so many|much roots',
+                'stuffed|loaded|jammed|packed|filled|clogged|choked|plugged|blocked|covered (solid|up|full|completely|with|of)* with|of|in|by root(s)',
+                'roots (from)* top to bottom',
+                "roots (have|has|got|'ve|that|all)* (the|this|whole|thing|everything)* pipe|line blocked|plugged|clogged|stopped|choked (up|off|solid)*",
+                'root(s) blockage|clog|stoppage|dam|plug|problem',
                 'monster|gigantic|enormous root(s)',
                 'roots everywhere',
                 'roots (just|really|kind|of|pretty|much|have|that)* take|takes|took|taken over',
@@ -384,6 +390,11 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'hump|bump|ridge|edge at|in the joint|coupling|transition',
+                "joint's|joint is|sits (a|just|little|bit|kind|of|real|pretty|too)* low|high|off|uneven|crooked",
+                'raised|uneven|settled|sunken|dropped|slipped|unlevel|crooked|mismatched joint|edge|coupling|connection|lip|section',
+                'it|pipe|line|joint jumps|hops|kicks up (at|a|about|on|there|here|little|half)*',
+                'joint (that|where|it|the|pipe)* steps|drops|falls|jumps|kicks|goes (off|up|down|over|out)*',
                 "it's|that's|this|joint is|sits|sitting (just|kind|of|a|little)* sitting|off|crooked|cockeyed (off|crooked|high|low)*",
                 "(it's|that's|is)* off (by|about|maybe|like|a|at|least)* half|quarter|three (quarters|quarter|of|an|a)* inch",
                 "joint (that|that's|is|it's|is|just|kind|sits|sitting)* sitting|sits|kicked|pushed|knocked|shoved|twisted (high|low|up|off|over|down|crooked|to|the|a|left|right|side|little|bit|one)*",
@@ -452,6 +463,9 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint (that|that's|has|is)* let|lets|letting go",
+                'pulled|slid|slipped|backed back|out|apart (about|by|a|maybe|like|an|good|half|one|two|three|quarter)* inch|inches',
+                "gasket|gasket's|seal (is|has|all)* (pulled|hanging|pushed|out)* and it's open",
                 'dirt|soil|mud|ground between the (two)* joints|joint|sections|pipes|pieces',
                 'pull|pulled apart',
                 "joint (that|that's|has|is|it's)* not (all|even|pushed|put|quite)* together|connected|touching|home|seated",
@@ -538,6 +552,9 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                '(a)* structural|pipe|complete|total failure',
+                "top|side|pipe|crown (has|is|all|just|'s)* fell|fallen|dropped in (on|here|there|right)*",
+                "pipe|pipe's|line (has|been|got|gotten|is)* hit",
                 "(pipe|it|that|that's|it's|is|all)* in (a|several|many|few|little)* pieces",
                 "piece|pieces|chunk|chunks|part|section of (the|that|this|clay|cast|iron)* pipe|it|wall|bell|hub (that|that's|has|have|just)* fell|fallen|falling|dropped|laying|lying|down|caved (in|down|off|out)*",
                 'blown|blew|busted|caved|crushed out|in|up section|spot|area|piece|joint|pipe',
@@ -585,6 +602,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
                 'no pipe (left|there|here)* just dirt|mud|soil',
                 'see (right|straight)* through the bottom',
                 'cast|iron|pipe (iron|is)* rotten|rotted|rusted|eaten on|along|through the <floor>', 'rotten <floor>',
@@ -653,6 +671,9 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'not round (anymore|any|no|more)*',
+                "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|crushed (down|in|flat|oval)*",
+                'flat|squashed|crushed|oval spot|section|area in the pipe|line',
                 "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|smashed|squeezed|pinched|flattened|ovaled|deformed (flat|down|in|out|up)*",
                 'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
                 'pretty much|almost|nearly|totally|completely flat',
@@ -705,6 +726,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'rough section|area|stretch|spot of (cast|old)* iron|cast',
                 'flaky|rusty|rusted|corroded|crusty|scaly|scaled (up|old)* cast|metal|iron (iron|pipe)*',
                 "there's (some|a|little|lot|of|more)* flaking",
                 'pretty|really|very|real scaly',
@@ -731,6 +753,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'sludge|mud|sand and dirt|mud|silt|gravel',
                 'see|seeing (a|little|lot|of)* some|lot|bit (of)* dirt|mud|sand|gravel (in|on|along|laying|sitting)* the bottom',
                 'dirt in the pipe|bottom',
                 "it's|that's|it|pipe|pipe's|joint|has|got (got|has|like|some|a|lot|bit|bunch|little)* dirt|mud|sand in it|here|there",
@@ -756,6 +779,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'concrete|cement|grout|mortar (that|has|got|had|been|was)* washed|ran|run|poured (down|in|through)*',
                 'some (little|bit|of|more)* concrete|cement',
                 "some|little|bit|chunk|more|looks|like (like|of|maybe)* concrete|cement in|on|right|here|there|at|hung|that's|and",
                 "concrete|cement|grout|mortar that's|that (has|was|been|somebody|someone|they)* dumped|poured|spilled|dried",
@@ -832,6 +856,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'some|piece|bunch|bit (of)* wire|wood|metal|plastic|glass|rubber|foam',
                 'some (kind|type|sort|piece|bit) of plastic|metal|wood',
                 'silverware|cutlery',
                 'some (kind|sort|type|of)* object',
@@ -889,6 +914,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'an|another|old inlet',
+                'main|master|hall|guest|upstairs|downstairs|other|half bathroom|bath comes|ties|coming|tying',
+                "that's|here's|there's (the|your|our)* (upstairs|downstairs|main|master|hall|guest|other|kids|front|back|half|first|second)* bathroom|bath|laundry|kitchen|shower|tub|sink (sink|line|there|group|coming)*",
                 'coming|comes in (up|on|from|off|at|over)* top|overhead|above|upstairs',
                 'drop from (the)* upstairs|second|stack|floor',
                 "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|addition|house coming|comes|ties|tying|tied (in)*",
@@ -1014,6 +1042,8 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'tap|lateral|connection|pipe that protrudes|intrudes|sticks (in|out|into)*',
+                'pipe|tap|lateral|line|connection that comes|goes|sticks|extends|runs|pokes (in|out|through|past)* too far',
                 "lateral's|lateral|tap|tap's|connection sticking|sticks (right|way)* out (into|in) the main",
                 "tap|lateral|connection|pipe that's sticking|poking (out|in|into|way|through)*",
                 'tap|lateral|connection|saddle that (is|just)* pokes|sticks|juts (in|out)',
@@ -1051,6 +1081,9 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'pipe|line|it reduces|necks|opens|goes|steps (down|up|to)* (from)* (three|four|six|eight|five|two) inch',
+                "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
+                'see|seeing|where (it|the|pipe|that|this|line)* (it)* changes|switches|transitions',
                 '<pipe> (iron)* (pipe)* starts|begins|stops',
                 'changes|change|switches material|materials|pipe (type|types)*',
                 'changed|switched|converted (it|this|that|over)* to (sch|schedule|forty|the|sdr|thirty|five)* pvc|plastic|clay|cast|abs',
@@ -1087,6 +1120,9 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                '(the|this)* pipe|line turns|bends|curves (here|there|right|left|to|a|little)*',
+                'we|i turn|turned (hard|sharp)* left|right',
+                'rolls|swings|swoops|curves|veers|sweeps (over|around|off|back|hard)* (to)* (the)* left|right',
                 "couple|pair of forty|ninety|nineties|bends (fives|five's|degree|bends)*",
                 "there's|got|have|hit|at|is|here's a (sharp|tight|little|hard)* corner",
                 'goes|going|come|comes|around (around|to)* a (sharp|tight|little|hard)* corner',
@@ -1163,6 +1199,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'junction|distribution|diversion box',
+                'lift|pump station',
                 'next|other|far|lower|upper|last manhole|structure|basin',
                 '(we|i)* come|came|comes out in|at|into the|a manhole',
                 "(we|we've)* reach|reached manhole",
@@ -1249,6 +1287,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "no|ain't|isn't way|no (i'm|we're|i|that|that's)* (getting|get|going|pushing|gonna|can) (get|push)* through|past|by (that|this|it|there)*",
+                'out of push',
                 'end of the road for (the|my|this)* camera',
                 "(camera|she|it|he)* won't go (no|any|in|more|further|farther|past|anymore|forward|there|through)*",
                 "something|spot|blockage|clog|thing (that|which)* i|we can't|couldn't get|push|go|make (it)* by|past|through|around",
@@ -1731,6 +1771,28 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "(that's|that)* just the seam",
+            'gonna|going to break|collapse|crack|fail',
+            'before the|we|they|you|it repair|replaced|lined|fixed|put|cut|jetted|cleaned',
+            'i was|we were|was worried|afraid|thinking|hoping',
+            "i|we (do|don't|didn't|never)* don't|didn't|doesn't think (that's|it's|that|it|there's|there|is|this|the)*",
+            '(that|it|which)* includes|including',
+            'get|getting rid of',
+            'turns|turn into a|an',
+            "that's|this is|which is how|why (a|an|the|you|your|it|we)*",
+            "if|when|whenever|once|unless (it|it's|they|he|she|that|this|the|your|there|there's|you|people|roots|water|grease)",
+            'before it|they|he|she|you',
+            'someday|eventually|down the road',
+            'one|any|some day',
+            'sooner or later',
+            "we'd|i'd|you'd|they'd|he'd|she'd|it'd",
+            'always|usually|normally|typically put|see|find|get|have|install',
+            'used to',
+            'you|they|we|i can|could (also|always|just|probably|even)* line|patch|put|dig|replace|sleeve|burst|spot|do|use|pull|get',
+            "won't|can't|cannot|don't|doesn't|never|not (ever|just|really|gonna|going|to|always)* fix|fit|line|jet|bridge|hold|last|snake|cable|patch|rod",
+            'gonna|going (to)* break|collapse|cave|fix|crack|fail|cost|put|dig|cut|replace|happen|get|catch|back|plug|settle|stop|come',
+            'could (probably|also|always|easily|just)* put|dig|cut|line|patch|collapse|break|cave|fix|do|crack|be|go|happen|use',
+            "would|wouldn't|should|shouldn't",
             "needs|need|wants|want|don't have|doesn't have (a|to|another)*",
             'neighbor(s)|neighbours had (the|a)*',
             'told|tell him|her|them|me|us|you|people|customers (that|he|she|they|it|to|was|needs|need|the)*',
@@ -1835,6 +1897,8 @@ return [
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => ["we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along"]],
         'gone' => ['' => [
+            'came|comes|come|coming (right|all|pretty)* off|loose',
+            "didn't|haven't|hasn't|don't|never come|came|grown|grow back",
             'roots are (all)* out',
             'that|which we|i|they|he (have|already|just)* cut|removed|pulled|cleared|jetted',
             'got|pulled|cut|jetted|took|snaked (<any>)* out|back',
