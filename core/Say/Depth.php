@@ -73,8 +73,11 @@ final readonly class Depth
         if (!$isTold) {
             return $this->isBesideFarther($one);
         }
+        // "the tap's at fifty five and I'm reading six foot two"
+        $isBareFarther = fn (Amount $each) => Unit::None === $each->unit && $each->value * $this->bareM > $one->value
+            && $this->sentence->isAfter('at', $each->first);
         $farther = array_filter($this->amounts, fn (Amount $each) => Unit::Large === $each->unit && $each->value > $one->value
-            || $isFar && $each->mayBePlace() && $this->sentence->isAfter('at', $each->first));
+            || $isBareFarther($each) || $isFar && $each->mayBePlace() && $this->sentence->isAfter('at', $each->first));
 
         // "I'll mark that. Okay, it's four foot two down"
         return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one)
@@ -90,6 +93,10 @@ final readonly class Depth
             $i = $end === $one->first - 1 ? $begin : $i;
         }
         $i -= $i < $one->first && $this->sentence->is('and', $i - 1) ? 1 : 0;
+        // "twelve feet out, three foot two"
+        foreach ($this->sentence->marks('out') as $begin => $end) {
+            $i = $end === $i - 1 ? $begin : $i;
+        }
         $before = $this->sentence->amountBefore($i);
         $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);
         $metres = $isPlace ? $before->value * (Unit::None === $before->unit ? $this->bareM : 1) : 0.0;

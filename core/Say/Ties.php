@@ -150,7 +150,9 @@ final readonly class Ties
         // "a root, five metres, six metres …", as the counter goes by
         $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
             && [] === Listed::at($this->sentence, $place->first);
-        $opens = !$isAt && !$isTold && ($isCounted || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
+        // "eleven feet and there's the second"
+        $isShownNext = $this->sentence->is('and', $place->last + 1) && null !== $this->sentence->begins('intro', $place->last + 2);
+        $opens = !$isAt && !$isTold && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
@@ -158,6 +160,12 @@ final readonly class Ties
         return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    /** "the break is at 36" */
+    private function isToldAt(Mention $mention, Place $place): bool
+    {
+        return $this->sentence->is('is', $mention->last + 1) && $place->first - $mention->last <= self::THERE_WORDS + 1;
     }
 
     /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */
@@ -205,7 +213,9 @@ final readonly class Ties
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
         // "there's a root at twelve, that's about four feet down"
         $isDepth = $isOver && null === $mention->kind && $mention->first - $from <= self::DEPTH_WORDS
-            && null !== $this->sentence->begins('intro', $from);
+            && (null !== $this->sentence->begins('intro', $from)
+            // "the break is at 36, four foot seven"
+            || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
         if ($isDepth) {
             return self::BEFORE + self::LED;
         }

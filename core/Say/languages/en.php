@@ -269,6 +269,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'bunch|ton|load of them (now|here|there|in|you|and|where|i)* barely|hardly see (through|past|by)*',
                 'so many|much roots',
                 'stuffed|loaded|jammed|packed|filled|clogged|choked|plugged|blocked|covered (solid|up|full|completely|with|of)* with|of|in|by root(s)',
                 'roots (from)* top to bottom',
@@ -1287,6 +1288,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|couldn't|won't|cannot turn|make|get (around|past)* the|that|this (camera|head|hard|last|next|sharp|around)* corner|turn|bend|ninety",
                 "no|ain't|isn't way|no (i'm|we're|i|that|that's)* (getting|get|going|pushing|gonna|can) (get|push)* through|past|by (that|this|it|there)*",
                 'out of push',
                 'end of the road for (the|my|this)* camera',
@@ -1785,7 +1787,7 @@ return [
             'someday|eventually|down the road',
             'one|any|some day',
             'sooner or later',
-            "we'd|i'd|you'd|they'd|he'd|she'd|it'd",
+            "we'd|you'd|they'd|he'd|she'd|it'd",
             'always|usually|normally|typically put|see|find|get|have|install',
             'used to',
             'you|they|we|i can|could (also|always|just|probably|even)* line|patch|put|dig|replace|sleeve|burst|spot|do|use|pull|get',
@@ -1817,7 +1819,7 @@ return [
                 .'get|gets|find|finds|start|starts|hit|hits|go|goes|build|builds',
             "don't|doesn't|do not|does not mix|flush|put|pour|throw",
             'roots love|always|will|want|need|seek|follow', 'roots like|look|go to|for|wherever|where',
-            '(a|the)* belly|sag is|are (where|when|what|basically|just|a|an)',
+            'belly|sag is|are where|when|what|basically',
             "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
         ]],
         'general' => ['' => [
