@@ -66,7 +66,9 @@ final readonly class Depth
             // "eight feet down we have a tee"
             && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('subjects', $down + 1);
         // "we get about eight feet in and there's hair" is a place.
-        $isIn = null === $down && null !== $this->sentence->begins('out', $next);
+        $isIn = null === $down && null !== $this->sentence->begins('out', $next)
+            // "I'm showing eight feet and there's a bend"
+            || $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
         $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn
             // "forty two feet out, that's where I marked it, it's three foot ten"
             || $this->sentence->has('marked') && $this->sentence->is('subjects', $one->first - 1) && $one->value < self::DEEPEST_M;

@@ -34,7 +34,10 @@ final class Joined
             $j = $i + 1;
             $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
             [$one, $other] = [$places[$i], $places[$j]];
-            $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first)
+            $isLow = [] !== array_filter(
+                $mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind && $each->first < $other->first,
+            );
+            $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first, $isLow)
                 || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other) || self::isStartAt($sentence, $one, $other);
             // "forty six we come out of it, back to forty": there it has ended.
@@ -65,13 +68,19 @@ final class Joined
         return $isLed;
     }
 
-    /** "ends there at 20", not "at 29 it's back to normal, 33 feet" */
-    private static function isEndAt(Sentence $sentence, Place $one, int $at): bool
+    /**
+     * "ends there at 20", not "at 29 it's back to normal, 33 feet".
+     *
+     * @param bool $isLow whether a low spot is named: of nothing else somebody comes out
+     */
+    private static function isEndAt(Sentence $sentence, Place $one, int $at, bool $isLow): bool
     {
         foreach ($sentence->marks('ends') as $begin => $end) {
             $words = null === $sentence->begins('to', $begin) ? self::NAME_TO_PLACE : self::TO_NAME_WORDS;
             // "a little chip out of it" ends nothing.
-            $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin);
+            $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin)
+                // "a crack at 19, we're out 23 feet"
+                || !$isLow && null !== $sentence->begins('closes', $begin);
             $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words;
             if ($isEnd && !$isOut && !StretchEnd::isSubject($sentence, $one, $begin)) {
                 return true;

@@ -251,6 +251,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'delicate|small|fine|thin|little (little|small|fine|thin|stringy|feeder)* feeder|hair|stringy|feathery root(s)',
                 'peach fuzz',
                 'fuzzy|hairy|furry|wispy|thready|peach (little|looking|fuzz|tiny|small)* root(s)',
                 "roots (but|and|that|they're|they|are|are|it's|just|all|little|real|pretty|more)* wispy|wisps|hairy|feathery",
@@ -269,6 +270,11 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'roots (that|are|is|all|just)* (growing|going|coming|grown|run)* (the)* whole|entire|all way|width across|through',
+                'cluster|bundle|tangle|clot of (big|thick|heavy)* roots',
+                'major|significant|serious|severe root(s) (intrusion|mass|ball|system)*',
+                '(roots)* (have|are|is|just)* taking|taken|took over (with|by|in|from)* (roots)*',
+                'rooted|overgrown (up|over|out|in|solid|with)* (roots)*',
                 'bunch|ton|load of them (now|here|there|in|you|and|where|i)* barely|hardly see (through|past|by)*',
                 'so many|much roots',
                 'stuffed|loaded|jammed|packed|filled|clogged|choked|plugged|blocked|covered (solid|up|full|completely|with|of)* with|of|in|by root(s)',
@@ -324,6 +330,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'retaining|trapping|collecting|ponding|pooling water',
                 "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*",
                 'dropped|drops|dips away (slightly|a|bit|little)*',
                 "water it's|is|that's (just|all)* sitting|standing|laying|lying (there|here)*",
@@ -377,6 +384,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
                 "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around",
                 'lens|camera (is)* half covered',
@@ -391,6 +399,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint|coupling|fitting (that|which|has|that's|have)* settled|sunk|sagged",
+                "joint's|joint|connection's|coupling's (is)* out (by|of|a|about|maybe|at|here|there|quite|pretty|half)*",
                 'hump|bump|ridge|edge at|in the joint|coupling|transition',
                 "joint's|joint is|sits (a|just|little|bit|kind|of|real|pretty|too)* low|high|off|uneven|crooked",
                 'raised|uneven|settled|sunken|dropped|slipped|unlevel|crooked|mismatched joint|edge|coupling|connection|lip|section',
@@ -464,6 +474,9 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'opening|space|daylight between the|these (two)* joints|joint|pipes|pieces|sections',
+                "it's|that's|joint's|they're|pipe's separating",
+                "joint(s) (that)* isn't|aren't|wasn't|not|never sealed|closed|tight|together|seated|home (up|right|all)*",
                 "joint (that|that's|has|is)* let|lets|letting go",
                 'pulled|slid|slipped|backed back|out|apart (about|by|a|maybe|like|an|good|half|one|two|three|quarter)* inch|inches',
                 "gasket|gasket's|seal (is|has|all)* (pulled|hanging|pushed|out)* and it's open",
@@ -537,6 +550,7 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                'pipe|it|bell|hub splits|split (open|apart|down|here|right|along)*',
                 'fissure(s)',
                 'lateral|transverse crack|fracture', 'crack', 'cracked', 'fracture(d)', 'fractured', 'cracking', 'split', 'fracturing',
             ],
@@ -553,6 +567,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on (in|on|down)* (the)* bottom|line|pipe',
                 '(a)* structural|pipe|complete|total failure',
                 "top|side|pipe|crown (has|is|all|just|'s)* fell|fallen|dropped in (on|here|there|right)*",
                 "pipe|pipe's|line (has|been|got|gotten|is)* hit",
@@ -672,6 +687,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                '(pipe|it)* flattening|squashing|ovaling|mashing|squishing (out|down|in|flat)*',
                 'not round (anymore|any|no|more)*',
                 "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|crushed (down|in|flat|oval)*",
                 'flat|squashed|crushed|oval spot|section|area in the pipe|line',
@@ -780,6 +796,8 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'concrete|cement slurry|residue|splatter|overspill',
+                'puddle|slurry|layer|skim of (wet|hard|dried)* concrete|cement|mortar|grout',
                 'concrete|cement|grout|mortar (that|has|got|had|been|was)* washed|ran|run|poured (down|in|through)*',
                 'some (little|bit|of|more)* concrete|cement',
                 "some|little|bit|chunk|more|looks|like (like|of|maybe)* concrete|cement in|on|right|here|there|at|hung|that's|and",
@@ -915,6 +933,8 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'inch line|pipe|drain|one (that)* comes|coming|ties|tying in',
+                'picks|picking|collects up (a|the|your|another)* bathroom|kitchen|laundry|sink|shower|toilet|bath|washer',
                 'an|another|old inlet',
                 'main|master|hall|guest|upstairs|downstairs|other|half bathroom|bath comes|ties|coming|tying',
                 "that's|here's|there's (the|your|our)* (upstairs|downstairs|main|master|hall|guest|other|kids|front|back|half|first|second)* bathroom|bath|laundry|kitchen|shower|tub|sink (sink|line|there|group|coming)*",
@@ -1121,6 +1141,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'kink|dogleg (to|in)* (the)* left|right|line|pipe',
                 '(the|this)* pipe|line turns|bends|curves (here|there|right|left|to|a|little)*',
                 'we|i turn|turned (hard|sharp)* left|right',
                 'rolls|swings|swoops|curves|veers|sweeps (over|around|off|back|hard)* (to)* (the)* left|right',
@@ -1179,6 +1200,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                "cleanout's|cleanout is right|up|over there|here|above",
                 'the|your|a outside|back|front|yard|other|street|house cleanout',
                 '(the|a|your|that)* cleanout comes|coming|goes up (here|there)*',
                 'daylight (coming|down|in|through)* from (the|a|your|that)* cleanout',
@@ -1245,6 +1267,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
                 "we're|i'm to|at the main",
                 'wye|y|tee for|to the city',
@@ -2258,6 +2281,19 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "want|trying|try|need|wanna|like|love|hoping|hope|hopefully to|we|i|it|that (see|make|find|out|sure|not|don't|if|there|there's|is|are|the|we|get|hit|all|it's|isn't|aren't|a|no|any)* break|breaks|cracks|crack|offset|roots|bellies|belly|collapsed|collapse|broken|tap|main|tap's",
+            "looking|checking|look|check|search|watching|watch for|to (see|find|make|sure|out|if|where|any|there's|are|is|a|an|the|no|for|that|all|those|some)* break|breaks|cracks|crack|offsets|offset|roots|root|bellies|belly|water|standing|holes|separations|grease",
+            'last|first|other|previous time (we|i|they|he|out|here|there|was|had|came|you)* (had|was|saw|found|got)* (a|some|the|bunch|of|lot|all)* roots|grease|wipes|water|rags',
+            'we|they|i|he cut|cleared|jetted|snaked|ran|pulled (the|some|those|all|out|a)* roots|grease|wipes (out)* last|back|this|in|a|two|three|six|every',
+            'those|these|them|all|the roots are|were (all|now|been|already)* cut|gone|out',
+            'not even|zero|no sign of|nary (a|an|any)* root|roots|crack|cracks|break|breaks|belly|bellies|offset|gap|water|separation',
+            "won't|doesn't|don't|can't|couldn't|will|might|would (not|help|work|do|melt|keep|kill|dissolve|cut|on|much|anything|against|the|for|down|out|with|away)* grease|roots|wipes|rags|scale",
+            "plumber|guy|company|guys|people|they|contractor (before|that|who|from|was|me|us|here|last)* couldn't|can't|didn't|wouldn't get|go|make",
+            "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* separation|separations|gap|gaps|offset|offsets|crack|cracks|break|breaks|belly|root|roots|water|hole|holes",
+            'wipes|roots|grease|rags|paper are|is|was|were what|why',
+            "my|our|his|her|best|first guess|bet|money|thought is|was|would|'s (on|be|that|it's)* root|roots|grease|wipes|collapse|break",
+            "i|i'd|she|he|they|we bet|bets|think|thinks|thought|guess|guessed|figured|swears|swore (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* root|roots|grease|broken|collapsed|collapse|break|wipes",
+            'tree|roots|root will|would|can|could find|get|go|come|grow (in|into|through|to|any|a|the|every)* (little|tiny|small)* crack|cracks|hole|gap|opening|joint|joints',
             "sewer's|sewer|main's|main is|are|gets|runs (pretty|really|very|awful|way|so)* deep|shallow",
             'water to clear|settle|go|drain|drop|calm|stop (up|out|down)*',
             'iron|rust|water|mineral stain|stains|staining',
