@@ -251,6 +251,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'fine strand(s) (of root|roots)*',
                 'delicate|small|fine|thin|little (little|small|fine|thin|stringy|feeder)* feeder|hair|stringy|feathery root(s)',
                 'peach fuzz',
                 'fuzzy|hairy|furry|wispy|thready|peach (little|looking|fuzz|tiny|small)* root(s)',
@@ -270,6 +271,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                "roots (are|is|all|that|just|have|has|'ve|been)* blocking|filling|blocked|filled|fill|block|choking (most|all|half|of|nearly)* the (whole|full|entire)* bore",
+                'dense root(s) (mass|growth)*',
                 'roots (that|are|is|all|just)* (growing|going|coming|grown|run)* (the)* whole|entire|all way|width across|through',
                 'cluster|bundle|tangle|clot of (big|thick|heavy)* roots',
                 'major|significant|serious|severe root(s) (intrusion|mass|ball|system)*',
@@ -330,6 +333,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'slack section|bit|stretch|run',
                 'retaining|trapping|collecting|ponding|pooling water',
                 "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*",
                 'dropped|drops|dips away (slightly|a|bit|little)*',
@@ -606,6 +610,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'been|gone|drilled|hammered|driven|knocked|put (straight|right|clean)* through the pipe with',
                 "side|top of the pipe|pipe's|line (is|has|been)* rusted|rotted|eaten through",
                 'a|big|another void above|over (the|this)* pipe',
                 'pipe|line is|has|been holed',
@@ -714,6 +719,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'localised|localized|local|sectional|previous|point repair',
                 'spot|sectional|section|piece (of)* liner|lining|repair',
                 'for a repair',
                 'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
@@ -875,6 +881,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'bit|piece|lump|length|chunk of (old)* timber|plank',
                 'some|piece|bunch|bit (of)* wire|wood|metal|plastic|glass|rubber|foam',
                 'some (kind|type|sort|piece|bit) of plastic|metal|wood',
                 'silverware|cutlery',
@@ -933,6 +940,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'gully|bath|shower|basin|sink|toilet|kitchen|laundry joins (in|on|from|us|here|at)*',
                 'inch line|pipe|drain|one (that)* comes|coming|ties|tying in',
                 'picks|picking|collects up (a|the|your|another)* bathroom|kitchen|laundry|sink|shower|toilet|bath|washer',
                 'an|another|old inlet',
@@ -1141,6 +1149,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                '(slight|small|big|large)* deviation left|right',
+                '(slight|small|big|large)* deviation|change of direction|line (to|in)* (the)* left|right',
                 'kink|dogleg (to|in)* (the)* left|right|line|pipe',
                 '(the|this)* pipe|line turns|bends|curves (here|there|right|left|to|a|little)*',
                 'we|i turn|turned (hard|sharp)* left|right',
@@ -1267,6 +1277,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
                 'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
                 "we're|i'm to|at the main",
@@ -1311,6 +1322,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'had|have to abandon (it|the|survey|here|there)*',
                 "can't|couldn't|won't|cannot turn|make|get (around|past)* the|that|this (camera|head|hard|last|next|sharp|around)* corner|turn|bend|ninety",
                 "no|ain't|isn't way|no (i'm|we're|i|that|that's)* (getting|get|going|pushing|gonna|can) (get|push)* through|past|by (that|this|it|there)*",
                 'out of push',
@@ -2281,6 +2293,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(mark's|he's|she's|they're|at|up) (up|down|at|over)* at the top|bottom|other|next|front|back|far|rear manhole|chamber",
+            "wipes|roots|rags don't|doesn't|won't|never break|go|dissolve|stop",
+            'water board|company|authority (is|are|were|be)*',
+            'bit|piece|bits of (toilet)* paper going|floating|coming|washing|passing (past|by|through|down)*',
+            'bit of muck|dirt|mud|grease|water|paper on|over (the|my) lens|camera',
             "want|trying|try|need|wanna|like|love|hoping|hope|hopefully to|we|i|it|that (see|make|find|out|sure|not|don't|if|there|there's|is|are|the|we|get|hit|all|it's|isn't|aren't|a|no|any)* break|breaks|cracks|crack|offset|roots|bellies|belly|collapsed|collapse|broken|tap|main|tap's",
             "looking|checking|look|check|search|watching|watch for|to (see|find|make|sure|out|if|where|any|there's|are|is|a|an|the|no|for|that|all|those|some)* break|breaks|cracks|crack|offsets|offset|roots|root|bellies|belly|water|standing|holes|separations|grease",
             'last|first|other|previous time (we|i|they|he|out|here|there|was|had|came|you)* (had|was|saw|found|got)* (a|some|the|bunch|of|lot|all)* roots|grease|wipes|water|rags',
