@@ -15,6 +15,8 @@ final readonly class Gone
     /** "… but it's still hanging in there": so many words behind the "but". */
     private const STILL_BEHIND = 4;
     private const WAS_BEHIND = 2;
+    /** "It took care of the grease": so many words behind. */
+    private const OTHER_BEHIND = 3;
     private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures)
@@ -35,7 +37,10 @@ final readonly class Gone
             return false;
         }
 
-        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, self::WAS_BEHIND)
+        // "a root that was there", and not "a root, the toilet was full"
+        $was = $this->sentence->is('refers', $mention->last + 1) ? self::WAS_BEHIND : 1;
+
+        return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, $was)
             || $this->isBroughtBack($mention);
     }
 
@@ -76,7 +81,9 @@ final readonly class Gone
                 || $sentence->is('known', $begin - 2) && null !== $sentence->amountBefore($begin - 2)
                 // "thirty three feet water's gone"
                 || $mention->isWater() && !$sentence->is('is', $begin - 1) && null !== $sentence->amountBefore($begin - 1);
-            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd;
+            // "a rag, the roots that were here are gone": that is another's, and not "the roots and the grease are gone".
+            $isOthers = $begin > $mention->last && $this->isOfOther($mention->last + 1, $begin, $end);
+            $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd && !$isOthers;
             $isAround = $begin < $mention->first && $end > $mention->last;
             // "twenty eight it's gone, thirty one roots"
             $isBefore = $end < $mention->first && !$this->measures->hasPlace($end, $mention->first);
@@ -86,5 +93,15 @@ final readonly class Gone
         }
 
         return false;
+    }
+
+    /** "a rag … the blockage is cleared", "… we got the grease out" */
+    private function isOfOther(int $from, int $begin, int $end): bool
+    {
+        $next = $this->sentence->nextName($from, $end + self::OTHER_BEHIND);
+        $isNext = null !== $next && !$this->sentence->isAny('joins', $from, min($next, $begin))
+            && !($next > $end && ($this->sentence->has('intro', $end + 1, $next) || $this->measures->hasPlace($end, $next)));
+
+        return $isNext || $this->sentence->isAny('articles', $from, $begin - 1);
     }
 }

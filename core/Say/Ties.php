@@ -14,14 +14,6 @@ use Jurvex\Core\Finding\Kind;
  */
 final readonly class Ties
 {
-    /** A word between a name and its place, an "and", a comma. */
-    private const WORD = 2;
-    private const AND = 5;
-    private const COMMA = -1;
-    /** "Good", "nothing". */
-    private const CLEAN = 8;
-    /** "Keep going": whoever has moved on is somewhere else. */
-    private const MOVED = 15;
     /** The place stands before the name … */
     private const BEFORE = -3;
     /** … behind "at", */
@@ -72,14 +64,14 @@ final readonly class Ties
     private const NOWHERE = 21;
     /** … but one from before. */
     private const CARRIED = 7;
-    /** Farther apart all are equally far. */
-    private const MOST_WORDS = 9;
 
     private Vacancy $vacancy;
+    private Between $between;
 
     public function __construct(private Sentence $sentence)
     {
         $this->vacancy = new Vacancy($sentence);
+        $this->between = new Between($sentence);
     }
 
     /** "at 20 feet there's a crack" */
@@ -104,8 +96,8 @@ final readonly class Ties
         $isShown = $isWhere || $this->sentence->is('more', $from)
             || $this->sentence->beginsAny(['here', 'intro', 'another', 'again'], $opens);
 
-        return self::BEFORE + $this->between($from, $mention->first - 1) + self::stretch($mention, $place)
-            + ($this->vacancy->isGood($place) ? self::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
+        return self::BEFORE + $this->between->cost($from, $mention->first - 1) + self::stretch($mention, $place)
+            + ($this->vacancy->isGood($place) ? Between::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
             + ($this->leads($place, $isShown) ? self::LEADS : 0);
     }
 
@@ -152,12 +144,13 @@ final readonly class Ties
             && [] === Listed::at($this->sentence, $place->first);
         // "eleven feet and there's the second"
         $isShownNext = $this->sentence->is('and', $place->last + 1) && null !== $this->sentence->begins('intro', $place->last + 2);
-        $opens = !$isAt && !$isTold && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($place->last + 1)
+        $opens = !$isAt && !$isTold && ($isCounted || $isShownNext || $this->vacancy->isClean($place)
+            || $this->sentence->endsThere($place->last + 1)
             || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
 
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
-        return self::BEHIND + $this->between($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
+        return self::BEHIND + $this->between->cost($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
     }
@@ -177,7 +170,7 @@ final readonly class Ties
         foreach ($isPointing && !$this->sentence->isPlaceLed ? $this->sentence->marks('intro') : [] as $begin => $end) {
             $isShown = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
             // … nor "fifteen, okay, there's a lip there nineteen …"
-            if ($isShown && !$this->isParted($begin - self::SHOWN_BEFORE, $begin)) {
+            if ($isShown && !$this->between->isParted($begin - self::SHOWN_BEFORE, $begin)) {
                 return true;
             }
         }
@@ -193,7 +186,7 @@ final readonly class Ties
             && $mention->first - (int) $name <= self::OF_LAST_WORDS
             || $this->sentence->isAny('at_its_end', $mention->first - self::OF_LAST_WORDS, $mention->first - 1);
 
-        return $isSaid && null !== $name && !$this->isParted($name, $mention->first);
+        return $isSaid && null !== $name && !$this->between->isParted($name, $mention->first);
     }
 
     /** "at 20 feet a crack and roots" */
@@ -220,26 +213,26 @@ final readonly class Ties
             return self::BEFORE + self::LED;
         }
         // "an offset at 25, some debris sitting behind it"
-        $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1) && !$this->isParted($from, $to);
-        $joins = $isOfIt || $isBehind || $isThere || $this->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
+        $isThere = null !== $this->sentence->begins('beside_it', $mention->last + 1) && !$this->between->isParted($from, $to);
+        $joins = $isOfIt || $isBehind || $isThere || $this->between->isJoined($from, $to) ? self::JOINED : ($isOver ? self::OVER : 0);
 
-        $words = $this->words($from, $to);
+        $words = $this->between->words($from, $to);
 
         return self::SAME + ($isThere ? min($words, self::THERE_WORDS) : $words) + self::stretch($mention, $place) + $joins
             // "at 40 with an offset"
             + ($isOver && $this->sentence->is('with', $from) ? self::JOINED : 0)
             // "another one at 27" has its place already.
-            + ($mention->kind === $before->kind && null === $before->place && !$this->isAnother($before->last, $mention->first)
+            + ($mention->kind === $before->kind && null === $before->place && !$this->between->isAnother($before->last, $mention->first)
                 ? self::TWICE : 0)
-            + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0)
+            + ($this->sentence->has('move', $from, $to) ? Between::MOVED : 0)
             // "cracked at thirty two, thirty six that's the trap, can't get through": whoever is stuck is at the last place.
-            + (Kind::CannotGoFurther === $mention->kind && $this->isParted($from, $to) ? self::NEXT : 0);
+            + (Kind::CannotGoFurther === $mention->kind && $this->between->isParted($from, $to) ? self::NEXT : 0);
     }
 
     /** "roots and an offset at 20 feet" */
     public function together(Mention $one, Mention $other): int
     {
-        return $this->isJoined($one->last + 1, $other->first - 1) ? self::JOINED : self::SAME;
+        return $this->between->isJoined($one->last + 1, $other->first - 1) ? self::JOINED : self::SAME;
     }
 
     /** @param bool $isCarried whether a place that was said before the sentence holds */
@@ -251,7 +244,7 @@ final readonly class Ties
         $isLength = null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace()
             || $this->sentence->isInside('again', $amount->first);
         $isAgain = $mention->isAgain && $isLength
-            && !$this->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
+            && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
     }
@@ -259,59 +252,5 @@ final readonly class Ties
     private static function stretch(Mention $mention, Place $place): int
     {
         return null !== $place->to && !Joined::stretches($mention) ? self::NO_STRETCH : 0;
-    }
-
-    private function between(int $from, int $to): int
-    {
-        $cost = self::WORD * $this->words($from, $to) + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
-        for ($i = $from; $i <= $to; ++$i) {
-            $cost += ($this->sentence->is('and', $i) ? self::AND : 0) + ($this->sentence->isComma($i) ? self::COMMA : 0)
-                // … and not "a good bit of water"
-                + ($this->sentence->is('nothing_there', $i) && !$this->sentence->isInside('how_much', $i) ? self::CLEAN : 0);
-        }
-
-        return $cost;
-    }
-
-    /** How many words stand between; a name, an amount, how much there is and "is a joint that's got" count as one. */
-    private function words(int $from, int $to): int
-    {
-        $words = 0;
-        for ($i = $from; $i <= $to; ++$i) {
-            // "a connection at three o'clock at 2.7": the hour tells which side, and parts nothing.
-            $hour = $this->sentence->atomAt(($this->sentence->begins('at', $i) ?? $i - 1) + 1);
-            if (Unit::Clock === $hour?->amount?->unit) {
-                $i = $hour->last;
-                continue;
-            }
-            // "a good bit of": one, with its article.
-            $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
-            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
-                ?? $this->sentence->begins('at_a_joint', $i) ?? $i;
-            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
-            ++$words;
-        }
-
-        return min($words, self::MOST_WORDS);
-    }
-
-    /** "twenty feet, same thing with the scale" */
-    private function isAnother(int $from, int $to): bool
-    {
-        $begins = array_filter(array_keys($this->sentence->marks('another')), static fn (int $begin) => $begin > $from && $begin < $to);
-
-        return [] !== array_filter($begins, fn (int $begin) => null !== $this->sentence->amountBefore($begin));
-    }
-
-    /** "roots at 30, here's 39 feet, it drops off, water on the other side of it" */
-    private function isParted(int $from, int $to): bool
-    {
-        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to
-            && true === $atom->amount?->mayBeAlong());
-    }
-
-    private function isJoined(int $from, int $to): bool
-    {
-        return $this->sentence->isAny('joins', $from, $to);
     }
 }

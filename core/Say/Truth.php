@@ -58,7 +58,8 @@ final readonly class Truth
     private function isTalkedOf(Mention $mention): bool
     {
         foreach ($this->sentence->marks('talk') as $begin => $end) {
-            $isBehind = $begin < $mention->first && $mention->first - $end <= self::TALK_WORDS
+            $isOpened = $begin < $mention->first || $begin === $mention->first && $end > $mention->last;
+            $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);

@@ -69,6 +69,11 @@ return [
     'subjects' => ['camera', "camera's", "one's", "i'm", "i'll", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
+    // Between a name and what is said of it: "a root that was there".
+    'refers' => [
+        'that', 'which', 'it', 'they', 'these', 'those', 'this', 'there', 'here', 'one', 'ones', 'who', 'also', 'too', 'also',
+        'just',
+    ],
     // Between a name and its place: "a lip there nineteen feet".
     'pointing' => ['here', 'there'],
     // Begins a name that has none of its own: "coming in on the left".
@@ -134,6 +139,8 @@ return [
     'clock' => ["o'clock", 'oclock', "o' clock", 'o clock'],
     // Words for the same: <floor> in a phrase is any of them.
     'same' => [
+        'trouble' => 'break|breaks|crack|cracks|offset|offsets|root|roots|belly|bellies|hole|holes|gap|gaps|separation|separations|'
+            .'collapse|grease|wipes|water|joint|joints|opening',
         'floor' => 'bottom|invert|floor',
         'of_pipe' => 'of|the|this|that|pipe|line|cast|iron',
         'worn_away' => 'gone|missing|out|rotted|rusted|eaten|worn|corroded',
@@ -271,7 +278,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
-                "roots (are|is|all|that|just|have|has|'ve|been)* blocking|filling|blocked|filled|fill|block|choking (most|all|half|of|nearly)* the (whole|full|entire)* bore",
+                "roots (are|is|all|that|just|have|has|'ve|been)* blocking|filling|blocked|filled|fill|block|choking "
+                    .'(most|all|half|of|nearly)* the (whole|full|entire)* bore',
                 'dense root(s) (mass|growth)*',
                 'roots (that|are|is|all|just)* (growing|going|coming|grown|run)* (the)* whole|entire|all way|width across|through',
                 'cluster|bundle|tangle|clot of (big|thick|heavy)* roots',
@@ -280,12 +288,13 @@ return [
                 'rooted|overgrown (up|over|out|in|solid|with)* (roots)*',
                 'bunch|ton|load of them (now|here|there|in|you|and|where|i)* barely|hardly see (through|past|by)*',
                 'so many|much roots',
-                'stuffed|loaded|jammed|packed|filled|clogged|choked|plugged|blocked|covered (solid|up|full|completely|with|of)* with|of|in|by root(s)',
+                'stuffed|loaded|jammed|packed|filled|clogged|choked|plugged|blocked|covered (solid|up|full|completely|'
+                    .'with|of)* with|of|in|by root(s)',
                 'roots (from)* top to bottom',
-                "roots (have|has|got|'ve|that|all)* (the|this|whole|thing|everything)* pipe|line blocked|plugged|clogged|stopped|choked (up|off|solid)*",
+                "roots (have|has|got|'ve|that|all)* (the|this|whole|thing|everything)* pipe|line blocked|plugged|"
+                    .'clogged|stopped|choked (up|off|solid)*',
                 'root(s) blockage|clog|stoppage|dam|plug|problem',
                 'monster|gigantic|enormous root(s)',
-                'roots everywhere',
                 'roots (just|really|kind|of|pretty|much|have|that)* take|takes|took|taken over',
                 'root(s) (that|they|are|is|just|really|basically|kind|of|all|been)* '
                     .'fill(s)|filling|block(s)|blocking|plugging|clogging|covering|taking|take(s) (up|off)* (almost|nearly|about|pretty)* '
@@ -335,7 +344,8 @@ return [
             'low_spot' => [
                 'slack section|bit|stretch|run',
                 'retaining|trapping|collecting|ponding|pooling water',
-                "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*",
+                "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|"
+                    .'almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*',
                 'dropped|drops|dips away (slightly|a|bit|little)*',
                 "water it's|is|that's (just|all)* sitting|standing|laying|lying (there|here)*",
                 'swag(s)',
@@ -412,8 +422,10 @@ return [
                 'joint (that|where|it|the|pipe)* steps|drops|falls|jumps|kicks|goes (off|up|down|over|out)*',
                 "it's|that's|this|joint is|sits|sitting (just|kind|of|a|little)* sitting|off|crooked|cockeyed (off|crooked|high|low)*",
                 "(it's|that's|is)* off (by|about|maybe|like|a|at|least)* half|quarter|three (quarters|quarter|of|an|a)* inch",
-                "joint (that|that's|is|it's|is|just|kind|sits|sitting)* sitting|sits|kicked|pushed|knocked|shoved|twisted (high|low|up|off|over|down|crooked|to|the|a|left|right|side|little|bit|one)*",
-                "pipes|joint|joints|pieces|ends|sections|they|it don't|doesn't|does not|do not|didn't|aren't|isn't match|line|meet|matched|lined|aligned|flush (up)*",
+                "joint (that|that's|is|it's|is|just|kind|sits|sitting)* sitting|sits|kicked|pushed|knocked|shoved|"
+                    .'twisted (high|low|up|off|over|down|crooked|to|the|a|left|right|side|little|bit|one)*',
+                "pipes|joint|joints|pieces|ends|sections|they|it don't|doesn't|does not|do not|didn't|aren't|isn't "
+                    .'match|line|meet|matched|lined|aligned|flush (up)*',
                 'shift|jog|drop|mismatch in|at the pipe|joint|line',
                 "<collar> that's|that|which (<very>)* displaced|dropped|shifted|stepped",
                 "joint|joint's|collar (is)* out by",
@@ -487,7 +499,8 @@ return [
                 'dirt|soil|mud|ground between the (two)* joints|joint|sections|pipes|pieces',
                 'pull|pulled apart',
                 "joint (that|that's|has|is|it's)* not (all|even|pushed|put|quite)* together|connected|touching|home|seated",
-                "joint(s) (that|that's|has|is|have|are|it's)* pulled|spread|separated|gapped|come|came|drifted|slid (out|loose|apart|open|away)*",
+                "joint(s) (that|that's|has|is|have|are|it's)* pulled|spread|separated|gapped|come|came|drifted|slid "
+                    .'(out|loose|apart|open|away)*',
                 "seam (that's|has|is|that|it's|all|just)* opened|pulled|separated|split|open|come|came|apart (up|apart)*",
                 "(pipe's|pipe|joint|it|it's|joint's|spigot)* not|never (been|quite|all|the|way)* pushed|seated|driven|shoved "
                     .' (all|the|way)* home|in',
@@ -571,12 +584,14 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
-                'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on (in|on|down)* (the)* bottom|line|pipe',
+                'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on '
+                    .'(in|on|down)* (the)* bottom|line|pipe',
                 '(a)* structural|pipe|complete|total failure',
                 "top|side|pipe|crown (has|is|all|just|'s)* fell|fallen|dropped in (on|here|there|right)*",
                 "pipe|pipe's|line (has|been|got|gotten|is)* hit",
                 "(pipe|it|that|that's|it's|is|all)* in (a|several|many|few|little)* pieces",
-                "piece|pieces|chunk|chunks|part|section of (the|that|this|clay|cast|iron)* pipe|it|wall|bell|hub (that|that's|has|have|just)* fell|fallen|falling|dropped|laying|lying|down|caved (in|down|off|out)*",
+                'piece|pieces|chunk|chunks|part|section of (the|that|this|clay|cast|iron)* pipe|it|wall|bell|hub '
+                    ."(that|that's|has|have|just)* fell|fallen|falling|dropped|laying|lying|down|caved (in|down|off|out)*",
                 'blown|blew|busted|caved|crushed out|in|up section|spot|area|piece|joint|pipe',
                 'bits|pieces displaced|loose',
                 'half|side|bottom|top|piece (of|the|pipe|it|has|is)* dropped|fell|fallen|falling out',
@@ -694,9 +709,10 @@ return [
             'out_of_round' => [
                 '(pipe|it)* flattening|squashing|ovaling|mashing|squishing (out|down|in|flat)*',
                 'not round (anymore|any|no|more)*',
-                "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|crushed (down|in|flat|oval)*",
+                "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|"
+                    .'crushed (down|in|flat|oval)*',
                 'flat|squashed|crushed|oval spot|section|area in the pipe|line',
-                "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|smashed|squeezed|pinched|flattened|ovaled|deformed (flat|down|in|out|up)*",
+                "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|squeezed|pinched|flattened|ovaled|deformed (flat|down|in|out|up)*",
                 'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
                 'pretty much|almost|nearly|totally|completely flat',
                 'deflection',
@@ -945,12 +961,15 @@ return [
                 'picks|picking|collects up (a|the|your|another)* bathroom|kitchen|laundry|sink|shower|toilet|bath|washer',
                 'an|another|old inlet',
                 'main|master|hall|guest|upstairs|downstairs|other|half bathroom|bath comes|ties|coming|tying',
-                "that's|here's|there's (the|your|our)* (upstairs|downstairs|main|master|hall|guest|other|kids|front|back|half|first|second)* bathroom|bath|laundry|kitchen|shower|tub|sink (sink|line|there|group|coming)*",
+                "that's|here's|there's (the|your|our)* (upstairs|downstairs|main|master|hall|guest|other|kids|front|"
+                    .'back|half|first|second)* bathroom|bath|laundry|kitchen|shower|tub|sink (sink|line|there|group|coming)*',
                 'coming|comes in (up|on|from|off|at|over)* top|overhead|above|upstairs',
                 'drop from (the)* upstairs|second|stack|floor',
-                "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|addition|house coming|comes|ties|tying|tied (in)*",
+                "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|"
+                    .'addition|house coming|comes|ties|tying|tied (in)*',
                 'tap in from|on|off the|a (left|right|side|top)*',
-                "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|here|there|off|going)* on|off|to the left|right|side",
+                "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
+                    .'here|there|off|going)* on|off|to the left|right|side',
                 'another|a|second|third|one (old|small|live|big)* connection this|that|it|and|there|off|from|for|over|up|with',
                 'bathroom|kitchen|laundry group|sink|drain coming|comes|ties|tying in',
                 'line|pipe from (the|your|a|our)* <fixture> (line|room)* (that|is)* coming|comes|ties|tying|tied in',
@@ -1110,9 +1129,9 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
-                'pipe|line|it reduces|necks|opens|goes|steps (down|up|to)* (from)* (three|four|six|eight|five|two) inch',
+                '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
                 "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
-                'see|seeing|where (it|the|pipe|that|this|line)* (it)* changes|switches|transitions',
+                'see|seeing it|pipe|that changes|switches|transitions',
                 '<pipe> (iron)* (pipe)* starts|begins|stops',
                 'changes|change|switches material|materials|pipe (type|types)*',
                 'changed|switched|converted (it|this|that|over)* to (sch|schedule|forty|the|sdr|thirty|five)* pvc|plastic|clay|cast|abs',
@@ -1152,13 +1171,14 @@ return [
                 '(slight|small|big|large)* deviation left|right',
                 '(slight|small|big|large)* deviation|change of direction|line (to|in)* (the)* left|right',
                 'kink|dogleg (to|in)* (the)* left|right|line|pipe',
-                '(the|this)* pipe|line turns|bends|curves (here|there|right|left|to|a|little)*',
+                '(the|this)* pipe|line turns|bends|curves here|there|a|and|so',
                 'we|i turn|turned (hard|sharp)* left|right',
                 'rolls|swings|swoops|curves|veers|sweeps (over|around|off|back|hard)* (to)* (the)* left|right',
                 "couple|pair of forty|ninety|nineties|bends (fives|five's|degree|bends)*",
                 "there's|got|have|hit|at|is|here's a (sharp|tight|little|hard)* corner",
                 'goes|going|come|comes|around (around|to)* a (sharp|tight|little|hard)* corner',
-                'takes|goes|heads|veers|hooks|cuts|kicks|angles|jogs|shoots off|over|hard|back|sharp (hard|sharp|over)* (to|off)* (the)* left|right',
+                'takes|goes|heads|veers|hooks|cuts|kicks|angles|jogs|shoots off|over|hard|back|sharp (hard|sharp|'
+                    .'over)* (to|off)* (the)* left|right',
                 'first|next|second turn at',
                 'goes|drops down in|into the floor|ground|slab',
                 'where (it|we|you)* goes|go|turns horizontal|level',
@@ -1323,8 +1343,10 @@ return [
             ],
             'cannot_go_further' => [
                 'had|have to abandon (it|the|survey|here|there)*',
-                "can't|couldn't|won't|cannot turn|make|get (around|past)* the|that|this (camera|head|hard|last|next|sharp|around)* corner|turn|bend|ninety",
-                "no|ain't|isn't way|no (i'm|we're|i|that|that's)* (getting|get|going|pushing|gonna|can) (get|push)* through|past|by (that|this|it|there)*",
+                "can't|couldn't|won't|cannot turn|make|get (around|past)* the|that|this (camera|head|hard|last|next|"
+                    .'sharp|around)* corner|turn|bend|ninety',
+                "no|ain't|isn't way|no (i'm|we're|i|that|that's)* (getting|get|going|pushing|gonna|can) (get|push)* "
+                    .'through|past|by (that|this|it|there)*',
                 'out of push',
                 'end of the road for (the|my|this)* camera',
                 "(camera|she|it|he)* won't go (no|any|in|more|further|farther|past|anymore|forward|there|through)*",
@@ -1808,10 +1830,17 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'they|we|companies|people sell|offer',
+            'a lot of people|folks|homeowners',
+            'could|might|may|must|would have|of been',
+            '(you|we|they) need|needs|want|wanna|ought|oughta to install|put|add|replace|dig|jet|cable|fix|line',
+            "isn't|won't|ain't gonna|going (to)* hurt",
+            'root(s) get(s)|go|goes|gets in|into|started',
+            "(this|that|it) is|that's how",
             "(that's|that)* just the seam",
             'gonna|going to break|collapse|crack|fail',
             'before the|we|they|you|it repair|replaced|lined|fixed|put|cut|jetted|cleaned',
-            'i was|we were|was worried|afraid|thinking|hoping',
+            'was|were worried|afraid|thinking|hoping',
             "i|we (do|don't|didn't|never)* don't|didn't|doesn't think (that's|it's|that|it|there's|there|is|this|the)*",
             '(that|it|which)* includes|including',
             'get|getting rid of',
@@ -1826,7 +1855,8 @@ return [
             'always|usually|normally|typically put|see|find|get|have|install',
             'used to',
             'you|they|we|i can|could (also|always|just|probably|even)* line|patch|put|dig|replace|sleeve|burst|spot|do|use|pull|get',
-            "won't|can't|cannot|don't|doesn't|never|not (ever|just|really|gonna|going|to|always)* fix|fit|line|jet|bridge|hold|last|snake|cable|patch|rod",
+            "won't|can't|cannot|don't|doesn't|never|not (ever|just|really|gonna|going|to|always)* fix|fit|line|jet|"
+                .'bridge|hold|last|snake|cable|patch|rod',
             'gonna|going (to)* break|collapse|cave|fix|crack|fail|cost|put|dig|cut|replace|happen|get|catch|back|plug|settle|stop|come',
             'could (probably|also|always|easily|just)* put|dig|cut|line|patch|collapse|break|cave|fix|do|crack|be|go|happen|use',
             "would|wouldn't|should|shouldn't",
@@ -1839,7 +1869,7 @@ return [
             "thought|figured|expecting|expected|assumed|hoping|worried|afraid (it|i|we|was|that|the|there|to|it'd|he|she|they|about|of)*",
             'sometimes|usually|typically|often|normally|generally|ordinarily',
             '(a)* lot of times|time',
-            "i've|i have|we've|we have|you'd|you'll|ever (even|never|always|already|be|ever)* seen|surprised|had",
+            "i've|we've|you'd|i|we (have|be|even|never|always|already|ever)* seen|surprised",
             'felt|feels like|it (a|an|it|was|the)*',
             'there|it used to be|have',
             'used|got|supposed to be a|an|another',
@@ -2235,7 +2265,8 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
-            "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* locate|mark|paint|flag|find|spray (that|it|this|these|all|and|mark|paint|for|you|up|on)*",
+            "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* "
+                .'locate|mark|paint|flag|find|spray (that|it|this|these|all|and|mark|paint|for|you|up|on)*',
             'is|are|was|were (also)* located (at|in|on|here|there|about)*', 'marked every|off|out|up',
             'marked on the counter|hose|cable|rod|reel',
         ]],
@@ -2293,24 +2324,35 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            "(mark's|he's|she's|they're|at|up) (up|down|at|over)* at the top|bottom|other|next|front|back|far|rear manhole|chamber",
+            "he|she|they think|thinks|thought|guess|guessed (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* <trouble>|broken|collapsed",
+            'break|broke|bust|pry|get (the|my|that|this)* cap|lid|plug|blade',
+            'cap|lid|plug off (of)* (the|a|my)* cleanout',
+            '(the|your|a)* main shutoff',
+            "mark's|he's|she's|they're (up|down|over)* at the top|bottom|other|next|front|back|far|rear manhole|chamber",
             "wipes|roots|rags don't|doesn't|won't|never break|go|dissolve|stop",
             'water board|company|authority (is|are|were|be)*',
             'bit|piece|bits of (toilet)* paper going|floating|coming|washing|passing (past|by|through|down)*',
             'bit of muck|dirt|mud|grease|water|paper on|over (the|my) lens|camera',
-            "want|trying|try|need|wanna|like|love|hoping|hope|hopefully to|we|i|it|that (see|make|find|out|sure|not|don't|if|there|there's|is|are|the|we|get|hit|all|it's|isn't|aren't|a|no|any)* break|breaks|cracks|crack|offset|roots|bellies|belly|collapsed|collapse|broken|tap|main|tap's",
-            "looking|checking|look|check|search|watching|watch for|to (see|find|make|sure|out|if|where|any|there's|are|is|a|an|the|no|for|that|all|those|some)* break|breaks|cracks|crack|offsets|offset|roots|root|bellies|belly|water|standing|holes|separations|grease",
-            'last|first|other|previous time (we|i|they|he|out|here|there|was|had|came|you)* (had|was|saw|found|got)* (a|some|the|bunch|of|lot|all)* roots|grease|wipes|water|rags',
-            'we|they|i|he cut|cleared|jetted|snaked|ran|pulled (the|some|those|all|out|a)* roots|grease|wipes (out)* last|back|this|in|a|two|three|six|every',
+            "want|trying|try|need|wanna|hoping|hope|hopefully to|we|i|it|that (see|make|find|out|sure|not|don't|if|there|there's|is|are|"
+                ."the|we|get|hit|all|it's|isn't|aren't|a|no|any)* <trouble>|broken|collapsed|tap|main",
+            "looking|checking|look|check|watching|watch for|to (see|find|make|sure|out|if|where|any|there's|are|is|a|an|the|no|for|all|"
+                .'those|some)* <trouble>|standing',
+            'last|first|other|previous time (we|i|they|he|out|here|there|was|had|came|you)* (had|was|saw|found|got)* '
+                .'(a|some|the|bunch|of|lot|all)* roots|grease|wipes|water|rags',
+            'we|they|i|he cut|cleared|jetted|snaked|ran|pulled (the|some|those|all|out|a)* roots|grease|wipes (out)* '
+                .'last|back|this|in|a|two|three|six|every',
             'those|these|them|all|the roots are|were (all|now|been|already)* cut|gone|out',
-            'not even|zero|no sign of|nary (a|an|any)* root|roots|crack|cracks|break|breaks|belly|bellies|offset|gap|water|separation',
-            "won't|doesn't|don't|can't|couldn't|will|might|would (not|help|work|do|melt|keep|kill|dissolve|cut|on|much|anything|against|the|for|down|out|with|away)* grease|roots|wipes|rags|scale",
-            "plumber|guy|company|guys|people|they|contractor (before|that|who|from|was|me|us|here|last)* couldn't|can't|didn't|wouldn't get|go|make",
-            "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* separation|separations|gap|gaps|offset|offsets|crack|cracks|break|breaks|belly|root|roots|water|hole|holes",
+            'not even|zero|no sign of (a|an|any)* <trouble>',
+            "won't|doesn't|don't|can't|couldn't|will|might|would (not|help|work|do|melt|keep|kill|dissolve|cut|on|"
+                .'much|anything|against|the|for|down|out|with|away)* grease|roots|wipes|rags|scale',
+            "plumber|guy|company|guys|people|they|contractor (before|that|who|from|was|me|us|here|last)* couldn't|"
+                ."can't|didn't|wouldn't get|go|make",
+            "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* <trouble>",
             'wipes|roots|grease|rags|paper are|is|was|were what|why',
             "my|our|his|her|best|first guess|bet|money|thought is|was|would|'s (on|be|that|it's)* root|roots|grease|wipes|collapse|break",
-            "i|i'd|she|he|they|we bet|bets|think|thinks|thought|guess|guessed|figured|swears|swore (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* root|roots|grease|broken|collapsed|collapse|break|wipes",
-            'tree|roots|root will|would|can|could find|get|go|come|grow (in|into|through|to|any|a|the|every)* (little|tiny|small)* crack|cracks|hole|gap|opening|joint|joints',
+            "i|we|he|she|they bet|bets|swears|swore|figured (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* <trouble>|broken|collapsed",
+            'tree|roots|root will|would|can|could find|get|go|come|grow (in|into|through|to|any|a|the|every)* (little|'
+                .'tiny|small)* <trouble>',
             "sewer's|sewer|main's|main is|are|gets|runs (pretty|really|very|awful|way|so)* deep|shallow",
             'water to clear|settle|go|drain|drop|calm|stop (up|out|down)*',
             'iron|rust|water|mineral stain|stains|staining',
@@ -2318,10 +2360,13 @@ return [
             'shut off valve',
             'main|water|gas shutoff|valve|breaker (off)*',
             'dip|dipping|dunk it|the|my|this (camera|lens|head)* in',
-            'blockage|clog|stoppage was|is (just|right|about|a|little|way)* past|before|at|in|outside|near|by the|your|a cleanout|house|wall',
+            'blockage|clog|stoppage was|is (just|right|about|a|little|way)* past|before|at|in|outside|near|by the|'
+                .'your|a cleanout|house|wall',
             'backed up into|in|through|out|to (the|a|her|his|your|of)* tub|toilet|shower|basement|house|cleanout|floor|sink',
-            'cleanout|clean out was|were|is (all|completely|totally|still|just)* full|backed|overflowing|bubbling|holding|dry|buried|covered|capped',
-            'water|sewage|it was|is|started|starts|kept coming|backing|pouring|bubbling|running (up|out|back|over)* (of|into|through|in|from|out)* (the|a|your|her|his)* cleanout|tub|toilet|shower|floor|basement|yard',
+            'cleanout|clean out was|were|is (all|completely|totally|still|just)* full|backed|overflowing|bubbling|'
+                .'holding|dry|buried|covered|capped',
+            'water|sewage|it was|is|started|starts|kept coming|backing|pouring|bubbling|running (up|out|back|over)* '
+                .'(of|into|through|in|from|out)* (the|a|your|her|his)* cleanout|tub|toilet|shower|floor|basement|yard',
             "reel's|reel|cord's|cord|cable's|cable|hose|hose's|rod's is|was|got|gets|stuck|hung|caught|tangled (stuck|hung|caught|on|up)*",
             'felt|feels|feeling like (a|an|it|was|hit|the|we|i|hitting)* collapse|break|root|roots|blockage|grease|belly|rock|rag|mud',
             "we're|i'm|we|i (are|am)* going|go|goes|went|now|gone|dropping under|underneath the|a|your|our|this|that|their <landmark>",

@@ -46,6 +46,11 @@ final class OrdersTest extends TestCase
             'there\'s {a} and {b} both at {A} and there\'s {c} at {C} =a@A b@A c@C',
             'at {A} there\'s {a} at the same spot there\'s {b} and then at {C} there\'s {c} =a@A b@A c@C',
             'at {A} at {B} at {C} there\'s {a} at each of those =a@A a@B a@C',
+            'i\'m showing {A} and there\'s {a} i\'m showing {B} and there\'s {b}',
+            'we\'re out {A} and there\'s {a} we\'re out {B} and there\'s {b}', 'by {A} there\'s {a} and by {B} there\'s {b}',
+            'here we are at {A} and that\'s {a} here we are at {B} and that\'s {b}', 'got {a} here {A} okay got {b} here {B}',
+            'you got {a} right about {A} and then you got {b} right about {B}', '{A} in we\'ve got {a} {B} in we\'ve got {b}',
+            'next thing is {a} at {A} and the next thing is {b} at {B}', 'there\'s {a} there {A} okay there\'s {b} there {B}',
         ];
         foreach ($orders as $order) {
             [$said, $where] = [...explode(' =', $order), ''];

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What stands between two words of a sentence, and how far it parts them; its cost is in the unit of the ties. */
+final readonly class Between
+{
+    /** "Good", "nothing". */
+    public const CLEAN = 8;
+    /** "Keep going": whoever has moved on is somewhere else. */
+    public const MOVED = 15;
+    /** A word, an "and", a comma. */
+    private const WORD = 2;
+    private const AND = 5;
+    private const COMMA = -1;
+    /** Farther apart all are equally far. */
+    private const MOST_WORDS = 9;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    public function cost(int $from, int $to): int
+    {
+        $cost = self::WORD * $this->words($from, $to) + ($this->sentence->has('move', $from, $to) ? self::MOVED : 0);
+        for ($i = $from; $i <= $to; ++$i) {
+            $cost += ($this->sentence->is('and', $i) ? self::AND : 0) + ($this->sentence->isComma($i) ? self::COMMA : 0)
+                // … and not "a good bit of water"
+                + ($this->sentence->is('nothing_there', $i) && !$this->sentence->isInside('how_much', $i) ? self::CLEAN : 0);
+        }
+
+        return $cost;
+    }
+
+    /** How many words stand between; a name, an amount, how much there is and "is a joint that's got" count as one. */
+    public function words(int $from, int $to): int
+    {
+        $words = 0;
+        for ($i = $from; $i <= $to; ++$i) {
+            // "a connection at three o'clock at 2.7": the hour tells which side, and parts nothing.
+            $hour = $this->sentence->atomAt(($this->sentence->begins('at', $i) ?? $i - 1) + 1);
+            if (Unit::Clock === $hour?->amount?->unit) {
+                $i = $hour->last;
+                continue;
+            }
+            // "a good bit of": one, with its article.
+            $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
+            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
+                ?? $this->sentence->begins('at_a_joint', $i) ?? $i;
+            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
+            ++$words;
+        }
+
+        return min($words, self::MOST_WORDS);
+    }
+
+    /** "twenty feet, same thing with the scale" */
+    public function isAnother(int $from, int $to): bool
+    {
+        $begins = array_filter(array_keys($this->sentence->marks('another')), static fn (int $begin) => $begin > $from && $begin < $to);
+
+        return [] !== array_filter($begins, fn (int $begin) => null !== $this->sentence->amountBefore($begin));
+    }
+
+    /** "roots at 30, here's 39 feet, it drops off, water on the other side of it" */
+    public function isParted(int $from, int $to): bool
+    {
+        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to
+            && true === $atom->amount?->mayBeAlong());
+    }
+
+    public function isJoined(int $from, int $to): bool
+    {
+        return $this->sentence->isAny('joins', $from, $to);
+    }
+}
