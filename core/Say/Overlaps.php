@@ -60,7 +60,9 @@ final class Overlaps
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
             $isSaid = $isBeside && self::isComing($before, $each, $sentence);
-            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)) {
+            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)
+                || self::isReferredTo($each, $kept, $sentence, $measures)
+            ) {
                 continue;
             }
             if ($isBeside && self::isTapItself($before, $each, $sentence)) {
@@ -103,7 +105,8 @@ final class Overlaps
             $before = end($all);
             $isWhose = false !== $before && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind && 'name' === $mention->by
                 && !$measures->hasPlace($before->last, $mention->first)
-                && $sentence->has('intro', $before->last + 1, $mention->last);
+                // "a tee with what looks like the laundry"
+                && ($sentence->has('intro', $before->last + 1, $mention->last) || $sentence->has('likely', $before->last + 1, $mention->first));
             array_push($all, ...($isWhose ? [] : [$mention]));
         }
 
@@ -117,6 +120,19 @@ final class Overlaps
             // "a root that comes in"
             && ($sentence->isAny('coming', $more->first, $more->first + 1) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
+    }
+
+    /**
+     * "a crack with roots growing through the crack".
+     *
+     * @param list<Mention> $before
+     */
+    private static function isReferredTo(Mention $each, array $before, Sentence $sentence, Measures $measures): bool
+    {
+        $isSame = static fn (Mention $other) => $other->kind === $each->kind && !$measures->hasPlace($other->last, $each->first);
+
+        return $sentence->is('known', $each->first - 1) && $sentence->isAfter('way', $each->first - 1)
+            && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($before, $isSame);
     }
 
     /** "a bend at thirty feet to the right, it's a long sweep" */

@@ -166,7 +166,7 @@ final readonly class Ties
     {
         $isPointing = $mention->last === $place->first - 2 && $this->sentence->is('pointing', $place->first - 1)
             && !$this->sentence->is('is', $place->last + 1) && !$this->sentence->is('articles', $place->last + 1)
-            && !$this->sentence->beginsAny(['likely', 'intro'], $place->last + 1);
+            && !$this->sentence->beginsAny(['likely', 'intro', 'goes_on', 'still'], $place->last + 1);
         foreach ($isPointing && !$this->sentence->isPlaceLed ? $this->sentence->marks('intro') : [] as $begin => $end) {
             $isShown = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
             // … nor "fifteen, okay, there's a lip there nineteen …"

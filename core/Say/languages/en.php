@@ -278,6 +278,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'that|this|the clump at|up|back|of',
+                'good|big|decent|thick|heavy|nasty clump on|at|up|in|right|there|here',
                 "roots (are|is|all|that|just|have|has|'ve|been)* blocking|filling|blocked|filled|fill|block|choking "
                     .'(most|all|half|of|nearly)* the (whole|full|entire)* bore',
                 'dense root(s) (mass|growth)*',
@@ -334,6 +336,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                '(a)* few|couple|some|little stragglers|strands (left|on|up|at|in|still|hanging)*',
                 'few|couple|some strand(s)',
                 'tree (has)* found its way in', 'rooting', 'root intrusion',
                 'roots tap', 'vegetation in|at|through|growing|coming',
@@ -413,6 +416,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "it's|that's|joint's|is (just|a|little|bit|kind|of|slightly|pretty|really|badly|well|only|ever|so)* displaced|offset|misaligned|mismatched|stepped (slightly|a|little|bit|badly)*",
                 "joint|coupling|fitting (that|which|has|that's|have)* settled|sunk|sagged",
                 "joint's|joint|connection's|coupling's (is)* out (by|of|a|about|maybe|at|here|there|quite|pretty|half)*",
                 'hump|bump|ridge|edge at|in the joint|coupling|transition',
@@ -712,7 +716,8 @@ return [
                 "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|"
                     .'crushed (down|in|flat|oval)*',
                 'flat|squashed|crushed|oval spot|section|area in the pipe|line',
-                "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|squeezed|pinched|flattened|ovaled|deformed (flat|down|in|out|up)*",
+                "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|squeezed|"
+                    .'pinched|flattened|ovaled|deformed (flat|down|in|out|up)*',
                 'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
                 'pretty much|almost|nearly|totally|completely flat',
                 'deflection',
@@ -842,6 +847,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|up|off|here|right|there)* it|there|here|the|that',
                 'paper|wipe|rag dam',
                 "paper|paper's (is|gets|been)* caught",
                 "paper|paper's (is|keeps|been)* stacking|stacked|piling|piled|building|built|collecting up",
@@ -956,6 +962,8 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain|join in|into',
+                'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
                 'gully|bath|shower|basin|sink|toilet|kitchen|laundry joins (in|on|from|us|here|at)*',
                 'inch line|pipe|drain|one (that)* comes|coming|ties|tying in',
                 'picks|picking|collects up (a|the|your|another)* bathroom|kitchen|laundry|sink|shower|toilet|bath|washer',
@@ -1586,6 +1594,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "(we're|i'm|it's) back up|out at|by|around",
+            'stops|quits|done holding (the|any)* water',
             'come|comes|came|coming|pop|pops|popped|pop back (up|back|right)* out (on)* the other side|end',
             "(it's|we're|i'm|now)* out of the water|belly|sag|dip",
             '(it|that)* lets go',
@@ -1830,6 +1840,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'first|last|previous|other time (we|i|they|he)*',
             'they|we|companies|people sell|offer',
             'a lot of people|folks|homeowners',
             'could|might|may|must|would have|of been',
@@ -2136,7 +2147,9 @@ return [
             'looking at (a|an|all)*',
         ]],
         // Behind it somebody says more of what was named.
-        'describes' => ['' => ["it's|they're (just|all|like|more|pretty)* a|an|some", 'it is (just|all|like|more|pretty)* a|an']],
+        'describes' => ['' => ["it's|they're (just|all|like|more|pretty|maybe|about|only|probably|holding|got)* a|an|some",
+            'it is (just|all|like|more|pretty|maybe|about|only|probably)* a|an',
+        ]],
         // Before a name, all as one word.
         'how_much' => ['' => [
             'good bit|deal|chunk of (the)*',
@@ -2324,7 +2337,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            "he|she|they think|thinks|thought|guess|guessed (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* <trouble>|broken|collapsed",
+            'joins|joining|joined|meets (the|our|up|with|into)* main line|drain|run|stack',
+            'cap|plug|lid off (of)* the end (of)*',
+            "he|she|they think|thinks|thought|guess|guessed (it's|it|that|there's|we|is|was|will|find|see|have|hit|"
+                ."it'll|be|the|a|some)* <trouble>|broken|collapsed",
             'break|broke|bust|pry|get (the|my|that|this)* cap|lid|plug|blade',
             'cap|lid|plug off (of)* (the|a|my)* cleanout',
             '(the|your|a)* main shutoff',
@@ -2350,7 +2366,8 @@ return [
             "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* <trouble>",
             'wipes|roots|grease|rags|paper are|is|was|were what|why',
             "my|our|his|her|best|first guess|bet|money|thought is|was|would|'s (on|be|that|it's)* root|roots|grease|wipes|collapse|break",
-            "i|we|he|she|they bet|bets|swears|swore|figured (it's|it|that|there's|we|is|was|will|find|see|have|hit|it'll|be|the|a|some)* <trouble>|broken|collapsed",
+            "i|we|he|she|they bet|bets|swears|swore|figured (it's|it|that|there's|we|is|was|will|find|see|have|hit|"
+                ."it'll|be|the|a|some)* <trouble>|broken|collapsed",
             'tree|roots|root will|would|can|could find|get|go|come|grow (in|into|through|to|any|a|the|every)* (little|'
                 .'tiny|small)* <trouble>',
             "sewer's|sewer|main's|main is|are|gets|runs (pretty|really|very|awful|way|so)* deep|shallow",
