@@ -115,6 +115,9 @@ final readonly class Cuts
         $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
         $led = $this->speech->words[$next]->text ?? '';
         $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next]) || isset($this->marks['closes'][$next])
+            // "seventeen feet, okay, a few roots", and not "four metres, then a rest bend at five"
+            || !isset($this->marks['contrast'][$cut]) && $this->lexicon->has('articles', $led)
+                && isset($this->starts[$next + 2]) && !isset($this->from[$next + 1])
             // "twenty eight okay the pipe's underwater"
             || isset($this->starts[$next + 1]) && ($this->lexicon->has('articles', $led)
                 // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"

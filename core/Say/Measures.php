@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
 /** What the amounts of a sentence are: places along the line, depths under the ground, bores, sizes, or nothing of these. */
@@ -18,10 +17,6 @@ final class Measures
     private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
     private const HOURS_WORDS = 4;
-    /** In degrees. */
-    private const TURNS = [11.25, self::TWENTY_TWO, 22.5, 45.0, 60.0, 90.0];
-    /** A place as often as a turn. */
-    private const TWENTY_TWO = 22.0;
     private const HUNDRED = 100;
 
     /** @var list<Place> */
@@ -246,29 +241,6 @@ final class Measures
         return $isPipe || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
     }
 
-    /** "a ninety degree bend", "it turns ninety", "base of the stack ninety, eleven feet cleanout" */
-    private function isTurn(Amount $one, int $next): bool
-    {
-        if (!\in_array($one->value, self::TURNS, true)) {
-            return false;
-        }
-        $sentence = $this->sentence;
-        // "a long sweep ninety", and not "bend right twenty two I'm under the house"
-        $isPlaced = self::TWENTY_TWO === $one->value && $sentence->is('subjects', $next);
-        $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
-            && ($atom->first === $next || $atom->last === $one->first - 1 && !$isPlaced));
-        // "that big ninety", but not "not too bad, forty five joint is open"
-        $isNamed = $sentence->is('articles', $one->first - 1)
-            || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
-            && Atom::KIND !== $sentence->atomAt($next)?->role;
-        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
-            && !$sentence->isAfter('to', $one->first);
-        // "I'm at twenty two right here"
-        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
-
-        return $isBend || $isNamed || $isBeforePlace || $isToASide || $sentence->isAfter('turning', $one->first);
-    }
-
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */
     private function bare(Amount $one, Place $place): void
     {
@@ -290,13 +262,13 @@ final class Measures
         $isOfPipe = Atom::MATERIAL === $sentence->atomAt($next)?->role
             // "there's a hundred and ten elbow"
             || UnitSystem::Metric === $this->units && Atom::KIND === $sentence->atomAt($next)?->role
-            && !\in_array($one->value, self::TURNS, true);
+            && !\in_array($one->value, Turn::DEGREES, true);
         if ($isOfPipe && !$sentence->isAfter('at', $one->first) && $one->value >= self::LEAST_BORE) {
             $this->bores[] = new Amount($one->value / 1000, Unit::Small, $one->first, $one->last);
 
             return;
         }
-        if (null === $place->to && $this->isTurn($one, $next)) {
+        if (null === $place->to && (new Turn($sentence))->isSaid($one, $next)) {
             $this->sizes[] = new Amount($one->value, Unit::Degrees, $one->first, $one->last);
 
             return;

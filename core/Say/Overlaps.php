@@ -106,7 +106,8 @@ final class Overlaps
             $isWhose = false !== $before && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind && 'name' === $mention->by
                 && !$measures->hasPlace($before->last, $mention->first)
                 // "a tee with what looks like the laundry"
-                && ($sentence->has('intro', $before->last + 1, $mention->last) || $sentence->has('likely', $before->last + 1, $mention->first));
+                && ($sentence->has('intro', $before->last + 1, $mention->last)
+                    || $sentence->has('likely', $before->last + 1, $mention->first));
             array_push($all, ...($isWhose ? [] : [$mention]));
         }
 

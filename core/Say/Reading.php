@@ -146,12 +146,15 @@ final readonly class Reading
         $over = [];
         foreach ($atoms as $i => $atom) {
             [$before, $next] = [$atoms[$i - 1] ?? null, $atoms[$i + 1] ?? null];
+            // "the first four feet is pvc and then it's clay"
+            $isFirst = Atom::MATERIAL !== $before?->role && Atom::MATERIAL === $next?->role;
+            [$before, $next] = $isFirst ? [$next, $atoms[$i + 2] ?? null] : [$before, $next];
             if (Unit::Large !== $atom->amount?->unit || Atom::MATERIAL !== $before?->role || Atom::MATERIAL !== $next?->role) {
                 continue;
             }
-            $isOther = $before->meaning !== $next->meaning && $next->first - $atom->last <= self::OVER_WORDS;
+            $isOther = $before->meaning !== $next->meaning && $next->first - max($atom->last, $before->last) <= self::OVER_WORDS;
             $isLong = $isOther && \in_array($atom->first - 1, $marks['length_of'] ?? [], true);
-            $isBetween = static fn (int $word) => $word > $atom->last && $word < $next->first;
+            $isBetween = static fn (int $word) => $word > max($atom->last, $before->last) && $word < $next->first;
             foreach ($isLong ? self::GOES_OVER : [] as $role) {
                 $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBetween) ? [] : [$atom->first => $atom->last];
             }

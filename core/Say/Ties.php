@@ -139,20 +139,28 @@ final readonly class Ties
         // "a lot of sediment in that, ten feet …"
         $there = $this->sentence->begins('beside_it', $from);
         $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
-        // "a root, five metres, six metres …", as the counter goes by
-        $isCounted = true === $this->sentence->atomAt($place->last + 1)?->amount?->mayBeAlong()
-            && [] === Listed::at($this->sentence, $place->first);
-        // "eleven feet and there's the second"
-        $isShownNext = $this->sentence->is('and', $place->last + 1) && null !== $this->sentence->begins('intro', $place->last + 2);
-        $opens = !$isAt && !$isTold && ($isCounted || $isShownNext || $this->vacancy->isClean($place)
-            || $this->sentence->endsThere($place->last + 1)
-            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $place->last + 1));
-
+        $opens = !$isTold && $this->opensNext($place, $isAt);
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
         return self::BEHIND + $this->between->cost($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    /** Whether what stands behind a place that nothing ties says that it is of what is named next. */
+    private function opensNext(Place $place, bool $isAt): bool
+    {
+        $next = $place->last + 1;
+        // "a little water, about ten feet in there's a coupling": that ties nothing.
+        $isRough = null !== $this->sentence->begins('roughly', $place->first - 1)
+            && $this->sentence->begins('at', $place->first - 2) !== $place->first - 1;
+        // "a root, five metres, six metres …", as the counter goes by
+        $isCounted = true === $this->sentence->atomAt($next)?->amount?->mayBeAlong() && [] === Listed::at($this->sentence, $place->first);
+        // "eleven feet and there's the second"
+        $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
+
+        return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
+            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $next));
     }
 
     /** "the break is at 36" */

@@ -18,15 +18,13 @@ final class Ways
     private const RIGHT_BEHIND = 2;
     /** "From iron to clay": so many words behind the one the other is named. */
     private const TO_WORDS = 9;
-    /** What is narrower is no pipe, in metres. */
-    private const LEAST_BORE_M = 0.03;
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.2;
 
     /** @return list<Mention> */
     public static function in(Sentence $sentence, Measures $measures): array
     {
-        $ways = [...self::transitions($sentence, $measures), ...self::bores($sentence, $measures)];
+        $ways = [...self::transitions($sentence, $measures), ...Bores::in($sentence, $measures)];
         foreach ($measures->places as $place) {
             $end = $sentence->begins('to_main', $place->last + 1);
             // "from 34 feet to the main at 65"
@@ -66,6 +64,9 @@ final class Ways
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
         $transitions = [];
         foreach ($materials as $i => $material) {
+            if (self::isFirst($sentence, $measures, $material)) {
+                continue;
+            }
             $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)
                 ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1);
             $before = end($transitions);
@@ -80,46 +81,17 @@ final class Ways
         return $transitions;
     }
 
-    /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
-    private static function bores(Sentence $sentence, Measures $measures): array
+    /** "the first ten feet is cast iron, then it's clay": the line begins with it. */
+    private static function isFirst(Sentence $sentence, Measures $measures, Atom $material): bool
     {
-        $bores = [];
-        foreach ($measures->bores as $bore) {
-            $first = null;
-            foreach ($sentence->atoms as $atom) {
-                $isBefore = $atom->last < $bore->first && $bore->first - $atom->last <= self::RIGHT_BEHIND + 1;
-                $first = $isBefore && Unit::Small === $atom->amount?->unit && $sentence->isChange($atom->first) ? $atom->first : $first;
-            }
-            if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
-                $mention = new Mention(Kind::Transition, $first, $bore->last);
-                $mention->measure($bore);
-                $bores[] = $mention;
+        foreach ($measures->places as $place) {
+            $isOfIt = $place->last < $material->first && $material->first - $place->last <= self::RIGHT_BEHIND;
+            if ($isOfIt && $sentence->is('first', $place->first - 1) && null !== $sentence->begins('goes_over', $place->first)) {
+                return true;
             }
         }
-        foreach ($sentence->marks('opens_into') as $begin => $end) {
-            $mention = self::intoBore($sentence, $begin, $end);
-            array_push($bores, ...(null === $mention ? [] : [$mention]));
-        }
 
-        return $bores;
-    }
-
-    /** "it drops into the four inch" */
-    private static function intoBore(Sentence $sentence, int $begin, int $end): ?Mention
-    {
-        $at = $end + ($sentence->is('articles', $end + 1) ? 2 : 1);
-        $atom = $sentence->atomAt($at);
-        $bore = $atom?->amount;
-        $next = $sentence->atomAt(($atom->last ?? 0) + 1)?->role;
-        $isBore = Unit::Small === $bore?->unit && $bore->value >= self::LEAST_BORE_M
-            && !\in_array($next, [Atom::MATERIAL, Atom::KIND], true) && !$sentence->is('of', $bore->last + 1);
-        if (!$isBore) {
-            return null;
-        }
-        $mention = new Mention(Kind::Transition, $begin, $bore->last);
-        $mention->measure($bore);
-
-        return $mention;
+        return false;
     }
 
     /**

@@ -416,7 +416,9 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
-                "it's|that's|joint's|is (just|a|little|bit|kind|of|slightly|pretty|really|badly|well|only|ever|so)* displaced|offset|misaligned|mismatched|stepped (slightly|a|little|bit|badly)*",
+                "one's|joint's|ones (just|a|little|bit|kind|of|slightly|pretty|really|badly)* displaced|offset|misaligned|stepped|out",
+                "it's|that's|joint's|is (just|a|little|bit|kind|of|slightly|pretty|really|badly|well|only|ever|so)* "
+                    .'displaced|offset|misaligned|mismatched|stepped (slightly|a|little|bit|badly)*',
                 "joint|coupling|fitting (that|which|has|that's|have)* settled|sunk|sagged",
                 "joint's|joint|connection's|coupling's (is)* out (by|of|a|about|maybe|at|here|there|quite|pretty|half)*",
                 'hump|bump|ridge|edge at|in the joint|coupling|transition',
@@ -847,7 +849,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
-                'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|up|off|here|right|there)* it|there|here|the|that',
+                'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|'
+                    .'up|off|here|right|there)* it|there|here|the|that',
                 'paper|wipe|rag dam',
                 "paper|paper's (is|gets|been)* caught",
                 "paper|paper's (is|keeps|been)* stacking|stacked|piling|piled|building|built|collecting up",
@@ -886,6 +889,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'end of (the|my|your|his|their|old)* cable|snake|rod (where|that)* (it)* broke|snapped (off)*',
                 "broken piece|bit|section|end of (the|an|a|old|somebody's|somebody)* snake|cable|rod",
                 'piece|bit|length of cable|snake',
                 "somebody's|someone's|an old snake|cable|rod (that|is|was|got)* broke|broken|snapped (off)*",
@@ -933,6 +937,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'post|stake|pole|pipe|cable|conduit|line (straight|right|clean)* through the|your|our sewer|pipe|line|drain',
                 'pipe|line|conduit (running|going)* (right|straight)* across the|this|our pipe|line|sewer',
                 'cable|wire|line|conduit going|goes (right|straight)* through it|the|our|your (pipe|line|sewer)*',
                 '(yellow|gas|plastic|steel|copper)* pipe|line|conduit running|going|goes|runs (right|straight|all|the|way)* across',
@@ -962,8 +967,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain|join in|into',
-                'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
+                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain|join in|into (up|on|from|over|off|the|left|right|side|top)*',
+                'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|'
+                    .'laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
                 'gully|bath|shower|basin|sink|toilet|kitchen|laundry joins (in|on|from|us|here|at)*',
                 'inch line|pipe|drain|one (that)* comes|coming|ties|tying in',
                 'picks|picking|collects up (a|the|your|another)* bathroom|kitchen|laundry|sink|shower|toilet|bath|washer',
@@ -1137,6 +1143,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                "there's|here's the (old|original|beginning|start|of|your)* <pipe> (iron)* (pipe|tile)*",
                 '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
                 "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
                 'see|seeing it|pipe|that changes|switches|transitions',
@@ -1570,6 +1577,10 @@ return [
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
         'between' => ['' => ['between', 'in between']],
+        // Before a place that it ties to nothing: "about ten feet in there's a lip".
+        'roughly' => ['' => [
+            'about|around|roughly|approximately|near|by',
+        ]],
         // "roots all the way around": no place follows.
         'all_around' => ['' => [
             'all around',
@@ -1681,6 +1692,7 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
+            "it's|she's|everything's out (of it|that|the water)*",
             'see (it|the|invert|bottom|floor)* again',
             'no more water', 'up again', 'clear of it|that|the (water|belly|sag)*',
             '(goes|gets|comes|is|are)* back (to)* (being|a)* round|normal|shape|circle', 'round again',
@@ -2337,6 +2349,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'main leg',
+            'how|that|so big|small|little|tiny (that|the)* hole is',
+            'tell|say|know where (it|that|the|belly)* ends|stops|starts',
+            'rock it|the|this|her back|and|a|forth|through',
+            'water|mess in|inside the|your cleanout|manhole|chamber|gully|tub|toilet',
             'joins|joining|joined|meets (the|our|up|with|into)* main line|drain|run|stack',
             'cap|plug|lid off (of)* the end (of)*',
             "he|she|they think|thinks|thought|guess|guessed (it's|it|that|there's|we|is|was|will|find|see|have|hit|"

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+
+/** Where the pipe becomes wider or narrower, with no material told. */
+final class Bores
+{
+    /** What is narrower is no pipe, in metres. */
+    private const LEAST_BORE_M = 0.03;
+    private const RIGHT_BEHIND = 2;
+
+    /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
+    public static function in(Sentence $sentence, Measures $measures): array
+    {
+        $bores = [];
+        foreach ($measures->bores as $bore) {
+            $first = null;
+            foreach ($sentence->atoms as $atom) {
+                $isBefore = $atom->last < $bore->first && $bore->first - $atom->last <= self::RIGHT_BEHIND + 1;
+                $first = $isBefore && Unit::Small === $atom->amount?->unit && $sentence->isChange($atom->first) ? $atom->first : $first;
+            }
+            if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
+                $mention = new Mention(Kind::Transition, $first, $bore->last);
+                $mention->measure($bore);
+                $bores[] = $mention;
+            }
+        }
+        foreach ($sentence->marks('opens_into') as $begin => $end) {
+            $mention = self::intoBore($sentence, $begin, $end);
+            array_push($bores, ...(null === $mention ? [] : [$mention]));
+        }
+
+        return $bores;
+    }
+
+    /** "it drops into the four inch" */
+    private static function intoBore(Sentence $sentence, int $begin, int $end): ?Mention
+    {
+        $at = $end + ($sentence->is('articles', $end + 1) ? 2 : 1);
+        $atom = $sentence->atomAt($at);
+        $bore = $atom?->amount;
+        $next = $sentence->atomAt(($atom->last ?? 0) + 1)?->role;
+        $isBore = Unit::Small === $bore?->unit && $bore->value >= self::LEAST_BORE_M
+            && !\in_array($next, [Atom::MATERIAL, Atom::KIND], true) && !$sentence->is('of', $bore->last + 1);
+        if (!$isBore) {
+            return null;
+        }
+        $mention = new Mention(Kind::Transition, $begin, $bore->last);
+        $mention->measure($bore);
+
+        return $mention;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+
+/** Whether a number without a unit says by how much the pipe turns, and not where. */
+final readonly class Turn
+{
+    public const DEGREES = [11.25, self::TWENTY_TWO, 22.5, 45.0, 60.0, 90.0];
+    /** A place as often as a turn. */
+    private const TWENTY_TWO = 22.0;
+    /** The next place that is told is no farther, in feet or metres. */
+    private const NEXT_PLACE = 25.0;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    /** "a ninety degree bend", "it turns ninety", "base of the stack ninety, eleven feet cleanout" */
+    public function isSaid(Amount $one, int $next): bool
+    {
+        if (!\in_array($one->value, self::DEGREES, true)) {
+            return false;
+        }
+        $sentence = $this->sentence;
+        // "a long sweep ninety", and not "bend right twenty two I'm under the house"
+        $isPlaced = self::TWENTY_TWO === $one->value && $sentence->is('subjects', $next);
+        $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
+            && ($atom->first === $next || $atom->last === $one->first - 1 && !$isPlaced));
+        // "that big ninety", but not "not too bad, forty five joint is open"
+        $isNamed = $sentence->is('articles', $one->first - 1)
+            || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
+            && Atom::KIND !== $sentence->atomAt($next)?->role;
+        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
+            && !$sentence->isAfter('to', $one->first);
+        // "I'm at twenty two right here"
+        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
+
+        // "nine foot wye, twelve foot ninety": farther than the next place would be.
+        $before = $sentence->amountBefore($one->first);
+        $isFar = Unit::Large === $before?->unit && $one->value - $before->value / ($before->each ?? 1.0) > self::NEXT_PLACE;
+
+        return $isBend || $isNamed || $isBeforePlace || $isFar || $isToASide || $sentence->isAfter('turning', $one->first);
+    }
+}
