@@ -967,7 +967,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain|join in|into (up|on|from|over|off|the|left|right|side|top)*',
+                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|side|top)*',
                 'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|'
                     .'laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
                 'gully|bath|shower|basin|sink|toilet|kitchen|laundry joins (in|on|from|us|here|at)*',
