@@ -81,7 +81,7 @@ final readonly class Cuts
             // … and "it's now cracked"
             $isMeant = isset($this->marks['cut'][$i]) && !$this->lexicon->has('articles', $before)
                 && !(str_contains($before, "'") && $this->lexicon->has('subjects', $before));
-            $isOpened = $isMeant && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i);
+            $isOpened = $isMeant && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
@@ -194,6 +194,16 @@ final readonly class Cuts
     private function isBehindEnd(int $i): bool
     {
         return isset($this->over[$i]) && $this->lexicon->has('one_more', $this->speech->words[$i]->text);
+    }
+
+    /** "we're at fifteen feet now and there's a rock" */
+    private function isOfPlace(int $i): bool
+    {
+        $place = $this->until[$i - 1] ?? null;
+        $next = ($this->marks['cut'][$i] ?? $i) + 1;
+
+        return true === $place?->amount?->mayBeAlong() && isset($this->marks['at'][$place->first - 1])
+            && $this->lexicon->has('and', $this->speech->words[$next]->text ?? '');
     }
 
     /** "it runs up to the next joint" */

@@ -251,10 +251,24 @@ final readonly class Ties
         // "that's a four foot sag"
         $isLength = null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace()
             || $this->sentence->isInside('again', $amount->first);
-        $isAgain = $mention->isAgain && $isLength
+        $isAgain = $mention->isAgain && $isLength && !$this->isShownAtPlace($mention)
             && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
+    }
+
+    /** "ten feet and we've got an elbow again" */
+    private function isShownAtPlace(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('intro') as $begin => $end) {
+            $isOfIt = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
+            $at = $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0);
+            if ($isOfIt && true === $this->sentence->amountBefore($at)?->mayBeAlong()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function stretch(Mention $mention, Place $place): int

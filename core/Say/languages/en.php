@@ -278,6 +278,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                "can't|cannot|can|couldn't (even|hardly|barely)* see (anything|nothing|past|it)* for (the|all)* roots",
+                '(just)* roots roots roots (everywhere)*',
                 'that|this|the clump at|up|back|of',
                 'good|big|decent|thick|heavy|nasty clump on|at|up|in|right|there|here',
                 "roots (are|is|all|that|just|have|has|'ve|been)* blocking|filling|blocked|filled|fill|block|choking "
@@ -345,6 +347,8 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'little|small|big pond',
+                'pipe|line|it|joint (has|just|kind|of)* sinks|sunk|sank (down)*',
                 'slack section|bit|stretch|run',
                 'retaining|trapping|collecting|ponding|pooling water',
                 "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|"
@@ -401,6 +405,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                'we|i|camera go|goes|went|going under the|some|this water',
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
                 "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around",
@@ -416,6 +421,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint (that|that's|is|it's|isn't)* not flush|even|level|square (with)*",
                 "one's|joint's|ones (just|a|little|bit|kind|of|slightly|pretty|really|badly)* displaced|offset|misaligned|stepped|out",
                 "it's|that's|joint's|is (just|a|little|bit|kind|of|slightly|pretty|really|badly|well|only|ever|so)* "
                     .'displaced|offset|misaligned|mismatched|stepped (slightly|a|little|bit|badly)*',
@@ -496,6 +502,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'joint (just|has|is|that)* comes|came|coming|pulls|pulling apart|loose',
                 'opening|space|daylight between the|these (two)* joints|joint|pipes|pieces|sections',
                 "it's|that's|joint's|they're|pipe's separating",
                 "joint(s) (that)* isn't|aren't|wasn't|not|never sealed|closed|tight|together|seated|home (up|right|all)*",
@@ -590,6 +597,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "pipe's|pipe|it's (is|been|all|just)* crushed|smashed|bashed|stove in",
                 'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on '
                     .'(in|on|down)* (the)* bottom|line|pipe',
                 '(a)* structural|pipe|complete|total failure',
@@ -644,6 +652,8 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
+                'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
                 "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
                 'no pipe (left|there|here)* just dirt|mud|soil',
                 'see (right|straight)* through the bottom',
@@ -967,6 +977,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "connection (that's|that|is)* coming|comes (in)* (from|on|off) the|your|next",
                 'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|side|top)*',
                 'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|'
                     .'laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
@@ -1143,6 +1154,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                "we're|i'm|it's|now|back into|in the (old)* <pipe> (iron|pipe)* now|here|again",
                 "there's|here's the (old|original|beginning|start|of|your)* <pipe> (iron)* (pipe|tile)*",
                 '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
                 "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
@@ -1183,6 +1195,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'short|tight|long|wide|gradual|quick turn',
+                'it|line|pipe|we turns|turn|goes|go|rounds|round (around)* a|the|another (sharp)* corner',
                 '(slight|small|big|large)* deviation left|right',
                 '(slight|small|big|large)* deviation|change of direction|line (to|in)* (the)* left|right',
                 'kink|dogleg (to|in)* (the)* left|right|line|pipe',
@@ -1267,6 +1281,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                '(comes|come|came|coming) to an end',
                 'junction|distribution|diversion box',
                 'lift|pump station',
                 'next|other|far|lower|upper|last manhole|structure|basin',
@@ -1357,6 +1372,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'stops|stopped|stopping the|my camera|head',
+                "wouldn't|would not go|push|move|feed (any)* further|farther|past",
                 'had|have to abandon (it|the|survey|here|there)*',
                 "can't|couldn't|won't|cannot turn|make|get (around|past)* the|that|this (camera|head|hard|last|next|"
                     .'sharp|around)* corner|turn|bend|ninety',
@@ -2349,6 +2366,16 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(uphill)* no i'm kidding|joking",
+            "nine|eight|ten times out of ten (it's|its|they're|that's)* <trouble>|roots|wipes",
+            '<trouble>|scale has|have|need|needs to come|be|get (out|off|cut|cleaned|removed|fixed)*',
+            'get|getting|have|had those|these|the|all|them <trouble> (to|cut|out|off|cleaned|cleared|come)* cut|'
+                .'out|off|cleaned|cleared|removed',
+            'step|option|number|phase one|two|three',
+            'house|neighbor|place|building|guy|lady|line (across|next|down|behind|over|up|the|on|street|road|door|'
+                .'of|this|other|side)* had (a|the|some|same|all|an)* <trouble>',
+            'every|each|half house|houses|home|homes|yard|street|block|line|lines (on|in|around|the|this|here|block|'
+                .'street|neighborhood)* (has|have|had|got|gets|get)* <trouble>',
             'main leg',
             'how|that|so big|small|little|tiny (that|the)* hole is',
             'tell|say|know where (it|that|the|belly)* ends|stops|starts',
