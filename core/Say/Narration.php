@@ -204,6 +204,7 @@ final class Narration
             return false;
         }
         $low->join($mention, $sentence->said());
+        $this->unended->goOn($mention);
         if (null !== $mention->place && (null === $low->fromM || null !== $mention->place->to)) {
             $low->placeAt($low->fromM ?? $mention->place->from, $mention->place->to, PlaceBy::Said);
         }

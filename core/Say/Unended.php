@@ -41,6 +41,12 @@ final class Unended
         }
     }
 
+    /** "forty two I'm submerged, fifty I'm still submerged": what is said of the low spot does not end it. */
+    public function goOn(Mention $mention): void
+    {
+        $this->goesOn = $this->goesOn || $mention->goesOn;
+    }
+
     /** What has ended since this was asked last. */
     public function ended(): ?Entry
     {

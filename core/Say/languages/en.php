@@ -977,6 +977,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "that's|there's|here's unit|apartment|suite|flat one|two|three|four|five|six|seven|eight|nine|ten",
                 "connection (that's|that|is)* coming|comes (in)* (from|on|off) the|your|next",
                 'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|side|top)*',
                 'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|'
