@@ -196,13 +196,14 @@ final readonly class Cuts
         return isset($this->over[$i]) && $this->lexicon->has('one_more', $this->speech->words[$i]->text);
     }
 
-    /** "we're at fifteen feet now and there's a rock" */
+    /** "we're at fifteen feet now and there's a rock", and not "at fifteen feet, okay, and there's a rock" */
     private function isOfPlace(int $i): bool
     {
         $place = $this->until[$i - 1] ?? null;
         $next = ($this->marks['cut'][$i] ?? $i) + 1;
 
         return true === $place?->amount?->mayBeAlong() && isset($this->marks['at'][$place->first - 1])
+            && !$this->lexicon->has('all_well', $this->speech->words[$i]->text)
             && $this->lexicon->has('and', $this->speech->words[$next]->text ?? '');
     }
 

@@ -40,8 +40,11 @@ final readonly class OwnOpening
         if ($isPlaced) {
             // "from the cleanout one metre in", "from the street side cleanout"
             // and "we're at zero right at the cleanout"
-            return $isBehind('zeroed')
-                || ($isBehind('from') || $isBehind('went_in')) && null === $sentence->begins('at', $mention->last + 1);
+            // … but "from the cleanout at twelve feet"; and "from the cleanout out to the main, three feet a wye"
+            $at = $sentence->begins('at', $mention->last + 1);
+            $isAt = null !== $at && null !== $sentence->atomAt($at + 1)?->amount;
+
+            return $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
         }
         // "I got in at the front cleanout"
         if ($isBehind('went_in')) {

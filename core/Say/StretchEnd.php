@@ -71,12 +71,15 @@ final readonly class StretchEnd
      */
     public static function inOneBreath(Sentence $sentence, Measures $measures, array $mentions): ?self
     {
-        $begin = null;
+        $begin = $place = null;
         $end = $sentence->last;
         foreach ($mentions as $mention) {
             if (Kind::LowSpot === $mention->kind) {
-                [$begin, $end] = [$begin ?? $mention->last, $sentence->last];
-            } elseif (null !== $begin && $end === $sentence->last && Kind::SightLimited !== $mention->kind) {
+                [$begin, $end, $place] = [$begin ?? $mention->last, $sentence->last, $mention->place];
+            } elseif (null !== $begin && $end === $sentence->last && Kind::SightLimited !== $mention->kind
+                // "it's full of water and fat, at four and a half it comes out": what is in it ends nothing.
+                && (null === $place || $mention->place !== $place)
+            ) {
                 $end = $mention->first - 1;
             }
         }

@@ -257,9 +257,12 @@ final readonly class Ties
         return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
     }
 
-    /** "ten feet and we've got an elbow again" */
+    /** "ten feet and we've got an elbow again", "two and a half fat again" */
     private function isShownAtPlace(Mention $mention): bool
     {
+        if (true === $this->sentence->amountBefore($mention->first)?->mayBeAlong()) {
+            return true;
+        }
         foreach ($this->sentence->marks('intro') as $begin => $end) {
             $isOfIt = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
             $at = $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0);

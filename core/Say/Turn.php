@@ -41,7 +41,7 @@ final readonly class Turn
 
         // "nine foot wye, twelve foot ninety": farther than the next place would be.
         $before = $sentence->amountBefore($one->first);
-        $isFar = Unit::Large === $before?->unit && $one->value - $before->value / ($before->each ?? 1.0) > self::NEXT_PLACE;
+        $isFar = Unit::Large === $before?->unit && $one->value - $before->value / $before->each > self::NEXT_PLACE;
 
         return $isBend || $isNamed || $isBeforePlace || $isFar || $isToASide || $sentence->isAfter('turning', $one->first);
     }

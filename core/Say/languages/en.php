@@ -258,6 +258,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'root whisker(s)',
                 'fine strand(s) (of root|roots)*',
                 'delicate|small|fine|thin|little (little|small|fine|thin|stringy|feeder)* feeder|hair|stringy|feathery root(s)',
                 'peach fuzz',
@@ -1373,6 +1374,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "hit something|it solid|hard (and)* (it)* won't|doesn't move|budge",
                 'stops|stopped|stopping the|my camera|head',
                 "wouldn't|would not go|push|move|feed (any)* further|farther|past",
                 'had|have to abandon (it|the|survey|here|there)*',
@@ -2367,6 +2369,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(is|that's)* where it|that|this turns|turned into",
             "(uphill)* no i'm kidding|joking",
             "nine|eight|ten times out of ten (it's|its|they're|that's)* <trouble>|roots|wipes",
             '<trouble>|scale has|have|need|needs to come|be|get (out|off|cut|cleaned|removed|fixed)*',
