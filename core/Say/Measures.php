@@ -72,23 +72,15 @@ final class Measures
             return $listed - 1;
         }
         $other = $this->amounts[$i + 1] ?? null;
-        // "from ten o'clock to two": the hour is said once.
-        if (Unit::Clock === $one->unit && Unit::None === $other?->unit && $other->value <= self::HOURS) {
-            $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
-            $other = $this->isRange($one, $hour) ? $hour : $other;
-        }
-        // "from two metres forty to two ninety": of the same unit.
-        $isMetres = Unit::Large === $one->unit && 1.0 === $one->each && true === $other?->isTenths();
-        if ($isMetres && null !== $this->sentence->begins('to', $one->last + 1)) {
-            $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
-        }
-        // "from four inch to six": in the unit of the first.
-        $isBore = Unit::Small === $one->unit && Unit::None === $other?->unit && $this->sentence->isChange($one->first);
-        if ($isBore && $this->isJoined($one, $other)) {
-            $other = new Amount($other->value * $one->each, Unit::Small, $other->first, $other->last, $one->each);
-        }
+        $other = null === $other ? null : $this->inUnitOf($one, $other);
         if (null !== $other && $this->isCorrected($one, $other)) {
             return 0;
+        }
+        // "at forty four, not forty six"
+        if (null !== $other && $this->isWrong($one, $other)) {
+            $this->settle($one, $one, $one->value, null);
+
+            return 1;
         }
         if (null !== $other && $this->isRange($one, $other)) {
             $ends = [$one->in($other)->value, $other->value];
@@ -101,6 +93,28 @@ final class Measures
         $this->settle($joined ?? $one, $joined ?? $one, $joined->value ?? $one->value, null);
 
         return null === $joined ? 0 : 1;
+    }
+
+    /** The unit is said once: "from ten o'clock to two", "from two metres forty to two ninety", "from four inch to six". */
+    private function inUnitOf(Amount $one, Amount $other): Amount
+    {
+        // "from ten o'clock to two": the hour is said once.
+        if (Unit::Clock === $one->unit && Unit::None === $other->unit && $other->value <= self::HOURS) {
+            $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
+            $other = $this->isRange($one, $hour) ? $hour : $other;
+        }
+        // "from two metres forty to two ninety": of the same unit.
+        $isMetres = Unit::Large === $one->unit && 1.0 === $one->each && $other->isTenths();
+        if ($isMetres && null !== $this->sentence->begins('to', $one->last + 1)) {
+            $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
+        }
+        // "from four inch to six": in the unit of the first.
+        $isBore = Unit::Small === $one->unit && Unit::None === $other->unit && $this->sentence->isChange($one->first);
+        if ($isBore && $this->isJoined($one, $other)) {
+            $other = new Amount($other->value * $one->each, Unit::Small, $other->first, $other->last, $one->each);
+        }
+
+        return $other;
     }
 
     /**
@@ -145,6 +159,13 @@ final class Measures
     {
         return $other->first - $one->last <= self::CORRECTED_WITHIN + 1 && $this->sentence->has('sorry', $one->last + 1, $other->first - 1)
             && ($one->unit === $other->unit || Unit::None === $one->unit);
+    }
+
+    private function isWrong(Amount $one, Amount $other): bool
+    {
+        $not = $one->last + ($this->sentence->isComma($one->last + 1) ? 2 : 1);
+
+        return $one->mayBeAlong() && $other->mayBeAlong() && $this->sentence->is('not', $not) && $other->first === $not + 1;
     }
 
     private function isJoined(Amount $one, Amount $other): bool

@@ -132,6 +132,13 @@ final class Overlaps
     {
         $isSame = static fn (Mention $other) => $other->kind === $each->kind && !$measures->hasPlace($other->last, $each->first);
 
+        // "fourteen feet there's a crack, seventeen feet that crack keeps going"
+        $isGoingOn = null !== $sentence->begins('goes_on', $each->last + 1)
+            && [] !== array_filter($before, static fn (Mention $other) => $other->kind === $each->kind);
+        if ($isGoingOn && $sentence->is('before_pronouns', $each->first - 1) && !$sentence->is('articles', $each->first - 1)) {
+            return true;
+        }
+
         return $sentence->is('known', $each->first - 1) && $sentence->isAfter('way', $each->first - 1)
             && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($before, $isSame);
     }

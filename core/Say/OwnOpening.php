@@ -25,15 +25,8 @@ final readonly class OwnOpening
     public function is(Mention $mention, bool $isPlaced, bool $isPlacePending): bool
     {
         $sentence = $this->sentence;
-        // "36 feet is the cleanout"
-        if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
+        if ($this->isToldWhere($mention)) {
             return false;
-        }
-        // "32 feet is where your outside cleanout is"
-        foreach ($sentence->marks('is_where') as $begin => $end) {
-            if (null !== $sentence->amountBefore($begin) && $end < $mention->first && $mention->first - $end <= self::WAY_WORDS) {
-                return false;
-            }
         }
         $isKnown = $sentence->is('known', $mention->first - 1) || $sentence->is('known', $mention->first - 2);
         $isBehind = static fn (string $role) => $sentence->isAfter($role, $mention->first, self::WAY_WORDS);
@@ -46,8 +39,10 @@ final readonly class OwnOpening
 
             return $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
         }
-        // "I got in at the front cleanout"
-        if ($isBehind('went_in')) {
+        // "I got in at the front cleanout", "front cleanout to the street"
+        $isFrom = null !== $sentence->begins('toward', $mention->last + 1) && !$isPlacePending
+            && !$this->measures->hasPlace($sentence->first - 1, $mention->first);
+        if ($isBehind('went_in') || $isFrom) {
             return true;
         }
         // "twenty two feet, that's the outside cleanout"
@@ -60,6 +55,23 @@ final readonly class OwnOpening
         return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
             || !$isShown && $isWay && !$this->measures->hasPlace($sentence->first - 1, $mention->first)
             || !$isShown && [] === $this->measures->places && !$isPlacePending;
+    }
+
+    private function isToldWhere(Mention $mention): bool
+    {
+        $sentence = $this->sentence;
+        // "36 feet is the cleanout"
+        if ($sentence->isThere($mention->first - 2) && null !== $sentence->amountBefore($mention->first - 2)) {
+            return true;
+        }
+        // "32 feet is where your outside cleanout is"
+        foreach ($sentence->marks('is_where') as $begin => $end) {
+            if (null !== $sentence->amountBefore($begin) && $end < $mention->first && $mention->first - $end <= self::WAY_WORDS) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "twenty two feet, that's the cleanout", and not "zero, that's the cleanout", "that's our cleanout" */

@@ -160,7 +160,7 @@ final readonly class Ties
         $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
 
         return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
-            || $this->sentence->beginsAny(['here', 'intro', 'deny', 'presence', 'closes', 'reached', 'move'], $next));
+            || $this->sentence->beginsAny(['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move'], $next));
     }
 
     /** "the break is at 36" */

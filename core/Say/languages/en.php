@@ -63,6 +63,8 @@ return [
     // Behind the place where something ends: what comes next is somewhere else.
     'one_more' => ['another'],
     'and' => ['and'],
+    // Between two places: the second is wrong.
+    'not' => ['not'],
     // Before a length it is the first of the line.
     'first' => ['first'],
     // Between a place and what ends there: "30 I'm out of it".
@@ -279,6 +281,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'whole bunch|lot of root',
                 "can't|cannot|can|couldn't (even|hardly|barely)* see (anything|nothing|past|it)* for (the|all)* roots",
                 '(just)* roots roots roots (everywhere)*',
                 'that|this|the clump at|up|back|of',
@@ -348,6 +351,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                '(a)* (little|slight|big)* bow in the|this pipe|line',
                 'little|small|big pond',
                 'pipe|line|it|joint (has|just|kind|of)* sinks|sunk|sank (down)*',
                 'slack section|bit|stretch|run',
@@ -422,6 +426,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "(it's|it|pipe|joint|has|and)* slid|shifted|moved|slipped over (about|by|a|maybe|almost|half|way|an|inch|little)*",
                 "joint (that|that's|is|it's|isn't)* not flush|even|level|square (with)*",
                 "one's|joint's|ones (just|a|little|bit|kind|of|slightly|pretty|really|badly)* displaced|offset|misaligned|stepped|out",
                 "it's|that's|joint's|is (just|a|little|bit|kind|of|slightly|pretty|really|badly|well|only|ever|so)* "
@@ -1117,6 +1122,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'stuck|sticking (way|too|clear|right|all|pretty|so|very)* far|down|way into|in (the|your)* pipe|line',
                 'tap|lateral|connection|pipe that protrudes|intrudes|sticks (in|out|into)*',
                 'pipe|tap|lateral|line|connection that comes|goes|sticks|extends|runs|pokes (in|out|through|past)* too far',
                 "lateral's|lateral|tap|tap's|connection sticking|sticks (right|way)* out (into|in) the main",

@@ -40,6 +40,9 @@ return [
     'joins' => ['y', 'con', 'porque', 'donde', 'más', ','],
     'more' => ['más'],
     'adaptors' => ['adaptador', 'cople', 'unión', 'transición'],
+    'ours' => ['mi', 'mis', 'nuestro', 'nuestra'],
+    'refers' => ['que', 'cual', 'eso', 'esto', 'esa', 'ese', 'ahí', 'ahi', 'aquí', 'aqui', 'también', 'tambien', 'ya'],
+    'pointing' => ['aquí', 'aqui', 'ahí', 'ahi', 'allí', 'alli', 'acá', 'aca'],
     'coming' => ['entrando', 'entra', 'entran', 'viene', 'vienen'],
     'with' => ['con'],
     'at_its_end' => ['donde', 'luego', 'entonces'],
@@ -543,6 +546,14 @@ return [
             'mira|miren', 'ya', 'ahora', 'otro|otra', 'la línea|junta', 'el tubo', 'sigue|siguen', 'viene', 'muestra', 'entra',
             'más',
         ]],
+        // Opens what is told of lines and trades in general, until something is shown.
+        'talk' => ['' => [
+            'si uno|usted|hay|hubiera|tiene|tuviera', 'cuando uno|usted', 'cuando las raíces|raices',
+            'las raíces|raices siempre|buscan|quieren',
+            '(se)* tendría|debería|deberían|podría|podrían (que)* poner|instalar|cambiar|excavar|revestir|reparar',
+            'otro|otros plomero|plomeros dijo|dijeron', '(le|les|me|nos)* dijeron|dijo que',
+        ]],
+        'roughly' => ['' => ['como', 'unos', 'más o menos', 'mas o menos', 'aproximadamente', 'cerca de']],
         'general' => ['' => [
             'normalmente', 'generalmente', 'usualmente', 'a veces', 'muchas veces', 'casi siempre', 'por lo general',
             'en general', 'cuando uno|la|el|las|los|hay', 'si uno|hay|usted|tiene',
