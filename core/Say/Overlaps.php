@@ -130,17 +130,17 @@ final class Overlaps
      */
     private static function isReferredTo(Mention $each, array $before, Sentence $sentence, Measures $measures): bool
     {
-        $isSame = static fn (Mention $other) => $other->kind === $each->kind && !$measures->hasPlace($other->last, $each->first);
-
+        $same = array_filter($before, static fn (Mention $other) => $other->kind === $each->kind);
         // "fourteen feet there's a crack, seventeen feet that crack keeps going"
-        $isGoingOn = null !== $sentence->begins('goes_on', $each->last + 1)
-            && [] !== array_filter($before, static fn (Mention $other) => $other->kind === $each->kind);
-        if ($isGoingOn && $sentence->is('before_pronouns', $each->first - 1) && !$sentence->is('articles', $each->first - 1)) {
+        if ([] !== $same && null !== $sentence->begins('goes_on', $each->last + 1)
+            && $sentence->is('before_pronouns', $each->first - 1) && !$sentence->is('articles', $each->first - 1)
+        ) {
             return true;
         }
+        $isBeside = static fn (Mention $other) => !$measures->hasPlace($other->last, $each->first);
 
         return $sentence->is('known', $each->first - 1) && $sentence->isAfter('way', $each->first - 1)
-            && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($before, $isSame);
+            && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($same, $isBeside);
     }
 
     /** "a bend at thirty feet to the right, it's a long sweep" */

@@ -81,15 +81,12 @@ final readonly class OwnOpening
         if ($isOurs || null !== $this->sentence->begins('went_in', $mention->last + 1)) {
             return false;
         }
-        foreach ($this->sentence->marks('intro') as $begin => $end) {
-            $isOfIt = $end < $mention->first && $mention->first - $end <= self::SHOWN_WORDS;
-            $isAt = static fn (Place $place) => $place->from > self::OWN_M
-                && $place->last < $begin && $begin - $place->last <= self::SHOWN_WORDS;
-            if ($isOfIt && [] !== array_filter($this->measures->places, $isAt)) {
-                return true;
-            }
-        }
+        $isBefore = static fn (Place $place, int $begin) => $place->from > self::OWN_M
+            && $place->last < $begin && $begin - $place->last <= self::SHOWN_WORDS;
+        $isAtPlace = fn (int $begin) => [] !== array_filter(
+            $this->measures->places, static fn (Place $place) => $isBefore($place, $begin),
+        );
 
-        return false;
+        return [] !== array_filter($this->sentence->introsOf($mention->first, self::SHOWN_WORDS), $isAtPlace);
     }
 }

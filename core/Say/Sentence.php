@@ -109,6 +109,12 @@ final readonly class Sentence
         return false;
     }
 
+    /** @return list<int> where each "there's" begins that opens what is named at a word, no farther before it than so many words */
+    public function introsOf(int $name, int $words): array
+    {
+        return array_keys(array_filter($this->marks('intro'), static fn (int $end) => $end < $name && $name - $end <= $words));
+    }
+
     public function isInside(string $role, int $i): bool
     {
         foreach ($this->marks[$role] ?? [] as $begin => $end) {

@@ -175,15 +175,11 @@ final readonly class Ties
         $isPointing = $mention->last === $place->first - 2 && $this->sentence->is('pointing', $place->first - 1)
             && !$this->sentence->is('is', $place->last + 1) && !$this->sentence->is('articles', $place->last + 1)
             && !$this->sentence->beginsAny(['likely', 'intro', 'goes_on', 'still'], $place->last + 1);
-        foreach ($isPointing && !$this->sentence->isPlaceLed ? $this->sentence->marks('intro') : [] as $begin => $end) {
-            $isShown = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
-            // … nor "fifteen, okay, there's a lip there nineteen …"
-            if ($isShown && !$this->between->isParted($begin - self::SHOWN_BEFORE, $begin)) {
-                return true;
-            }
-        }
+        // … nor "fifteen, okay, there's a lip there nineteen …"
+        $isFree = fn (int $begin) => !$this->between->isParted($begin - self::SHOWN_BEFORE, $begin);
 
-        return false;
+        return $isPointing && !$this->sentence->isPlaceLed
+            && [] !== array_filter($this->sentence->introsOf($mention->first, self::SHOWN_BEFORE), $isFree);
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
@@ -260,18 +256,11 @@ final readonly class Ties
     /** "ten feet and we've got an elbow again", "two and a half fat again" */
     private function isShownAtPlace(Mention $mention): bool
     {
-        if (true === $this->sentence->amountBefore($mention->first)?->mayBeAlong()) {
-            return true;
-        }
-        foreach ($this->sentence->marks('intro') as $begin => $end) {
-            $isOfIt = $end < $mention->first && $mention->first - $end <= self::SHOWN_BEFORE;
-            $at = $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0);
-            if ($isOfIt && true === $this->sentence->amountBefore($at)?->mayBeAlong()) {
-                return true;
-            }
-        }
+        $begins = $this->sentence->introsOf($mention->first, self::SHOWN_BEFORE);
+        $behind = array_map(fn (int $begin) => $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0), $begins);
+        $isAtPlace = fn (int $word) => true === $this->sentence->amountBefore($word)?->mayBeAlong();
 
-        return false;
+        return [] !== array_filter([$mention->first, ...$behind], $isAtPlace);
     }
 
     private static function stretch(Mention $mention, Place $place): int
