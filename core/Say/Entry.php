@@ -116,10 +116,17 @@ final class Entry
                 && Family::Roots === Kind::tryFrom($this->kind)?->family());
     }
 
+    /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
+    private function isSameEnd(Mention $mention): bool
+    {
+        return Kind::Tap->value === $this->kind && Kind::EndOfLine === $mention->kind;
+    }
+
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
-        if ($this->run !== $run || null === $from || !$this->isOfKind($mention) || !$this->isAt($from, $to)) {
+        $isSame = $this->isOfKind($mention) || $this->isSameEnd($mention) && !$this->isApart($from);
+        if ($this->run !== $run || null === $from || !$isSame || !$this->isAt($from, $to)) {
             return false;
         }
 

@@ -105,7 +105,9 @@ final class Narration
         }
         $isLate = ($sentence->atS($sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
         $isTold = $sentence->isAfter('told', $place->first)
-            || null === $this->last->fromM && $sentence->isAfter('presence', $place->first);
+            || null === $this->last->fromM && $sentence->isAfter('presence', $place->first)
+            // "a root coming in, so that's thirty five"
+            || (new Ties($sentence))->isPut($place);
         if ($isLate || !$isTold || $place->first - $sentence->first > self::TOLD_WORDS) {
             return;
         }
@@ -205,8 +207,9 @@ final class Narration
         }
         $low->join($mention, $sentence->said());
         $this->unended->goOn($mention);
-        if (null !== $mention->place && (null === $low->fromM || null !== $mention->place->to)) {
-            $low->placeAt($low->fromM ?? $mention->place->from, $mention->place->to, PlaceBy::Said);
+        $isPlaced = null !== $low->fromM && PlaceBy::Carried !== $low->placeBy;
+        if (null !== $mention->place && (!$isPlaced || null !== $mention->place->to)) {
+            $low->placeAt($isPlaced ? (float) $low->fromM : $mention->place->from, $mention->place->to, PlaceBy::Said);
         }
         $this->last = $low;
 

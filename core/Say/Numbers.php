@@ -107,7 +107,7 @@ final readonly class Numbers
     {
         // "two point oh"
         $isRound = $this->is('within_numbers', $i + 1);
-        $first = $this->is('point', $i) ? $this->simple($i + 1) ?? ($isRound ? 0.0 : null) : null;
+        $first = $this->is('point', $i) && !$this->is('before_points', $i - 1) ? $this->simple($i + 1) ?? ($isRound ? 0.0 : null) : null;
         if (null === $first) {
             return null;
         }

@@ -139,6 +139,6 @@ final readonly class Others
         return [] !== array_filter(range($from, $to), $isPronoun)
             // "there's another, and"
             || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
-            || $this->sentence->is('more', $to) && !$isNamed;
+            || ($this->sentence->is('more', $to) || $this->sentence->is('counted_by', $to)) && !$isNamed;
     }
 }

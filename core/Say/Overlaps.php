@@ -39,7 +39,7 @@ final class Overlaps
     public static function withoutTwins(array $named): array
     {
         $isWhole = static fn (Mention $one, Mention $other) => $one !== $other && $one->kind === $other->kind
-            && $one->first <= $other->first && $one->last >= $other->last && $one->last - $one->first > $other->last - $other->first;
+            && $one->first <= $other->last && $one->last >= $other->first && $one->last - $one->first > $other->last - $other->first;
 
         return self::kept($named, static fn (Mention $each) => [] === array_filter(
             $named, static fn (Mention $other) => $isWhole($other, $each),
@@ -60,7 +60,7 @@ final class Overlaps
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
             $isSaid = $isBeside && self::isComing($before, $each, $sentence);
-            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence)
+            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {
                 continue;
@@ -144,8 +144,12 @@ final class Overlaps
     }
 
     /** "a bend at thirty feet to the right, it's a long sweep" */
-    private static function isDescribed(Mention $one, Mention $more, Sentence $sentence): bool
+    private static function isDescribed(Mention $one, Mention $more, Sentence $sentence, bool $isBeside): bool
     {
+        // "the little hairs hanging down, those are roots, and that's at 28"
+        if ($isBeside && !$one->isGeneral && self::areRoots($one, $more) && $sentence->isAfter('they_are', $more->first)) {
+            return true;
+        }
         if ($one->kind !== $more->kind || null !== $sentence->begins('at', $more->last + 1)) {
             return false;
         }
@@ -164,7 +168,7 @@ final class Overlaps
     /** "a root on the right, fine root", "a junction on the left, dead end there", "something stuck in it, it's plaster" */
     private static function isCloser(Mention $one, Mention $more, Sentence $sentence): bool
     {
-        $isRoots = $one->isGeneral && Family::Roots === $one->kind?->family() && Family::Roots === $more->kind?->family();
+        $isRoots = $one->isGeneral && self::areRoots($one, $more);
         $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
         $between = [$one->last + 1, $more->first - 1];
         $isThing = Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
@@ -174,10 +178,18 @@ final class Overlaps
             && !$sentence->isAny('and', ...$between) && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
     }
 
+    private static function areRoots(Mention $one, Mention $other): bool
+    {
+        return Family::Roots === $one->kind?->family() && Family::Roots === $other->kind?->family();
+    }
+
     /** "the tap, which is a saddle", "there's the wye at the main" */
     private static function isTapItself(Mention $one, Mention $other, Sentence $sentence): bool
     {
         $isNear = $other->first - $one->last <= self::TAP_WORDS && !$sentence->has('intro', $one->last, $other->first);
+
+        // "our tap, and you can see it's a wye connection"
+        $isNear = $isNear || $sentence->isAfter('describes', $other->first);
 
         return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
             || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear && $sentence->isAfter('at', $other->first);

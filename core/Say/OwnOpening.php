@@ -42,7 +42,8 @@ final readonly class OwnOpening
         // "I got in at the front cleanout", "front cleanout to the street"
         $isFrom = null !== $sentence->begins('toward', $mention->last + 1) && !$isPlacePending
             && !$this->measures->hasPlace($sentence->first - 1, $mention->first);
-        if ($isBehind('went_in') || $isFrom) {
+        // "zero at the cleanout at four feet, our coupling"
+        if ($isBehind('went_in') || $isBehind('zeroed') || $isFrom) {
             return true;
         }
         // "twenty two feet, that's the outside cleanout"

@@ -9,10 +9,10 @@ use Jurvex\Core\Measure\UnitSystem;
 /** Two numbers beside each other: one place, read off with its inches or hundredths or not known for sure, or two places. */
 final readonly class PairedNumbers
 {
-    /** No farther apart they are one uncertain place, in their own unit … */
-    private const UNCERTAIN = 5;
-    /** … and between a name and "there's", or of the same ten, no farther than this. */
-    private const LIKELY_APART = 2;
+    /** No farther apart they are one uncertain place, in their own unit. */
+    private const UNCERTAIN = 2;
+    /** Told by the counter as it goes by, in its unit. */
+    private const COUNTED = 5;
     private const INCHES = 12;
     private const TENTH = 10;
     private const HUNDRED = 100;
@@ -64,13 +64,10 @@ final readonly class PairedNumbers
         $next = $one->last + 1;
         $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
 
-        // "fifty one six" is no "fifty one, fifty six".
-        $isTens = $apart > self::LIKELY_APART && self::withTens($one, $other) > $other->value / $other->each;
-
-        return $isJoined && $isWhole && !$isTens && \in_array($other->unit, [Unit::Large, Unit::None], true)
-            && $apart > 0 && $apart <= self::UNCERTAIN && !self::isCountedAloud($one, $other)
-            && !(($apart > self::LIKELY_APART || $this->sentence->isAfter('to', $one->first)
-                || $this->sentence->isAfter('ends', $one->first, 2)) && $this->isOfTwo($one, $other))
+        return $isJoined && $isWhole && \in_array($other->unit, [Unit::Large, Unit::None], true)
+            && $apart > 0 && $apart <= self::UNCERTAIN
+            && !(($this->sentence->isAfter('to', $one->first) || $this->sentence->isAfter('ends', $one->first, 2))
+                && $this->isOfTwo($one, $other))
             && !($apart > 1 && $this->isCountedOff($one, $other));
     }
 
@@ -114,7 +111,7 @@ final readonly class PairedNumbers
     {
         $step = $other->value - $one->value;
 
-        return 2 === $third->first - $one->last && $step >= 1 && $step <= self::UNCERTAIN && $step === $third->value - $other->value;
+        return 2 === $third->first - $one->last && $step >= 1 && $step <= self::COUNTED && $step === $third->value - $other->value;
     }
 
     /** "thirty thirty five", as the counter goes by: it is at the later. */
@@ -122,7 +119,7 @@ final readonly class PairedNumbers
     {
         $number = $other->value / $other->each;
 
-        return $number - $one->value === (float) self::UNCERTAIN && 0.0 === fmod($number, self::UNCERTAIN);
+        return $number - $one->value === (float) self::COUNTED && 0.0 === fmod($number, self::COUNTED);
     }
 
     /** "eleven eight there's a joint", where places are in feet: eleven feet and eight inches, and no two places. */
@@ -147,7 +144,7 @@ final readonly class PairedNumbers
     {
         return UnitSystem::Metric === $this->units && $this->isRead($one, $other)
             && $other->value >= 1 && $other->value < self::TENTH
-            && ($one->value >= $other->value || $other->value - $one->value > self::LIKELY_APART)
+            && ($one->value >= $other->value || $other->value - $one->value > self::UNCERTAIN)
             && !$this->isCountedOff($one, $other);
     }
 

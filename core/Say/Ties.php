@@ -42,6 +42,8 @@ final readonly class Ties
     private const NO_STRETCH = 8;
     /** What is named has the place of what was named before it … */
     private const SAME = 3;
+    /** … over another one between them, */
+    private const PARTED = 2;
     /** … where "and" or "with" joins them, */
     private const JOINED = -2;
     /** or the place stands between the two without any of these. */
@@ -123,7 +125,7 @@ final readonly class Ties
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
-            || $this->isPointedAt($mention, $place);
+            || $this->isPointedAt($mention, $place) || $this->isPut($place);
         // "paper in it, and at forty two we're at the stack"
         $isAt = null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
@@ -161,6 +163,17 @@ final readonly class Ties
 
         return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move'], $next));
+    }
+
+    /** "a little root there, nothing crazy, that's twenty one feet", and not "that's twenty one feet, there's …" */
+    public function isPut(Place $place): bool
+    {
+        $next = $place->last + 1;
+        $isJoined = $this->sentence->is('and', $next) && null === $this->sentence->begins('intro', $next + 1)
+            && null === $this->sentence->atomAt($next + 1);
+
+        return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
+            || $isJoined || $this->sentence->beginsAny(['cut', 'move'], $next));
     }
 
     /** "the break is at 36" */
@@ -223,6 +236,7 @@ final readonly class Ties
         $words = $this->between->words($from, $to);
 
         return self::SAME + ($isThere ? min($words, self::THERE_WORDS) : $words) + self::stretch($mention, $place) + $joins
+            + (!$isOver && $this->between->isParted($from, $to) ? self::PARTED : 0)
             // "at 40 with an offset"
             + ($isOver && $this->sentence->is('with', $from) ? self::JOINED : 0)
             // "another one at 27" has its place already.

@@ -17,6 +17,9 @@ final readonly class Truth
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
     private const BEHIND_WORDS = 5;
+    /** What is named so many words before the first place, and not shown, is talked of by its name. */
+    private const FAR_WORDS = 7;
+    private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** What ends talk of lines in general. */
     private const SHOWS = ['intro', 'points', 'here', 'they_are'];
     /** What is named so many words behind "if you" is talked of. */
@@ -31,7 +34,7 @@ final readonly class Truth
     public function isThere(Mention $mention): bool
     {
         $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || $this->isTalkedOf($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
+            || $this->isTalkedOf($mention) || $this->isFarOff($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
 
         return !$isNot && $this->isHere();
     }
@@ -74,6 +77,19 @@ final readonly class Truth
         }
 
         return false;
+    }
+
+    /** "an inspection on the lateral before the lining, pipe is six inch clay, twelve feet …": named long before anything is at a place. */
+    private function isFarOff(Mention $mention): bool
+    {
+        if (!\in_array($mention->kind, self::NAMES, true) || $this->isPlacePending) {
+            return false;
+        }
+        $isNear = fn (Place $place) => $place->first - $mention->last <= self::FAR_WORDS
+            || $this->sentence->isAfter('told', $place->first) || $this->sentence->isAfter('here', $place->first, 2);
+        $isShown = [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS);
+
+        return !$isShown && [] !== $this->measures->places && [] === array_filter($this->measures->places, $isNear);
     }
 
     /** "if we go to the root at twelve" */

@@ -134,7 +134,8 @@ final class Unended
             return false;
         }
         // "there's a belly under the drive … it holds water from 16 to 22"
-        if (null === $this->low?->fromM && null !== $mention->place) {
+        $isPlaced = null !== $this->low?->fromM && PlaceBy::Carried !== $this->low->placeBy;
+        if (!$isPlaced && null !== $mention->place) {
             return true;
         }
         $part = $sentence->part($mention->first);

@@ -64,6 +64,11 @@ final readonly class Vacancy
     {
         [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
 
+        // "one point seven okay, two point three"
+        if ($this->sentence->is('all_well', $from) && null !== $this->sentence->atomAt($from + 1)?->amount) {
+            return true;
+        }
+
         // "roots at forty one, that's nothing to worry about": that is said of the roots.
         return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
             // "there's a good amount of grease"

@@ -19,6 +19,8 @@ return [
     ],
     // A number only before another.
     'within_numbers' => ['oh'],
+    // "At some point four metres of it": behind one of these it is no decimal point.
+    'before_points' => ['some', 'this', 'that', 'what', 'any', 'high', 'low', 'a', 'the', 'which'],
     // One twenty is a hundred and twenty; five ten is five and ten.
     'hundreds_of' => ['one', 'two', 'three'],
     'hundreds' => ['hundred'],
@@ -114,11 +116,13 @@ return [
     ],
     'pronouns' => ['one'],
     'them' => ['them', 'those', 'these', 'em'],
+    // "There's another bunch".
+    'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
         'bad', 'big', 'heavier', 'bigger', 'smaller', 'worse', 'better', 'larger', 'lighter', 'thicker',
         'small', 'little', 'worst', 'same', 'new', 'old', 'which', 'good', 'each', 'every', 'heaviest', 'biggest', 'largest',
-        'smallest', 'only',
+        'smallest', 'only', 'heavy', 'nasty', 'ugly', 'huge', 'tiny', 'thick', 'minor', 'decent',
     ],
     'is' => ['is', 'are'],
     'has' => ['has', 'have', 'had'],
@@ -156,6 +160,8 @@ return [
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run',
+        'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|massive|'
+            .'large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
         'very' => 'is|are|has|have|been|got|all|just|here|there|'
             .'really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
@@ -187,7 +193,7 @@ return [
         'really',
     ],
     'filler_phrases' => [
-        'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my',
+        'and change', 'and some change', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my',
         'if you will',
         'or whatever', 'to be honest', "let's say", 'i would say', "i'd say", 'how about that',
     ],
@@ -351,6 +357,8 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'go|going|went swimming',
+                'drops|dips|dives|drop|dip down|off|into (into)* (a|this|some)* (little|small|big)* pool|puddle|pond|water',
                 '(a)* (little|slight|big)* bow in the|this pipe|line',
                 'little|small|big pond',
                 'pipe|line|it|joint (has|just|kind|of)* sinks|sunk|sank (down)*',
@@ -564,6 +572,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
                 'joint leaking',
@@ -788,6 +797,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'deposits heavy|light|medium|moderate',
                 'rough section|area|stretch|spot of (cast|old)* iron|cast',
                 'flaky|rusty|rusted|corroded|crusty|scaly|scaled (up|old)* cast|metal|iron (iron|pipe)*',
                 "there's (some|a|little|lot|of|more)* flaking",
@@ -865,6 +875,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'just|only|mostly paper',
                 'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|'
                     .'up|off|here|right|there)* it|there|here|the|that',
                 'paper|wipe|rag dam',
@@ -983,6 +994,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'a|an|another|this|that tap in',
                 "that's|there's|here's unit|apartment|suite|flat one|two|three|four|five|six|seven|eight|nine|ten",
                 "connection (that's|that|is)* coming|comes (in)* (from|on|off) the|your|next",
                 'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|side|top)*',
@@ -1203,6 +1215,8 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'hit|hits|at the bottom (and)* it turns',
+                'it turns here|there|now',
                 'short|tight|long|wide|gradual|quick turn',
                 'it|line|pipe|we turns|turn|goes|go|rounds|round (around)* a|the|another (sharp)* corner',
                 '(slight|small|big|large)* deviation left|right',
@@ -1335,6 +1349,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'where it|the line|pipe hits|meets|dumps|drops|ties|goes|enters|empties (in|into|to)* (the|your|our)* city|public|street main|sewer',
                 'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
                 'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
@@ -1380,6 +1395,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "trying to <push> (it|this|that|the|camera)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
+                "(camera|head|it|she|reel)* wouldn't|won't|couldn't|can't (even)* go|get|push|make|fit past|beyond|by",
                 "hit something|it solid|hard (and)* (it)* won't|doesn't move|budge",
                 'stops|stopped|stopping the|my camera|head',
                 "wouldn't|would not go|push|move|feed (any)* further|farther|past",
@@ -1485,6 +1502,8 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'you can see the stones',
+                'see (the)* stones|stone|bedding|backfill|mud|rock|rocks behind|outside|around|under|past|there',
                 'see the sand',
                 'see (the|some)* dirt and rock(s)|stone(s)',
                 'see (the|some)* sand|gravel|clay|rocks under|behind|below|beneath',
@@ -1750,6 +1769,8 @@ return [
                 .'(it|my|the|camera|head|us|that|right)* through',
         ]],
         'got_past' => ['' => [
+            'got|made (it)* all the way to|through|out',
+            'switched|switching|switch to (the|a|my)* small|smaller|mini|other|little|different',
             "it's|line's|it is open now",
             'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
             "i'm|we're|camera's through|past (it|that)*", 'i|we am|are through|past (it|that)*',
@@ -1861,6 +1882,9 @@ return [
         ]],
         // Small is there.
         'some' => ['' => [
+            'nothing to worry|write|get|lose|panic',
+            'nothing (too|real|really|super|that|so|terribly)* major|crazy|serious|terrible|bad|big|huge|dramatic|alarming|horrible|drastic|awful|severe|extreme',
+            'not (too|that|all|really|so)* worried|concerned (about)*',
             'not much', 'not (a)* whole|lot|ton|bunch|too|very (of|much|many|bad|big|heavy|terrible|deep|huge|major|lot)*',
             'not (a)* that|super|real|so|terribly|horribly (of|much|many|bad|big|heavy|terrible|deep|huge|major|lot)*',
             'not (a|an|too|that)* bad|big|huge|major|terrible|heavy', 'no (big|more|doubt|question) than|deal|doubt', 'no doubt',
@@ -1878,6 +1902,8 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* catch|catching|collect|collecting|grab|grabbing|trap|snag|cause|attract',
+            "normally|usually|typically|ideally you'd|you|we'd|we|it|it'd|there'd|there (would|should|have|want|see|be|like)*",
             'first|last|previous|other time (we|i|they|he)*',
             'they|we|companies|people sell|offer',
             'a lot of people|folks|homeowners',
@@ -1999,6 +2025,7 @@ return [
         'right_past' => ['' => ['right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at']],
         // Behind it stands how what was named is.
         'they_are' => ['' => [
+            "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
             "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
             'they are (very|pretty|really|real|all|just)*',
         ]],
@@ -2011,7 +2038,11 @@ return [
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
         ]],
         // Whoever has gone somewhere has taken nothing away.
-        'gone_on' => ['' => ["we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along"]],
+        'gone_on' => ['' => [
+            "i'd|you'd|we'd|you'll|i'll|we'll (need|want|like|have|get|be|to)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed (out|up|off|away|down|back)*",
+            "hasn't|haven't|never|not|isn't|wasn't|weren't|don't|couldn't|can't|didn't (been|being|ever|get|be|have|know|when|it|this|that|them|to|all|really)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|got|get (it|that|them|this|all)* (out|up|off|away|down|back)*",
+            'need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|has|have|had to|get|be|have|it|this|that|them|these|all (to|get|be|have|it|this|that|them|these|all|been)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|knocked (out|up|off|away|down|back)*', "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
+        ]],
         'gone' => ['' => [
             'came|comes|come|coming (right|all|pretty)* off|loose',
             "didn't|haven't|hasn't|don't|never come|came|grown|grow back",
@@ -2114,6 +2145,8 @@ return [
             'there it is (right)* at', "that's|it's|that is|this is|it is (right|about|now|all)* at",
             "that's (right|about)* at", 'which is (right|about|at)*',
         ]],
+        // The place of what was named is told behind it, where no more is said.
+        'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", "that|this is (right|about|like|around)*"]],
         // Opens what is named next.
         'intro' => ['' => [
             "(the) next joint|one|fitting|joint's|one's",
@@ -2291,6 +2324,7 @@ return [
             'switch|switching|switched|turn|turning|turned (sides|around|directions)',
         ]],
         'again' => ['' => [
+            "another|better|closer|second look at that|it|this",
             "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
                 .'one|two|three|four|five|six|seven|eight|ten|twelve|fifteen foot|feet|metre|meter|metres|meters (long)* belly|sag|dip',
             'again', 'that|this whole', 'the whole thing|area|section|stretch|mess|belly|sag', 'as i showed|said|mentioned',
@@ -2316,6 +2350,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray',
             "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* "
                 .'locate|mark|paint|flag|find|spray (that|it|this|these|all|and|mark|paint|for|you|up|on)*',
             'is|are|was|were (also)* located (at|in|on|here|there|about)*', 'marked every|off|out|up',
@@ -2327,6 +2362,9 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'has (just|only)* a little|tiny|small bit',
+            'that|this one is (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*',
+            "that|this one's (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*",
             'worst|biggest|thickest|heaviest one is|are|was|here|right',
             'is the bad|big|worst one',
             "there's (only|just|a)* few|couple at",
@@ -2371,10 +2409,18 @@ return [
             'responsibility', 'down to', 'go to',
         ]],
         'will' => ['' => [
-            'will', "i'll", "we'll", 'going to', 'gonna', 'try', 'trying', "let's", 'want to', 'push it', 'go', 'see', 'run it',
+            'will', "i'll", "we'll", 'going to', 'gonna', 'try', 'trying', "let's", 'want to', 'push it', 'go', 'see if|how|where|whether|what', 'run it',
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "i'm|we're|i|we (am|are)* not going|gonna (to)* push|force|risk (it)* past|by",
+            'cap|lid|cover|plug (is|was|looks|got|has|been|all|a|little)* cracked|broken|busted',
+            "and|to|could|would|should|can|gonna|i'd|we'd|you'd|we'll (just|go|ahead|and|probably)* put|install|add|putting|installing (you|us|them|him|her)* (in)* a (new|two|way|double|proper|outside|good)* cleanout|clean",
+            "that's|it's|is|be (just|probably|really|basically|gonna|would|a|like)* (a|one|simple|quick|easy)* spot repair",
+            'water line coming|going|rising|dropping|on|up|is|across',
+            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer going|running|goes|runs across',
+            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) (from)* right to left',
+            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) (from)* left to right',
             "(is|that's)* where it|that|this turns|turned into",
             "(uphill)* no i'm kidding|joking",
             "nine|eight|ten times out of ten (it's|its|they're|that's)* <trouble>|roots|wipes",
