@@ -118,7 +118,9 @@ final readonly class BareNumber
             // … and "forty six is a joint"
             || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main', 'at_a_joint'], $next)
             // "thirty three and I'm out of it"
-            || null !== $sentence->begins('closes', $shown)) {
+            || null !== $sentence->begins('closes', $shown)
+            // "it's capped, fifty five they've got some gravel": nobody counts people so.
+            || $sentence->is('somebody', $next) && !$sentence->is('before_years', $this->one->first - 1)) {
             return true;
         }
         for ($i = $next; $i < $next + self::WORDS_BEFORE_NAME && $sentence->is('before_names', $i); ++$i) {

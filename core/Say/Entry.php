@@ -197,6 +197,12 @@ final class Entry
         return null !== $clock->to && $after($hour) <= $after($clock->to);
     }
 
+    /** Whether it is a stretch that ends at a place as well. */
+    public function endsAt(?float $to): bool
+    {
+        return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
+    }
+
     private function isAt(float $from, ?float $to): bool
     {
         if (null === $this->fromM) {
@@ -204,7 +210,7 @@ final class Entry
         }
         $end = null === $this->toM || Kind::LowSpot->value !== $this->kind ? $this->fromM : $this->toM;
 
-        return abs($this->fromM - $from) <= self::SAME_PLACE_M
+        return abs($this->fromM - $from) <= self::SAME_PLACE_M || $this->endsAt($to)
             || (null !== $to && null === $this->toM && $this->fromM >= $from && $this->fromM <= $to + self::SAME_PLACE_M)
             || ($from >= $this->fromM && $from <= $end + self::SAME_PLACE_M);
     }

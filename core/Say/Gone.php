@@ -74,7 +74,9 @@ final readonly class Gone
         $sentence = $this->sentence;
         foreach ($sentence->marks($role) as $begin => $end) {
             // "a rag was at 26"
-            $isPlaced = 'was' === $role && null !== $sentence->begins('at', $end + 1);
+            $isPlaced = 'was' === $role && (null !== $sentence->begins('at', $end + 1)
+                // "before the break there were some roots at 25": as it was found.
+                || null !== $sentence->begins('intro', $begin) && null !== $sentence->begins('at', $mention->last + 1));
             // "water at nine sixty, ten eighty it's gone", "thirty nine the water's gone": there it ends.
             $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
             $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1)
@@ -86,7 +88,7 @@ final readonly class Gone
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd && !$isOthers;
             $isAround = $begin < $mention->first && $end > $mention->last;
             // "twenty eight it's gone, thirty one roots"
-            $isBefore = $end < $mention->first && !$this->measures->hasPlace($end, $mention->first);
+            $isBefore = $end < $mention->first && !$isPlaced && !$this->measures->hasPlace($end, $mention->first);
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }

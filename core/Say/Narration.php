@@ -187,7 +187,7 @@ final class Narration
         $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
             $again->join($mention, $sentence->said());
-            $isWhole = null === $again->toM || abs($from - ($again->fromM ?? $from)) <= Entry::SAME_PLACE_M;
+            $isWhole = null === $again->toM || $again->endsAt($to) || abs($from - ($again->fromM ?? $from)) <= Entry::SAME_PLACE_M;
             if ($isWhole && null !== $to && null !== $from && null !== $by) {
                 $again->placeAt($from, $to, $by);
             }

@@ -12,7 +12,7 @@ final readonly class Others
     /** "another one at 23 feet": so many words before the place. */
     private const ANOTHER_WORDS = 3;
     /** "Some more of the roots": what is named so many words behind. */
-    private const NAMED_WORDS = 3;
+    private const NAMED_WORDS = 4;
 
     private Unnamed $unnamed;
 

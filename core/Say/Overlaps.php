@@ -192,7 +192,8 @@ final class Overlaps
         $isNear = $isNear || $sentence->isAfter('describes', $other->first);
 
         return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
-            || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear && $sentence->isAfter('at', $other->first);
+            || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear
+            && ($sentence->isAfter('at', $other->first) || null !== $sentence->begins('at', $other->first));
     }
 
     /** Nothing that joins two stands between. */

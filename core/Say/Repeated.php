@@ -10,7 +10,7 @@ final readonly class Repeated
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
     /** "Each" stands so many words from the name. */
-    private const EACH_WORDS = 8;
+    private const EACH_WORDS = 9;
     /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
     private const LEAST_EACH = 2;
     private const BETWEEN_WORDS = 3;

@@ -12,13 +12,13 @@ final readonly class StretchEnd
     private const OF_LOW = ['ends', 'goes_on'];
     private const OF_OTHERS = ['runs_to'];
     /** "30 I'm out of it": a place so many words before the end. */
-    private const BEFORE_WORDS = 3;
+    private const BEFORE_WORDS = 4;
     /** "from there to the main it looks great, the main's at 38": so many words behind it another place is of something else. */
     private const BEHIND_WORDS = 8;
     /** "a belly from about": a name so many words before its place. */
     private const NAME_AT = 3;
     /** "nothing till 24": so many words before it. */
-    private const NOTHING_WORDS = 4;
+    private const NOTHING_WORDS = 3;
 
     /** @param list<Place> $places behind the word that says so, in their order */
     private function __construct(public int $word, public array $places)

@@ -10,7 +10,7 @@ use Jurvex\Core\Finding\Kind;
 final readonly class Stretches
 {
     /** Such as "to the city tap". */
-    private const TO_NAME_WORDS = 3;
+    private const TO_NAME_WORDS = 4;
     /** What goes on from there is named so near. */
     private const BESIDE_WORDS = 6;
 

@@ -29,7 +29,7 @@ final readonly class Ties
     /** … with "there's" between: of what is named then, */
     private const INTRODUCED = 8;
     /** or of what "there's" opens behind it, */
-    private const OPENS = 7;
+    private const OPENS = 8;
     /** behind "in that", where it is not, */
     private const THERE = 15;
     /** or behind "that's at"; */
@@ -173,7 +173,7 @@ final readonly class Ties
             && null === $this->sentence->atomAt($next + 1);
 
         return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
-            || $isJoined || $this->sentence->beginsAny(['cut', 'move'], $next));
+            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts'], $next));
     }
 
     /** "the break is at 36" */

@@ -36,7 +36,16 @@ final readonly class Truth
         $isNot = $this->isDenied($mention) || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
             || $this->isTalkedOf($mention) || $this->isFarOff($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
 
-        return !$isNot && $this->isHere();
+        return !$isNot && ($this->isHere() || $this->isFirmEnd($mention));
+    }
+
+    /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
+    private function isFirmEnd(Mention $mention): bool
+    {
+        $isOurs = null !== $this->sentence->begins('we_cannot', $mention->first - 1)
+            || null !== $this->sentence->begins('we_cannot', $mention->first);
+
+        return Kind::CannotGoFurther === $mention->kind && $isOurs && !$this->sentence->has('talk', null, $mention->first);
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -111,7 +120,9 @@ final readonly class Truth
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
-            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin) || $this->isWhole($begin);
+            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin) || $this->isWhole($begin)
+                // "zero at the main, fine roots", and not "zero roots"
+                || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;
             if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
                 $denied = $end;
             }

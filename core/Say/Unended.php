@@ -12,6 +12,9 @@ final class Unended
     /** A low spot that has begun is not longer. */
     private const LONGEST_LOW_M = 15.0;
 
+    /** "Here's a real long belly": so many words before it. */
+    private const SHOWN_WORDS = 3;
+
     /** A low spot. */
     public ?Entry $low = null;
     private bool $goesOn = false;
@@ -144,7 +147,9 @@ final class Unended
         if ($isPlaced && $sentence->has('starts', ...$part)) {
             return false;
         }
-        $isWater = $mention->isWater() || isset($mention->facts['lens_under']);
+        // "here's a belly, the camera's going under": that is another one, too.
+        $isShown = [] !== $sentence->introsOf($mention->first, self::SHOWN_WORDS);
+        $isWater = $mention->isWater() || isset($mention->facts['lens_under']) && !$isShown;
         $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
         // "from 40 to 45 there's water": another one.
         $isWhole = null !== $mention->place?->to && $sentence->isAfter('from', $mention->place->first);

@@ -16,7 +16,7 @@ final readonly class Vacancy
     /** From somewhere to somewhere there is something. */
     private const STRETCH = 6;
     /** One more of what was named is there. */
-    private const ANOTHER = 2;
+    private const ANOTHER = 3;
     /** What is named so many words behind "another" is what is there. */
     private const NAMED_WORDS = 2;
     /** What is named so many words behind "there's" is what is there. */

@@ -239,6 +239,13 @@ return [
         'about', 'not', 'pretty', 'oh', 'whoa', "what's", 'goes', 'runs', 'continues', 'comes', 'turns', 'drops', 'sits', 'shows',
         'stays', 'stops', 'gets', 'meets', 'hits', 'changes', 'becomes', 'ties', 'holds', 'keeps', 'does', 'opens', 'its', 'perhaps',
     ],
+    // Behind a place one of these does or has something.
+    'somebody' => [
+        'i', 'we', 'you', 'they', 'somebody', 'someone', "i'm", "we're", "you're", "they're", "i've", "we've", "you've", "they've",
+        "i'll", "we'll", "you'll", "they'd", 'nobody', 'it', "it's", "that's", 'that', 'this',
+    ],
+    // "Built in sixty two", "for thirty".
+    'before_years' => ['in', 'since', 'for', 'of', 'late', 'early', 'by'],
     // "a four by four wye"
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
@@ -1175,7 +1182,7 @@ return [
             ],
             'transition' => [
                 "we're|i'm|it's|now|back into|in the (old)* <pipe> (iron|pipe)* now|here|again",
-                "there's|here's the (old|original|beginning|start|of|your)* <pipe> (iron)* (pipe|tile)*",
+                "there's|here's the|your|our|that (old|original|beginning|start|of|your|new|white|black)* <pipe> (iron)* (pipe|tile)*",
                 '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
                 "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
                 'see|seeing it|pipe|that changes|switches|transitions',
@@ -1395,6 +1402,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "tried|try to <push> (it|this|that|the|my|camera|head)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
                 "trying to <push> (it|this|that|the|camera)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
                 "(camera|head|it|she|reel)* wouldn't|won't|couldn't|can't (even)* go|get|push|make|fit past|beyond|by",
                 "hit something|it solid|hard (and)* (it)* won't|doesn't move|budge",
@@ -1831,6 +1839,8 @@ return [
             'reline|burst (it|that|this|the|whole|section)* from|between',
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
+        // "Laundry on one side, shower on the other, twenty feet …".
+        'on_the_other' => ['' => ['on|at|from the other']],
         'length_of' => ['' => [
             "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
             'not very|that|too|really|real long (just|only|maybe|about|like)*',
@@ -2022,7 +2032,9 @@ return [
         // Denies all that it says, and nothing behind it.
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
         // Where something is, and nobody moves on.
-        'right_past' => ['' => ['right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at']],
+        'right_past' => ['' => [
+            "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this", 'right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at',
+        ]],
         // Behind it stands how what was named is.
         'they_are' => ['' => [
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
@@ -2063,6 +2075,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'was|were (all|pretty|really|just|very|nice|looking|nice|and)* fine|good|clean|clear|okay|ok|great|perfect|dry',
             'i|we had to push|force|shove|poke|squeeze|work (the|my)* camera|head',
             'was|were (also)* found|noted|observed|seen|visible|present|encountered|located|detected|identified',
             'where the water|belly|roots|grease starts|begins|start|begin|is|are|comes|come|gets|get|sits',
@@ -2259,6 +2272,8 @@ return [
         ]],
         // What the camera goes in through, and where it counts from.
         'went_in' => ['' => [
+            'launch|launched|launching (at|from|in|the)*',
+            'entered|enter|enters|entering|accessed (at|through|from|in|the|via)*',
             '(that|where)* we|i started|came|went|are|am|was|were (in|from|at)*',
             'entry|access (point)* is (the|a|through|at)*',
             'running|ran|run|pushing|pushed|going|went|putting|put (the|my|our|this|a|it)* camera|in from|through|down|at '
@@ -2413,6 +2428,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'zero|zeroed|zeroing (is|it|at|out|to|my|the|camera)* lip|edge of',
+            'grease|fat comes|coming|came|is from the|your|their kitchen|sink|restaurant',
+            'gonna|going (to)* turn (it|the|camera|left|right)* toward|towards|to the',
+            'tap|main|cleanout|connection (is|was)* supposed to be',
             "i'm|we're|i|we (am|are)* not going|gonna (to)* push|force|risk (it)* past|by",
             'cap|lid|cover|plug (is|was|looks|got|has|been|all|a|little)* cracked|broken|busted',
             "and|to|could|would|should|can|gonna|i'd|we'd|you'd|we'll (just|go|ahead|and|probably)* put|install|add|putting|installing (you|us|them|him|her)* (in)* a (new|two|way|double|proper|outside|good)* cleanout|clean",
