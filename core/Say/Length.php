@@ -22,7 +22,9 @@ final readonly class Length
     /** How long something is says nothing of where. */
     public function isSaid(Amount $one, int $next): bool
     {
-        $isOfAThing = $this->sentence->is('singular', $one->last)
+        // "one metre grease on the crown": one is one anyway.
+        $isOne = abs($one->value - $one->each) < 0.001 && !$this->sentence->is('articles', $one->first - 1);
+        $isOfAThing = $this->sentence->is('singular', $one->last) && !$isOne
             && !$this->sentence->isAfter('at', $one->first)
             && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
             // "five foot there's water"

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** What was named and is at another place too: "another one on the left at 64", "thirty one feet, same deal". */
@@ -13,6 +14,10 @@ final readonly class Others
     private const ANOTHER_WORDS = 3;
     /** "Some more of the roots": what is named so many words behind. */
     private const NAMED_WORDS = 4;
+
+    /** "Twenty feet, and that joint's got some": so many words behind a place. */
+    private const MORE_WORDS = 4;
+    private const COME_AGAIN = [Family::Roots, Family::Object];
 
     private Unnamed $unnamed;
 
@@ -42,9 +47,11 @@ final readonly class Others
                 // "three sixty again"
                 || null !== $this->sentence->begins('again', $place->last + 1);
             $kind = Unnamed::before($mentions, $part)->kind ?? $last;
+            $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->moreOfIt($place);
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             // "it drops off again at fifteen"
-            if (null !== $kind && $isAnother && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
+            $kind = null === $more ? $kind : $this->grown($kind, ...$more);
+            if (null !== $kind && ($isAnother || null !== $more) && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
                 $others[] = $another;
@@ -86,6 +93,52 @@ final readonly class Others
 
         return $place->last === $part[1] && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);
+    }
+
+    /**
+     * "twenty feet, they're getting thicker", "that joint's got some too": said of what was named, and of nothing that has a name.
+     *
+     * @return ?array{int, int} its first and last word
+     */
+    private function moreOfIt(Place $place): ?array
+    {
+        foreach ($this->sentence->marks('more_of_it') as $begin => $end) {
+            $isBehind = $begin > $place->last && $begin - $place->last <= self::MORE_WORDS && !$this->sentence->isAfter('to', $begin);
+            $isOwn = null !== $this->sentence->nextName($place->last + 1, $end + self::NAMED_WORDS)
+                || $this->sentence->has('deny', $place->last + 1, $begin)
+                || $this->sentence->isAny('nothing_there', $place->last + 1, $end);
+            if ($isBehind && !$isOwn && $this->isWhole($end + 1) && [] === $this->amounts($place->last + 1, $begin)) {
+                return [$begin, $end];
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array<Atom> */
+    private function amounts(int $from, int $to): array
+    {
+        return array_filter(
+            $this->sentence->atoms, static fn (Atom $atom) => null !== $atom->amount && $atom->first >= $from && $atom->last <= $to,
+        );
+    }
+
+    /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
+    private function grown(Kind $kind, int $from, int $to): Kind
+    {
+        $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)
+            || Kind::RootThreads === $kind && $this->sentence->isAny('heightens', $from, $to);
+
+        return $isOther ? Kind::RootCords : $kind;
+    }
+
+    /** Whether nothing more is said that could be a name no table knows. */
+    private function isWhole(int $next): bool
+    {
+        $sentence = $this->sentence;
+
+        return '' === $sentence->text($next) || $sentence->isComma($next) || $sentence->is('and', $next) || $sentence->is('closers', $next)
+            || $sentence->beginsAny(['cut', 'move', 'intro', 'here', 'contrast'], $next) || null !== $sentence->atomAt($next);
     }
 
     /**

@@ -117,7 +117,7 @@ final class Overlaps
     /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */
     private static function isComing(Mention $one, Mention $more, Sentence $sentence): bool
     {
-        return Family::Roots === $one->kind?->family() && Kind::TieIn === $more->kind
+        return \in_array($one->kind?->family(), [Family::Roots, Family::Deposit], true) && Kind::TieIn === $more->kind
             // "a root that comes in"
             && ($sentence->isAny('coming', $more->first, $more->first + 1) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
@@ -171,7 +171,9 @@ final class Overlaps
         $isRoots = $one->isGeneral && self::areRoots($one, $more);
         $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
         $between = [$one->last + 1, $more->first - 1];
-        $isThing = Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
+        // "debris, it's a piece of two by four"
+        $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
+            || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $sentence->has('describes', ...$between))
             && ($sentence->has('likely', $one->first, $more->first) || $sentence->has('made_of', ...$between));
 
         return ($isRoots || $isTieIn || $isThing) && $more->first - $one->last <= self::CLOSER_WORDS

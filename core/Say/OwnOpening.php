@@ -37,7 +37,12 @@ final readonly class OwnOpening
             $at = $sentence->begins('at', $mention->last + 1);
             $isAt = null !== $at && null !== $sentence->atomAt($at + 1)?->amount;
 
-            return $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
+            // "a cracked fitting right at the cleanout at one foot": it tells where.
+            $first = $mention->first - ($isKnown ? 1 : 0);
+            $isBeside = $sentence->isAfter('at', $first) && null !== $sentence->nameBefore($first)
+                && $first - (int) $sentence->nameBefore($first) <= self::SHOWN_WORDS + 1;
+
+            return $isBeside || $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
         }
         // "I got in at the front cleanout", "front cleanout to the street"
         $isFrom = null !== $sentence->begins('toward', $mention->last + 1) && !$isPlacePending

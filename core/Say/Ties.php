@@ -121,7 +121,9 @@ final readonly class Ties
         $from = $mention->last + 1;
         // "three metres standing water begins, three point nine standing water ends"
         $first = $mention->first - ($this->sentence->is('articles', $mention->first - 1) ? 1 : 0);
-        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($first);
+        // … and "fifty feet there's a sag starting, water's at twenty percent, fifty eight …"
+        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($first)
+            && ($this->sentence->isAfter('at', $place->first) || !$this->isShownAtPlace($mention));
         $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)

@@ -138,6 +138,9 @@ final readonly class Truth
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
             $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
             // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
+            // "you don't have any new breaks, the crack at 24 looks as it did"
+            $isOwn = $isOwn || $i === $mention->first - 1 && $sentence->is('known', $i) && $sentence->isBehindName($i)
+                && $this->isToldAtPlace($mention);
             $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
             // "no fall on that pipe, and it holds water"
             if ($isOwn || $sentence->is('and', $i) && $sentence->is('subjects', $i + 1)) {

@@ -22,10 +22,12 @@ final readonly class Turn
     /** "a ninety degree bend", "it turns ninety", "base of the stack ninety, eleven feet cleanout" */
     public function isSaid(Amount $one, int $next): bool
     {
-        if (!\in_array($one->value, self::DEGREES, true)) {
+        $sentence = $this->sentence;
+        // "forty feet, forty five I'm seeing roots, forty eight feet": as the counter goes by.
+        $isCounted = null !== $sentence->begins('counted_off', $one->first) && $sentence->is('subjects', $next);
+        if ($isCounted || !\in_array($one->value, self::DEGREES, true)) {
             return false;
         }
-        $sentence = $this->sentence;
         // "a long sweep ninety", and not "bend right twenty two I'm under the house"
         $isPlaced = self::TWENTY_TWO === $one->value && $sentence->is('subjects', $next);
         $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)

@@ -117,7 +117,7 @@ return [
     'pronouns' => ['one'],
     'them' => ['them', 'those', 'these', 'em'],
     // "There's another bunch".
-    'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad'],
+    'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad', 'some', 'few', 'bit'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
         'bad', 'big', 'heavier', 'bigger', 'smaller', 'worse', 'better', 'larger', 'lighter', 'thicker',
@@ -246,6 +246,14 @@ return [
     ],
     // "Built in sixty two", "for thirty".
     'before_years' => ['in', 'since', 'for', 'of', 'late', 'early', 'by'],
+    // Fewer roots than were named before, and more of them.
+    'lessens' => ['few', 'couple', 'bit', 'little', 'small', 'tiny', 'lighter', 'smaller'],
+    'heightens' => ['heavier', 'thicker', 'bigger', 'worse', 'denser', 'heavy', 'big', 'huge'],
+    // Behind what is said without a name nothing else can be named there.
+    'closers' => [
+        'here', 'there', 'too', 'again', 'now', 'at', 'on', 'in', 'coming', 'that', 'right', 'left', 'where', 'than', 'as', 'but', 'up',
+        'through', 'from', 'down', 'along', 'around', 'this', 'these', "they're", "it's", "that's", 'with', 'though',
+    ],
     // "a four by four wye"
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
@@ -2377,6 +2385,7 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'i|we|they missed (a)* some|few|couple|bit|one',
             'has (just|only)* a little|tiny|small bit',
             'that|this one is (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*',
             "that|this one's (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*",
@@ -2413,6 +2422,22 @@ return [
             'another (at|one|set|spot|place)', 'same thing', 'more of the same', 'same (again)', 'and again', 'the same',
             'a second one', 'more of them|those|that|it|em', 'also',
         ]],
+        // Said of what was named last, with no name of its own.
+        'more_of_it' => ['' => [
+            '(even|much|way|lot|bit|little|a)* heavier|thicker|worse|denser',
+            'a|an|another|some|couple|few|those|these|the|this|that|is|here\'s|there\'s|it\'s|that\'s (of|really|real|pretty|very|a|an|some)* '
+                .'<degree> one|ones',
+            'bad|good|little|small|big|tiny ones', 'a|the good|bad one',
+            '(just|only|maybe)* (a)* (little|tiny|small|good|whole)* bit|few|couple|bunch|lot|ton',
+            'some|few|couple|bunch|lot|lots|ton|tons|loads|plenty|one|two|three|several (a)* (whole)* more',
+            'lots|tons|loads|plenty|full|loaded|covered|packed|more|some|few|couple|bunch|lot|all|most of|with them|those|it|em',
+            'got|has|have|gets|see|with (just|only|a|quite)* them|some|few|couple|more|lot|bunch',
+            '(a)* couple|few (of)* little|small|big ones',
+            'here|there|joint|one|ones|spot|side|yep|yeah (there|here)* too|also', 'here|there|joint|one|ones|spot|side as well', 'as well',
+            "there's|there is|are some (there)*", 'here|there we go again', 'here|there they are', "they're back|here|there|everywhere|all (over|through)*",
+            'the|and|a second|third|fourth|fifth|next one|set|bunch|spot', 'second|third|fourth|fifth|next one|set|bunch|spot',
+            'still going|more|some', 'and|yet again|more', 'more',
+        ]],
         'way' => ['' => [
             'through', 'from', 'out of', 'off', 'down', 'open|opened|opening', 'our', 'my', 'of', 'in', 'using', 'use', 'via', 'at',
             'inside', 'back to', 'into', 'toward', 'towards', 'to', 'find', 'install|installing|add|adding|put|putting|need|needs',
@@ -2428,6 +2453,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "we're|i'm|we|i (are|am|is)* coming|going|came|went in from|through (the)* <fixture>",
+            'piece|chunk|part of (the)* pipe|clay sticking|poking|hanging',
             'zero|zeroed|zeroing (is|it|at|out|to|my|the|camera)* lip|edge of',
             'grease|fat comes|coming|came|is from the|your|their kitchen|sink|restaurant',
             'gonna|going (to)* turn (it|the|camera|left|right)* toward|towards|to the',
