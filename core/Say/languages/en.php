@@ -372,6 +372,9 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water's|water is halfway|half (way)* up (the|my|on)* camera|lens|pipe|screen",
+                'taking|take|takes on water',
+                'pool of water', "there's a pool",
                 'go|going|went swimming',
                 'drops|dips|dives|drop|dip down|off|into (into)* (a|this|some)* (little|small|big)* pool|puddle|pond|water',
                 '(a)* (little|slight|big)* bow in the|this pipe|line',
@@ -1189,6 +1192,8 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'necks|reduces|reduced|chokes|narrows (back)* down|to (to)* (a)* three|two|four|six inch',
+                'line|pipe changes|change there|here|right',
                 "we're|i'm|it's|now|back into|in the (old)* <pipe> (iron|pipe)* now|here|again",
                 "there's|here's the|your|our|that (old|original|beginning|start|of|your|new|white|black)* <pipe> (iron)* (pipe|tile)*",
                 '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
@@ -1410,6 +1415,25 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "pushing and|but (it|it's|she's|camera|camera's|i'm|is|just)* not|nowhere|nothing (going|moving|budging|getting|anywhere)*",
+                "can't|couldn't|cannot reach|advance|proceed (any|no|much)* farther|further",
+                'no passage',
+                'no further|more progress|passage|access',
+                "camera|head|it won't|can't|couldn't follow",
+                "crawler can't|couldn't|won't (<push>|climb)*",
+                'gave|giving up (trying|on)*',
+                "tried (several|a|few|many|times|everything|to|and|but|<push>|it|by|past|through|around|that|we|i)* couldn't|can't",
+                "can't|couldn't budge|climb (it|that|this|over)*",
+                "it's|she's|i'm not going|getting anywhere",
+                'no|any more push',
+                "rod|rods|cable|rod's|rod is (just|keeps|is|all)* folds|folding|buckles|buckling|coiling",
+                'maxed|topped out',
+                "can't|couldn't|cannot fit (the|my|this)* camera|head|it",
+                "camera|head|crawler doesn't|didn't|isn't fit|fitting|turn|turning",
+                'too tight|small|narrow|flat|low for (the|my|this|our)* camera|head|crawler to fit|pass|go|get',
+                'too tight|small|narrow|flat|low|squashed|steep for (the|my|this|our)* camera|head|crawler|me|us',
+                'a hard|dead|full stop',
+                'not letting|let me|us|it|camera by|through|past|go|in',
                 "tried|try to <push> (it|this|that|the|my|camera|head)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
                 "trying to <push> (it|this|that|the|camera)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
                 "(camera|head|it|she|reel)* wouldn't|won't|couldn't|can't (even)* go|get|push|make|fit past|beyond|by",
@@ -1593,6 +1617,7 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
         ]],
         'into' => ['' => [
+            "you're|you are (now|back|right)* in|into (a|the|your|our|some|old)*",
             'joins into (the|some|old)*',
             "(and|we've|i've|we|now)* hit (the|some|into)* old",
             'go|goes|going|comes|come (back)* out to (the|some|old)*',
@@ -1666,6 +1691,15 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "that's|here's|there's|this|is the end",
+            "then (it's|we're|i'm)* clear|dry|good|clean (again)* at|by|around",
+            "it's done|finished",
+            'we|i|camera surface|surfaced|surfaces',
+            "i'm|we're|camera's through it|that|the (belly|dip|sag|water)*",
+            "i'm|we're|camera's back up|above (it|the|water|again)*",
+            'drops|drop|dropped|goes|went|gets|got (right)* back down|normal',
+            'we|i|you|pipe|line get|gets|got|find (it|grade|slope|our|the|my|that|grade|slope|fall)* back',
+            'goes|went|going away (at|by|around)*',
             "(we're|i'm|it's) back up|out at|by|around",
             'stops|quits|done holding (the|any)* water',
             'come|comes|came|coming|pop|pops|popped|pop back (up|back|right)* out (on)* the other side|end',
@@ -1883,6 +1917,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|thought (me|us|it|there|that|he|she|they)* (was|were|is|had|has)*',
             "inspector|realtor|agent|plumber|report said|says (there's|there|that|it's|he)*",
             "they're|he's|she's|guy's|everybody's saying|telling (me|us|her|him|that)*",
             'they|he|she|guy|company|plumber (that|who|before|us|me)* said|told|thought|claimed (him|her|them|us|you|that)* '
@@ -2373,6 +2408,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'located the|a|his|her|their|your (main|outside)* cleanout|line|sewer|access|clean',
             'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray',
             "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* "
                 .'locate|mark|paint|flag|find|spray (that|it|this|these|all|and|mark|paint|for|you|up|on)*',
