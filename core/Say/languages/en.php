@@ -1955,6 +1955,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'which|that|it (usually|probably|likely|typically|normally|just|almost|always)* means',
             'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* catch|catching|collect|collecting|grab|grabbing|trap|snag|cause|attract',
             "normally|usually|typically|ideally you'd|you|we'd|we|it|it'd|there'd|there (would|should|have|want|see|be|like)*",
             'first|last|previous|other time (we|i|they|he)*',
@@ -2094,6 +2095,8 @@ return [
         ]],
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => [
+            "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's (to|get|be|have|just|go|and|ahead|try|probably|also|then|come|back)* cut|clean|clear|jet|pull|knock|take|wash|flush|chew|cable|rod (it|that|this|them|those|these|all|the|some|of|stuff|roots|grease)* out|up|off|away|down|back|through",
+            'camera|lens|head (is|got|gets|all|get|back)* cleaned|washed|rinsed|wiped (off|up|out)*',
             "i'd|you'd|we'd|you'll|i'll|we'll (need|want|like|have|get|be|to)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed (out|up|off|away|down|back)*",
             "hasn't|haven't|never|not|isn't|wasn't|weren't|don't|couldn't|can't|didn't (been|being|ever|get|be|have|know|when|it|this|that|them|to|all|really)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|got|get (it|that|them|this|all)* (out|up|off|away|down|back)*",
             'need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|has|have|had to|get|be|have|it|this|that|them|these|all (to|get|be|have|it|this|that|them|these|all|been)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|knocked (out|up|off|away|down|back)*', "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
@@ -2238,6 +2241,8 @@ return [
         'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            'hits|hit that|it|this and stops|stopped',
+            'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|quit|ended|hit|hitting',
             "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|basement|line",
             "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|by|near|toward|towards",
             'squeezed|falling|fell|falls|hanging|leaking|dripping|oozing|washing|growing out of it|that',
@@ -2489,6 +2494,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
+            'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|all|just|really)* replaced|repaired|fixed',
+            "will|they'll|it'll|that'll|gonna|to|would|could|can|might|eventually (just|eventually|probably|also|actually|end|up|even)* break|breaking|crack|cracking|collapse|collapsing|bust|split|crush (the|your|this|that)* pipe|line|clay|joint|up|down|open|off",
             "we're|i'm|we|i (are|am|is)* coming|going|came|went in from|through (the)* <fixture>",
             'piece|chunk|part of (the)* pipe|clay sticking|poking|hanging',
             'zero|zeroed|zeroing (is|it|at|out|to|my|the|camera)* lip|edge of',
@@ -2765,7 +2773,7 @@ return [
             'large scale', 'scale of', 'for scale', 'on a scale', 'at|the (very)* next joint|one|fitting|hub', 'scale model',
             'gas line', 'water line', 'root of the', 'root cause', 'toward|towards the|our (septic|city|holding)* tank|main|sewer',
             'catching|catches|catch (some|the|all|more|a|little|bit|of)* debris|stuff',
-            'for root(s) to (get|come|grow|in)*', 'where root(s) can|could|will', 'root(s) can|could (get|come)*',
+            'for root(s) to (get|come|grow|in)*', 'where root(s) can|could|will', 'root(s) can|could get|come|grow|find',
             'root(s) (are|will|is|gonna|going|to|be|just)* come|grow back',
             'root cutter(s)', 'root saw', 'root killer|treatment|foam', 'cutting root(s)', 'branch out',
             'why is|are|do|does|did|not|we|you|i|it|they|this|that', "why they're|it's|we're|that's|you're|there's",
