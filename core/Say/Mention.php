@@ -23,6 +23,8 @@ final class Mention
     public bool $isInOrder = false;
     /** Named again rather than anew. */
     public bool $isAgain = false;
+    /** Whether it is named as what everybody knows by now: "the crack". */
+    public bool $isKnown = false;
     /** Whether it was only said how far it has been seen. */
     public bool $goesOn = false;
 

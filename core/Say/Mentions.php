@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Measure;
 use Jurvex\Core\Finding\Sureness;
@@ -67,6 +68,9 @@ final class Mentions
                 $beside[1] = $place->first > $mention->last ? min($beside[1], $place->first - 1) : $beside[1];
             }
             $mention->isAgain = $sentence->has('again', ...$beside) && !$sentence->has('same_spot', ...$beside);
+            $mention->isKnown = $sentence->is('definite', $mention->first - 1) && !$sentence->has('points', ...$beside)
+                && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)
+                && !\in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
         }
     }
 

@@ -64,6 +64,9 @@ final class Narration
         $measures = new Measures($sentence, $this->units, $this->where->carried());
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
+        foreach ($mentions->all as $mention) {
+            $mention->isKnown = $mention->isKnown && null !== $this->entries->known($mention);
+        }
         $placing = new Placing($sentence, $measures, $this->where);
         $mentions->all = Joined::ended(
             $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
@@ -173,8 +176,8 @@ final class Narration
             return;
         }
         $isAgain = $mention->isAgain || true === $this->last?->isSummedUpBy($mention);
-        if ($isAgain && null === $mention->place && !$this->where->isPending()) {
-            $known = $this->entries->known($mention);
+        $known = $isAgain || $mention->isKnown ? $this->entries->known($mention) : null;
+        if (($isAgain || null !== $known) && null === $mention->place && !$this->where->isPending()) {
             $known?->join($mention, $sentence->said());
             $this->last = $known ?? $this->last;
 

@@ -64,7 +64,9 @@ final readonly class Ties
     private const TWICE = -8;
     /** It has no place in the sentence … */
     private const NOWHERE = 21;
-    /** … but one from before. */
+    /** … but is known from before and had one then, */
+    private const KNOWN = 5;
+    /** … or one that was said before holds. */
     private const CARRIED = 7;
 
     private Vacancy $vacancy;
@@ -266,7 +268,7 @@ final readonly class Ties
         $isAgain = $mention->isAgain && $isLength && !$this->isShownAtPlace($mention)
             && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
-        return $isAgain ? 0 : ($isCarried ? self::CARRIED : self::NOWHERE);
+        return $isAgain ? 0 : ($mention->isKnown ? self::KNOWN : ($isCarried ? self::CARRIED : self::NOWHERE));
     }
 
     /** "ten feet and we've got an elbow again", "two and a half fat again" */

@@ -53,6 +53,8 @@ return [
     'bare_units' => ['inch'],
     // Before what everybody knows already.
     'known' => ['the', 'our', 'your', 'my', 'this', 'that'],
+    // Before what was named already.
+    'definite' => ['the', 'that', 'those'],
     // Before the opening that is one's own: "that's our cleanout".
     'ours' => ['our', 'my'],
     // Between a place and a name: "35 a little offset".
