@@ -120,7 +120,7 @@ final readonly class Truth
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
-            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin) || $this->isWhole($begin)
+            $isAnew = null !== $sentence->begins('taken_back', $begin) || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1) || $this->isWhole($begin)
                 // "zero at the main, fine roots", and not "zero roots"
                 || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;
             if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
@@ -129,6 +129,7 @@ final readonly class Truth
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
         if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
+            || $this->isBeyond($denied, $mention)
             // "that's not glued, it's come apart"
             || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
             || true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
@@ -149,6 +150,18 @@ final readonly class Truth
         }
 
         return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "there's no bellies, the bad news is the separation": what was denied has its name, and nothing joins the two. */
+    private function isBeyond(int $denied, Mention $mention): bool
+    {
+        $name = $this->sentence->nameBefore($mention->first);
+        $between = [(int) $name + 1, $mention->first - 1];
+
+        $isApart = $between[1] - $between[0] >= self::DENIED_WORDS - 1 && !$this->sentence->isAny('and', ...$between);
+
+        return null !== $name && $name > $denied && ($isApart || $this->sentence->isAny('has', ...$between))
+            && !$this->sentence->isAny('or', ...$between) && !$this->sentence->isAny('joins', ...$between);
     }
 
     /** "section one no issues, section two has roots", and not "no issues or cracks" */
