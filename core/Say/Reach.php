@@ -41,7 +41,8 @@ final class Reach
     /** @param Place $place at which nothing is, the last of its sentence */
     public function say(Sentence $sentence, Place $place, int $run): void
     {
-        $isTold = $sentence->has('got_to');
+        // "twenty feet looks good, we made it to the main": it is told of the main.
+        $isTold = $sentence->has('got_to', null, $place->last);
         $isAll = $sentence->last - $sentence->first - ($place->last - $place->first) <= self::WORDS_BESIDE;
         $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
         // Whoever is at the opening has come nowhere.

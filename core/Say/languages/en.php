@@ -2496,6 +2496,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'lost the picture|camera|video|signal for a second|minute|sec',
             'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
             'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|all|just|really)* replaced|repaired|fixed',
             "will|they'll|it'll|that'll|gonna|to|would|could|can|might|eventually (just|eventually|probably|also|actually|end|up|even)* break|breaking|crack|cracking|collapse|collapsing|bust|split|crush (the|your|this|that)* pipe|line|clay|joint|up|down|open|off",
