@@ -137,6 +137,8 @@ final readonly class Ties
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1)
+            // "a lip that's catching paper, first clay joint at 33 has roots"
+            || $this->isOfNextJoint($from, $place)
             // "everything's nice until we get out to 24 feet"
             || $this->sentence->isAfter('good_until', $place->first)
             // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
@@ -151,6 +153,14 @@ final readonly class Ties
         return self::BEHIND + $this->between->cost($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    private function isOfNextJoint(int $from, Place $place): bool
+    {
+        $isLed = fn (int $end, int $begin) => $begin >= $from && $end > $begin && !$this->sentence->is('known', $begin - 1)
+            && $this->sentence->begins('at', $end + 1) === $place->first - 1;
+
+        return [] !== array_filter($this->sentence->marks('intro'), $isLed, \ARRAY_FILTER_USE_BOTH);
     }
 
     /** Whether what stands behind a place that nothing ties says that it is of what is named next. */

@@ -62,10 +62,12 @@ final readonly class Vacancy
     /** "eighteen feet, joint is good" */
     public function isClean(Place $place): bool
     {
-        [$from, $to] = [$place->last + 1, $place->last + self::CLEAN_WORDS];
+        // "ten feet, okay, this joint's good"
+        $from = ($this->sentence->is('all_well', $place->last + 1) ? 1 : 0) + $place->last + 1;
+        $to = $from + self::CLEAN_WORDS - 1;
 
         // "one point seven okay, two point three"
-        if ($this->sentence->is('all_well', $from) && null !== $this->sentence->atomAt($from + 1)?->amount) {
+        if ($from > $place->last + 1 && null !== $this->sentence->atomAt($from)?->amount) {
             return true;
         }
 

@@ -718,6 +718,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "bottom's|bottom (is|has|just|of|the|pipe)* starting|started|beginning (to)* channel|channeling|rot|rotting|go|wear|erode",
                 'bottom|invert looks (pretty|very|getting|real|kind|of|a|little|bit)* rough|worn',
                 'rough along|on|in (the)* <floor>',
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
@@ -758,6 +759,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'deform|deforming|deformed|deformation|misshapen|misshaped',
                 '(pipe|it)* flattening|squashing|ovaling|mashing|squishing (out|down|in|flat)*',
                 'not round (anymore|any|no|more)*',
                 "pipe|it|line that's|it's|been|is|that has (been|all|kind|of)* squeezed|pinched|squashed|flattened|"
@@ -1194,6 +1196,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'goes|go|changes|change|switch|switches from (the)* new (pipe|stuff|line|part)* to|into (the)* old',
                 'necks|reduces|reduced|chokes|narrows (back)* down|to (to)* (a)* three|two|four|six inch',
                 'line|pipe changes|change there|here|right',
                 "we're|i'm|it's|now|back into|in the (old)* <pipe> (iron|pipe)* now|here|again",
@@ -2415,6 +2418,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray that|this|it|those (one|spot)*',
             'located the|a|his|her|their|your (main|outside)* cleanout|line|sewer|access|clean',
             'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray',
             "i'll|we'll|i'm|we're|gonna|going|will|let me (gonna|going|to|go|ahead|and|just|come|be|able|have)* "
@@ -2428,6 +2432,7 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "they're (the)* worst|heaviest|thickest (right|here|there|about|around)* at",
             'i|we|they missed (a)* some|few|couple|bit|one',
             'has (just|only)* a little|tiny|small bit',
             'that|this one is (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*',
@@ -2496,6 +2501,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'root(s)|water|something|light (off|out|up|there)* in the distance',
             'lost the picture|camera|video|signal for a second|minute|sec',
             'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
             'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|all|just|really)* replaced|repaired|fixed',
