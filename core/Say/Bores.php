@@ -29,7 +29,13 @@ final class Bores
                 $bores[] = $mention;
             }
         }
-        foreach ($sentence->marks('opens_into') as $begin => $end) {
+        $into = $sentence->marks('opens_into');
+        foreach ($measures->places as $place) {
+            // "twenty six feet into the four inch", and not "we're 26 feet into the four inch"
+            $to = $sentence->isAfter('reached', $place->first) ? null : $sentence->begins('to', $place->last + 1);
+            $into += null === $to ? [] : [$place->last + 1 => $to];
+        }
+        foreach ($into as $begin => $end) {
             $mention = self::intoBore($sentence, $begin, $end);
             array_push($bores, ...(null === $mention ? [] : [$mention]));
         }

@@ -53,6 +53,13 @@ final class Entries
         return end($known) ?: null;
     }
 
+    /** Whether a mark was told at a place: "it's four feet deep, so I'll put a flag there". */
+    public function isMarked(float $from): bool
+    {
+        return [] !== array_filter($this->all, fn (Entry $entry) => Entry::MARK === $entry->kind && $entry->run === $this->run
+            && null !== $entry->fromM && abs($entry->fromM - $from) <= Entry::SAME_PLACE_M);
+    }
+
     /** What a mention at a place names again; none where it is told to be another one. */
     public function at(Mention $mention, Sentence $sentence, ?float $from, ?float $to): ?Entry
     {

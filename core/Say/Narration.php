@@ -187,6 +187,9 @@ final class Narration
             $this->reach->forget();
         }
         [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
+        if (null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from)) {
+            return;
+        }
         $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
             $again->join($mention, $sentence->said());

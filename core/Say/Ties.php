@@ -176,7 +176,9 @@ final readonly class Ties
         $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
 
         return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
-            || $this->sentence->beginsAny(['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move'], $next));
+            || $this->sentence->beginsAny(
+                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
+            ));
     }
 
     /** "a little root there, nothing crazy, that's twenty one feet", and not "that's twenty one feet, there's …" */

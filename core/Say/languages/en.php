@@ -1016,6 +1016,8 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'two|three|four|six|eight inch comes|ties|tying in',
+                'two|three|four|six|eight inch coming in',
                 'a|an|another|this|that tap in',
                 "that's|there's|here's unit|apartment|suite|flat one|two|three|four|five|six|seven|eight|nine|ten",
                 "connection (that's|that|is)* coming|comes (in)* (from|on|off) the|your|next",
@@ -1612,7 +1614,7 @@ return [
                 'sewer pipe plastic',
             ],
             'abs' => ['abs', 'a b s'],
-            'concrete' => ['concrete', 'cement', 'concrete|cement pipe'],
+            'concrete' => ['concrete', 'cement', 'concrete|cement pipe', 'transite', 'asbestos (cement)', 'transite pipe'],
             'bituminised_fibre' => ['bituminised|bituminized|pitch|tar fibre|fiber|paper', 'orangeburg', 'tar paper', 'fibre|fiber pipe'],
             'copper' => ['copper'],
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
@@ -2501,6 +2503,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'make|made|making the turn|corner',
             'root(s)|water|something|light (off|out|up|there)* in the distance',
             'lost the picture|camera|video|signal for a second|minute|sec',
             'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
