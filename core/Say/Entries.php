@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** What was read so far, run by run, in the order in which it was first named. */
 final class Entries
 {
+    /** Places are told where so many things have one. */
+    private const LEAST_PLACED = 2;
+
     /** @var list<Entry> */
     private array $all = [];
     private int $run = 0;
@@ -17,6 +21,21 @@ final class Entries
     public function all(): array
     {
         return $this->all;
+    }
+
+    /**
+     * Where places are told in a run, what has none was talked of, if it is not a deposit all along the pipe.
+     *
+     * @return list<Entry>
+     */
+    public function placed(): array
+    {
+        $placed = array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM);
+        $runs = array_count_values(array_column($placed, 'run'));
+        $isAlong = static fn (Entry $entry) => Family::Deposit === Kind::tryFrom($entry->kind)?->family();
+
+        return array_values(array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM
+            || ($runs[$entry->run] ?? 0) < self::LEAST_PLACED || $isAlong($entry)));
     }
 
     /** The number of the run, from none. */

@@ -52,7 +52,7 @@ final class Narration
         }
         $narration->endReached(!$reading->speech->hasTimes);
 
-        return $narration->entries->all();
+        return $narration->isRecording ? $narration->entries->placed() : $narration->entries->all();
     }
 
     private function hear(Sentence $sentence): void
