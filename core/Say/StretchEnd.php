@@ -35,7 +35,29 @@ final readonly class StretchEnd
             static fn (int $word) => !$sentence->isInside('ends', $word) && !$sentence->is('subjects', $word - 1),
         );
 
-        return self::between($sentence, $measures, self::OF_LOW, $sentence->first, [] === $begins ? $sentence->last : min($begins) - 1);
+        $last = [] === $begins ? $sentence->last : min($begins) - 1;
+
+        return self::outAgain($sentence, $measures, $sentence->first, $last)
+            ?? self::between($sentence, $measures, self::OF_LOW, $sentence->first, $last);
+    }
+
+    /** "seventy seven back up, 83 …", "nineteen it's gone", "thirty nine, okay, I'm out": right behind a place, and no more is said of it. */
+    private static function outAgain(Sentence $sentence, Measures $measures, int $first, int $last): ?self
+    {
+        foreach ($measures->places as $place) {
+            $next = $place->last + 1;
+            $next += $sentence->is('and', $next) || $sentence->isComma($next) || $sentence->is('all_well', $next) ? 1 : 0;
+            $end = $place->first >= $first && $next <= $last && null === $place->to && !$sentence->isAfter('to', $place->first)
+                ? $sentence->begins('out_again', $next) : null;
+            $isWhole = null !== $end && ('' === $sentence->text($end + 1) || $sentence->isComma($end + 1) || $sentence->is('and', $end + 1)
+                || null !== $sentence->begins('cut', $end + 1) || null !== $sentence->begins('intro', $end + 1)
+                || null !== $sentence->atomAt($end + 1)?->amount);
+            if ($isWhole) {
+                return new self($next, [$place]);
+            }
+        }
+
+        return null;
     }
 
     /** @return ?self of a low spot, said before a word */
@@ -83,7 +105,8 @@ final readonly class StretchEnd
                 $end = $mention->first - 1;
             }
         }
-        $found = null === $begin ? null : self::between($sentence, $measures, self::OF_LOW, $begin, $end);
+        $found = null === $begin ? null : self::outAgain($sentence, $measures, $begin, $end)
+            ?? self::between($sentence, $measures, self::OF_LOW, $begin, $end);
 
         return null === $found || $sentence->has('starts', $found->word, $end) ? null : $found;
     }

@@ -1754,6 +1754,13 @@ return [
             'come|comes|came|coming out (on|at|of)* the other end|side',
         ]],
         // Of what is no low spot.
+        // Behind a place in a low spot: there it ends.
+        'out_again' => ['' => [
+            "(i'm|we're|it's|it|camera's|that's|water's|now|all|back)* out|gone|dry|clear (of|it|that|again|now)*",
+            "(i'm|we're|it's|camera's|we|i|now)* back up|out|above (water|again|now)*",
+            "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|again|now)*",
+            "(it's|now)* back to normal|round|dry|grade",
+        ]],
         'runs_to' => ['' => [
             "(gets|goes|it's)* back to having a bottom",
             'come|comes|came (back)* up until|till',
