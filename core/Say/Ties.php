@@ -177,7 +177,7 @@ final readonly class Ties
 
         return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(
-                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
+                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where', 'out_again'], $next,
             ));
     }
 

@@ -40,7 +40,7 @@ final readonly class Vacancy
         $isAnother = null !== $another && null === $this->sentence->nextName($another + 1, $another + self::NAMED_WORDS);
         if ($isAnother || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first, 2) || $this->isClean($place) || $this->isGood($place)
+            || $this->sentence->isAfter('ends', $place->first, 2) || null !== $this->sentence->begins('out_again', $place->last + 1) || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"
             || null === $place->to && $this->isDenied($place)
         ) {
