@@ -24,7 +24,7 @@ final class Entries
     }
 
     /**
-     * Where places are told in a run, what has none was talked of, if it is not a deposit all along the pipe.
+     * Where places are told in a run, what has none was talked of, if it is not said to be here, or a deposit all along the pipe.
      *
      * @return list<Entry>
      */
@@ -34,7 +34,7 @@ final class Entries
         $runs = array_count_values(array_column($placed, 'run'));
         $isAlong = static fn (Entry $entry) => Family::Deposit === Kind::tryFrom($entry->kind)?->family();
 
-        return array_values(array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM
+        return array_values(array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM || $entry->isHere
             || ($runs[$entry->run] ?? 0) < self::LEAST_PLACED || $isAlong($entry)));
     }
 
@@ -70,6 +70,14 @@ final class Entries
         $known = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
 
         return end($known) ?: null;
+    }
+
+    /** @param list<Mention> $mentions of which those are known that are named so and were named before */
+    public function recognise(array $mentions): void
+    {
+        foreach ($mentions as $mention) {
+            $mention->isKnown = $mention->isKnown && null !== $this->known($mention);
+        }
     }
 
     /** Whether a mark was told at a place: "it's four feet deep, so I'll put a flag there". */

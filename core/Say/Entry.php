@@ -41,6 +41,8 @@ final class Entry
     public ?float $depthM = null;
     public ?float $depthToM = null;
     public Sureness $sureness = Sureness::Clear;
+    /** Whether somebody says that it is here. */
+    public bool $isHere = false;
 
     /**
      * @param string $kind a kind of finding, a mark, or how far the tool has come

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Extent;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
@@ -14,11 +13,11 @@ final class Narration
 {
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
-    /** The place of what was named is told within so many seconds, and so many words. */
-    private const TOLD_S = 10.0;
-    private const TOLD_WORDS = 4;
     /** Another run that is to come is told so many words behind. */
     private const LATER_WORDS = 5;
+
+    /** "Some roots right here": so many words before or behind a name. */
+    private const HERE_WORDS = 2;
 
     private readonly Entries $entries;
     private readonly Whereabouts $where;
@@ -64,9 +63,7 @@ final class Narration
         $measures = new Measures($sentence, $this->units, $this->where->carried());
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
-        foreach ($mentions->all as $mention) {
-            $mention->isKnown = $mention->isKnown && null !== $this->entries->known($mention);
-        }
+        $this->entries->recognise($mentions->all);
         $placing = new Placing($sentence, $measures, $this->where);
         $mentions->all = Joined::ended(
             $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
@@ -97,26 +94,22 @@ final class Narration
         $this->materials->hearNames($sentence);
     }
 
-    /** "so we're at the main, now that's eighty eight feet": the place of what was named last and had none. */
     private function tellPlace(Sentence $sentence, Measures $measures): void
     {
-        $place = $measures->places[0] ?? null;
-        // What was only carried is told better: "there's a root … so that's at thirty two".
-        $isTellable = null === $this->last?->fromM || PlaceBy::Carried === $this->last->placeBy && null === $this->last->toM;
-        if (null === $this->last || !$isTellable || null === $place) {
-            return;
-        }
-        $isLate = ($sentence->atS($sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
-        $isTold = $sentence->isAfter('told', $place->first)
-            || null === $this->last->fromM && $sentence->isAfter('presence', $place->first)
-            // "a root coming in, so that's thirty five"
-            || (new Ties($sentence))->isPut($place);
-        if ($isLate || !$isTold || $place->first - $sentence->first > self::TOLD_WORDS) {
+        $place = null === $this->last ? null : (new OfLast($this->last, $sentence))->place($measures);
+        if (null === $this->last || null === $place) {
             return;
         }
         $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         array_shift($measures->places);
         $this->where->say($place, $sentence->atS($place->first) ?? 0.0);
+    }
+
+    private function stretch(Sentence $sentence, ?Place $place): void
+    {
+        if (null !== $this->last && null !== $place) {
+            (new OfLast($this->last, $sentence))->stretch($place);
+        }
     }
 
     private function startRun(Sentence $sentence): void
@@ -241,6 +234,7 @@ final class Narration
             return;
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
+        $entry->isHere = $sentence->has('right_here', $mention->first - self::HERE_WORDS, $mention->last + self::HERE_WORDS);
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
         }
@@ -279,18 +273,6 @@ final class Narration
         if (null !== $more) {
             $more->sureness = $this->last->sureness;
             $this->last->join($more, $sentence->said());
-        }
-    }
-
-    /** "and that goes on from fourteen feet to twenty two", "so nine to twenty": what was named last does. */
-    private function stretch(Sentence $sentence, ?Place $place): void
-    {
-        $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind ?? '')?->extent() ?? Extent::Point);
-        if (null !== $this->last && null !== $place?->to && !$isPoint
-            && ($sentence->has('goes_on', ...$sentence->part($place->first)) || $this->last->begins($place)
-                || $sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place))
-        ) {
-            $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }
     }
 

@@ -41,7 +41,7 @@ final readonly class StretchEnd
             ?? self::between($sentence, $measures, self::OF_LOW, $sentence->first, $last);
     }
 
-    /** "seventy seven back up, 83 …", "nineteen it's gone", "thirty nine, okay, I'm out": right behind a place, and no more is said of it. */
+    /** "seventy seven back up, 83 …", "thirty nine, okay, I'm out": right behind a place, and no more is said of it. */
     private static function outAgain(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
         foreach ($measures->places as $place) {

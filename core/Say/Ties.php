@@ -175,9 +175,10 @@ final readonly class Ties
         // "eleven feet and there's the second"
         $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
 
-        return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->sentence->endsThere($next)
+        return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
+            || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(
-                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where', 'out_again'], $next,
+                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
             ));
     }
 

@@ -40,7 +40,9 @@ final readonly class Vacancy
         $isAnother = null !== $another && null === $this->sentence->nextName($another + 1, $another + self::NAMED_WORDS);
         if ($isAnother || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first, 2) || null !== $this->sentence->begins('out_again', $place->last + 1) || $this->isClean($place) || $this->isGood($place)
+            || $this->sentence->isAfter('ends', $place->first, 2)
+            || $this->isOut($place)
+            || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"
             || null === $place->to && $this->isDenied($place)
         ) {
@@ -57,6 +59,14 @@ final readonly class Vacancy
     {
         return $this->sentence->begins('at', $place->first - 1) === $place->first - 1
             && $this->sentence->is('nothing_there', $place->first - 2);
+    }
+
+    /** "thirty nine I'm back out", and not "eleven feet out" */
+    public function isOut(Place $place): bool
+    {
+        $next = $place->last + 1;
+
+        return $this->sentence->begins('out_again', $next) > ($this->sentence->begins('out', $next) ?? 0);
     }
 
     /** "eighteen feet, joint is good" */

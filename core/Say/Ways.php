@@ -258,7 +258,8 @@ final class Ways
         // "five point two cast iron and it's scaled"
         return self::isLast($sentence, $next)
             // "thirty seven clay with an offset at the wall"
-            || $sentence->is('with', $next) || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
+            || $sentence->is('with', $next)
+            || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
     }
 
     /** Whether nothing more is said before the next place. */

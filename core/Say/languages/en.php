@@ -97,7 +97,8 @@ return [
         'a', 'an', 'the', 'at', 'to', 'of', 'and', 'is', 'are', 'was', 'we', 'i', 'from', 'with', 'for', 'our', 'your', 'my',
         'into', 'or',
         'but', 'as', "there's", "it's", "we're", "that's", "i'm", "you've", 'little', 'which', 'very', 'really', 'going',
-        "you're", "they're", 'you', 'they', 'he', 'she', 'what', 'get', 'got', 'some', 'any', 'been', 'be', "can't", "don't", 'if', 'how',
+        "you're", "they're", 'you', 'they', 'he', 'she', 'what', 'get', 'got', 'some', 'any', 'been', 'be', "can't", "don't", 'if',
+        'how',
         'can', 'could', 'would', 'will', 'about', 'has', 'have', 'because', 'where', 'when', "i've", "we've", "you'll", "i'll",
         'actually', 'already',
         'until', 'till', 'by', "one's", 'big', 'bad', 'pretty', 'kind', 'sort', 'lot', 'couple', 'bunch',
@@ -162,8 +163,8 @@ return [
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run',
-        'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|massive|'
-            .'large|larger|decent|monster|whopper|doozy|beauty',
+        'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
+            .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
         'very' => 'is|are|has|have|been|got|all|just|here|there|'
             .'really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
@@ -195,7 +196,8 @@ return [
         'really',
     ],
     'filler_phrases' => [
-        'and change', 'and some change', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess', 'oh boy', 'oh man', 'oh my',
+        'and change', 'and some change', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess',
+        'oh boy', 'oh man', 'oh my',
         'if you will',
         'or whatever', 'to be honest', "let's say", 'i would say', "i'd say", 'how about that',
     ],
@@ -221,7 +223,8 @@ return [
     // "twelve metres ninety to the left" is a turn and no centimetres.
     'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
     'rooms' => [
-        'kitchen', 'laundry', 'toilet', 'bathroom', 'bath', 'tub', 'bathtub', 'shower', 'sink', 'washer', 'lavatory', 'lav', 'dishwasher',
+        'kitchen', 'laundry', 'toilet', 'bathroom', 'bath', 'tub', 'bathtub', 'shower', 'sink', 'washer', 'lavatory', 'lav',
+        'dishwasher',
         'upstairs', 'basin', 'commode',
     ],
     'mains' => ['sewer', 'city', 'main', 'mains'],
@@ -370,7 +373,8 @@ return [
                 'tree (has)* found its way in', 'rooting', 'root intrusion',
                 'roots tap', 'vegetation in|at|through|growing|coming',
                 'root(s) (are|is|that|starting|still)* coming|growing|poking|hanging (in|through|out|down)*',
-                'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted', 'rooty',
+                'root(s)', 'tree|tap root(s)', 'root intrusion(s)', 'root growth', 'root infiltration', 'root cord(s)', 'rooted',
+                'rooty',
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
@@ -421,7 +425,8 @@ return [
                 'more|deep|deeper|some water',
                 'get|gets|getting|go|goes|going|went (back|down)* into (some|the|a|little|bit|standing)* water',
                 'fills|filling up with water',
-                'water (level)* comes|came|rises|rising|coming up', 'water (level)* gets|getting (pretty|real|a|bit|little)* deep|deeper',
+                'water (level)* comes|came|rises|rising|coming up',
+                'water (level)* gets|getting (pretty|real|a|bit|little)* deep|deeper',
                 'water up to (the|about)* middle|half|halfway|top',
                 'in water', 'water (is|was|that|just|still)* laying|lying|standing', 'laying|lying in water', 'water in the bottom',
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
@@ -486,7 +491,8 @@ return [
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
                 'pipe|side is|sits|sitting (a|little|bit|about)* lower|higher (than|by)*',
-                'sheared (right|clean|completely)* (off|over)', 'dropped (down|about|at|least|almost|a|good)* inch|two|three|four|an|half',
+                'sheared (right|clean|completely)* (off|over)',
+                'dropped (down|about|at|least|almost|a|good)* inch|two|three|four|an|half',
                 "collar's|bell's|hub's dropped|slipped|sunk (down)*", 'inch|mil drop',
                 'pipe|joint|line shifts|slides|kicks|jumps|steps over|to (to|the)* left|right|side',
                 'half|end|side (has|of|it|the|pipe)* dropped (down)*', 'inch|inches|half lower|higher than',
@@ -498,7 +504,8 @@ return [
                 'kicked|knocked|pushed|shoved over to the|one',
                 "spigot's|hub's|bell's|pipe's|joint's (is)* riding|sitting high|low|up|down",
                 'displaced|dropped|stepped|misaligned collar|joint|socket|hub',
-                'pipes|they|joints do|does not (quite|really)* meet (up)*', "pipes|they|joints don't|doesn't (quite|really)* meet (up)*",
+                'pipes|they|joints do|does not (quite|really)* meet (up)*',
+                "pipes|they|joints don't|doesn't (quite|really)* meet (up)*",
                 "it's|joint's|is (really|all|badly|pretty|been)* stepped",
                 "pipe's|pipe|one|side|one's is|sits|sitting (a|little|bit|way|much)* higher|lower than",
                 'shelf on the bottom|top|side', '(big|little|small)* shelf', 'half moon',
@@ -551,7 +558,8 @@ return [
                 "seam (that's|has|is|that|it's|all|just)* opened|pulled|separated|split|open|come|came|apart (up|apart)*",
                 "(pipe's|pipe|joint|it|it's|joint's|spigot)* not|never (been|quite|all|the|way)* pushed|seated|driven|shoved "
                     .' (all|the|way)* home|in',
-                'open (about|maybe|like|up)* (a|an|half|one|two|quarter|three|inch|inches|good)* between (the|these|those)* pipes|joints',
+                'open (about|maybe|like|up)* (a|an|half|one|two|quarter|three|inch|inches|good)* between (the|these|those)* '
+                    .'pipes|joints',
                 "joint and it's|it (is)* (wide|all|pretty|really)* open",
                 'not|never glued (in|together)*',
                 "coupling|coupling's|fitting|fitting's (is|has)* slipped|slid|popped off",
@@ -700,9 +708,11 @@ return [
                 'dirt bottom|floor|invert',
                 '<floor> (<very>)* rotten|rotted|shot (out|away|through)*',
                 'lost|losing|missing the|our|your|its bottom|invert|floor (of|the|this|pipe|line)*',
-                "isn't|ain't|not any|a|no bottom|floor|invert (at|all|left|to|it|there)*", 'no (more)* bottom (at|all|left|to|it|there)*',
+                "isn't|ain't|not any|a|no bottom|floor|invert (at|all|left|to|it|there)*",
+                'no (more)* bottom (at|all|left|to|it|there)*',
                 "<floor> of the|this pipe's|line's (all|just|been)* <worn_away>",
-                '<floor> (of|the|pipe|this|line|cast|iron)* is|has (been|all|completely|totally|just)* <worn_away> (out|away|through|off)',
+                '<floor> (of|the|pipe|this|line|cast|iron)* is|has (been|all|completely|totally|just)* <worn_away> (out|away|'
+                    .'through|off)',
                 "bottom's|invert's (all|completely|totally|just|been)* gone|missing|out|rotted|eaten",
                 'no pipe on|in|at the bottom', "bottom's|bottom is shot|wore|worn (out)*", 'see|seeing dirt in|through the bottom',
                 'bottom|invert gone|missing|rotted|rusted (out|away)', 'missing|no|rotted|rotten bottom|invert (left)',
@@ -718,7 +728,8 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
-                "bottom's|bottom (is|has|just|of|the|pipe)* starting|started|beginning (to)* channel|channeling|rot|rotting|go|wear|erode",
+                "bottom's|bottom (is|has|just|of|the|pipe)* starting|started|beginning (to)* channel|channeling|rot|rotting|go|"
+                    .'wear|erode',
                 'bottom|invert looks (pretty|very|getting|real|kind|of|a|little|bit)* rough|worn',
                 'rough along|on|in (the)* <floor>',
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
@@ -908,7 +919,8 @@ return [
                 'toilet|some paper stacked|piled|hung (up)*',
                 'clog|plug of (toilet|wet)* paper|wipes',
                 'some|little paper (caught|stuck|hung|hanging|sitting)*',
-                '(whole|big|little|old)* wad|bunch|clump|ball|pile of them|those|these hung|caught|stuck|piled|balled|sitting|wadded (up)*',
+                '(whole|big|little|old)* wad|bunch|clump|ball|pile of them|those|these hung|caught|stuck|piled|balled|sitting|'
+                    .'wadded (up)*',
                 'clump|wad|ball|glob of (wet)* hair',
                 'bung|plug|wad|ball|lump of (wet|baby|old)* wipes|rags|paper|nappies',
                 'build|buildup up of wipes|rags|paper',
@@ -925,7 +937,8 @@ return [
                 'rag(s)', 'wipe(s)', 'baby|flushable|wet wipe(s)', 'towel(s)', 'paper towel(s)',
                 'wad|pile|bunch|clump of (toilet)* paper|wipes|rags (built|balled|piled|up)*', 'cloth', 'paper built|balled up',
                 'paper piled|hung|caught|stuck|bunched|hanging (up)',
-                'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
+                'tampon(s)', 'diaper(s)', 'paper (is|just|hung)* on it|that|there|them',
+                'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
                 "a|somebody's|someone's (old|lost)* cutter (head|blade)*",
@@ -1009,7 +1022,8 @@ return [
                 'gas|power|electric|telecom|fiber line|pipe|main|conduit|service (right|straight|going)* through|across',
                 'gas|power|electric|fiber line|pipe|main|conduit|service running|crossing|going|coming (right|through|across|into)*',
                 'fibre|utility|cable|water line|pipe|main|conduit|service (right|straight|going)* through|across',
-                'telecom|fibre|utility|cable|water line|pipe|main|conduit|service running|crossing|going|coming (right|through|across)*',
+                'telecom|fibre|utility|cable|water line|pipe|main|conduit|service running|crossing|going|coming (right|through|'
+                    .'across)*',
                 'gas|power|electric|fiber|fibre|water|utility line|pipe|main|conduit bored|drilled|punched (right|through|across|in)*',
                 'conduit|cable (going|running|that|goes|runs|right|straight)* through|across the|our|this sewer|pipe|line|lateral',
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
@@ -1021,7 +1035,8 @@ return [
                 'a|an|another|this|that tap in',
                 "that's|there's|here's unit|apartment|suite|flat one|two|three|four|five|six|seven|eight|nine|ten",
                 "connection (that's|that|is)* coming|comes (in)* (from|on|off) the|your|next",
-                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|side|top)*',
+                'bathrooms|restrooms|toilets|showers|sinks|urinals come|tie|drain in|into (up|on|from|over|off|the|left|right|'
+                    .'side|top)*',
                 'where (the|all|your|both|these)* bathrooms|restrooms|kitchens|toilets|showers|sinks|bathroom|kitchen|'
                     .'laundry|washer|tub|sink|shower come|comes|tie|ties in (up|here)*',
                 'gully|bath|shower|basin|sink|toilet|kitchen|laundry joins (in|on|from|us|here|at)*',
@@ -1138,7 +1153,8 @@ return [
                 'put|installed|glued it|this|that|one (in)* backwards|backward|sideways|wrong',
                 'should (be|have|been|a)* sweep|wye',
                 'bad fitting',
-                "wye|y|tee|fitting|combo|santee|socket|hub (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong way|direction",
+                "wye|y|tee|fitting|combo|santee|socket|hub (that's|that|is|it's|was)* facing|pointing|turned (in|the)* wrong "
+                    .'way|direction',
                 'socket|hub|wye|tee|fitting (the)* wrong way (round|around)*',
                 'fitting|wye|y (that|is|was|put|in)* upside down',
                 'wye|y|tee|santee|combo|fitting (in|on|is|was|glued|put)* backwards|backward',
@@ -1165,7 +1181,8 @@ return [
                 "tap|lateral|connection|pipe that's sticking|poking (out|in|into|way|through)*",
                 'tap|lateral|connection|saddle that (is|just)* pokes|sticks|juts (in|out)',
                 "boss|connection|tap|saddle (is|'s)* pushed|sticking|shoved|rammed (right|straight|in|too)* into|in|far|out",
-                "tap|lateral|connection|pipe that's|that|somebody|someone|they (has|was|is|been|just)* hammered|knocked|pounded|driven in",
+                "tap|lateral|connection|pipe that's|that|somebody|someone|they (has|was|is|been|just)* hammered|knocked|"
+                    .'pounded|driven in',
                 "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
                 "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
                 'broke|busted a pipe|drain|line in',
@@ -1174,7 +1191,8 @@ return [
                 'hammer(ed)|protruding|intruding (in)* tap',
                 'tap|lateral|connection that (is|sticks|sticking|protruding) in|into|out|too',
                 'pipe|line|lateral stubbed in|into|out',
-                "it's|it|that's (is)* sticking|poking|protruding|intruding (out|way|right|quite|well)* in|into (the|our|your|pipe|line)*",
+                "it's|it|that's (is)* sticking|poking|protruding|intruding (out|way|right|quite|well)* in|into (the|our|your|"
+                    .'pipe|line)*',
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
                 'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
                 'intruding|protruding|hammered|broken tap|lateral|connection|pipe (in)*', 'hammer|break in tap',
@@ -1208,7 +1226,8 @@ return [
                 'see|seeing it|pipe|that changes|switches|transitions',
                 '<pipe> (iron)* (pipe)* starts|begins|stops',
                 'changes|change|switches material|materials|pipe (type|types)*',
-                'changed|switched|converted (it|this|that|over)* to (sch|schedule|forty|the|sdr|thirty|five)* pvc|plastic|clay|cast|abs',
+                'changed|switched|converted (it|this|that|over)* to (sch|schedule|forty|the|sdr|thirty|five)* pvc|plastic|clay|'
+                    .'cast|abs',
                 '(pipe|it|line)* steps|drops|goes down into the bigger|smaller|larger one|pipe',
                 'goes|steps|drops|opens (up|out)* into|to the hundred',
                 'four|three|five|two|six inch goes|steps|jumps up|down to (a)* three|four|five|six|eight|ten',
@@ -1217,7 +1236,8 @@ return [
                 "that's|where they tied|tie|hooked|connected (in|on)* to|into the (old)* clay|cast|iron|plastic|pvc",
                 'new pvc|plastic at|starts|begins',
                 'drop into (a|the)* bigger|larger|smaller pipe|line',
-                'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*', 'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
+                'new pipe (meets|joins|ties|into|to|goes|the)* old (pipe)*',
+                'old pipe (meets|joins|ties|into|to|goes|the)* new (pipe)*',
                 'it|plastic|pvc|iron|line joins|meets|ties (onto|into|up|with|on|to|the|that|old|in)* clay|terracotta|orangeburg',
                 'transitioned',
                 'drop into|to a|the bigger|larger|smaller pipe|line',
@@ -1266,7 +1286,8 @@ return [
                 'is where it turns (up|down|left|right)*',
                 'we|i turn|go up|down at',
                 'heel bend|ninety|elbow',
-                'two|double forty fives|forties|nineties|ninetys', 'take|takes|taking the turn (there|here)*', 'it|pipe|line turns to go',
+                'two|double forty fives|forties|nineties|ninetys', 'take|takes|taking the turn (there|here)*',
+                'it|pipe|line turns to go',
                 'turns|turn toward|towards the street|house|road|alley|city|front|back',
                 'hit|hits the vertical|riser',
                 'see|seeing it turn|bend (slightly|a)*',
@@ -1348,11 +1369,13 @@ return [
                 'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
                 'goes|turns|comes up into|in the stack',
-                'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*', 'into the|a main chamber|manhole',
+                'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*',
+                'into the|a main chamber|manhole',
                 'it|pipe|line just (just)* ends|stops', 'pipe|line (just)* quits', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
                 'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
-                'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river (pit|field)*',
+                'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river '
+                    .'(pit|field)*',
                 'dry well', 'drywell',
                 'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
                 'come|came|comes|get|got to the end', 'end|ends|ended at the stack|manhole|chamber|gully|tank|septic',
@@ -1366,7 +1389,8 @@ return [
                 'the tank', 'into the (distribution|inspection|bottom|top|next|far)* chamber|manhole',
                 "chamber's|manhole's|tank's at", 'chamber|manhole|tank is at', 'outfall',
                 "that's us at|in|into|out (at|of|the|a|in)* gully|chamber|manhole|trap|end|stack|tank",
-                "we're|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|lift|pump|wet)* chamber|manhole|tank|station|well",
+                "we're|i'm (out|back|now)* in|into the|a (inspection|next|bottom|top|far|lift|pump|wet)* chamber|manhole|tank|"
+                    .'station|well',
                 'reach|reached|reaching|hit the chamber|manhole',
                 'goes|comes|drops|runs|out in|into the|a (inspection)* chamber', 'end cap',
                 "line|pipe|it|run|stub is|it's|pipe's|line's capped off",
@@ -1376,7 +1400,8 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
-                'where it|the line|pipe hits|meets|dumps|drops|ties|goes|enters|empties (in|into|to)* (the|your|our)* city|public|street main|sewer',
+                'where it|the line|pipe hits|meets|dumps|drops|ties|goes|enters|empties (in|into|to)* (the|your|our)* city|'
+                    .'public|street main|sewer',
                 'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
                 'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
@@ -1396,7 +1421,8 @@ return [
                 'saddle tap', "which|that would|that'd|that'll|that will is|be (the|our|your|city)* main|city|tap",
                 'which is (the|our|your|city)* main|city|tap', "main's at", 'main at', "the main (is|which|that|line|'s)* at",
                 'tap (is|goes|going)* into|at|on|to the main|city|sewer|street|line', 'top|side|crown of the main',
-                'city|council|town|county|district main|sewer|connection|tap|line', 'public (sewer|main) connection|main|sewer|line|tap',
+                'city|council|town|county|district main|sewer|connection|tap|line',
+                'public (sewer|main) connection|main|sewer|line|tap',
                 'public sewer',
                 'sewer main', 'main sewer', "come|comes|coming|get|drop in|into|to|out (the|into)* city's (pipe|line|main|sewer)*",
                 'municipal sewer|main|connection|line',
@@ -1422,7 +1448,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
-                "pushing and|but (it|it's|she's|camera|camera's|i'm|is|just)* not|nowhere|nothing (going|moving|budging|getting|anywhere)*",
+                "pushing and|but (it|it's|she's|camera|camera's|i'm|is|just)* not|nowhere|nothing (going|moving|budging|"
+                    .'getting|anywhere)*',
                 "can't|couldn't|cannot reach|advance|proceed (any|no|much)* farther|further",
                 'no passage',
                 'no further|more progress|passage|access',
@@ -1441,8 +1468,10 @@ return [
                 'too tight|small|narrow|flat|low|squashed|steep for (the|my|this|our)* camera|head|crawler|me|us',
                 'a hard|dead|full stop',
                 'not letting|let me|us|it|camera by|through|past|go|in',
-                "tried|try to <push> (it|this|that|the|my|camera|head)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
-                "trying to <push> (it|this|that|the|camera)* through|past|by|around|further (it|this|that|there)* and|but (i|it|we)* can't|cannot|won't|couldn't",
+                'tried|try to <push> (it|this|that|the|my|camera|head)* through|past|by|around|further (it|this|that|there)* '
+                    ."and|but (i|it|we)* can't|cannot|won't|couldn't",
+                'trying to <push> (it|this|that|the|camera)* through|past|by|around|further (it|this|that|there)* and|but (i|'
+                    ."it|we)* can't|cannot|won't|couldn't",
                 "(camera|head|it|she|reel)* wouldn't|won't|couldn't|can't (even)* go|get|push|make|fit past|beyond|by",
                 "hit something|it solid|hard (and)* (it)* won't|doesn't move|budge",
                 'stops|stopped|stopping the|my camera|head',
@@ -1465,7 +1494,8 @@ return [
                 "camera|camera's|head|it's|it (is)* not (gonna|going|to)* fitting|fit|squeezing|squeeze (through|past|by|it)*",
                 "can't|couldn't get the (little|big|small|mini)* camera|head through|past|by",
                 '(survey|inspection|camera)* stopped here',
-                'i|we stopped at|right', "we're|i'm stopping right here", "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
+                'i|we stopped at|right', "we're|i'm stopping right here",
+                "can't|cannot|couldn't push (it|any|further|farther|the|camera)*",
                 "i|we got to|as (far|as|to)* and i'm|we're done",
                 "can't|cannot|couldn't|won't get|go round|around (it|that|them)*",
                 "solid won't move|budge|give",
@@ -1556,7 +1586,8 @@ return [
                 'see (the|some)* sand|gravel|clay|rocks under|behind|below|beneath',
                 'rock(s)|stone(s) and (the|some)* dirt|soil|earth', 'dirt|soil|earth and (the|some)* rock(s)|stone(s)',
                 'mud|dirt|soil|sand coming|falling|washing through|in|out',
-                'see (the|some|a|lot|of|bare|all|that|pea)* soil|dirt|earth|ground|gravel', 'seeing (the|some|pea)* soil|dirt|earth|gravel',
+                'see (the|some|a|lot|of|bare|all|that|pea)* soil|dirt|earth|ground|gravel',
+                'seeing (the|some|pea)* soil|dirt|earth|gravel',
                 'soil|dirt|earth (is|is all|coming|showing|visible|exposed|behind|outside|out|falling|right)* <in_sight>',
                 'exposed soil|dirt|earth', 'gravel showing|visible|exposed|behind|outside', 'soil|dirt|earth', 'into the dirt|soil',
                 '(the)* bedding (sand|stone|gravel|material)',
@@ -1621,7 +1652,8 @@ return [
         ],
         // Before how wide the pipe is from there on.
         'opens_into' => ['' => [
-            'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into', 'goes into',
+            'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
+            'goes into',
         ]],
         'into' => ['' => [
             "you're|you are (now|back|right)* in|into (a|the|your|our|some|old)*",
@@ -1746,7 +1778,8 @@ return [
             'clears (up|out|off)*', 'end of it', 'level(s)|levels (back)* out|off', 'back on grade', 'picks (back)* up',
             'comes back up', 'ends|ended|ending', 'quits|quit', 'lets|let up', 'dries up', 'end of the|this|that',
             'end of (the|this|that|our)* sag|belly|dip|water|low', 'stop(s)|stops|stopped',
-            'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'out (of it)* again', 'back out again', 'clears up', 'comes up',
+            'come(s)|comes|coming (back|right)* out (of)', 'back out of', 'out (of it)* again', 'back out again', 'clears up',
+            'comes up',
             'out of it|that', 'out of (the|that|this|our)* belly|water|sag|dip|low', 'goes to', 'runs to', 'continues to', 'goes until',
             'to the end (at|of)*', 'lasts until', 'all the way to', 'out of it', 'until',
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|right)* to|till|until|through',
@@ -1824,7 +1857,8 @@ return [
         ]],
         // What a place is, before what is there.
         'at_a_joint' => ['' => [
-            "is a|the|another|your|our (next|first)* joint|hub|bell|collar|coupling (that's|that|and|it's|which|has|with)* (got|has|with)",
+            "is a|the|another|your|our (next|first)* joint|hub|bell|collar|coupling (that's|that|and|it's|which|has|with)* "
+                .'(got|has|with)',
         ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
@@ -1871,7 +1905,8 @@ return [
             'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged it|that|this|here|at', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
-            "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*", 'mark that|this one',
+            "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*",
+            'mark that|this one',
             'mark that|this spot|point',
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
@@ -1890,7 +1925,8 @@ return [
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
-            'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* from|between',
+            'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* '
+                .'from|between',
             'line|sleeve it|that|this|section (the|whole|section)* from|between',
             'reline|burst (it|that|this|the|whole|section)* from|between',
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
@@ -1931,7 +1967,8 @@ return [
             ],
         ],
         'deny' => ['' => [
-            'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|thought (me|us|it|there|that|he|she|they)* (was|were|is|had|has)*',
+            'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|'
+                .'thought (me|us|it|there|that|he|she|they)* (was|were|is|had|has)*',
             "inspector|realtor|agent|plumber|report said|says (there's|there|that|it's|he)*",
             "they're|he's|she's|guy's|everybody's saying|telling (me|us|her|him|that)*",
             'they|he|she|guy|company|plumber (that|who|before|us|me)* said|told|thought|claimed (him|her|them|us|you|that)* '
@@ -1950,7 +1987,8 @@ return [
         // Small is there.
         'some' => ['' => [
             'nothing to worry|write|get|lose|panic',
-            'nothing (too|real|really|super|that|so|terribly)* major|crazy|serious|terrible|bad|big|huge|dramatic|alarming|horrible|drastic|awful|severe|extreme',
+            'nothing (too|real|really|super|that|so|terribly)* major|crazy|serious|terrible|bad|big|huge|dramatic|alarming|'
+                .'horrible|drastic|awful|severe|extreme',
             'not (too|that|all|really|so)* worried|concerned (about)*',
             'not much', 'not (a)* whole|lot|ton|bunch|too|very (of|much|many|bad|big|heavy|terrible|deep|huge|major|lot)*',
             'not (a)* that|super|real|so|terribly|horribly (of|much|many|bad|big|heavy|terrible|deep|huge|major|lot)*',
@@ -1970,7 +2008,8 @@ return [
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
             'which|that|it (usually|probably|likely|typically|normally|just|almost|always)* means',
-            'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* catch|catching|collect|collecting|grab|grabbing|trap|snag|cause|attract',
+            'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* '
+                .'catch|catching|collect|collecting|grab|grabbing|trap|snag|cause|attract',
             "normally|usually|typically|ideally you'd|you|we'd|we|it|it'd|there'd|there (would|should|have|want|see|be|like)*",
             'first|last|previous|other time (we|i|they|he)*',
             'they|we|companies|people sell|offer',
@@ -2009,7 +2048,8 @@ return [
             'when|after we|i|they|he|you snaked|cabled|jetted|augered|rodded|cleared|ran|pulled|cut (it|this|that|the|line)*',
             'cable|blade|cutter|snake|auger|machine|nozzle came|comes|come|had|has|got|brought|pulled (back|out|up|on|with|it)*',
             'last|other|next week|month|year|summer|winter|spring|fall|house|day|guy|place',
-            "thought|figured|expecting|expected|assumed|hoping|worried|afraid (it|i|we|was|that|the|there|to|it'd|he|she|they|about|of)*",
+            "thought|figured|expecting|expected|assumed|hoping|worried|afraid (it|i|we|was|that|the|there|to|it'd|he|she|they|"
+                .'about|of)*',
             'sometimes|usually|typically|often|normally|generally|ordinarily',
             '(a)* lot of times|time',
             "i've|we've|you'd|i|we (have|be|even|never|always|already|ever)* seen|surprised",
@@ -2076,7 +2116,8 @@ return [
             'growing|coming (right|up|in)* through the repair|joint|crack|break|gap',
             'coming|running|leaking (out|off|up|down)* of|from|through it|that|there',
             'hanging|hung|snagged|growing|coming|poking (up|out|right)* off|from|through it|that',
-            '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|beside it|that',
+            '(sitting|lying|laying|stuck|caught|hung|piled|collecting|building|up|right|just)* behind|on|in|under|around|'
+                .'beside it|that',
             'at|in|on|by|from that (same)* joint|spot|place|one|transition|connection|hub|coupling|fitting|crack',
             'at|in|on the same joint|spot|place|one',
             'with it', 'next to it|that', 'beside it',
@@ -2091,7 +2132,8 @@ return [
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
-            "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this", 'right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at',
+            "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this",
+            'right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at',
         ]],
         // Behind it stands how what was named is.
         'they_are' => ['' => [
@@ -2109,11 +2151,20 @@ return [
         ]],
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => [
-            "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's (to|get|be|have|just|go|and|ahead|try|probably|also|then|come|back)* cut|clean|clear|jet|pull|knock|take|wash|flush|chew|cable|rod (it|that|this|them|those|these|all|the|some|of|stuff|roots|grease)* out|up|off|away|down|back|through",
+            "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's "
+                .'(to|get|be|have|just|go|and|ahead|try|probably|also|then|come|back)* cut|clean|clear|jet|pull|knock|take|wash|'
+                .'flush|chew|cable|rod (it|that|this|them|those|these|all|the|some|of|stuff|roots|grease)* out|up|off|away|down|'
+                .'back|through',
             'camera|lens|head (is|got|gets|all|get|back)* cleaned|washed|rinsed|wiped (off|up|out)*',
-            "i'd|you'd|we'd|you'll|i'll|we'll (need|want|like|have|get|be|to)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed (out|up|off|away|down|back)*",
-            "hasn't|haven't|never|not|isn't|wasn't|weren't|don't|couldn't|can't|didn't (been|being|ever|get|be|have|know|when|it|this|that|them|to|all|really)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|got|get (it|that|them|this|all)* (out|up|off|away|down|back)*",
-            'need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|has|have|had to|get|be|have|it|this|that|them|these|all (to|get|be|have|it|this|that|them|these|all|been)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|knocked (out|up|off|away|down|back)*', "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
+            "i'd|you'd|we'd|you'll|i'll|we'll (need|want|like|have|get|be|to)* cleaned|jetted|cut|removed|cleared|pulled|taken|"
+                .'washed|flushed (out|up|off|away|down|back)*',
+            "hasn't|haven't|never|not|isn't|wasn't|weren't|don't|couldn't|can't|didn't (been|being|ever|get|be|have|know|when|"
+                .'it|this|that|them|to|all|really)* cleaned|jetted|cut|removed|cleared|pulled|taken|washed|flushed|got|get (it|that|'
+                .'them|this|all)* (out|up|off|away|down|back)*',
+            'need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|has|have|had to|get|be|have|it|this|that|'
+                .'them|these|all (to|get|be|have|it|this|that|them|these|all|been)* cleaned|jetted|cut|removed|cleared|pulled|taken|'
+                .'washed|flushed|knocked (out|up|off|away|down|back)*',
+            "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
         ]],
         'gone' => ['' => [
             'came|comes|come|coming (right|all|pretty)* off|loose',
@@ -2219,7 +2270,7 @@ return [
             "that's (right|about)* at", 'which is (right|about|at)*',
         ]],
         // The place of what was named is told behind it, where no more is said.
-        'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", "that|this is (right|about|like|around)*"]],
+        'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", 'that|this is (right|about|like|around)*']],
         // Opens what is named next.
         'intro' => ['' => [
             "(the) next joint|one|fitting|joint's|one's",
@@ -2256,8 +2307,10 @@ return [
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
             'hits|hit that|it|this and stops|stopped',
-            'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|quit|ended|hit|hitting',
-            "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|basement|line",
+            'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|'
+                .'quit|ended|hit|hitting',
+            "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|"
+                .'basement|line',
             "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|by|near|toward|towards",
             'squeezed|falling|fell|falls|hanging|leaking|dripping|oozing|washing|growing out of it|that',
             "that's|it's|is|that (is)* over here|there|on|in|to", "that's|it's|is|that (is)* over at|by the|this|that|your|my",
@@ -2401,7 +2454,7 @@ return [
             'switch|switching|switched|turn|turning|turned (sides|around|directions)',
         ]],
         'again' => ['' => [
-            "another|better|closer|second look at that|it|this",
+            'another|better|closer|second look at that|it|this',
             "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
                 .'one|two|three|four|five|six|seven|eight|ten|twelve|fifteen foot|feet|metre|meter|metres|meters (long)* belly|sag|dip',
             'again', 'that|this whole', 'the whole thing|area|section|stretch|mess|belly|sag', 'as i showed|said|mentioned',
@@ -2444,8 +2497,10 @@ return [
             "they're (the)* worst|heaviest|thickest (right|here|there|about|around)* at",
             'i|we|they missed (a)* some|few|couple|bit|one',
             'has (just|only)* a little|tiny|small bit',
-            'that|this one is (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*',
-            "that|this one's (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|about|definitely|not)* <degree> (one)*",
+            'that|this one is (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|'
+                .'about|definitely|not)* <degree> (one)*',
+            "that|this one's (a|an|another|just|only|real|really|pretty|quite|very|little|bit|too|so|even|much|kind|of|like|"
+                .'about|definitely|not)* <degree> (one)*',
             'worst|biggest|thickest|heaviest one is|are|was|here|right',
             'is the bad|big|worst one',
             "there's (only|just|a)* few|couple at",
@@ -2472,7 +2527,8 @@ return [
             'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another (little|small|big|bigger|smaller|tiny)* one',
             'which|that is (a|quite|little|bit|much|lot|even)* heavier|bigger|worse|thicker',
-            "here's|there's|this is|that's where it's|it|they're|they is|are|gets|get (really|pretty|very|real)* bad|worse|worst|heavier",
+            "here's|there's|this is|that's where it's|it|they're|they is|are|gets|get (really|pretty|very|real)* bad|worse|"
+                .'worst|heavier',
             "(the|this|that)* first|second|third|fourth|next|last one's|one at", 'one|ones is|are at',
             "there's|here's|that's the|that first|second|third|last|other one",
             'one more',
@@ -2482,16 +2538,18 @@ return [
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
             '(even|much|way|lot|bit|little|a)* heavier|thicker|worse|denser',
-            'a|an|another|some|couple|few|those|these|the|this|that|is|here\'s|there\'s|it\'s|that\'s (of|really|real|pretty|very|a|an|some)* '
-                .'<degree> one|ones',
+            "a|an|another|some|couple|few|those|these|the|this|that|is|here's|there's|it's|that's "
+                .'(of|really|real|pretty|very|a|an|some)* <degree> one|ones',
             'bad|good|little|small|big|tiny ones', 'a|the good|bad one',
             '(just|only|maybe)* (a)* (little|tiny|small|good|whole)* bit|few|couple|bunch|lot|ton',
             'some|few|couple|bunch|lot|lots|ton|tons|loads|plenty|one|two|three|several (a)* (whole)* more',
             'lots|tons|loads|plenty|full|loaded|covered|packed|more|some|few|couple|bunch|lot|all|most of|with them|those|it|em',
             'got|has|have|gets|see|with (just|only|a|quite)* them|some|few|couple|more|lot|bunch',
             '(a)* couple|few (of)* little|small|big ones',
-            'here|there|joint|one|ones|spot|side|yep|yeah (there|here)* too|also', 'here|there|joint|one|ones|spot|side as well', 'as well',
-            "there's|there is|are some (there)*", 'here|there we go again', 'here|there they are', "they're back|here|there|everywhere|all (over|through)*",
+            'here|there|joint|one|ones|spot|side|yep|yeah (there|here)* too|also', 'here|there|joint|one|ones|spot|side as well',
+            'as well',
+            "there's|there is|are some (there)*", 'here|there we go again', 'here|there they are',
+            "they're back|here|there|everywhere|all (over|through)*",
             'the|and|a second|third|fourth|fifth|next one|set|bunch|spot', 'second|third|fourth|fifth|next one|set|bunch|spot',
             'still going|more|some', 'and|yet again|more', 'more',
         ]],
@@ -2506,7 +2564,8 @@ return [
             'responsibility', 'down to', 'go to',
         ]],
         'will' => ['' => [
-            'will', "i'll", "we'll", 'going to', 'gonna', 'try', 'trying', "let's", 'want to', 'push it', 'go', 'see if|how|where|whether|what', 'run it',
+            'will', "i'll", "we'll", 'going to', 'gonna', 'try', 'trying', "let's", 'want to', 'push it', 'go',
+            'see if|how|where|whether|what', 'run it',
             'push', 'can you',
         ]],
         'none' => ['' => [
@@ -2514,8 +2573,11 @@ return [
             'root(s)|water|something|light (off|out|up|there)* in the distance',
             'lost the picture|camera|video|signal for a second|minute|sec',
             'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
-            'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|all|just|really)* replaced|repaired|fixed',
-            "will|they'll|it'll|that'll|gonna|to|would|could|can|might|eventually (just|eventually|probably|also|actually|end|up|even)* break|breaking|crack|cracking|collapse|collapsing|bust|split|crush (the|your|this|that)* pipe|line|clay|joint|up|down|open|off",
+            'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|'
+                .'all|just|really)* replaced|repaired|fixed',
+            "will|they'll|it'll|that'll|gonna|to|would|could|can|might|eventually (just|eventually|probably|also|actually|end|"
+                .'up|even)* break|breaking|crack|cracking|collapse|collapsing|bust|split|crush (the|your|this|that)* pipe|line|clay|'
+                .'joint|up|down|open|off',
             "we're|i'm|we|i (are|am|is)* coming|going|came|went in from|through (the)* <fixture>",
             'piece|chunk|part of (the)* pipe|clay sticking|poking|hanging',
             'zero|zeroed|zeroing (is|it|at|out|to|my|the|camera)* lip|edge of',
@@ -2524,12 +2586,15 @@ return [
             'tap|main|cleanout|connection (is|was)* supposed to be',
             "i'm|we're|i|we (am|are)* not going|gonna (to)* push|force|risk (it)* past|by",
             'cap|lid|cover|plug (is|was|looks|got|has|been|all|a|little)* cracked|broken|busted',
-            "and|to|could|would|should|can|gonna|i'd|we'd|you'd|we'll (just|go|ahead|and|probably)* put|install|add|putting|installing (you|us|them|him|her)* (in)* a (new|two|way|double|proper|outside|good)* cleanout|clean",
+            "and|to|could|would|should|can|gonna|i'd|we'd|you'd|we'll (just|go|ahead|and|probably)* put|install|add|putting|"
+                .'installing (you|us|them|him|her)* (in)* a (new|two|way|double|proper|outside|good)* cleanout|clean',
             "that's|it's|is|be (just|probably|really|basically|gonna|would|a|like)* (a|one|simple|quick|easy)* spot repair",
             'water line coming|going|rising|dropping|on|up|is|across',
             '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer going|running|goes|runs across',
-            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) (from)* right to left',
-            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) (from)* left to right',
+            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) '
+                .'(from)* right to left',
+            '(the|that)* (big|bigger|large|main|city|six|eight|ten|inch)* pipe|main|sewer (going|running|goes|runs|coming) '
+                .'(from)* left to right',
             "(is|that's)* where it|that|this turns|turned into",
             "(uphill)* no i'm kidding|joking",
             "nine|eight|ten times out of ten (it's|its|they're|that's)* <trouble>|roots|wipes",
@@ -2572,9 +2637,11 @@ return [
                 .'much|anything|against|the|for|down|out|with|away)* grease|roots|wipes|rags|scale',
             "plumber|guy|company|guys|people|they|contractor (before|that|who|from|was|me|us|here|last)* couldn't|"
                 ."can't|didn't|wouldn't get|go|make",
-            "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* <trouble>",
+            "can't|couldn't|cannot|don't|didn't|haven't|won't see|find|spot|notice|hit|found|seen (a|any|another|much|no|the)* "
+                .'<trouble>',
             'wipes|roots|grease|rags|paper are|is|was|were what|why',
-            "my|our|his|her|best|first guess|bet|money|thought is|was|would|'s (on|be|that|it's)* root|roots|grease|wipes|collapse|break",
+            "my|our|his|her|best|first guess|bet|money|thought is|was|would|'s (on|be|that|it's)* root|roots|grease|wipes|"
+                .'collapse|break',
             "i|we|he|she|they bet|bets|swears|swore|figured (it's|it|that|there's|we|is|was|will|find|see|have|hit|"
                 ."it'll|be|the|a|some)* <trouble>|broken|collapsed",
             'tree|roots|root will|would|can|could find|get|go|come|grow (in|into|through|to|any|a|the|every)* (little|'
@@ -2593,7 +2660,8 @@ return [
                 .'holding|dry|buried|covered|capped',
             'water|sewage|it was|is|started|starts|kept coming|backing|pouring|bubbling|running (up|out|back|over)* '
                 .'(of|into|through|in|from|out)* (the|a|your|her|his)* cleanout|tub|toilet|shower|floor|basement|yard',
-            "reel's|reel|cord's|cord|cable's|cable|hose|hose's|rod's is|was|got|gets|stuck|hung|caught|tangled (stuck|hung|caught|on|up)*",
+            "reel's|reel|cord's|cord|cable's|cable|hose|hose's|rod's is|was|got|gets|stuck|hung|caught|tangled (stuck|hung|"
+                .'caught|on|up)*',
             'felt|feels|feeling like (a|an|it|was|hit|the|we|i|hitting)* collapse|break|root|roots|blockage|grease|belly|rock|rag|mud',
             "we're|i'm|we|i (are|am)* going|go|goes|went|now|gone|dropping under|underneath the|a|your|our|this|that|their <landmark>",
             "(we're|i'm|am|are)* (in|at|into|through|from|down)* the|your|our|a main (house|line)* cleanout|clean|cleanouts (out)*",
@@ -2605,7 +2673,8 @@ return [
             'cleanout|clean out is|was (right|out|up|over|back|just|located|buried)* by|in|on|outside|under|next|behind the|a|of|to',
             "flushable wipes (are|aren't|isn't|is)* flushable",
             "grease and wipes|rags|paper|oil don't|never|doesn't mix|go",
-            "he's|she's|they've|you've|he|she|they got|has|have (got)* a|another|two|no|one|some cleanout|cleanouts (on|out|in|by|at|up)*",
+            "he's|she's|they've|you've|he|she|they got|has|have (got)* a|another|two|no|one|some cleanout|cleanouts (on|out|in|"
+                .'by|at|up)*',
             'belly|sag|dip|offset is|are (just|basically)* where|when|what',
             'city|county|they|customer|homeowner owns|own|maintains|maintain the|that|this (city)* tap|connection|main|sewer|lateral',
             'run|ran|runs|running|turn (some|a|little|bit|of|the|more|on)* water',
@@ -2666,7 +2735,8 @@ return [
             'water ahead|up (ahead)*', 'deep at the cleanout|tap|manhole|chamber', 'dirt hole',
             'stack branch', 'both cleanouts', 'branch (has|is)* come|came (off)*',
             'a|the water|gas|electric line|main|pipe that|which', 'bottom|top|side|back of the|that|this elbow|bend|wye|tee',
-            "are|they're coming|hanging out into the main", 'before it|you goes|ties|dumps|gets|hits|go|get (in)* into|to the main (line)*',
+            "are|they're coming|hanging out into the main",
+            'before it|you goes|ties|dumps|gets|hits|go|get (in)* into|to the main (line)*',
             "it's flat like",
             'see|seeing rock|rocks',
             'mop sink|bucket|closet', 'cleanout (a|b|c|one|two)* shooting to|toward|towards|up|out',
@@ -2713,7 +2783,8 @@ return [
                 .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking',
             'water from (the|your|my|a|our)* house|kitchen|upstairs|bathroom|main|city|toilet|tub|shower|washer|washing|sink|neighbor',
             'water pressure|line|heater|main|meter|service|bill',
-            'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*', 'shared line|lateral|sewer',
+            'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*',
+            'shared line|lateral|sewer',
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
             'broke|broken|tapped|chopped into', 'spot repair or|would|is|candidate',
             'want|need|like|have|going|would|could|should (to)* put|install|do|lay (in)* (a|some|the)* new (piece|section|pipe|one)*',

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Whether what is named is said not to be there: "no roots", "not seeing any cracks". */
+final readonly class Denial
+{
+    /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
+    private const DENIED_WORDS = 2;
+
+    public function __construct(private Sentence $sentence, private Measures $measures)
+    {
+    }
+
+    public function is(Mention $mention): bool
+    {
+        $sentence = $this->sentence;
+        $denied = null;
+        foreach ($sentence->marks('deny') as $begin => $end) {
+            // "from zero to 22 feet"
+            $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
+            // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
+            // "looks like a golf ball, no, it's a toy"
+            $isAnew = null !== $sentence->begins('taken_back', $begin) || $this->isWhole($begin)
+                || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1)
+                // "zero at the main, fine roots", and not "zero roots"
+                || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;
+            if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
+                $denied = $end;
+            }
+        }
+        $between = [($denied ?? 0) + 1, $mention->first - 1];
+        if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
+            || $this->isBeyond($denied, $mention)
+            // "that's not glued, it's come apart"
+            || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
+            || true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
+            return false;
+        }
+        for ($i = $denied + 1; $i < $mention->first; ++$i) {
+            // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
+            $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
+            // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
+            $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
+            // "no fall on that pipe, and it holds water"
+            if ($isOwn || $sentence->is('and', $i) && $sentence->is('subjects', $i + 1)) {
+                return false;
+            }
+        }
+
+        return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "there's no bellies, the bad news is the separation": what was denied has its name, and nothing joins the two. */
+    private function isBeyond(int $denied, Mention $mention): bool
+    {
+        $name = $this->sentence->nameBefore($mention->first);
+        $between = [(int) $name + 1, $mention->first - 1];
+        // "you don't have any new breaks, the crack at 24 looks as it did"
+        $isApart = ($between[1] - $between[0] >= self::DENIED_WORDS - 1 || $this->sentence->is('definite', $between[1]))
+            && !$this->sentence->isAny('and', ...$between);
+
+        return null !== $name && $name > $denied && ($isApart || $this->sentence->isAny('has', ...$between))
+            && !$this->sentence->isAny('or', ...$between) && !$this->sentence->isAny('joins', ...$between);
+    }
+
+    /** "section one no issues, section two has roots", and not "no issues or cracks" */
+    private function isWhole(int $begin): bool
+    {
+        $end = $this->sentence->begins('no_issues', $begin);
+
+        return null !== $end && !$this->sentence->is('or', $end + 1) && !$this->sentence->is('joins', $end + 1)
+            && null === $this->sentence->begins('way', $end + 1);
+    }
+
+    /** "it's not a crack at all, it's an offset" */
+    private function isSaidAnew(int $denied, Mention $mention): bool
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            $isDenied = Atom::KIND === $atom->role && $atom->first > $denied && $atom->last < $mention->first;
+            if ($isDenied && $this->sentence->has('made_of', $atom->last + 1, $mention->first - 1)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "not much root" is small, not none. */
+    private function isSome(int $from, int $to): bool
+    {
+        return [] !== array_filter(
+            $this->sentence->marks('some'), static fn (int $end, int $begin) => $begin <= $to && $end >= $from, \ARRAY_FILTER_USE_BOTH,
+        );
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Kind;
+
+/** What a sentence says of what was named last before it: where it is, and how far it goes. */
+final readonly class OfLast
+{
+    /** Its place is told within so many seconds, and so many words. */
+    private const TOLD_S = 10.0;
+    private const TOLD_WORDS = 4;
+
+    public function __construct(private Entry $last, private Sentence $sentence)
+    {
+    }
+
+    /** @return ?Place "so we're at the main, now that's eighty eight feet": of what had none */
+    public function place(Measures $measures): ?Place
+    {
+        $place = $measures->places[0] ?? null;
+        // What was only carried is told better: "there's a root … so that's at thirty two".
+        $isTellable = null === $this->last->fromM || PlaceBy::Carried === $this->last->placeBy && null === $this->last->toM;
+        if (!$isTellable || null === $place) {
+            return null;
+        }
+        $isLate = ($this->sentence->atS($this->sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
+        $isTold = $this->sentence->isAfter('told', $place->first)
+            || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
+            // "a root coming in, so that's thirty five"
+            || (new Ties($this->sentence))->isPut($place);
+
+        return $isLate || !$isTold || $place->first - $this->sentence->first > self::TOLD_WORDS ? null : $place;
+    }
+
+    /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */
+    public function stretch(Place $place): void
+    {
+        $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
+        if (null !== $place->to && !$isPoint
+            && ($this->sentence->has('goes_on', ...$this->sentence->part($place->first)) || $this->last->begins($place)
+                || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place))
+        ) {
+            $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
+        }
+    }
+}
