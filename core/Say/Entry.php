@@ -96,6 +96,7 @@ final class Entry
     /** The same thing named again: what is said of it now completes what was said before. */
     public function join(Mention $mention, string $said): void
     {
+        $this->kind = $this->isSameEnd($mention) ? Kind::Tap->value : $this->kind;
         if ($this->isGeneral && !$mention->isGeneral && null !== $mention->kind) {
             [$this->kind, $this->isGeneral] = [$mention->kind->value, false];
         }
@@ -121,7 +122,9 @@ final class Entry
     /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
     private function isSameEnd(Mention $mention): bool
     {
-        return Kind::Tap->value === $this->kind && Kind::EndOfLine === $mention->kind;
+        $kinds = [Kind::tryFrom($this->kind), $mention->kind];
+
+        return \in_array(Kind::Tap, $kinds, true) && \in_array(Kind::EndOfLine, $kinds, true);
     }
 
     /** @return bool whether a mention at a place is this thing again */

@@ -200,7 +200,8 @@ final class Ways
     {
         foreach ($measures->places as $place) {
             // "from forty on it's plastic"
-            $on = $sentence->isAfter('from', $place->first) && null !== $sentence->begins('on_from', $place->last + 1) ? 2 : 1;
+            $from = $sentence->isAfter('from', $place->first) ? $sentence->begins('on_from', $place->last + 1) : null;
+            $on = ($from ?? $place->last) - $place->last + 1;
             // "outside at eighteen and it's clay"
             $on += $sentence->is('and', $place->last + $on) ? 1 : 0;
             // "thirty four feet is clay"

@@ -1400,6 +1400,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'connection at|in the street',
                 'where it|the line|pipe hits|meets|dumps|drops|ties|goes|enters|empties (in|into|to)* (the|your|our)* city|'
                     .'public|street main|sewer',
                 'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
@@ -1656,7 +1657,7 @@ return [
             'goes into',
         ]],
         'into' => ['' => [
-            "you're|you are (now|back|right)* in|into (a|the|your|our|some|old)*",
+            "you're (now|back|right)* in|into (a|the|your|our|some|old)*",
             'joins into (the|some|old)*',
             "(and|we've|i've|we|now)* hit (the|some|into)* old",
             'go|goes|going|comes|come (back)* out to (the|some|old)*',
@@ -2263,7 +2264,9 @@ return [
             "it's|that's|and|that|which (is)* sticking|sticks|poking in|into|out",
         ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
-        'to_main' => ['' => ['to|into the|our|your|city|public (city|sewer)* main|sewer|tap']],
+        'to_main' => ['' => [
+            'to|into the|our|your|city|public (city|sewer)* main|sewer|tap', 'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
+        ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
             'there it is (right)* at', "that's|it's|that is|this is|it is (right|about|now|all)* at",
@@ -2361,7 +2364,7 @@ return [
             'turn|turning|shut|shutting|cut|kill|get|keep|leave (the|that|your)', 'with', 'when|if|once|after|before (the|your)',
         ]],
         'landmark' => ['' => ['<landmark> (line|edge)', 'property|fence line']],
-        'on_from' => ['' => ['on', 'onwards', 'out']],
+        'on_from' => ['' => ['on (out)', 'onwards', 'out']],
         'from_here' => ['' => ['from there|here (on|out|onwards)*', 'from then on']],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Say;
+
+use Jurvex\Core\Say\Entry;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * In how many ways one thing is said between two findings: more of what was named, that nobody gets any farther, where a low spot ends.
+ *
+ * @phpstan-import-type Plain from Entry
+ */
+final class WaysOfSayingTest extends TestCase
+{
+    use TellsNarrations;
+
+    private const FOOT_M = 0.3048;
+    private const WORDS_OF_A_CUE = 7;
+    /** What is told around each way of a list, and what all of it is read as. */
+    private const AROUND = [
+        'more' => ["so ten feet there's roots at the joint twenty feet %s thirty feet there's a crack", 'roots@10 roots@20 crack@30'],
+        'stuck' => ["so at forty feet there's a root ball %s so we'll have to come back", 'roots@40 cannot_go_further@40'],
+        'low' => ["ten feet there's a crack %s and thirty five feet is the tap", 'crack@10 low_spot@20-28 tap@35'],
+        'aside' => [
+            "ten feet there's an offset moving along we've got roots at twenty feet %s and thirty five feet it's cracked",
+            'offset_joint@10 roots@20 crack@35',
+        ],
+        'nothing' => ["so ten feet there's an offset okay so %s and then thirty five feet there's the tap", 'offset_joint@10 tap@35'],
+        'opening' => ['%s okay so twenty feet we\'ve got a crack and thirty feet roots', 'crack@20 roots@30'],
+        'tap' => ["ten feet there's an offset okay and %s", 'offset_joint@10 tap@60'],
+        'way' => ["so we're in cast iron here ten feet looks good %s and it looks good", 'transition@20'],
+    ];
+    /** Of a list so many in a hundred may yet be read as something else. */
+    private const MISREAD_IN_100 = 8;
+
+    #[DataProvider('lists')]
+    public function testAWayOfSayingIsUnderstood(string $list): void
+    {
+        [$around, $wanted] = self::AROUND[$list];
+        $ways = self::ways($list);
+        $misread = [];
+        foreach ($ways as $way) {
+            $read = self::told(\sprintf($around, $way));
+            if ($read !== $wanted) {
+                $misread[] = $way.': '.$read;
+            }
+        }
+        self::assertGreaterThan(50, \count($ways));
+        self::assertLessThanOrEqual(self::MISREAD_IN_100 * \count($ways) / 100, \count($misread), implode("\n", $misread));
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function lists(): iterable
+    {
+        foreach (array_keys(self::AROUND) as $list) {
+            yield $list => [$list];
+        }
+    }
+
+    /** @return list<string> */
+    private static function ways(string $list): array
+    {
+        $lines = file(__DIR__.'/../fixtures/ways.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException($list);
+        $of = array_filter($lines, static fn (string $line) => str_starts_with($line, $list.': '));
+
+        return array_values(array_map(static fn (string $line) => substr($line, \strlen($list) + 2), $of));
+    }
+
+    /** @return string each thing with its place in feet, roots of every kind as roots */
+    private static function told(string $said): string
+    {
+        $cues = [];
+        $s = 0.0;
+        foreach (array_chunk(explode(' ', $said), self::WORDS_OF_A_CUE) as $words) {
+            $cues[] = ['from_s' => $s, 'to_s' => $s + 3, 'text' => implode(' ', $words)];
+            $s += 3.4;
+        }
+        $feet = static fn (?float $metres) => null === $metres ? '?' : (string) round($metres / self::FOOT_M);
+        $told = array_map(
+            static fn (array $entry) => (str_starts_with($entry['kind'], 'root_') ? 'roots' : $entry['kind']).'@'.$feet($entry['from_m'] ?? null)
+                .(isset($entry['to_m']) ? '-'.$feet($entry['to_m']) : ''),
+            self::read(['cues' => $cues, 'units' => 'feet']),
+        );
+
+        return implode(' ', $told);
+    }
+}
