@@ -75,8 +75,10 @@ final class Entries
     /** @param list<Mention> $mentions of which those are known that are named so and were named before */
     public function recognise(array $mentions): void
     {
-        foreach ($mentions as $mention) {
-            $mention->isKnown = $mention->isKnown && null !== $this->known($mention);
+        foreach ($mentions as $i => $mention) {
+            $isSame = static fn (Mention $other) => $other->kind === $mention->kind;
+            $mention->isKnown = $mention->isKnown
+                && (null !== $this->known($mention) || [] !== array_filter(\array_slice($mentions, 0, $i), $isSame));
         }
     }
 

@@ -216,7 +216,7 @@ return [
         'stuff', 'things', 'not',
     ],
     'water' => ['water'],
-    'clumps' => ['heavy', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
+    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
@@ -1351,6 +1351,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'second|next|downstream|upstream|last chamber',
                 '(comes|come|came|coming) to an end',
                 'junction|distribution|diversion box',
                 'lift|pump station',
@@ -1576,7 +1577,9 @@ return [
             'root_threads' => [
                 'fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy', 'single strand',
             ],
-            'root_clump' => ['heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad'],
+            'root_clump' => [
+                'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad',
+            ],
         ],
         'fact' => [
             'soil_seen=yes' => [
@@ -1796,6 +1799,7 @@ return [
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
+            'thins|tapers|lightens out|off|up (at|by|around)*',
             "(gets|goes|it's)* back to having a bottom",
             'come|comes|came (back)* up until|till',
             'they go on|up|down to|till|until',
