@@ -11,6 +11,9 @@ final readonly class BareNumber
     private const WORDS_BEFORE_NAME = 4;
     /** One along a line is not larger. */
     private const LARGEST = 600;
+    /** "Nineteen sixty two": a year begins with one of these, and a number of two digits follows. */
+    private const CENTURIES = [19.0, 20.0];
+    private const TENS = 10;
     /** One that leads what is named is no smaller, nor one of which it is told that somebody is there. */
     private const LEAST_LEADING = 3;
     private const LEAST_TOLD = 2;
@@ -41,7 +44,7 @@ final readonly class BareNumber
         $isNumbered = $this->sentence->is('numbered', $name) && 0.0 === fmod($this->one->value, 1.0)
             && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
         // "that's at least ten wipes"
-        if ($isTimes || $isNumbered || $this->sentence->isAfter('at_least', $this->one->first)) {
+        if ($isTimes || $isNumbered || $this->isYear() || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".
@@ -54,6 +57,18 @@ final readonly class BareNumber
 
         return $this->isTold($next) && !$isCounted && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
+    }
+
+    /** "built in nineteen sixty two" */
+    private function isYear(): bool
+    {
+        $one = $this->one;
+        $before = $this->sentence->amountBefore($one->first);
+        $next = $this->sentence->atomAt($one->last + 1)?->amount;
+        $isCentury = fn (?Amount $amount) => null !== $amount && \in_array($amount->value, self::CENTURIES, true)
+            && $this->sentence->is('before_years', $amount->first - 1);
+
+        return $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS;
     }
 
     /** "fourteen eighty two Something Street" */

@@ -2453,12 +2453,12 @@ return [
         'run' => ['' => [
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',
-            'second|next|other|another|third|different|first line|run|pipe|drain|lateral', 'other|opposite|reverse direction|way',
+            'second|next|other|third|different|first line|run|drain', 'another|other run|drain', 'other|opposite|reverse direction|way',
             'from the other|second|next|front|back|upstream|downstream end|side|cleanout|opening', 'from the end|opening',
             'other|different|second|another|next cleanout|opening|access|end',
             'going|go|heading|pushing|looking|run|running upstream|downstream (now|instead)*',
             'toward|towards|back to the house|building|street now', 'start(ing)|starting over|again from',
-            'switch|switching|switched|turn|turning|turned (sides|around|directions)',
+            'switch|switching|switched|turn|turning|turned (it|the|camera|this)* sides|around|directions',
         ]],
         'again' => ['' => [
             'another|better|closer|second look at that|it|this',
@@ -2576,6 +2576,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "can't|cannot|couldn't (go|get|come)* back (up|out)",
             'make|made|making the turn|corner',
             'root(s)|water|something|light (off|out|up|there)* in the distance',
             'lost the picture|camera|video|signal for a second|minute|sec',
