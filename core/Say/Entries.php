@@ -13,6 +13,8 @@ final class Entries
     /** Places are told where so many things have one. */
     private const LEAST_PLACED = 2;
 
+    private const LEAST_SUMMED_UP = 2;
+
     /** @var list<Entry> */
     private array $all = [];
     private int $run = 0;
@@ -72,12 +74,17 @@ final class Entries
         return end($known) ?: null;
     }
 
-    /** @param list<Mention> $mentions of which those are known that are named so and were named before */
-    public function recognise(array $mentions): void
+    /**
+     * @param list<Mention> $mentions    of which those are known that are named so and were named before
+     * @param bool          $isSummingUp whether all of them may be: "so you've got roots, a crack and a belly"
+     */
+    public function recognise(array $mentions, bool $isSummingUp): void
     {
+        $named = array_filter($mentions, fn (Mention $each) => null !== $each->kind && null !== $this->known($each));
+        $isSummingUp = $isSummingUp && \count($named) >= self::LEAST_SUMMED_UP && \count($named) === \count($mentions);
         foreach ($mentions as $i => $mention) {
             $isSame = static fn (Mention $other) => $other->kind === $mention->kind;
-            $mention->isKnown = $mention->isKnown
+            $mention->isKnown = $isSummingUp || $mention->isKnown
                 && (null !== $this->known($mention) || [] !== array_filter(\array_slice($mentions, 0, $i), $isSame));
         }
     }

@@ -63,7 +63,7 @@ final class Narration
         $measures = new Measures($sentence, $this->units, $this->where->carried());
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending());
-        $this->entries->recognise($mentions->all);
+        $this->entries->recognise($mentions->all, $this->isSummingUp($sentence, $measures));
         $placing = new Placing($sentence, $measures, $this->where);
         $mentions->all = Joined::ended(
             $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
@@ -92,6 +92,12 @@ final class Narration
             $this->move($sentence, $said, $sentence->last);
         }
         $this->materials->hearNames($sentence);
+    }
+
+    /** Nothing is told where it is, and nothing is shown here. */
+    private function isSummingUp(Sentence $sentence, Measures $measures): bool
+    {
+        return $this->isRecording && [] === $measures->places && !$this->where->isPending() && !$sentence->has('right_here');
     }
 
     private function tellPlace(Sentence $sentence, Measures $measures): void
