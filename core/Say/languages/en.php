@@ -2012,6 +2012,12 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'i|we did|had|saw one|another yesterday|last|the|this|today|earlier|in (that|which|week|other|day)*',
+            'when the|one|a ground|soil|pipe|yard|house|dirt moves|settles|shifts|drops|sinks',
+            'grease|fat|soap goes|gets|cools|sticks|hardens|solidifies|builds',
+            'cast iron|clay|orangeburg|plastic|pvc rusts|rots|corrodes|breaks|cracks|wears|shifts|moves',
+            'root(s) get|gets|go|grow|find|work (their|its|way)* in|into (through)* (the|your|those|these)* (joints)* (because|when|if|and)*',
+            'a|an <trouble> is|are (just|basically|really|simply|usually|only|basically)* a|an|where|when|what|how',
             'which|that|it (usually|probably|likely|typically|normally|just|almost|always)* means',
             'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* '
                 .'catch|catching|collect|collecting|grab|grabbing|trap|snag|cause|attract',
@@ -2576,6 +2582,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "it's all sand|clay|dirt|rock out|around|up|down here|there",
+            'mark|locate|find|locating|marking the main',
+            "the city wants|will|won't|requires|needs|says|would|could|can|should|doesn't|owns|makes|charges",
+            'hit|hitting|rinse|clean|wash|spray (off)* (the|my)* lens|camera (off)* with (some|a|little|bit|of|the)* water',
+            'ninety degrees out|outside|today|here|and|in',
             "can't|cannot|couldn't (go|get|come)* back (up|out)",
             'make|made|making the turn|corner',
             'root(s)|water|something|light (off|out|up|there)* in the distance',
