@@ -66,6 +66,8 @@ final readonly class Ties
     private const NOWHERE = 21;
     /** … but is known from before and had one then, */
     private const KNOWN = 5;
+    /** … or is the pipe that the line begins with, */
+    private const BEGINS = 12;
     /** … or one that was said before holds. */
     private const CARRIED = 7;
 
@@ -267,7 +269,8 @@ final readonly class Ties
     /** "roots and an offset at 20 feet" */
     public function together(Mention $one, Mention $other): int
     {
-        return $this->between->isJoined($one->last + 1, $other->first - 1) ? self::JOINED : self::SAME;
+        return ($this->between->isJoined($one->last + 1, $other->first - 1) ? self::JOINED : self::SAME)
+            + (Kind::Transition === $one->kind && $this->sentence->has('intro', $one->last + 1, $other->first) ? self::INTRODUCED : 0);
     }
 
     /** @param bool $isCarried whether a place that was said before the sentence holds */
@@ -281,7 +284,19 @@ final readonly class Ties
         $isAgain = $mention->isAgain && $isLength && !$this->isShownAtPlace($mention)
             && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
-        return $isAgain ? 0 : ($mention->isKnown ? self::KNOWN : ($isCarried ? self::CARRIED : self::NOWHERE));
+        return $isAgain ? 0 : ($mention->isKnown ? self::KNOWN : ($isCarried ? self::CARRIED : (Kind::Transition === $mention->kind && $this->isBeforeAll($mention) ? self::BEGINS : self::NOWHERE)));
+    }
+
+    /** "so we're in the clay, and …": before any place, it is what the line begins with. */
+    private function isBeforeAll(Mention $mention): bool
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            if ($atom->last < $mention->first && true === $atom->amount?->mayBeAlong()) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** "ten feet and we've got an elbow again", "two and a half fat again" */
