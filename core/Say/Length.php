@@ -44,6 +44,8 @@ final readonly class Length
         $name = $this->sentence->atomAt($next);
         $isOfNext = $isOfNext || Atom::KIND === $name?->role
             && ($this->sentence->isAfter('at', $one->first) || null !== $length && $length < $name->last)
+            // "more roots at fourteen feet, more at eighteen"
+            || null !== $length && $isMore && $this->sentence->isAfter('at', $one->first)
             // "twenty three feet more of the same"
             || null !== $this->sentence->begins('another', $next);
 

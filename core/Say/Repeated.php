@@ -109,7 +109,7 @@ final readonly class Repeated
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
-                if (null !== $before->place && $this->isNextOf($before->place, $place)) {
+                if (null !== $before->place && $this->isNextOf($before->place, $place, Joined::stretches($before))) {
                     $listed[] = self::again($before, [$place->first, $place->last], $place);
                 }
             }
@@ -118,8 +118,12 @@ final readonly class Repeated
         return $listed;
     }
 
-    /** "roots at six at nine" */
-    private function isNextOf(Place $one, Place $other): bool
+    /**
+     * "roots at six at nine".
+     *
+     * @param bool $stretches whether what is at the first may go on to the other
+     */
+    private function isNextOf(Place $one, Place $other, bool $stretches): bool
     {
         $name = $this->sentence->nextName($other->last + 1, $other->last + self::NAMED_WORDS);
         // "cracks at sixteen and at thirty, you've got roots at twenty": those have a place of their own.
@@ -128,7 +132,12 @@ final readonly class Repeated
         // "roots here at six and here at nine"
         $at += $this->sentence->is('pointing', $at) ? 1 : 0;
 
-        return null === $one->to && null === $other->to && $this->sentence->begins('at', $at) === $other->first - 1
+        // "roots ten feet, fourteen feet, eighteen feet"
+        $isBeside = !$stretches && $other->first === $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1) && null === $name
+            && '' === $this->sentence->text($other->last + 1);
+
+        return null === $one->to && null === $other->to
+            && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
             && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn);
     }
 
