@@ -12,6 +12,8 @@ final readonly class Cuts
 
     /** What is named so many words behind "another" is what is there. */
     private const NAMED_BEHIND = 5;
+    /** Another run begins so many words behind what was named in the one before. */
+    private const RUN_WORDS = 8;
     /** In degrees: no places by themselves. */
     private const TURNS = [45.0, 90.0];
 
@@ -74,6 +76,8 @@ final readonly class Cuts
         foreach ($this->marks['as_well'] ?? [] as $last) {
             $cuts += true === ($this->from[$last + 1] ?? null)?->amount?->mayBeAlong() ? [$last + 1 => true] : [];
         }
+        // "there's a crack, and that's it, let me try from the other end": the crack was in the run before.
+        $cuts += array_fill_keys(array_filter(array_keys($this->marks['run'] ?? []), $this->isBehindName(...)), true);
         $begins = [0];
         foreach (array_keys($this->speech->words) as $i) {
             // "the next pipe"
@@ -157,6 +161,16 @@ final readonly class Cuts
         }
 
         return $cuts;
+    }
+
+    /** Whether something was named and its place told so few words before. */
+    private function isBehindName(int $word): bool
+    {
+        $from = $word - self::RUN_WORDS;
+        $isNear = static fn (int $last) => $last >= $from && $last < $word;
+
+        // "right at the start, zero point four"
+        return !isset($this->from[$word]) && [] !== array_filter(array_keys($this->named), $isNear);
     }
 
     /** "fourteen another hole": before the next place. */
