@@ -45,6 +45,8 @@ final class Joined
             // "still in it at twenty five, out of it at thirty": it has begun before.
             $isStill = $sentence->isAfter('goes_on', $one->first, 2)
                 && $sentence->has('still', $one->first - self::NAME_TO_PLACE, $one->first);
+            // "a crack at fifty, pulling back to thirty there's roots"
+            $isStill = $isStill || !$isLow && $sentence->has('back', $one->last + 1, $other->first);
             $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver && !$isStill
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);

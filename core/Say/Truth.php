@@ -71,7 +71,8 @@ final readonly class Truth
     private function isTalkedOf(Mention $mention): bool
     {
         foreach ($this->sentence->marks('talk') as $begin => $end) {
-            $isOpened = $begin < $mention->first || $begin === $mention->first && $end > $mention->last;
+            // "that could be a crack"
+            $isOpened = null === $this->sentence->begins('likely', $begin) && $begin < $mention->first || $begin === $mention->first && $end > $mention->last;
             $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
                 // "… by another outfit, start of the liner is at about four feet"
@@ -138,7 +139,9 @@ final readonly class Truth
                 && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
             // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
             $isAnswered = $this->sentence->has('likely', $end + 1, $mention->first - 1)
-                || $this->sentence->has('describes', $end + 1, $mention->first);
+                || $this->sentence->has('describes', $end + 1, $mention->first)
+                // "is that a crack, yeah, that's a crack"
+                || $this->sentence->isAfter('they_are', $mention->first) && null !== $this->sentence->nextName($end, $mention->first - 1);
             if ($begin < $mention->first && $isNear && !$isAnswered) {
                 return true;
             }
