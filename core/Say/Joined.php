@@ -203,7 +203,7 @@ final class Joined
 
     private static function isStill(Sentence $sentence, Mention $mention): bool
     {
-        return \in_array($mention->kind?->family(), self::GO_ON, true)
+        return (\in_array($mention->kind?->family(), self::GO_ON, true) || Kind::WornInvert === $mention->kind)
             && ($sentence->isAfter('still', $mention->first, 2) || null !== $sentence->begins('still', $mention->last + 1));
     }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** Parts of a sentence that tell a place and name nothing. */
 final readonly class Unnamed
 {
@@ -38,7 +40,8 @@ final readonly class Unnamed
      */
     public static function before(array $mentions, array $part): ?Mention
     {
-        $before = array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]);
+        // "at the cleanout, thirty feet that's the big one"
+        $before = array_filter($mentions, static fn (Mention $each) => $each->last < $part[0] && Kind::OpeningSeen !== $each->kind);
 
         return end($before) ?: null;
     }
