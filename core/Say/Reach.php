@@ -10,6 +10,9 @@ final class Reach
     /** A place with no more words beside it is one where the tool is. */
     private const WORDS_BESIDE = 2;
 
+    /** "We made it to the main at sixty feet": so many words before a place. */
+    private const GOT_WORDS = 6;
+
     private ?Entry $entry = null;
     /** Whether that was told in so many words. */
     private bool $isTold = false;
@@ -42,7 +45,7 @@ final class Reach
     public function say(Sentence $sentence, Place $place, int $run): void
     {
         // "twenty feet looks good, we made it to the main": it is told of the main.
-        $isTold = $sentence->has('got_to', null, $place->last);
+        $isTold = $sentence->has('got_to', $place->first - self::GOT_WORDS, $place->last);
         $isAll = $sentence->last - $sentence->first - ($place->last - $place->first) <= self::WORDS_BESIDE;
         $isDenied = $sentence->has('general') || $sentence->has('deny') || $sentence->has('gone');
         // Whoever is at the opening has come nowhere.

@@ -830,6 +830,8 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'white mineral stuff|crust|crud',
+                "pipe's|it's|line's|iron's all|really|pretty rusted|rusty",
                 'deposits heavy|light|medium|moderate',
                 'rough section|area|stretch|spot of (cast|old)* iron|cast',
                 'flaky|rusty|rusted|corroded|crusty|scaly|scaled (up|old)* cast|metal|iron (iron|pipe)*',
@@ -884,6 +886,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'paint on the pipe|walls|sides|bottom',
                 'concrete|cement slurry|residue|splatter|overspill',
                 'puddle|slurry|layer|skim of (wet|hard|dried)* concrete|cement|mortar|grout',
                 'concrete|cement|grout|mortar (that|has|got|had|been|was)* washed|ran|run|poured (down|in|through)*',
@@ -969,6 +972,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'cell phone',
                 'bit|piece|lump|length|chunk of (old)* timber|plank',
                 'some|piece|bunch|bit (of)* wire|wood|metal|plastic|glass|rubber|foam',
                 'some (kind|type|sort|piece|bit) of plastic|metal|wood',
@@ -2594,6 +2598,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'where i|we hit|got|cut|cleared|jetted the|that|those (big)* grease|roots|clog|stoppage|wipes',
+            'responsible|responsibility for|is the tap|main|connection',
             "it's all sand|clay|dirt|rock out|around|up|down here|there",
             'mark|locate|find|locating|marking the main',
             "the city wants|will|won't|requires|needs|says|would|could|can|should|doesn't|owns|makes|charges",
