@@ -378,6 +378,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water's|water is (really|pretty|getting|real|so)* deep|high",
                 "water's|water is halfway|half (way)* up (the|my|on)* camera|lens|pipe|screen",
                 'taking|take|takes on water',
                 'pool of water', "there's a pool",
@@ -1895,6 +1896,8 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            "located that|it|this (one|too|also|here|and|it's|at|is)*",
+            "a|another locate (here|there|right|on|that|this|it|and|is|it's|one|at|of|about)*",
             'depth on that|this|it|there (is|reads|shows|about)*',
             'depth there|here (is|reads|shows|about)*',
             'locator|it had|has|puts|put it at (about)*',
@@ -2566,6 +2569,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            "they're|these|those (are|really|pretty|very|real|getting|so|all)* thick|heavy|big|bad|huge|long",
             '(even|much|way|lot|bit|little|a)* heavier|thicker|worse|denser',
             "a|an|another|some|couple|few|those|these|the|this|that|is|here's|there's|it's|that's "
                 .'(of|really|real|pretty|very|a|an|some)* <degree> one|ones',
