@@ -259,7 +259,8 @@ final class Ways
         // "five point two cast iron and it's scaled"
         return self::isLast($sentence, $next)
             // "thirty seven clay with an offset at the wall"
-            || $sentence->is('with', $next)
+            // … and "thirteen feet cast iron, it's rusty"
+            || $sentence->is('with', $next) || $sentence->is('subjects', $next)
             || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
     }
 

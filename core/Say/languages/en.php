@@ -1800,7 +1800,7 @@ return [
         'out_again' => ['' => [
             "(i'm|we're|it's|it|camera's|that's|water's|now|all|back)* out|gone|dry|clear (of|it|that|again|now)*",
             "(i'm|we're|it's|camera's|we|i|now)* back up|out|above (water|again|now)*",
-            "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|again|now)*",
+            "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|the|again|now|belly|sag|dip|water)*",
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
@@ -1923,6 +1923,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'of (good|bad|old|new|the|this|that|your|more|straight|clean)* pipe|line|camera|cable|hose|rod|sewer',
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
             'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel',
             'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
@@ -2155,6 +2156,7 @@ return [
         ]],
         // Behind it stands how what was named is.
         'they_are' => ['' => [
+            "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just)*",
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
             "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
             'they are (very|pretty|really|real|all|just)*',
