@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** What the pipe was said to be made of so far, and which way the camera goes through it. */
 final class Materials
 {
@@ -34,9 +36,14 @@ final class Materials
      * "Eight feet, ten feet, it's cast iron": as the counter goes by, it was so before. "Five feet pvc, ten feet pvc": so it is still.
      *
      * @param ?float $fromM where it is told; a change is somewhere
+     * @param bool $isFirst whether nothing was found before it: "so we're in the clay now, and there's roots at ten"
      */
-    public function isSame(Mention $mention, Sentence $sentence, ?float $fromM): bool
+    public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, bool $isFirst): bool
     {
+        $place = $isFirst && Kind::Transition === $mention->kind ? $mention->place : null;
+        if ($place?->first > $mention->last && null !== $sentence->nextName($mention->last + 1, $place->first)) {
+            return true;
+        }
         $before = $sentence->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 

@@ -24,6 +24,8 @@ final class Mentions
     private const TOLD_WORDS = 12;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 5;
+    /** "Roots at the joint, and they're heavy". */
+    private const ROOT_TOLD_WORDS = 6;
     /** "A big mass of those roots". */
     private const NAMED_BEHIND = 4;
     /** An hour so many words behind a side is of the same. */
@@ -145,7 +147,8 @@ final class Mentions
                 // "roots, heavy", "roots, a mass of them"
                 || $this->sentence->isComma($mention->last + 1)
                 && $begin === $mention->last + ($this->sentence->is('articles', $mention->last + 2) ? 3 : 2);
-            if (($begin >= $from && $end <= $to || $isTold) && $apart < $nearest && !$isParted) {
+            $isNear = $begin >= $from && $end <= $to && $apart < $nearest || $isTold && $apart <= self::ROOT_TOLD_WORDS;
+            if ($isNear && !$isParted) {
                 $nearest = $apart;
                 $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
                 $mention->isGeneral = false;
@@ -186,7 +189,10 @@ final class Mentions
         foreach ($this->measures->sizes as $size) {
             $taken = false;
             foreach ($this->nearest($size->last) as $mention) {
-                if (Measure::Bore !== $mention->kind?->measure() && $mention->measure($size)) {
+                // "fine roots, nine point five there's a dip with ten percent water": what no dip has the roots have not, either.
+                $isOther = $this->sentence->is('water', $size->last + 1) && Family::Water !== $mention->kind?->family()
+                    && $mention->last < $size->first;
+                if (!$isOther && Measure::Bore !== $mention->kind?->measure() && $mention->measure($size)) {
                     $taken = true;
                     break;
                 }

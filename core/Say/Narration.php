@@ -231,10 +231,7 @@ final class Narration
         }
         // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
         $isBegin = \in_array($mention->kind, [Kind::Transition, Kind::OpeningSeen], true) && $this->entries->isEmpty();
-        // "so we're in the clay now, and there's roots at ten": it is so from the beginning.
-        $isAll = $isBegin && Kind::Transition === $mention->kind && $mention->place?->first > $mention->last
-            && null !== $sentence->nextName($mention->last + 1, $mention->place->first);
-        if ($isAll || $this->materials->isSame($mention, $sentence, $from)) {
+        if ($this->materials->isSame($mention, $sentence, $from, $this->entries->isEmpty())) {
             return;
         }
         if (null === $from && $this->isRecording && ($isBegin || !$this->isPointedAt($mention, $sentence))) {

@@ -86,8 +86,7 @@ final readonly class Numbers
         if (self::HUNDRED === (int) $this->simple($i + $length) && $value < self::TEN) {
             return $this->withRest($i, $value * self::HUNDRED, $length + 1);
         }
-        // "one eleven" is a hundred and eleven, but not in "the next one, eleven feet"
-        // "it's four foot two, twenty six feet …"
+        // "one eleven" is a hundred and eleven, but not in "the next one, eleven feet" nor in "it's four foot two, twenty six feet …"
         $isRead = $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1) && !$this->is('bare_inches_after', $i - 1);
         $next = $isRead ? $this->underHundred($i + $length) : null;
         if (null !== $next && $next[0] >= self::TEN) {

@@ -284,19 +284,14 @@ final readonly class Ties
         $isAgain = $mention->isAgain && $isLength && !$this->isShownAtPlace($mention)
             && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
-        return $isAgain ? 0 : ($mention->isKnown ? self::KNOWN : ($isCarried ? self::CARRIED : (Kind::Transition === $mention->kind && $this->isBeforeAll($mention) ? self::BEGINS : self::NOWHERE)));
-    }
-
-    /** "so we're in the clay, and …": before any place, it is what the line begins with. */
-    private function isBeforeAll(Mention $mention): bool
-    {
-        foreach ($this->sentence->atoms as $atom) {
-            if ($atom->last < $mention->first && true === $atom->amount?->mayBeAlong()) {
-                return false;
-            }
-        }
-
-        return true;
+        return match (true) {
+            $isAgain => 0,
+            $mention->isKnown => self::KNOWN,
+            $isCarried => self::CARRIED,
+            // "so we're in the clay, and …"
+            Kind::Transition === $mention->kind && !$this->between->isParted($this->sentence->first, $mention->first) => self::BEGINS,
+            default => self::NOWHERE,
+        };
     }
 
     /** "ten feet and we've got an elbow again", "two and a half fat again" */

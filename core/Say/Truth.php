@@ -72,7 +72,8 @@ final readonly class Truth
     {
         foreach ($this->sentence->marks('talk') as $begin => $end) {
             // "that could be a crack"
-            $isOpened = null === $this->sentence->begins('likely', $begin) && $begin < $mention->first || $begin === $mention->first && $end > $mention->last;
+            $isOpened = null === $this->sentence->begins('likely', $begin) && $begin < $mention->first
+                || $begin === $mention->first && $end > $mention->last;
             $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
                 // "… by another outfit, start of the liner is at about four feet"

@@ -1800,7 +1800,8 @@ return [
         'out_again' => ['' => [
             "(i'm|we're|it's|it|camera's|that's|water's|now|all|back)* out|gone|dry|clear (of|it|that|again|now)*",
             "(i'm|we're|it's|camera's|we|i|now)* back up|out|above (water|again|now)*",
-            "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|the|again|now|belly|sag|dip|water)*",
+            "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|the|again|"
+                ."now|belly|sag|dip|water)*",
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
@@ -2024,7 +2025,8 @@ return [
             'when the|one|a ground|soil|pipe|yard|house|dirt moves|settles|shifts|drops|sinks',
             'grease|fat|soap goes|gets|cools|sticks|hardens|solidifies|builds',
             'cast iron|clay|orangeburg|plastic|pvc rusts|rots|corrodes|breaks|cracks|wears|shifts|moves',
-            'root(s) get|gets|go|grow|find|work (their|its|way)* in|into (through)* (the|your|those|these)* (joints)* (because|when|if|and)*',
+            'root(s) get|gets|go|grow|find|work (their|its|way)* in|into (through)* (the|your|those|these)* (joints)* (because|'
+                .'when|if|and)*',
             'a|an <trouble> is|are (just|basically|really|simply|usually|only|basically)* a|an|where|when|what|how',
             'which|that|it (usually|probably|likely|typically|normally|just|almost|always)* means',
             'gonna|will|going|would|can|could|might (to|always|just|keep|still|eventually|probably|start|continue|never)* '
@@ -2284,7 +2286,8 @@ return [
         ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         'to_main' => ['' => [
-            'to|into the|our|your|city|public (city|sewer)* main|sewer|tap', 'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
+            'to|into the|our|your|city|public (city|sewer)* main|sewer|tap',
+            'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
@@ -2364,7 +2367,7 @@ return [
             "where it's|we're (all|in|into|back|a)*",
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
-            'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all)*', 'made of|from|out', 'pipe looks like',
+            'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all|some|the)*', 'made of|from|out', 'pipe looks like',
             'looking at (a|an|all)*',
         ]],
         // Behind it somebody says more of what was named.
@@ -2472,12 +2475,15 @@ return [
             'went|moved|go|goes|going|moving|over to the next|other|second manhole|cleanout|chamber|opening',
             'from the other|far|opposite end|side|direction',
             'now (the|for|on|to|from)* (the)* house|street|other|city|opposite|front|back side',
-            'going|go|went|coming|gone (back)* in from|through|at the roof|toilet|vent|stack|floor|kitchen|other|second|street|flange now',
-            "pulled|came|got|come|pull|backed out (of|there|that|it)* and|then (i'm|we're|went|now)* (went|going|go|in)* in (from|through|at)* the",
+            'going|go|went|coming|gone (back)* in from|through|at the roof|toilet|vent|stack|floor|kitchen|other|second|street|'
+                .'flange now',
+            "pulled|came|got|come|pull|backed out (of|there|that|it)* and|then (i'm|we're|went|now)* (went|going|go|in)* in "
+                ."(from|through|at)* the",
             'next one is the line|drain|run|pipe',
             'now the|this|your (kitchen|bathroom|laundry|back|front|upstairs|other|second)* line|drain|run from|to|on|off',
             'this|that is the kitchen|bathroom|laundry|second|other|back|front|upstairs|downstairs|next line|drain|run now',
-            "now (we're|i'm|let's|looking|going|heading|pushing|headed|back|let|me|look|go)* toward|towards the (front|of|back)* house|building|street|main|city|road|alley",
+            "now (we're|i'm|let's|looking|going|heading|pushing|headed|back|let|me|look|go)* toward|towards the (front|of|"
+                ."back)* house|building|street|main|city|road|alley",
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',
             'second|next|other|third|different|first line|run|drain', 'another|other run|drain', 'other|opposite|reverse direction|way',

@@ -79,8 +79,9 @@ final class WaysOfSayingTest extends TestCase
             $s += 3.4;
         }
         $feet = static fn (?float $metres) => null === $metres ? '?' : (string) round($metres / self::FOOT_M);
+        $kind = static fn (string $kind) => str_starts_with($kind, 'root_') ? 'roots' : $kind;
         $told = array_map(
-            static fn (array $entry) => (str_starts_with($entry['kind'], 'root_') ? 'roots' : $entry['kind']).'@'.$feet($entry['from_m'] ?? null)
+            static fn (array $entry) => $kind($entry['kind']).'@'.$feet($entry['from_m'] ?? null)
                 .(isset($entry['to_m']) ? '-'.$feet($entry['to_m']) : ''),
             self::read(['cues' => $cues, 'units' => 'feet']),
         );
