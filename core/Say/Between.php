@@ -8,7 +8,7 @@ namespace Jurvex\Core\Say;
 final readonly class Between
 {
     /** "Good", "nothing". */
-    public const CLEAN = 5;
+    public const CLEAN = 4;
     /** "Keep going": whoever has moved on is somewhere else. */
     public const MOVED = 15;
     /** A word, an "and", a comma. */

@@ -75,8 +75,8 @@ final class Entries
     }
 
     /**
-     * @param list<Mention> $mentions    of which those are known that are named so and were named before
-     * @param bool          $isSummingUp whether all of them may be: "so you've got roots, a crack and a belly"
+     * @param list<Mention> $mentions of which those are known that are named so and were named before
+     * @param bool $isSummingUp whether all of them may be: "so you've got roots, a crack and a belly"
      */
     public function recognise(array $mentions, bool $isSummingUp): void
     {

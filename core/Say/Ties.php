@@ -27,9 +27,9 @@ final readonly class Ties
     /** … and behind "at", */
     private const AT = -5;
     /** … with "there's" between: of what is named then, */
-    private const INTRODUCED = 8;
+    private const INTRODUCED = 11;
     /** or of what "there's" opens behind it, */
-    private const OPENS = 8;
+    private const OPENS = 9;
     /** behind "in that", where it is not, */
     private const THERE = 15;
     /** or behind "that's at"; */

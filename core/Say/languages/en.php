@@ -1801,7 +1801,7 @@ return [
             "(i'm|we're|it's|it|camera's|that's|water's|now|all|back)* out|gone|dry|clear (of|it|that|again|now)*",
             "(i'm|we're|it's|camera's|we|i|now)* back up|out|above (water|again|now)*",
             "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|the|again|"
-                ."now|belly|sag|dip|water)*",
+                .'now|belly|sag|dip|water)*',
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
@@ -2470,7 +2470,7 @@ return [
         ]],
         'run' => ['' => [
             'run|line two|three',
-        
+
             'new|second|third|next|another run|survey|inspection',
             'went|moved|go|goes|going|moving|over to the next|other|second manhole|cleanout|chamber|opening',
             'from the other|far|opposite end|side|direction',
@@ -2478,12 +2478,12 @@ return [
             'going|go|went|coming|gone (back)* in from|through|at the roof|toilet|vent|stack|floor|kitchen|other|second|street|'
                 .'flange now',
             "pulled|came|got|come|pull|backed out (of|there|that|it)* and|then (i'm|we're|went|now)* (went|going|go|in)* in "
-                ."(from|through|at)* the",
+                .'(from|through|at)* the',
             'next one is the line|drain|run|pipe',
             'now the|this|your (kitchen|bathroom|laundry|back|front|upstairs|other|second)* line|drain|run from|to|on|off',
             'this|that is the kitchen|bathroom|laundry|second|other|back|front|upstairs|downstairs|next line|drain|run now',
             "now (we're|i'm|let's|looking|going|heading|pushing|headed|back|let|me|look|go)* toward|towards the (front|of|"
-                ."back)* house|building|street|main|city|road|alley",
+                .'back)* house|building|street|main|city|road|alley',
             'zero(ed)|zeroed|zeroing (it|out|the|my|our|this|counter|camera|reel|footage)*',
             'set|reset|resetting|setting (the|my|our)* counter|footage|reel (to|at)* (zero)',
             'second|next|other|third|different|first line|run|drain', 'another|other run|drain', 'other|opposite|reverse direction|way',
