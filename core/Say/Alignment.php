@@ -88,7 +88,10 @@ final readonly class Alignment
 
             return [$this->fit($i, $before, Side::Behind, $next, $cost)];
         }
-        $ways = [$this->fit($i, $before, Side::None, null, $this->ties->nowhere($mention, $this->isCarried && null === $last))];
+        // "the separation's under your driveway, it's six feet deep": the depth is where that was named before.
+        $isOfKnown = null === $mention->kind && Side::None === $before?->side && $this->mentions[$i - 1]->isKnown;
+        $nowhere = $isOfKnown ? 0 : $this->ties->nowhere($mention, $this->isCarried && null === $last);
+        $ways = [$this->fit($i, $before, Side::None, null, $nowhere)];
         if (null !== $last && $last !== $before?->place) {
             $ways[] = $this->fit($i, $before, Side::Before, $last, $this->ties->before($mention, $last));
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -16,15 +15,14 @@ final class Narration
     /** Another run that is to come is told so many words behind. */
     private const LATER_WORDS = 5;
 
-    /** "Some roots right here": so many words before or behind a name. */
-    private const HERE_WORDS = 2;
-
     private readonly Entries $entries;
     private readonly Whereabouts $where;
     private readonly Reach $reach;
     private readonly Materials $materials;
     private readonly Unended $unended;
     private ?Entry $last = null;
+    /** What was named before and is named again in the sentence, without its place. */
+    private ?Entry $referred = null;
     /** What was said of the place of what was named last. */
     private ?Place $place = null;
 
@@ -57,6 +55,7 @@ final class Narration
     private function hear(Sentence $sentence): void
     {
         $atS = $sentence->atS($sentence->first) ?? 0.0;
+        $this->referred = null;
         $this->startRun($sentence);
         $this->getPast($sentence);
         $this->where->forget($atS);
@@ -178,17 +177,14 @@ final class Narration
         $known = $isAgain || $mention->isKnown ? $this->entries->known($mention) : null;
         if (($isAgain || null !== $known) && null === $mention->place && !$this->where->isPending()) {
             $known?->join($mention, $sentence->said());
-            $this->last = $known ?? $this->last;
+            $this->last = $this->referred = $known ?? $this->last;
 
             return;
         }
         if ($this->where->isPending() && null === $mention->place) {
             $this->reach->forget();
         }
-        [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
-        if (null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from)) {
-            return;
-        }
+        [$from, $to, $by] = $this->placeOf($mention, $sentence);
         $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
             $again->join($mention, $sentence->said());
@@ -197,10 +193,20 @@ final class Narration
                 $again->placeAt($from, $to, $by);
             }
             $this->last = $again;
+            $this->referred = $mention->isKnown ? $again : $this->referred;
 
             return;
         }
         $this->add($mention, $sentence, $from, $to, $by);
+    }
+
+    /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
+    private function placeOf(Mention $mention, Sentence $sentence): array
+    {
+        $isOfKnown = null === $mention->kind && null === $mention->place && null !== $this->referred?->fromM;
+
+        return $isOfKnown
+            ? [$this->referred->fromM, null, PlaceBy::Carried] : $this->where->of($mention, $sentence->atS($mention->first));
     }
 
     /** @return bool whether it is of the low spot that has begun, which it completes */
@@ -231,16 +237,17 @@ final class Narration
         }
         // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
         $isBegin = \in_array($mention->kind, [Kind::Transition, Kind::OpeningSeen], true) && $this->entries->isEmpty();
-        if ($this->materials->isSame($mention, $sentence, $from, $this->entries->isEmpty())) {
+        $isMarked = null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from);
+        if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $this->entries->isEmpty())) {
             return;
         }
-        if (null === $from && $this->isRecording && ($isBegin || !$this->isPointedAt($mention, $sentence))) {
+        if (null === $from && $this->isRecording && ($isBegin || !(new Shown($sentence))->isPointedAt($mention))) {
             $this->unended->pass();
 
             return;
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
-        $entry->isHere = $sentence->has('right_here', $mention->first - self::HERE_WORDS, $mention->last + self::HERE_WORDS);
+        $entry->isHere = (new Shown($sentence))->isHere($mention);
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
         }
@@ -250,17 +257,6 @@ final class Narration
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
         $this->unended->begin($entry, $mention);
-    }
-
-    /** In a recording, what has no place is there where it is shown, or where it is all along the pipe. */
-    private function isPointedAt(Mention $mention, Sentence $sentence): bool
-    {
-        [$first] = $sentence->part($mention->first);
-        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
-            || \in_array($mention->kind, [Kind::WornInvert, Kind::CannotGoFurther], true);
-
-        return $isAlong || $sentence->has('intro', $first, $mention->last) || $sentence->has('right_here', $first)
-            || $sentence->has('reached', $first);
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+
+/** Whether somebody shows what has no place in a recording. */
+final readonly class Shown
+{
+    /** "Some roots right here": so many words before or behind a name. */
+    private const HERE_WORDS = 2;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    /** Whether it is said to be right here. */
+    public function isHere(Mention $mention): bool
+    {
+        return $this->sentence->has('right_here', $mention->first - self::HERE_WORDS, $mention->last + self::HERE_WORDS);
+    }
+
+    /** Whether it is shown, or may be all along the pipe. */
+    public function isPointedAt(Mention $mention): bool
+    {
+        [$first] = $this->sentence->part($mention->first);
+        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
+            || \in_array($mention->kind, [Kind::WornInvert, Kind::CannotGoFurther], true);
+
+        return $isAlong || $this->sentence->has('intro', $first, $mention->last) || $this->sentence->has('right_here', $first)
+            || $this->sentence->has('reached', $first);
+    }
+}
