@@ -41,7 +41,9 @@ final class Materials
     public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, bool $isFirst): bool
     {
         $place = $isFirst && Kind::Transition === $mention->kind ? $mention->place : null;
-        if ($place?->first > $mention->last && null !== $sentence->nextName($mention->last + 1, $place->first)) {
+        $next = null === $place ? null : $sentence->nextName($mention->last + 1, $place->first);
+        // "clay to plastic transition at 26" is one.
+        if (null !== $next && !str_starts_with((string) $sentence->atomAt($next)?->meaning, Kind::Transition->value)) {
             return true;
         }
         $before = $sentence->material($mention->first) ?? $this->named;

@@ -1897,8 +1897,8 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
-            "located that|it|this (one|too|also|here|and|it's|at|is)*",
-            "a|another locate (here|there|right|on|that|this|it|and|is|it's|one|at|of|about)*",
+            "located that|it|this (one|too|also|here|and)* it's",
+            "a|another locate (here|there|right|on|that|this|it|and|one|at|a|depth)* it's|is|of|reads|about",
             'depth on that|this|it|there (is|reads|shows|about)*',
             'depth there|here (is|reads|shows|about)*',
             'locator|it had|has|puts|put it at (about)*',
