@@ -74,6 +74,9 @@ final class Measures
         $other = $this->amounts[$i + 1] ?? null;
         $other = null === $other ? null : $this->inUnitOf($one, $other);
         if (null !== $other && $this->isCorrected($one, $other)) {
+            $whole = new Amount($other->value, $other->unit, $one->first, $other->last, $other->each, $other->isDecimal);
+            array_splice($this->amounts, $i + 1, 1, [$whole]);
+
             return 0;
         }
         // "at forty four, not forty six"

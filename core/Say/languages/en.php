@@ -196,7 +196,8 @@ return [
         'really',
     ],
     'filler_phrases' => [
-        'and change', 'and some change', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see", 'let me see', 'i guess',
+        'and change', 'and some change', 'give or take', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see",
+        'let me see', 'i guess',
         'oh boy', 'oh man', 'oh my',
         'if you will',
         'or whatever', 'to be honest', "let's say", 'i would say', "i'd say", 'how about that',
@@ -2507,7 +2508,8 @@ return [
             'in total', 'in conclusion', 'bottom line', 'the same', 'we just saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
-            'sorry', 'no wait', 'wait', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather', 'or actually',
+            'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather',
+            'or actually',
             'my bad', 'no i', 'no make it', 'not that', 'strike that', 'i meant', 'wait no', 'er no', 'or sorry', 'no sorry',
             'let me correct that', 'correct that',
         ]],
@@ -3084,7 +3086,8 @@ return [
             'usually|always|often',
         ]],
         'sorry' => ['' => [
-            'sorry', 'no wait', 'wait', 'i mean', 'make that', 'correction', 'rather', 'or actually', 'i meant', 'my bad',
+            'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'rather', 'or actually', 'i meant',
+            'my bad',
         ]],
         'none' => ['' => [
             'all right', 'alright', 'right now|away|there|here|around|about|at|on|in|through|back', "that's right",

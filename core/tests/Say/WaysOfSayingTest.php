@@ -48,6 +48,7 @@ final class WaysOfSayingTest extends TestCase
             "ten feet there's roots twenty feet there's a crack and that's it %s so ten feet there's roots and thirty five feet is the tap",
             'roots@10 crack@20 roots@10 tap@35',
         ],
+        'place' => ["ten feet there's an offset in the joint %s forty five feet there's the tap", 'offset_joint@10 crack@20 tap@45'],
         'way' => ["so we're in cast iron here ten feet looks good %s and it looks good", 'transition@20'],
     ];
     /** Of a list so many in a hundred may yet be read as something else. */
