@@ -10,9 +10,9 @@ use Jurvex\Core\Finding\Kind;
 /** What was read so far, run by run, in the order in which it was first named. */
 final class Entries
 {
-    /** Places are told where so many things have one. */
+    /** Places are told where so many things have one for each that has none. */
     private const LEAST_PLACED = 2;
-
+    /** Whoever sums up names so many things. */
     private const LEAST_SUMMED_UP = 2;
 
     /** @var list<Entry> */
@@ -32,12 +32,17 @@ final class Entries
      */
     public function placed(): array
     {
-        $placed = array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM);
-        $runs = array_count_values(array_column($placed, 'run'));
-        $isAlong = static fn (Entry $entry) => Family::Deposit === Kind::tryFrom($entry->kind)?->family();
+        $isTold = static fn (Entry $entry) => null !== $entry->fromM || $entry->isHere
+            || Family::Deposit === Kind::tryFrom($entry->kind)?->family();
+        $placed = $unplaced = [];
+        foreach ($this->all as $entry) {
+            $placed[$entry->run] = ($placed[$entry->run] ?? 0) + (null === $entry->fromM ? 0 : 1);
+            $unplaced[$entry->run] = ($unplaced[$entry->run] ?? 0) + ($isTold($entry) ? 0 : 1);
+        }
 
-        return array_values(array_filter($this->all, static fn (Entry $entry) => null !== $entry->fromM || $entry->isHere
-            || ($runs[$entry->run] ?? 0) < self::LEAST_PLACED || $isAlong($entry)));
+        // Whoever mostly shows, and seldom says where, does not talk.
+        return array_values(array_filter($this->all, static fn (Entry $entry) => $isTold($entry)
+            || $placed[$entry->run] < self::LEAST_PLACED * $unplaced[$entry->run]));
     }
 
     /** The number of the run, from none. */
