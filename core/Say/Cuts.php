@@ -163,7 +163,7 @@ final readonly class Cuts
         return $cuts;
     }
 
-    /** Whether something was named and its place told so few words before. */
+    /** Whether something was named a few words before. */
     private function isBehindName(int $word): bool
     {
         $from = $word - self::RUN_WORDS;

@@ -119,14 +119,6 @@ final class Entry
                 && Family::Roots === Kind::tryFrom($this->kind)?->family());
     }
 
-    /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
-    private function isSameEnd(Mention $mention): bool
-    {
-        $kinds = [Kind::tryFrom($this->kind), $mention->kind];
-
-        return \in_array(Kind::Tap, $kinds, true) && \in_array(Kind::EndOfLine, $kinds, true);
-    }
-
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
@@ -194,18 +186,26 @@ final class Entry
             && ($atS ?? 0.0) - ($this->atS ?? 0.0) <= self::TOLD_AGAIN_S;
     }
 
+    /** Whether it is a stretch that ends at a place as well. */
+    public function endsAt(?float $to): bool
+    {
+        return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
+    }
+
+    /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
+    private function isSameEnd(Mention $mention): bool
+    {
+        $kinds = [Kind::tryFrom($this->kind), $mention->kind];
+
+        return \in_array(Kind::Tap, $kinds, true) && \in_array(Kind::EndOfLine, $kinds, true);
+    }
+
     /** From 11 over the crown to 1 is 12, too. */
     private static function isWithin(float $hour, Place $clock): bool
     {
         $after = static fn (float $other) => fmod($other - $clock->from + 12.0, 12.0);
 
         return null !== $clock->to && $after($hour) <= $after($clock->to);
-    }
-
-    /** Whether it is a stretch that ends at a place as well. */
-    public function endsAt(?float $to): bool
-    {
-        return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
     }
 
     private function isAt(float $from, ?float $to): bool

@@ -78,7 +78,7 @@ final readonly class PairedNumbers
             && null !== $this->sentence->begins('counted_off', $other->first);
     }
 
-    /** "a break at nineteen twenty three there's something stuck": each is of its own. */
+    /** "out of the water at nineteen, twenty there's something stuck": each is of its own. */
     private function isOfTwo(Amount $one, Amount $other): bool
     {
         // "two feet a belly to four, five feet a hole"

@@ -73,11 +73,12 @@ final readonly class Vacancy
     public function isClean(Place $place): bool
     {
         // "ten feet, okay, this joint's good"
-        $from = ($this->sentence->is('all_well', $place->last + 1) ? 1 : 0) + $place->last + 1;
+        $isWell = $this->sentence->is('all_well', $place->last + 1);
+        $from = $place->last + ($isWell ? 2 : 1);
         $to = $from + self::CLEAN_WORDS - 1;
 
         // "one point seven okay, two point three"
-        if ($from > $place->last + 1 && null !== $this->sentence->atomAt($from)?->amount) {
+        if ($isWell && null !== $this->sentence->atomAt($from)?->amount) {
             return true;
         }
 

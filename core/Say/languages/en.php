@@ -349,7 +349,6 @@ return [
                 'roots are a curtain',
                 'root(s) (they|just|about|almost|nearly|pretty|much|that)* fill (up)* the pipe|line',
                 'thick|heavy root(s) blocking|plugging|filling',
-
                 'root(s) (that|pretty|much)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
                 "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
                 'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
@@ -1253,7 +1252,6 @@ return [
                 'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
                 'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
-
                 'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
                 'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
@@ -2471,7 +2469,6 @@ return [
         ]],
         'run' => ['' => [
             'run|line two|three',
-
             'new|second|third|next|another run|survey|inspection',
             'went|moved|go|goes|going|moving|over to the next|other|second manhole|cleanout|chamber|opening',
             'from the other|far|opposite end|side|direction',
