@@ -173,12 +173,15 @@ final class Measures
 
     private function isJoined(Amount $one, Amount $other): bool
     {
-        $to = $this->sentence->begins('to', $one->last + 1);
+        // "from the twenty foot mark to the thirty foot mark"
+        $mark = $this->sentence->begins('out', $one->last + 1) ?? $one->last;
+        $to = $this->sentence->begins('to', $one->last + 1) ?? $this->sentence->begins('to', $mark + 1);
         if (null === $to) {
             return false;
         }
         // "from a three inch to a four inch"
-        $next = $to + (Unit::Small === $one->unit && $this->sentence->is('articles', $to + 1) ? 2 : 1);
+        $isNamed = Unit::Small === $one->unit || $mark > $one->last;
+        $next = $to + ($isNamed && $this->sentence->is('articles', $to + 1) ? 2 : 1);
 
         return $next === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1;
     }
@@ -186,8 +189,9 @@ final class Measures
     private function isRange(Amount $one, Amount $other): bool
     {
         $isJoined = $this->isJoined($one, $other);
-        $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $one->last + 1)
-            && $one->last + 2 === $other->first;
+        $and = $one->last + 1;
+        $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $and)
+            && \in_array($other->first - 1, [$and, $this->sentence->begins('at', $and + 1)], true);
 
         // "it starts at eleven and goes to one o'clock"
         $isHours = Unit::Clock === $other->unit && Unit::None === $one->unit && $one->value <= self::HOURS

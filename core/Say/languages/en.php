@@ -378,6 +378,9 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'bottom drops|falls out of (the)* grade',
+                "pipe's|line's|pipe|line|it's|it (has|is|just|kind|of|really)* belly|bellying|bellies",
+                'she|he|everything dips|sags|drops down',
                 "water's|water is (really|pretty|getting|real|so)* deep|high",
                 "water's|water is halfway|half (way)* up (the|my|on)* camera|lens|pipe|screen",
                 'taking|take|takes on water',
@@ -403,6 +406,15 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "water's (up|right)* over|above|past (the|my)* lens",
+                'start|starts|starting|begin|begins|getting to get deep|deeper',
+                "water's|water (level)* is|starts|starting|getting|gets|going|to|a|little|bit|really|pretty (get|getting)* deep|deeper",
+                '(water)* water water', 'water on (the|my) lens|camera',
+                "water's|water (is|has|comes|came|going)* up over|above|past|around|onto (the|my)* lens|camera|head",
+                'lose|losing|lost (sight)* (of)* the bottom|floor|invert (of|the|pipe|line)*',
+                'hole|basin|bowl|tub|bathtub|lake|bath full of water',
+                'holding (a|about|maybe|like)* couple|two|three|four (of)* inches',
+                'flow line|flowline drops|dips|falls', 'ponding|pooling up',
                 'bunch|ton of water',
                 "water|water's (is|starts|starting|keeps)* backing|backed|stacking|stacked|piling|building up",
                 'see|seeing (all|you|that|some)* the|that|some|all water (there|here|now|just|all)* sitting|standing|there|laying',
@@ -444,6 +456,9 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
+                "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
+                'takes|took|puts|put me|us|the|my (camera|lens|head)* under',
                 'we|i|camera go|goes|went|going under the|some|this water',
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
@@ -1738,6 +1753,17 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'pop|pops|popped|popping|climb|climbs|climbed|climbing|crawl (right|back|up|now)* out|up',
+            'surfaces|surface|surfaced|surfacing',
+            'clears|cleared|clearing off|away',
+            'back on|in|to|into air|dry (pipe|land|ground)*',
+            'recedes|receding|subsides|tapers|tapering|drains|disappears (off|out|away)*',
+            'back (end)* of it|that (is)* (at|right)*',
+            'far|other|back|downstream|back end|side|edge|lip of it|that|the (belly|sag|dip|water|low)*',
+            'drain|drains|draining off|out|down|away',
+            'picks|picking|pick it|the|our|grade|fall|slope (back)* up', 'run|runs|ran out of it|water',
+            '(start|starts|starting|to)* rise|rises|rising (back)* up|out',
+            'straighten|straightens|straightened|straightening (back)* out|up', "(is|it's)* over with",
             "that's|here's|there's|this|is the end",
             "then (it's|we're|i'm)* clear|dry|good|clean (again)* at|by|around",
             "it's done|finished",
@@ -1797,6 +1823,18 @@ return [
         // Of what is no low spot.
         // Behind a place in a low spot: there it ends.
         'out_again' => ['' => [
+            "she's|everything's (coming|popping|right|back)* up|out (of|it|that|the|again|now|water|belly|sag|dip)*",
+            "(i'm|we're|i|we)* back on|in dry|air (pipe|land|ground)*",
+            '(okay)* out of (the|that|this)* water|belly|sag|dip|it',
+            "(water's|it's|level's|level|water)* back down",
+            "(i|we|you|can|now|it's|it)* see|seeing (it|the|my|bottom|floor|pipe|invert)* again",
+            '(it|water|that|everything)* clears|cleared (right)* up|off|out|away',
+            "(okay|it's|we're|i'm)* back (in|on|to|into)* dry|air|grade|normal (pipe|land|ground)*",
+            '(it|water)* recedes|drops|subsides|disappears (off|away|down|back|again)*',
+            '(i|we|it|she|camera)* pop|pops|popped|climb|climbs|climbed|surface|surfaces (right|back)* (out|'
+                .'up) (of|it|that|the|water|again)*',
+            '(we|i|you|it|pipe|line)* get|gets|got|pick|picks (the|our|my|some)* grade|fall|slope (back|again)* (up)*',
+            "(is|that's)* (the)* other|far|back|tail end|side|edge (of|it|that|the|belly|sag|dip|water)*",
             "(i'm|we're|it's|it|camera's|that's|water's|now|all|back)* out|gone|dry|clear (of|it|that|again|now)*",
             "(i'm|we're|it's|camera's|we|i|now)* back up|out|above (water|again|now)*",
             "(i'm|we're|it's|camera's|it|we|i|now)* coming|comes|came|come|popping (back|right)* up|out (of|it|that|the|again|"
