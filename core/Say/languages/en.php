@@ -1420,6 +1420,11 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'made it (out|all|way|down|the)* to the city|main (main|sewer)*',
+                'hooked (in|up|on)* to|into the city',
+                'your|the|our connection at|to|with|into the (city|sewer)* main',
+                'there is|are (at)* the eight|ten|twelve|fifteen|six inch main', 'out to|in the street sewer',
+                'the eight|ten|twelve|fifteen|six inch (city|sewer)* main',
                 'connection at|in the street',
                 'where it|the line|pipe hits|meets|dumps|drops|ties|goes|enters|empties (in|into|to)* (the|your|our)* city|'
                     .'public|street main|sewer',
@@ -1469,6 +1474,25 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "where|and|then (that's|where|the|my|this)* camera quits",
+                "(she's|camera's|i'm|head's) not budging|moving|advancing (any)*",
+                "she's|camera's|it's not budging",
+                "blocked (off|up)* completely|totally|solid|and i|we can't|cannot",
+                'been|keep|kept pushing|shoving|working|ramming (on|at|it|this|to|that)* (for|about|and|but|a|few|'
+                    ."five|ten|minutes|now|it's|it|just|is)* not going|moving|budging",
+                "i'm|we're|camera's (right)* up against it",
+                "won't|doesn't|didn't|isn't|not|wouldn't let|letting the|my|this|our|me|us (camera|head)* (get|go|"
+                    .'push)* by|through|past|in',
+                'got|has|have|had me|us stopped|stuck|blocked', 'dead in the water',
+                'keeps|kept|just|keep kicking|pushing|bouncing|spitting|throwing (it|me|us|my|the|camera|head)* back|out',
+                '(just)* bouncing|bounces|bounce (right)* off (of)*',
+                'at a standstill|loss',
+                "no|zero|not|any chance (of)* getting|going|pushing|i'm (get|getting|going)* (through|past|by|around)",
+                "not|isn't|wasn't|never able to|gonna pass|proceed|continue|advance",
+                "(it's|that's)* a no go",
+                "(that's|this|here)* is (where|as)* the|my camera (just)* quits|dies|gives|taps|ends|stops",
+                'where|far (as)* (my|the|this) camera quits|gives|stops|wants|goes|went|gets|got (up|out|to|go)*',
+                'no more forward (progress|motion|movement)*',
                 "pushing and|but (it|it's|she's|camera|camera's|i'm|is|just)* not|nowhere|nothing (going|moving|budging|"
                     .'getting|anywhere)*',
                 "can't|couldn't|cannot reach|advance|proceed (any|no|much)* farther|further",
@@ -2571,6 +2595,12 @@ return [
         'good_again' => ['' => ['round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'there|here (it|they|goes|are|comes|we|go|is)* again', '(yep|yeah)* them again',
+            "there's|here's|that's|is your|the|our|a next one",
+            'another patch|set|group|section of them|those|it',
+            "joint's|one's|joint|one (is)* (the|just)* same (way|thing|deal|story|as)*", 'identical',
+            "(that|this|one|one's)* just like the|that last|other|first|previous one",
+            'more coming|poking|hanging|growing through|out|in|from', 'it continues (here|on)*',
             "they're (the)* worst|heaviest|thickest (right|here|there|about|around)* at",
             'i|we|they missed (a)* some|few|couple|bit|one',
             'has (just|only)* a little|tiny|small bit',
@@ -2614,6 +2644,12 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            'more|some|few coming|poking|hanging|growing|sticking (in|through|out|down|from|up)* (the|this|that|'
+                .'at)* (joint|joints|top|bottom|side|sides|seam)*',
+            '(just)* like the|that last|other|first|previous (one|joint)*', 'identical',
+            "joint's|one's|spot's (the|just|is|about)* same", '(yep|yeah)* them again',
+            'your|our|the next one', '(it)* continues',
+            'another|nother patch|batch|group|cluster|bunch|set|section (of)* them|those|it',
             "they're|these|those (are|really|pretty|very|real|getting|so|all)* thick|heavy|big|bad|huge|long",
             '(even|much|way|lot|bit|little|a)* heavier|thicker|worse|denser',
             "a|an|another|some|couple|few|those|these|the|this|that|is|here's|there's|it's|that's "
