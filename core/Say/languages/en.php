@@ -1236,6 +1236,8 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'changed|switched pipe|pipes|materials', 'changeover', "there's|see|is a|the|your|our change",
+                'pipe change',
                 'goes|go|changes|change|switch|switches from (the)* new (pipe|stuff|line|part)* to|into (the)* old',
                 'necks|reduces|reduced|chokes|narrows (back)* down|to (to)* (a)* three|two|four|six inch',
                 'line|pipe changes|change there|here|right',
@@ -1474,8 +1476,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
-                "where|and|then (that's|where|the|my|this)* camera quits",
-                "(she's|camera's|i'm|head's) not budging|moving|advancing (any)*",
+                'where|and|then (the|my|this)* camera quits',
+                "she's|camera's|i'm|head's not budging|moving|advancing (any)*",
                 "she's|camera's|it's not budging",
                 "blocked (off|up)* completely|totally|solid|and i|we can't|cannot",
                 'been|keep|kept pushing|shoving|working|ramming (on|at|it|this|to|that)* (for|about|and|but|a|few|'
@@ -1703,6 +1705,12 @@ return [
             'goes into',
         ]],
         'into' => ['' => [
+            "out of|left|leaving|leave the house|building|foundation|slab and we're|i'm|it's (now|back)* in|into",
+            'turn|turns|turned over to|into', 'dump|dumps|dumped|dumping (out)* in|into (the|some|your|our)*',
+            'changeover|change over to',
+            'switch|switches|switched|switching|changes|changed|goes|turned over|off (on)* (us|me|you)* to',
+            'hook|hooks|hooked|tie|ties|tied|tying|splice|spliced|join|joined|coupled|connected (it|that|this|in|'
+                .'on|back|up)* onto|into|to (the|your|our|some|that|an)*',
             "you're (now|back|right)* in|into (a|the|your|our|some|old)*",
             'joins into (the|some|old)*',
             "(and|we've|i've|we|now)* hit (the|some|into)* old",
@@ -2410,6 +2418,21 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'from here|there|this|that (on|out|down)* to|through the|your street|main|city|tap|road|curb|'
+                ."alley it's|that's|is|we're (all|in)*",
+            "we|just left the house|building (and)* we're|i'm (now)* in|into",
+            'everything past|after|beyond|from|downstream (of|from|this|that|here|there|point|on|out)* is (all)*',
+            "the|your rest (of|it|this|that|the|line|pipe|way)* is|'s (all|in)*",
+            "from this|that|here|there point|spot|joint (on|out|down)* it's|it|that's|we're|is (all|in|is)*",
+            "from here|there|this|that (on|out|to|all|the|way|your|our|street|main|city|tap)* it's|we're (all|in)*",
+            'boom|bam|bang|voila', 'here|there|now comes|goes (the|our|your|some|that)* (old)*',
+            "you can tell (now)* it's|we're (in)*",
+            "color|colour|texture|pipe|material changed|changes|change (and)* (now)* (we're|it's|i'm) (in|into)*",
+            "other side (of|it|that|is)* (it's|that's|is|there's|we're|in)*",
+            "left|leave|leaving|out of|exited the house|building|foundation|wall|slab (and|now)* (we're|i'm) (in|into)*",
+            "changed|switched pipe|pipes|material|materials (and|now|here)* (we're|it's|i'm)* (in|into)*",
+            'where the|your|our|they|somebody|plumber (tied|hooked|connected|went|spliced|came|plumber|they|'
+                .'somebody)* in|to|into|onto (the|their|your)* (old|new|original|existing)*',
             "here's your|the (old|original)*",
             'it|that|line|pipe turns|turned',
             'where it|that|they (the|pipe|line)* goes|turns|becomes|is (back|to|into|in|now|all)*',
@@ -2448,7 +2471,13 @@ return [
         ]],
         'landmark' => ['' => ['<landmark> (line|edge)', 'property|fence line']],
         'on_from' => ['' => ['on (out)', 'onwards', 'out']],
-        'from_here' => ['' => ['from there|here (on|out|onwards)*', 'from then on']],
+        // Behind what the pipe is made of from a place on.
+        'all_on' => ['' => [
+            '(section|pipe|lateral|tile|part|portion|sewer|line) starts|begins|picks (up)*',
+            '(all)* the rest of the (way|line)*', 'the rest of it', 'after|past|beyond that|this point', 'after that|it',
+        ]],
+        'from_here' => ['' => [
+            'from there|here (on|out|onwards)*', 'from then on']],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
@@ -2530,6 +2559,22 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            '(now)* do|doing|look|looking|check|checking (at|on|down)* the other side|direction|way|half|leg|line',
+            "let|let's|going|i'll|i'm|gonna (me|to)* pull it|this|camera (all|the|way|back)* out and",
+            '(in|at|from|to|on|through)* other cleanout|manhole|opening|vent|chamber',
+            'moved|moving|relocated|set|setup|setting (up)* (over)* on|to|at|in the other|next|second|vent|roof|'
+                .'front|back|rear|kitchen|laundry|manhole|cleanout',
+            'we|i moved over|down|up to|on',
+            "now|okay|alright (i'm|we're|going|let's|do)* (in|at|into) the front|back|rear|upstairs|downstairs|"
+                .'outside|inside|kitchen|laundry|side cleanout|line|drain|vent',
+            'this|that is line|run|pipe number one|two|three|four|five',
+            'line|run number two|three|four|five',
+            "okay|alright|now|next (this|that|is|we're|on|up|it's|the|for|to|here's|doing)* kitchen|laundry|"
+                .'bathroom|storm|garage|sink|tub|shower|washer|master line|drain|branch',
+            'reset|back|zero|zeroed|zeroing|set (the|it|counter|myself|out)* (back)* to zero',
+            'zero (it|that|her)* out', 'now|okay|alright this is (going|looking)* from the', 'now from the',
+            'going|headed|heading|looking the other way|direction',
+            'in the front|back|rear|other cleanout now',
             'run|line two|three',
             'new|second|third|next|another run|survey|inspection',
             'went|moved|go|goes|going|moving|over to the next|other|second manhole|cleanout|chamber|opening',
@@ -2683,6 +2728,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'turns|turn|turned|turning over to',
             'where i|we hit|got|cut|cleared|jetted the|that|those (big)* grease|roots|clog|stoppage|wipes',
             'responsible|responsibility for|is the tap|main|connection',
             "it's all sand|clay|dirt|rock out|around|up|down here|there",
