@@ -1977,6 +1977,7 @@ return [
             'reading|showing on the locator',
         ]],
         'maybe_depth' => ['' => [
+            "have|need to go|dig down",
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she|that reads|says|shows (about|like|me)*',
         ]],
@@ -2090,6 +2091,15 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'back in the|those day|days|forties|fifties|sixties',
+            'these|those|the|your (old|older)* clay|cast|iron|orangeburg|pipes|lines (pipe|pipes|iron|'
+                .'lines)* crack|rust|break|rot|leak|fail',
+            "i'm|we're|i|we (always|usually|really|was|were)* looking|watching|hunting|checking for (is|are)*",
+            'looking for is|are', 'city|town|county|they|utility takes|take care|owns|own|maintains|cleans',
+            'belongs to the|your|you',
+            'you|they|homeowner|homeowners own|owns (it|this|everything|that)* (all|from|the|way)*',
+            'liner|lining|sleeve (will|would|can|should|is|gonna|just)* seal|seals|cover|covers|bridge|fix|fixes',
+            'anything|everything|whatever|stuff you (guys)* flush|flushed|put|pour|dump',
             'i|we did|had|saw one|another yesterday|last|the|this|today|earlier|in (that|which|week|other|day)*',
             'when the|one|a ground|soil|pipe|yard|house|dirt moves|settles|shifts|drops|sinks',
             'grease|fat|soap goes|gets|cools|sticks|hardens|solidifies|builds',
@@ -2297,6 +2307,8 @@ return [
             "didn't get", 'where the (root)* roots|root|crack|cracks|water|break|hole are|is|have|has|come|comes|came|coming',
         ]],
         'likely' => ['' => [
+            'suspected|possible|probable',
+            'a suspected',
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
             'appears to', 'appear to', 'seems', 'seem', 'seems like|to', 'i think', 'i believe', 'we think', 'could be', 'may be',
             'may have', 'perhaps', 'likely', 'almost looks like', "i'm thinking", 'suspected', 'i suspect', 'potential',
@@ -2307,6 +2319,12 @@ return [
             'not (really|quite|entirely|100|totally|exactly)* sure|certain', 'hard to say|tell|know|see', 'tough to say|tell',
             'difficult to say|tell', "don't|do not know (if|what|whether)", 'no idea', "couldn't tell|say", 'unclear', 'unsure',
             'who knows', 'your guess is', 'not positive', "can't be sure",
+        ]],
+        // Nobody tells of something in general: "I can't tell if that's a crack".
+        'doubts_if' => ['' => [
+            "can't|cannot|couldn't (really|quite|even)* tell|say if|whether that's|it's|this|that|it|there's|there",
+            "not|isn't (really|quite|entirely|totally|exactly|too)* sure|certain|positive if|whether that's|it's|this|that|it|there's|there",
+            "hard|tough|difficult to say|tell|see if|whether that's|it's|this|that|it|there's|there",
         ]],
         'unsure_how' => ['' => [
             "can't|cannot (really|quite)* tell|say how|where", 'not (really)* sure how|where|why|who|when',
@@ -2728,6 +2746,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'toilet|tissue paper on (the|my) lens|camera', 'bit|piece|little of toilet|tissue paper on',
             'turns|turn|turned|turning over to',
             'where i|we hit|got|cut|cleared|jetted the|that|those (big)* grease|roots|clog|stoppage|wipes',
             'responsible|responsibility for|is the tap|main|connection',
