@@ -81,6 +81,7 @@ final class Narration
         if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
             $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
         }
+        $this->unended->endWhereBetter($sentence, $measures, $mentions->all, $this->where->pending());
         $this->last = $this->unended->ended() ?? $this->last;
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {

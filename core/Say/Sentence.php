@@ -281,6 +281,12 @@ final readonly class Sentence
         return $place->last === $i - ($this->isComma($i - 1) ? 2 : 1);
     }
 
+    /** Whether no word of it is left from there on. */
+    public function isDone(int $i): bool
+    {
+        return $i > $this->last || $i === $this->last && $this->speech->words[$i]->isStop();
+    }
+
     /** Whether nothing more is said behind a word at all. */
     public function isEnd(int $i): bool
     {

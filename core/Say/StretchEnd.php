@@ -19,6 +19,8 @@ final readonly class StretchEnd
     private const NAME_AT = 3;
     /** "nothing till 24": so many words before it. */
     private const NOTHING_WORDS = 3;
+    /** "28 feet, it flattens out": so many words beside a place. */
+    private const BETTER_WORDS = 6;
 
     /** @param list<Place> $places behind the word that says so, in their order */
     private function __construct(public int $word, public array $places)
@@ -45,19 +47,84 @@ final readonly class StretchEnd
     private static function outAgain(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
         foreach ($measures->places as $place) {
-            $next = $place->last + 1;
-            $next += $sentence->is('and', $next) || $sentence->isComma($next) || $sentence->is('all_well', $next) ? 1 : 0;
+            for ($next = $place->last + 1; self::isHesitation($sentence, $next); ++$next) {
+            }
             $end = $place->first >= $first && $next <= $last && null === $place->to && !$sentence->isAfter('to', $place->first)
                 ? $sentence->begins('out_again', $next) : null;
-            $isWhole = null !== $end && ('' === $sentence->text($end + 1) || $sentence->isComma($end + 1) || $sentence->is('and', $end + 1)
-                || null !== $sentence->begins('cut', $end + 1) || null !== $sentence->begins('intro', $end + 1)
-                || null !== $sentence->atomAt($end + 1)?->amount);
-            if ($isWhole) {
+            if (null !== $end && self::isWhole($sentence, $end + 1)) {
                 return new self($next, [$place]);
             }
         }
 
         return null;
+    }
+
+    /** "okay, we're out", and nothing more before it */
+    public static function isOver(Sentence $sentence): bool
+    {
+        for ($next = $sentence->first; self::isHesitation($sentence, $next) || null !== $sentence->begins('cut', $next);) {
+            $next = 1 + ($sentence->begins('cut', $next) ?? $next);
+        }
+        $end = $sentence->begins('out_again', $next);
+
+        return null !== $end && self::isWhole($sentence, $end + 1);
+    }
+
+    /** "twenty eight, okay, and I'm out" */
+    private static function isHesitation(Sentence $sentence, int $word): bool
+    {
+        return $sentence->is('and', $word) || $sentence->isComma($word) || $sentence->is('all_well', $word);
+    }
+
+    /** Whether no more is said of where it ends. */
+    private static function isWhole(Sentence $sentence, int $next): bool
+    {
+        return $sentence->isDone($next) || $sentence->isComma($next) || $sentence->is('and', $next) || $sentence->is('somebody', $next)
+            || $sentence->beginsAny(['cut', 'intro'], $next) || null !== $sentence->atomAt($next)?->amount;
+    }
+
+    /**
+     * "we get through it around 28", "28 feet, it flattens out": a place that nothing is at, and that it is better there.
+     *
+     * @param list<Place> $places that nothing is at
+     */
+    public static function better(Sentence $sentence, array $places): ?Place
+    {
+        foreach ($places as $place) {
+            $isTied = $sentence->isAfter('until', $place->first)
+                || $sentence->isAfter('at', $place->first) && !$sentence->isAfter('to', $place->first);
+            $words = [...self::beside($sentence, $place->last, 1), ...($isTied ? self::beside($sentence, $place->first, -1) : [])];
+            $isBetter = static fn (int $word) => $sentence->is('better', $word) && !$sentence->isInside('back', $word);
+            if (null === $place->to && [] !== array_filter($words, $isBetter) && !self::goesOn($sentence, $words)) {
+                return $place;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<int> the words on one side of a place, up to what is something else */
+    private static function beside(Sentence $sentence, int $from, int $step): array
+    {
+        $words = [];
+        for ($i = 1; $i <= self::BETTER_WORDS; ++$i) {
+            $word = $from + $i * $step;
+            $isOther = '' === $sentence->text($word) || $sentence->isComma($word) || null !== $sentence->amountEnd($word)
+                || $sentence->isInName($word) || $i > 1 && null !== ($sentence->begins('cut', $word) ?? $sentence->begins('contrast', $word));
+            if ($isOther) {
+                break;
+            }
+            $words[] = $word;
+        }
+
+        return $words;
+    }
+
+    /** @param list<int> $words */
+    private static function goesOn(Sentence $sentence, array $words): bool
+    {
+        return [] !== array_filter($words, static fn (int $word) => $sentence->isInside('goes_on', $word)
+            || $sentence->isInside('still', $word) || $sentence->isInside('deny', $word) || $sentence->isInside('move', $word));
     }
 
     /** @return ?self of a low spot, said before a word */

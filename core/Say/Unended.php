@@ -115,6 +115,32 @@ final class Unended
     }
 
     /**
+     * "we get through it around 28": where nothing says that a low spot ends, it is better at a place that nothing is at.
+     *
+     * @param list<Mention> $mentions
+     * @param ?Place $pending one that was said before the sentence
+     */
+    public function endWhereBetter(Sentence $sentence, Measures $measures, array $mentions, ?Place $pending): void
+    {
+        $from = $this->low?->fromM;
+        if (null === $from || null !== $this->low->toM && !$this->goesOn) {
+            return;
+        }
+        $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
+        $begins = ($this->low->toM ?? $from) + Entry::SAME_PLACE_M;
+        $isFree = static fn (Place $place) => !\in_array($place, $taken, true)
+            && $place->from > $begins && $place->from < $from + self::LONGEST_LOW_M;
+        $end = StretchEnd::better($sentence, array_values(array_filter($measures->places, $isFree)));
+        // "37 feet." "Okay, it's gone."
+        $end ??= null !== $pending && $isFree($pending) && StretchEnd::isOver($sentence) ? $pending : null;
+        if (null !== $end) {
+            $this->low->stretch($from, $end->from);
+            $this->ended = $this->low;
+            $this->low = null;
+        }
+    }
+
+    /**
      * @param list<Mention> $mentions
      *
      * @return list<Mention> from where the low spot began
@@ -166,7 +192,8 @@ final class Unended
     {
         $others = array_values(array_filter($mentions, static fn (Mention $each) => Kind::LowSpot !== $each->kind));
         $solid = array_values(array_filter($others, static fn (Mention $each) => Kind::SightLimited !== $each->kind));
-        $isOnTheWay = [] !== $solid && ($solid[0]->first < $end?->word || !$sentence->has('ends'));
+        $isTold = $sentence->has('ends') || null !== $sentence->begins('out_again', $end->word ?? 0);
+        $isOnTheWay = [] !== $solid && ($solid[0]->first < $end?->word || !$isTold);
         if (null === $this->low || null === $end || $isOnTheWay || $this->isAnotherBefore($end->word, $mentions, $sentence)) {
             return $mentions;
         }
@@ -182,7 +209,8 @@ final class Unended
         $this->low->stretch($from, $at);
         $this->complete($this->low, array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind), $sentence);
         // "it keeps going to 26 feet" may go on.
-        $this->low = $sentence->has('ends') ? null : $this->low;
+        $this->low = $isTold ? null : $this->low;
+        $this->goesOn = null !== $this->low;
 
         return $others;
     }

@@ -112,6 +112,11 @@ return [
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
     ],
+    // Beside a place behind a low spot: there it is over.
+    'better' => [
+        'again', 'back', 'dry', 'normal', 'flattens', 'flatten', 'levels', 'level', 'recovers', 'recover', 'gone', 'done', 'over', 'end', 'ends',
+        'through', 'clears', 'rises', 'surfaces', 'better', 'drains', 'straightens', 'grade', 'ended', 'stops', 'quits',
+    ],
     'all_well' => ['okay', 'ok', 'alright'],
     'seems' => [
         'onwards', 'onward', 'on', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'this', 'looks', 'looking', 'is', "it's",
@@ -248,7 +253,7 @@ return [
     // Behind a place one of these does or has something.
     'somebody' => [
         'i', 'we', 'you', 'they', 'somebody', 'someone', "i'm", "we're", "you're", "they're", "i've", "we've", "you've", "they've",
-        "i'll", "we'll", "you'll", "they'd", 'nobody', 'it', "it's", "that's", 'that', 'this',
+        "i'll", "we'll", "you'll", "they'd", 'nobody', 'it', "it's", "that's", 'that', 'this', 'everything', "everything's",
     ],
     // "Built in sixty two", "for thirty".
     'before_years' => ['in', 'since', 'for', 'of', 'late', 'early', 'by'],
@@ -1785,6 +1790,10 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "it'll|that'll|will|gonna go away (here|at|by|around|right)*", 'and out (again)* at|by|around',
+            "it let's go|up", "that's it away|gone|out|clear", 'end right|about here|there|at',
+            'lose|lost the water',
+            'coming|come|comes|came back up (right)* about|at|around|by', "to where it's|its dry|clear|good",
             'pop|pops|popped|popping|climb|climbs|climbed|climbing|crawl (right|back|up|now)* out|up',
             'surfaces|surface|surfaced|surfacing',
             'clears|cleared|clearing off|away',
@@ -1855,6 +1864,9 @@ return [
         // Of what is no low spot.
         // Behind a place in a low spot: there it ends.
         'out_again' => ['' => [
+            "that's it away|gone|out|clear",
+            "(it's|is|we're|everything's|pipe's)* alright|okay|fine|good|normal|better again",
+            "(it)* let's go|up",
             "she's|everything's (coming|popping|right|back)* up|out (of|it|that|the|again|now|water|belly|sag|dip)*",
             "(i'm|we're|i|we)* back on|in dry|air (pipe|land|ground)*",
             '(okay)* out of (the|that|this)* water|belly|sag|dip|it',
@@ -1914,6 +1926,7 @@ return [
         ]],
         // What stopped it stops it no longer.
         'closes' => ['' => [
+            "that's|there's|here's|this|is the end of it|the|this|that|our (sag|belly|dip|water|low)*",
             "it's|she's|everything's out (of it|that|the water)*",
             'see (it|the|invert|bottom|floor)* again',
             'no more water', 'up again', 'clear of it|that|the (water|belly|sag)*',
@@ -2655,7 +2668,9 @@ return [
         // It is so, and does not become so: "I'm in plastic right now, it's …".
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
-        'good_again' => ['' => ['round|normal|dry again (at|by)*']],
+        'good_again' => ['' => [
+            'round|normal|dry|good|fine|okay|ok|clean|clear|open|better|alright again (at|by)*',
+            'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
             'there|here (it|they|goes|are|comes|we|go|is)* again', '(yep|yeah)* them again',
