@@ -32,7 +32,6 @@ final class Measures
 
     /** @var list<Amount> */
     private array $amounts;
-
     /** In metres: one where no unit is said. */
     private readonly float $bareM;
     private readonly Depth $depth;

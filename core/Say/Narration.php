@@ -81,8 +81,7 @@ final class Narration
         if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
             $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
         }
-        $this->unended->endWhereBetter($sentence, $measures, $mentions->all, $this->where->pending());
-        $this->last = $this->unended->ended() ?? $this->last;
+        $this->last = $this->unended->endWhereBetter($sentence, $measures, $mentions->all, $this->where->pending()) ?? $this->last;
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
             $this->move($sentence, $said, $sentence->last);

@@ -10,8 +10,8 @@ final readonly class Sentence
     /** What is named so many words behind "another" is what is there. */
     private const NAMED_BEHIND = 3;
 
-    /** @var list<array{int, int}> */
-    private array $parts;
+    /** @var list<array{int, int}> first and last word of each of its parts: what stands between commas, "and" and "there's" */
+    public array $parts;
 
     /** @var array<int, Atom> by their first word */
     private array $atomsAt;
@@ -254,19 +254,13 @@ final readonly class Sentence
     /** @return array{int, int} the part around a word */
     public function part(int $i): array
     {
-        foreach ($this->parts() as $part) {
+        foreach ($this->parts as $part) {
             if ($part[0] <= $i && $part[1] >= $i) {
                 return $part;
             }
         }
 
         return [$this->first, $this->last];
-    }
-
-    /** @return list<array{int, int}> first and last word of each of its parts: what stands between commas, "and" and "there's" */
-    public function parts(): array
-    {
-        return $this->parts;
     }
 
     /** Whether "it clears" or "we come out of it" stands behind a place. */

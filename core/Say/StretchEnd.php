@@ -87,14 +87,16 @@ final readonly class StretchEnd
      * "we get through it around 28", "28 feet, it flattens out": a place that nothing is at, and that it is better there.
      *
      * @param list<Place> $places that nothing is at
+     * @param bool $isLow whether a low spot is to end
      */
-    public static function better(Sentence $sentence, array $places): ?Place
+    public static function better(Sentence $sentence, array $places, bool $isLow): ?Place
     {
         foreach ($places as $place) {
             $isTied = $sentence->isAfter('until', $place->first)
                 || $sentence->isAfter('at', $place->first) && !$sentence->isAfter('to', $place->first);
             $words = [...self::beside($sentence, $place->last, 1), ...($isTied ? self::beside($sentence, $place->first, -1) : [])];
-            $isBetter = static fn (int $word) => $sentence->is('better', $word) && !$sentence->isInside('back', $word);
+            $isBetter = static fn (int $word) => !$sentence->isInside('back', $word)
+                && ($sentence->is('better', $word) || $isLow && $sentence->is('out_of_water', $word));
             if (null === $place->to && [] !== array_filter($words, $isBetter) && !self::goesOn($sentence, $words)) {
                 return $place;
             }
@@ -110,7 +112,7 @@ final readonly class StretchEnd
         for ($i = 1; $i <= self::BETTER_WORDS; ++$i) {
             $word = $from + $i * $step;
             $isOther = '' === $sentence->text($word) || $sentence->isComma($word) || null !== $sentence->amountEnd($word)
-                || $sentence->isInName($word) || $i > 1 && null !== ($sentence->begins('cut', $word) ?? $sentence->begins('contrast', $word));
+                || $sentence->isInName($word) || $i > 1 && $sentence->beginsAny(['cut', 'contrast'], $word);
             if ($isOther) {
                 break;
             }

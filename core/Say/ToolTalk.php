@@ -44,7 +44,7 @@ final class ToolTalk
     {
         $isBack = $sentence->has('came_back');
         $begin = \count($this->pressed);
-        foreach ($sentence->parts() as [$from, $to]) {
+        foreach ($sentence->parts as [$from, $to]) {
             if ($sentence->has('elsewhere', $from, $to)) {
                 continue;
             }

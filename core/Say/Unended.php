@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** What was said to begin and not to end: a low spot, however much is named in it, or what was named last where it may stretch. */
 final class Unended
 {
-    /** A low spot that has begun is not longer. */
-    private const LONGEST_LOW_M = 15.0;
+    /** What has begun is not longer, in metres. */
+    private const LONGEST_M = 15.0;
 
     /** "Here's a real long belly": so many words before it. */
     private const SHOWN_WORDS = 3;
@@ -48,15 +49,6 @@ final class Unended
     public function goOn(Mention $mention): void
     {
         $this->goesOn = $this->goesOn || $mention->goesOn;
-    }
-
-    /** What has ended since this was asked last. */
-    public function ended(): ?Entry
-    {
-        $ended = $this->ended;
-        $this->ended = null;
-
-        return $ended;
     }
 
     /**
@@ -115,29 +107,44 @@ final class Unended
     }
 
     /**
-     * "we get through it around 28": where nothing says that a low spot ends, it is better at a place that nothing is at.
+     * "we get through it around 28", "21 feet we've got pipe again": where nothing says that it ends, it is better at a place that
+     * nothing is at.
      *
      * @param list<Mention> $mentions
      * @param ?Place $pending one that was said before the sentence
+     *
+     * @return ?Entry what has ended since this was asked last
      */
-    public function endWhereBetter(Sentence $sentence, Measures $measures, array $mentions, ?Place $pending): void
+    public function endWhereBetter(Sentence $sentence, Measures $measures, array $mentions, ?Place $pending): ?Entry
     {
-        $from = $this->low?->fromM;
-        if (null === $from || null !== $this->low->toM && !$this->goesOn) {
-            return;
+        $open = $this->low ?? $this->other;
+        $from = $open?->fromM;
+        $mayEnd = null === $open?->toM || $open === $this->low && $this->goesOn;
+        if (null === $open || null === $from || !$mayEnd || Family::Roots === Kind::tryFrom($open->kind)?->family()) {
+            return $this->ended();
         }
         $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
-        $begins = ($this->low->toM ?? $from) + Entry::SAME_PLACE_M;
+        $begins = ($open->toM ?? $from) + Entry::SAME_PLACE_M;
         $isFree = static fn (Place $place) => !\in_array($place, $taken, true)
-            && $place->from > $begins && $place->from < $from + self::LONGEST_LOW_M;
-        $end = StretchEnd::better($sentence, array_values(array_filter($measures->places, $isFree)));
+            && $place->from > $begins && $place->from < $from + self::LONGEST_M;
+        $end = StretchEnd::better($sentence, array_values(array_filter($measures->places, $isFree)), $open === $this->low);
         // "37 feet." "Okay, it's gone."
-        $end ??= null !== $pending && $isFree($pending) && StretchEnd::isOver($sentence) ? $pending : null;
+        $end ??= null !== $pending && $open === $this->low && $isFree($pending) && StretchEnd::isOver($sentence) ? $pending : null;
         if (null !== $end) {
-            $this->low->stretch($from, $end->from);
-            $this->ended = $this->low;
-            $this->low = null;
+            $open->stretch($from, $end->from);
+            $this->ended = $open;
+            $this->low = $this->other = null;
         }
+
+        return $this->ended();
+    }
+
+    private function ended(): ?Entry
+    {
+        $ended = $this->ended;
+        $this->ended = null;
+
+        return $ended;
     }
 
     /**
@@ -180,7 +187,7 @@ final class Unended
         // "from 40 to 45 there's water": another one.
         $isWhole = null !== $mention->place?->to && $sentence->isAfter('from', $mention->place->first);
 
-        return null === $mention->place || $isWater && !$isWhole && $into > 0 && $into < self::LONGEST_LOW_M;
+        return null === $mention->place || $isWater && !$isWhole && $into > 0 && $into < self::LONGEST_M;
     }
 
     /**

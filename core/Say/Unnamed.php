@@ -23,7 +23,7 @@ final readonly class Unnamed
     public function parts(array $mentions, array $places): array
     {
         $unnamed = [];
-        foreach ($this->sentence->parts() as $part) {
+        foreach ($this->sentence->parts as $part) {
             $isHere = static fn (Place|Mention $each) => $each->first >= $part[0] && $each->first <= $part[1];
             $place = array_values(array_filter($places, $isHere))[0] ?? null;
             if (null !== $place && [] === array_filter($mentions, $isHere)) {

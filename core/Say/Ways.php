@@ -146,7 +146,8 @@ final class Ways
                 return self::into($sentence, $measures, $material, $begin);
             }
         }
-        $isTold = $sentence->isAfter('becomes', $material->first) || $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
+        $isTold = $sentence->isAfter('becomes', $material->first)
+            || $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
             || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
             || self::isShown($sentence, $measures, $material);
 

@@ -112,10 +112,14 @@ return [
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
     ],
-    // Beside a place behind a low spot: there it is over.
+    // Beside a place behind what goes on along the pipe: there it is over …
     'better' => [
-        'again', 'back', 'dry', 'normal', 'flattens', 'flatten', 'levels', 'level', 'recovers', 'recover', 'gone', 'done', 'over', 'end', 'ends',
-        'through', 'clears', 'rises', 'surfaces', 'better', 'drains', 'straightens', 'grade', 'ended', 'stops', 'quits',
+        'again', 'back', 'normal', 'better', 'stops', 'stopped', 'ends', 'ended', 'end', 'clears', 'disappears', 'done', 'over', 'quits',
+    ],
+    // … and behind a low spot.
+    'out_of_water' => [
+        'dry', 'flattens', 'flatten', 'levels', 'level', 'recovers', 'recover', 'gone', 'through', 'rises', 'surfaces', 'drains',
+        'straightens', 'grade',
     ],
     'all_well' => ['okay', 'ok', 'alright'],
     'seems' => [
@@ -1481,6 +1485,16 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'hit|hitting|hits something|somethin (really|pretty|real)* solid|hard and|so|that|it',
+                'not (going|gonna|to)* force it',
+                "running|ran|run into it (and)* (it's|i'm)* not going|moving",
+                "no|isn't|ain't getting|going|getting around|past|by|through that|this|it",
+                "(i'm|we're|it's|camera's)* jammed up",
+                "camera|rod|cable|it just|keeps|is|'s (just)* folds|folding|bending|curling|doubling|doubles|coiling|"
+                    .'coils (up|over|on|back)* (me|itself)*',
+                'lost|lose|losing|run|ran (out|all)* (of)* (my|the|our|all)* push',
+                "can't|cannot|couldn't move (it)* (any|forward|at|past|further|farther|through)*",
+                "hit (that|it|this) and (it|i|we|just)* can't|won't|stops|stopped (move|go|get)*",
                 'where|and|then (the|my|this)* camera quits',
                 "she's|camera's|i'm|head's not budging|moving|advancing (any)*",
                 "she's|camera's|it's not budging",
@@ -1990,7 +2004,7 @@ return [
             'reading|showing on the locator',
         ]],
         'maybe_depth' => ['' => [
-            "have|need to go|dig down",
+            'have|need to go|dig down',
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she|that reads|says|shows (about|like|me)*',
         ]],
@@ -2336,7 +2350,7 @@ return [
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
             "can't|cannot|couldn't (really|quite|even)* tell|say if|whether that's|it's|this|that|it|there's|there",
-            "not|isn't (really|quite|entirely|totally|exactly|too)* sure|certain|positive if|whether that's|it's|this|that|it|there's|there",
+            "not|isn't (really|quite|totally|exactly|too)* sure|certain|positive if|whether that's|it's|this|that|it|there's|there",
             "hard|tough|difficult to say|tell|see if|whether that's|it's|this|that|it|there's|there",
         ]],
         'unsure_how' => ['' => [
@@ -2449,6 +2463,13 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'start|starting|starts seeing|getting|the (the|some|your|our|into)* (old)*',
+            "(the|that's)* end of the (cast|iron|old)* (iron|pipe)* (and)* we're|it's (now)* in|into",
+            "left|leave|leaving the (old|cast|iron|pipe|house|line)* and (now)* we're|it's|i'm (in|into|now)*",
+            'looking at (all|some|old|a)*', "pipe|line|it is|'s now (a)*",
+            "now (and|you|can|see|now|okay|we're|we|are)* in (a|the|some|old|your)*",
+            'somebody|they|someone|he put|ran|laid|used|installed (in)* (some|a|the|new|old)*',
+            'we|it go|goes (over|on)* (to)* (a|the|some)*',
             'from here|there|this|that (on|out|down)* to|through the|your street|main|city|tap|road|curb|'
                 ."alley it's|that's|is|we're (all|in)*",
             "we|just left the house|building (and)* we're|i'm (now)* in|into",
@@ -2590,6 +2611,24 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            'restart|restarting|reset|resetting|restarted (the|my|our)* count|counter|footage|distance',
+            "now|alright|okay (we're|i'm|going|now|go|okay|it's|let's)* upstream|downstream",
+            'flip|turn|turning|flipping|spin (it|her|camera|the|this|that|around)* and|to (go|going|head|look|run)* toward|towards|back',
+            'same hole|cleanout|opening|access (but|and|just|now)* going|heading|looking|other|opposite',
+            "next|now|then (up|we've|we|got|is|one|the|for|it's|this|here's|let's|do|on|to|i'm|gonna|have)* back|"
+                .'front|kitchen|laundry|bathroom|storm|upstairs|basement|garage|second line|drain|run|branch',
+            "next|now (up|we've|we|got|is|one|for|it's|this|here's|let's|do|on|to|i'm|gonna|have)* the storm|kitchen|laundry|"
+                .'bathroom',
+            "(let's)* run|do|try|take this|that|it|the one (back)* toward|towards|to|up the",
+            'fresh|new zero', 'from zero again',
+            'look|looking|check|checking|do|run|doing|start|starting (at|from|on)* the other|opposite end|direction|leg',
+            'come|coming|go|going at it from the street|other|house|main|city|back|front|far side|end|way',
+            '(this|the)* next|other one (is)* (in|from|starts|down|at|off) the',
+            "now|okay|then|alright (we're|i'm|we|going)* going in|down|into the toilet|vent|roof|floor|basement|kitchen|other|manhole",
+            "counter's|counter|footage|count|distance (is)* (back|reset)* (to|at)* zero",
+            'run|running|do|doing|camera the other leg|branch|line',
+            'upstream|downstream now',
+            'start|starting|here we go over|again (at|from|in) the vent|cleanout|toilet|roof|manhole|stack|other|flange',
             '(now)* do|doing|look|looking|check|checking (at|on|down)* the other side|direction|way|half|leg|line',
             "let|let's|going|i'll|i'm|gonna (me|to)* pull it|this|camera (all|the|way|back)* out and",
             '(in|at|from|to|on|through)* other cleanout|manhole|opening|vent|chamber',
@@ -2673,6 +2712,10 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'this one|joint|spot too|also',
+            'and|yeah|yep|okay right there|here again', "we've|we|i|you|they got|have another",
+            'more there|here|again',
+            'couple|few more hanging|coming|poking|growing|there|here (down|in|out)*',
             'there|here (it|they|goes|are|comes|we|go|is)* again', '(yep|yeah)* them again',
             "there's|here's|that's|is your|the|our|a next one",
             'another patch|set|group|section of them|those|it',
@@ -2722,6 +2765,10 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            '(and)* (right)* here|there (again|too)*', '(and)* that|this one',
+            "that|this one's|joint's|one (pretty|really|all|completely|just|is)* loaded|full|packed|covered|plugged",
+            'just|only|maybe a touch|smidge|tad|hint|skosh',
+            'couple|few|some more hanging|poking|coming|growing (down|in|out|off|from|the|top|side|bottom|sides)*',
             'more|some|few coming|poking|hanging|growing|sticking (in|through|out|down|from|up)* (the|this|that|'
                 .'at)* (joint|joints|top|bottom|side|sides|seam)*',
             '(just)* like the|that last|other|first|previous (one|joint)*', 'identical',

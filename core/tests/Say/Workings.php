@@ -93,7 +93,7 @@ final class Workings
         $repeated = new Repeated($sentence, $measures->places);
 
         return [
-            $sentence->parts(), $told, $measures->sizes, $mentions, $joined, $costs,
+            $sentence->parts, $told, $measures->sizes, $mentions, $joined, $costs,
             StretchEnd::ofLow($sentence, $measures), StretchEnd::ofOther($sentence, $measures, $sentence->first, $sentence->last),
             StretchEnd::inOneBreath($sentence, $measures, $mentions),
             (new Alignment($sentence, $mentions, $joined, $pending, $isCarried))->places(),
