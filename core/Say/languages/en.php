@@ -420,7 +420,7 @@ return [
                 "water's|water (level)* is|starts|starting|getting|gets|going|to|a|little|bit|really|pretty (get|getting)* deep|deeper",
                 '(water)* water water', 'water on (the|my) lens|camera',
                 "water's|water (is|has|comes|came|going)* up over|above|past|around|onto (the|my)* lens|camera|head",
-                'lose|losing|lost (sight)* (of)* the bottom|floor|invert (of|the|pipe|line)*',
+                'lose|losing (sight)* (of)* the bottom|floor|invert (of|the|pipe|line)*',
                 'hole|basin|bowl|tub|bathtub|lake|bath full of water',
                 'holding (a|about|maybe|like)* couple|two|three|four (of)* inches',
                 'flow line|flowline drops|dips|falls', 'ponding|pooling up',
@@ -484,6 +484,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "bell's|hub's|pipe's (is)* sticking|kicked up (a|little|bit)*",
+                "pipe's|pipe|side's|one|joint's (is)* lower|higher than the other (one|pipe|side)*",
                 "(it's|it|pipe|joint|has|and)* slid|shifted|moved|slipped over (about|by|a|maybe|almost|half|way|an|inch|little)*",
                 "joint (that|that's|is|it's|isn't)* not flush|even|level|square (with)*",
                 "one's|joint's|ones (just|a|little|bit|kind|of|slightly|pretty|really|badly)* displaced|offset|misaligned|stepped|out",
@@ -568,6 +570,9 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'see|seeing (the|some)* dirt|soil|ground|mud through the|that joint|gap',
+                "pipes|joints|they (have|are|'ve)* spread (apart)",
+                'backed|pulled|slipped out of the hub|bell|socket|fitting|coupling',
                 'joint (just|has|is|that)* comes|came|coming|pulls|pulling apart|loose',
                 'opening|space|daylight between the|these (two)* joints|joint|pipes|pieces|sections',
                 "it's|that's|joint's|they're|pipe's separating",
@@ -720,6 +725,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'lost the bottom of the pipe', 'holes rusted|rotted|eaten in|through the bottom',
                 "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
                 'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
                 "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
@@ -753,6 +759,8 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "pipe's|line's|iron's|pipe|it's (all|pretty|completely|just|is)* rotten",
+                'deteriorated|deteriorating|wore|worn (out|away|through|down|pretty|bad|badly)* on|along|in the bottom',
                 "bottom's|bottom (is|has|just|of|the|pipe)* starting|started|beginning (to)* channel|channeling|rot|rotting|go|"
                     .'wear|erode',
                 'bottom|invert looks (pretty|very|getting|real|kind|of|a|little|bit)* rough|worn',
@@ -795,6 +803,8 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "it's|pipe's|pipe|it (is|all|been|has|got)* mashed (down|in|flat)*",
+                "top's|top|crown (is|has|been)* pushed|pushing|mashed|pressed down",
                 'deform|deforming|deformed|deformation|misshapen|misshaped',
                 '(pipe|it)* flattening|squashing|ovaling|mashing|squishing (out|down|in|flat)*',
                 'not round (anymore|any|no|more)*',
@@ -1059,6 +1069,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "we've|we|you've|there's|i've got|have a connection",
                 'two|three|four|six|eight inch comes|ties|tying in',
                 'two|three|four|six|eight inch coming in',
                 'a|an|another|this|that tap in',
