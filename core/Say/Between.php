@@ -48,7 +48,7 @@ final readonly class Between
             // "a good bit of": one, with its article.
             $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
             $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
-                ?? $this->sentence->begins('at_a_joint', $i) ?? $i;
+                ?? $this->sentence->begins('at_a_joint', $i) ?? $this->sentence->begins('in_the_pipe', $i) ?? $i;
             $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
             ++$words;
         }

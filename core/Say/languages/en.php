@@ -2262,6 +2262,11 @@ return [
             'there', 'in|behind|under|through|around there (too|as)*', 'on the other|back|far|upstream|downstream side (of it)*',
             'as well', 'too',
         ]],
+        // Where it is in the pipe, and not how far along: "a crack at the joint at 24".
+        'in_the_pipe' => ['' => [
+            'at|in|on|of|off|from|along the|this|that|a (next|very)* joint|hub|bell|collar|pipe|line|top|bottom|crown|invert|side|sides|'
+                .'wall|walls|coupling|fitting',
+        ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         // A number behind it counts, and is no place.
