@@ -14,6 +14,8 @@ final readonly class BareNumber
     /** "Nineteen sixty two": a year begins with one of these, and a number of two digits follows. */
     private const CENTURIES = [19.0, 20.0];
     private const TENS = 10;
+    private const LEAST_OLD = 40;
+    private const HUNDRED = 100;
     /** One that leads what is named is no smaller, nor one of which it is told that somebody is there. */
     private const LEAST_LEADING = 3;
     private const LEAST_TOLD = 2;
@@ -68,7 +70,12 @@ final readonly class BareNumber
         $isCentury = fn (?Amount $amount) => null !== $amount && \in_array($amount->value, self::CENTURIES, true)
             && $this->sentence->is('before_years', $amount->first - 1);
 
-        return $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS;
+        // "a house from about nineteen sixty two": so far apart no counter goes by.
+        $isOld = static fn (?Amount $first, ?Amount $second) => self::CENTURIES[0] === $first?->value && $second?->value >= self::LEAST_OLD
+            && $second->value < self::HUNDRED;
+
+        return $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS
+            || $isOld($before, $one) || $isOld($one, $next);
     }
 
     /** "fourteen eighty two Something Street" */
@@ -131,7 +138,7 @@ final readonly class BareNumber
         if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
-            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main', 'at_a_joint'], $next)
+            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main', 'at_a_joint', 'into', 'becomes'], $next)
             // "thirty three and I'm out of it"
             || null !== $sentence->begins('closes', $shown)
             // "it's capped, fifty five they've got some gravel": nobody counts people so.

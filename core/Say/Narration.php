@@ -12,8 +12,8 @@ final class Narration
 {
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
-    /** Another run that is to come is told so many words behind. */
-    private const LATER_WORDS = 5;
+    /** "The start of the grease": so many words beside it. */
+    private const START_WORDS = 3;
 
     private readonly Entries $entries;
     private readonly Whereabouts $where;
@@ -69,19 +69,7 @@ final class Narration
         );
         $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
-        $said = $sentence->first;
-        // Of one that began nowhere this sentence may tell the place, and the end with it.
-        $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
-        foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
-            $this->move($sentence, $said, $mention->first);
-            $this->unended->endBefore($sentence, $measures, $mention);
-            $this->enter($mention, $sentence);
-            $said = $mention->last + 1;
-        }
-        if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
-            $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
-        }
-        $this->last = $this->unended->endWhereBetter($sentence, $measures, $mentions->all, $this->where->pending()) ?? $this->last;
+        $said = $this->enterAll($sentence, $measures, $mentions, $placing);
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
@@ -91,6 +79,27 @@ final class Narration
             $this->move($sentence, $said, $sentence->last);
         }
         $this->materials->hearNames($sentence);
+    }
+
+    /** @return int the first word behind all that is named */
+    private function enterAll(Sentence $sentence, Measures $measures, Mentions $mentions, Placing $placing): int
+    {
+        $said = $sentence->first;
+        // Of one that began nowhere this sentence may tell the place, and the end with it.
+        $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
+        foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
+            $this->move($sentence, $said, $mention->first);
+            $this->unended->endBefore($sentence, $measures, $mention);
+            $this->unended->endWhereBetter($sentence, $placing->free($mentions->all, $mention), null);
+            $this->enter($mention, $sentence);
+            $said = $mention->last + 1;
+        }
+        if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
+            $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
+        }
+        $this->last = $this->unended->endWhereBetter($sentence, $placing->free($mentions->all), $this->where->pending()) ?? $this->last;
+
+        return $said;
     }
 
     /** Nothing is told where it is, and nothing is shown here. */
@@ -119,10 +128,7 @@ final class Narration
 
     private function startRun(Sentence $sentence): void
     {
-        // "I'll have to come at it from the other side"
-        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS);
-        $begins = array_filter(array_keys($sentence->marks('run')), $isNow);
-        if ([] !== $begins) {
+        if (RunBegins::isNow($sentence)) {
             $this->entries->startRun();
             $this->leave();
             $this->unended->leave();
@@ -256,7 +262,8 @@ final class Narration
         // "a root, it's coming in from a crack … another one": another root.
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
-        $this->unended->begin($entry, $mention);
+        $isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
+        $this->unended->begin($entry, $mention, $isStart);
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void

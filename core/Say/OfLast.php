@@ -31,7 +31,7 @@ final readonly class OfLast
         $isTold = $this->sentence->isAfter('told', $place->first)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "a root coming in, so that's thirty five"
-            || (new Ties($this->sentence))->isPut($place);
+            || (new ToldBehind($this->sentence))->isPut($place);
 
         return $isLate || !$isTold || $place->first - $this->sentence->first > self::TOLD_WORDS ? null : $place;
     }

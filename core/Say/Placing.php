@@ -58,6 +58,18 @@ final class Placing
     }
 
     /**
+     * @param list<Mention> $mentions
+     *
+     * @return list<Place> those of the sentence that nothing of these is at, before another one is named or in all of it
+     */
+    public function free(array $mentions, ?Mention $next = null): array
+    {
+        $isBefore = static fn (Place $place) => null === $next || $place->first < $next->first;
+
+        return self::without(array_values(array_filter($this->measures->places, $isBefore)), $mentions);
+    }
+
+    /**
      * "from 32 feet to the tap at 40 it's clay": the tap is where the stretch ends, and the clay begins where it begins.
      *
      * @param list<Mention> $mentions

@@ -11,8 +11,18 @@ final class RunBegins
 {
     /** What it goes in through is named within so many words of "in through". */
     private const WITHIN = 6;
+    /** One that is to come is told so many words behind. */
+    private const LATER_WORDS = 5;
     private const OPENINGS = ['roof_vent', 'pulled_toilet', 'yard_trap', 'floor_drain', 'chamber', 'cleanout'];
     private const ZEROS = ['rim', 'foot', 'outside_wall'];
+
+    /** Whether another one begins, and is not to come: "I'll have to come at it from the other side". */
+    public static function isNow(Sentence $sentence): bool
+    {
+        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS);
+
+        return [] !== array_filter(array_keys($sentence->marks('run')), $isNow);
+    }
 
     /**
      * @param list<Sentence> $sentences of the run

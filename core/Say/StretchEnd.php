@@ -87,16 +87,16 @@ final readonly class StretchEnd
      * "we get through it around 28", "28 feet, it flattens out": a place that nothing is at, and that it is better there.
      *
      * @param list<Place> $places that nothing is at
-     * @param bool $isLow whether a low spot is to end
+     * @param list<string> $tables of words that say so
      */
-    public static function better(Sentence $sentence, array $places, bool $isLow): ?Place
+    public static function better(Sentence $sentence, array $places, array $tables): ?Place
     {
         foreach ($places as $place) {
             $isTied = $sentence->isAfter('until', $place->first)
                 || $sentence->isAfter('at', $place->first) && !$sentence->isAfter('to', $place->first);
             $words = [...self::beside($sentence, $place->last, 1), ...($isTied ? self::beside($sentence, $place->first, -1) : [])];
             $isBetter = static fn (int $word) => !$sentence->isInside('back', $word)
-                && ($sentence->is('better', $word) || $isLow && $sentence->is('out_of_water', $word));
+                && [] !== array_filter($tables, static fn (string $table) => $sentence->is($table, $word));
             if (null === $place->to && [] !== array_filter($words, $isBetter) && !self::goesOn($sentence, $words)) {
                 return $place;
             }

@@ -34,6 +34,8 @@ final readonly class Ties
     private const THERE = 15;
     /** or behind "that's at"; */
     private const TOLD = -12;
+    /** or where a low spot ends, which is behind that; */
+    private const ENDED = 8;
     /** nothing ties it, where others tell what comes next. */
     private const NEXT = 12;
     /** The name stands between the ends of its stretch. */
@@ -56,8 +58,6 @@ final readonly class Ties
     private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
     private const WHERE_WORDS = 3;
-    /** "There's a real big crack": so many words before a name. */
-    private const SHOWN_BEFORE = 3;
     /** "That's about four feet down": so many words behind the place of what is there. */
     private const DEPTH_WORDS = 3;
     /** Both are of one kind. */
@@ -73,11 +73,13 @@ final readonly class Ties
 
     private Vacancy $vacancy;
     private Between $between;
+    private ToldBehind $told;
 
     public function __construct(private Sentence $sentence)
     {
         $this->vacancy = new Vacancy($sentence);
         $this->between = new Between($sentence);
+        $this->told = new ToldBehind($sentence);
     }
 
     /** "at 20 feet there's a crack" */
@@ -123,15 +125,7 @@ final readonly class Ties
     public function behind(Mention $mention, Place $place): int
     {
         $from = $mention->last + 1;
-        // "three metres standing water begins, three point nine standing water ends"
-        $first = $mention->first - ($this->sentence->is('articles', $mention->first - 1) ? 1 : 0);
-        // … and "fifty feet there's a sag starting, water's at twenty percent, fifty eight …"
-        $isStart = $this->sentence->has('starts', $from, $place->first - 1) && null === $this->sentence->amountBefore($first)
-            && ($this->sentence->isAfter('at', $place->first) || !$this->isShownAtPlace($mention));
-        $isTold = $this->sentence->has('told', $from, $place->first) || $isStart
-            // "here's the tap right here thirty six and a half"
-            || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
-            || $this->isPointedAt($mention, $place) || $this->isPut($place);
+        $isTold = $this->told->is($mention, $place);
         // "paper in it, and at forty two we're at the stack"
         $isAt = null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
@@ -152,7 +146,11 @@ final readonly class Ties
         $opens = !$isTold && $this->opensNext($place, $isAt);
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
+        // "a belly, and we pop out at nineteen"
+        $isEnd = Kind::LowSpot === $mention->kind && $this->sentence->isAfter('ends', $place->first, 2);
+
         return self::BEHIND + $this->between->cost($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
+            + ($isEnd ? self::ENDED : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
     }
@@ -184,34 +182,10 @@ final readonly class Ties
             ));
     }
 
-    /** "a little root there, nothing crazy, that's twenty one feet", and not "that's twenty one feet, there's …" */
-    public function isPut(Place $place): bool
-    {
-        $next = $place->last + 1;
-        $isJoined = $this->sentence->is('and', $next) && null === $this->sentence->begins('intro', $next + 1)
-            && null === $this->sentence->atomAt($next + 1);
-
-        return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
-            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts'], $next));
-    }
-
     /** "the break is at 36" */
     private function isToldAt(Mention $mention, Place $place): bool
     {
         return $this->sentence->is('is', $mention->last + 1) && $place->first - $mention->last <= self::THERE_WORDS + 1;
-    }
-
-    /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */
-    private function isPointedAt(Mention $mention, Place $place): bool
-    {
-        $isPointing = $mention->last === $place->first - 2 && $this->sentence->is('pointing', $place->first - 1)
-            && !$this->sentence->is('is', $place->last + 1) && !$this->sentence->is('articles', $place->last + 1)
-            && !$this->sentence->beginsAny(['likely', 'intro', 'goes_on', 'still'], $place->last + 1);
-        // … nor "fifteen, okay, there's a lip there nineteen …"
-        $isFree = fn (int $begin) => !$this->between->isParted($begin - self::SHOWN_BEFORE, $begin);
-
-        return $isPointing && !$this->sentence->isPlaceLed
-            && [] !== array_filter($this->sentence->introsOf($mention->first, self::SHOWN_BEFORE), $isFree);
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
@@ -281,7 +255,7 @@ final readonly class Ties
         // "that's a four foot sag"
         $isLength = null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace()
             || $this->sentence->isInside('again', $amount->first);
-        $isAgain = $mention->isAgain && $isLength && !$this->isShownAtPlace($mention)
+        $isAgain = $mention->isAgain && $isLength && !$this->told->isShownAtPlace($mention)
             && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
 
         return match (true) {
@@ -292,16 +266,6 @@ final readonly class Ties
             Kind::Transition === $mention->kind && !$this->between->isParted($this->sentence->first, $mention->first) => self::BEGINS,
             default => self::NOWHERE,
         };
-    }
-
-    /** "ten feet and we've got an elbow again", "two and a half fat again" */
-    private function isShownAtPlace(Mention $mention): bool
-    {
-        $begins = $this->sentence->introsOf($mention->first, self::SHOWN_BEFORE);
-        $behind = array_map(fn (int $begin) => $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0), $begins);
-        $isAtPlace = fn (int $word) => true === $this->sentence->amountBefore($word)?->mayBeAlong();
-
-        return [] !== array_filter([$mention->first, ...$behind], $isAtPlace);
     }
 
     private static function stretch(Mention $mention, Place $place): int

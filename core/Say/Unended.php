@@ -19,6 +19,7 @@ final class Unended
     /** A low spot. */
     public ?Entry $low = null;
     private bool $goesOn = false;
+    private bool $isStart = false;
     /** What was named last. */
     private ?Entry $other = null;
     private ?Entry $ended = null;
@@ -34,9 +35,11 @@ final class Unended
         $this->other = null;
     }
 
-    public function begin(Entry $entry, Mention $mention): void
+    /** @param bool $isStart whether somebody says that it starts there */
+    public function begin(Entry $entry, Mention $mention, bool $isStart): void
     {
         $this->other = null;
+        $this->isStart = $isStart;
         if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $mention->goesOn)) {
             $this->low = $entry;
             $this->goesOn = $mention->goesOn;
@@ -110,12 +113,12 @@ final class Unended
      * "we get through it around 28", "21 feet we've got pipe again": where nothing says that it ends, it is better at a place that
      * nothing is at.
      *
-     * @param list<Mention> $mentions
+     * @param list<Place> $places of the sentence that nothing is at
      * @param ?Place $pending one that was said before the sentence
      *
      * @return ?Entry what has ended since this was asked last
      */
-    public function endWhereBetter(Sentence $sentence, Measures $measures, array $mentions, ?Place $pending): ?Entry
+    public function endWhereBetter(Sentence $sentence, array $places, ?Place $pending): ?Entry
     {
         $open = $this->low ?? $this->other;
         $from = $open?->fromM;
@@ -123,13 +126,11 @@ final class Unended
         if (null === $open || null === $from || !$mayEnd || Family::Roots === Kind::tryFrom($open->kind)?->family()) {
             return $this->ended();
         }
-        $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
         $begins = ($open->toM ?? $from) + Entry::SAME_PLACE_M;
-        $isFree = static fn (Place $place) => !\in_array($place, $taken, true)
-            && $place->from > $begins && $place->from < $from + self::LONGEST_M;
-        $end = StretchEnd::better($sentence, array_values(array_filter($measures->places, $isFree)), $open === $this->low);
+        $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $from + self::LONGEST_M;
+        $end = StretchEnd::better($sentence, array_values(array_filter($places, $isBehind)), $this->better());
         // "37 feet." "Okay, it's gone."
-        $end ??= null !== $pending && $open === $this->low && $isFree($pending) && StretchEnd::isOver($sentence) ? $pending : null;
+        $end ??= null !== $pending && $open === $this->low && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null;
         if (null !== $end) {
             $open->stretch($from, $end->from);
             $this->ended = $open;
@@ -137,6 +138,12 @@ final class Unended
         }
 
         return $this->ended();
+    }
+
+    /** @return list<string> the tables of words that end what has begun */
+    private function better(): array
+    {
+        return ['better', ...(null === $this->low ? [] : ['out_of_water']), ...($this->isStart ? ['nothing_there'] : [])];
     }
 
     private function ended(): ?Entry

@@ -2684,6 +2684,8 @@ return [
             'toward|towards|back to the house|building|street now', 'start(ing)|starting over|again from',
             'switch|switching|switched|turn|turning|turned (it|the|camera|this)* sides|around|directions',
         ]],
+        // On in the same run.
+        'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
         'again' => ['' => [
             'another|better|closer|second look at that|it|this',
             "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
@@ -2824,6 +2826,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "sounds|think|thinking|guess|figure|probably|say|said (like)* (it's|that's|it is|it) in the main|sewer|city",
             'toilet|tissue paper on (the|my) lens|camera', 'bit|piece|little of toilet|tissue paper on',
             'turns|turn|turned|turning over to',
             'where i|we hit|got|cut|cleared|jetted the|that|those (big)* grease|roots|clog|stoppage|wipes',

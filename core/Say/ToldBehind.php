@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** Whether the place of what was named is told behind it, in so many words: "there's a lip there nineteen feet", "a belly starts at 20". */
+final readonly class ToldBehind
+{
+    /** "There's a real big crack": so many words before a name. */
+    private const SHOWN_BEFORE = 3;
+
+    private Between $between;
+
+    public function __construct(private Sentence $sentence)
+    {
+        $this->between = new Between($sentence);
+    }
+
+    public function is(Mention $mention, Place $place): bool
+    {
+        return $this->sentence->has('told', $mention->last + 1, $place->first) || $this->isStart($mention, $place)
+            // "here's the tap right here thirty six and a half"
+            || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
+            || $this->isPointedAt($mention, $place) || $this->isPut($place);
+    }
+
+    /** "a belly starts at 20", and not "three metres standing water begins, three point nine standing water ends" */
+    private function isStart(Mention $mention, Place $place): bool
+    {
+        $first = $mention->first - ($this->sentence->is('articles', $mention->first - 1) ? 1 : 0);
+
+        return $this->sentence->has('starts', $mention->last + 1, $place->first - 1) && null === $this->sentence->amountBefore($first)
+            // … nor "fifty feet there's a sag starting, water's at twenty percent, fifty eight …"
+            && ($this->sentence->isAfter('at', $place->first) || !$this->isShownAtPlace($mention))
+            // … nor "forty feet a root ball starting, forty five another one"
+            && !$this->sentence->beginsAny(['another', 'intro', 'here'], $place->last + 1);
+    }
+
+    /** "a little root there, nothing crazy, that's twenty one feet", and not "that's twenty one feet, there's …" */
+    public function isPut(Place $place): bool
+    {
+        $next = $place->last + 1;
+        $isJoined = $this->sentence->is('and', $next) && null === $this->sentence->begins('intro', $next + 1)
+            && null === $this->sentence->atomAt($next + 1);
+
+        return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
+            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts'], $next));
+    }
+
+    /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */
+    private function isPointedAt(Mention $mention, Place $place): bool
+    {
+        $isPointing = $mention->last === $place->first - 2 && $this->sentence->is('pointing', $place->first - 1)
+            && !$this->sentence->is('is', $place->last + 1) && !$this->sentence->is('articles', $place->last + 1)
+            && !$this->sentence->beginsAny(['likely', 'intro', 'goes_on', 'still'], $place->last + 1);
+        // … nor "fifteen, okay, there's a lip there nineteen …"
+        $isFree = fn (int $begin) => !$this->between->isParted($begin - self::SHOWN_BEFORE, $begin);
+
+        return $isPointing && !$this->sentence->isPlaceLed
+            && [] !== array_filter($this->sentence->introsOf($mention->first, self::SHOWN_BEFORE), $isFree);
+    }
+
+    /** "ten feet and we've got an elbow again", "two and a half fat again" */
+    public function isShownAtPlace(Mention $mention): bool
+    {
+        $begins = $this->sentence->introsOf($mention->first, self::SHOWN_BEFORE);
+        $behind = array_map(fn (int $begin) => $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0), $begins);
+        $isAtPlace = fn (int $word) => true === $this->sentence->amountBefore($word)?->mayBeAlong();
+
+        return [] !== array_filter([$mention->first, ...$behind], $isAtPlace);
+    }
+}
