@@ -12,8 +12,6 @@ final class Narration
 {
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
-    /** "The start of the grease": so many words beside it. */
-    private const START_WORDS = 3;
 
     private readonly Entries $entries;
     private readonly Whereabouts $where;
@@ -262,8 +260,7 @@ final class Narration
         // "a root, it's coming in from a crack … another one": another root.
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
-        $isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
-        $this->unended->begin($entry, $mention, $isStart);
+        $this->unended->begin($entry, $mention, $sentence);
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void

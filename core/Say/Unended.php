@@ -13,12 +13,15 @@ final class Unended
     /** What has begun is not longer, in metres. */
     private const LONGEST_M = 15.0;
 
+    /** "The start of the grease": so many words beside it. */
+    private const START_WORDS = 3;
     /** "Here's a real long belly": so many words before it. */
     private const SHOWN_WORDS = 3;
 
     /** A low spot. */
     public ?Entry $low = null;
     private bool $goesOn = false;
+    /** Whether somebody says that what was named last starts there. */
     private bool $isStart = false;
     /** What was named last. */
     private ?Entry $other = null;
@@ -35,11 +38,10 @@ final class Unended
         $this->other = null;
     }
 
-    /** @param bool $isStart whether somebody says that it starts there */
-    public function begin(Entry $entry, Mention $mention, bool $isStart): void
+    public function begin(Entry $entry, Mention $mention, Sentence $sentence): void
     {
         $this->other = null;
-        $this->isStart = $isStart;
+        $this->isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
         if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $mention->goesOn)) {
             $this->low = $entry;
             $this->goesOn = $mention->goesOn;
