@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** Whether what is named is said not to be there: "no roots", "not seeing any cracks". */
 final readonly class Denial
 {
@@ -36,7 +38,9 @@ final readonly class Denial
             || $this->isBeyond($denied, $mention)
             // "that's not glued, it's come apart"
             || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
-            || true === $mention->kind?->isPlain() && $mention->first - $denied > self::DENIED_WORDS) {
+            // "no more pipe, just a cave, can't go past that"
+            || (Kind::CannotGoFurther === $mention->kind || true === $mention->kind?->isPlain())
+                && $mention->first - $denied > self::DENIED_WORDS) {
             return false;
         }
         for ($i = $denied + 1; $i < $mention->first; ++$i) {

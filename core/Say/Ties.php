@@ -216,7 +216,8 @@ final readonly class Ties
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
         // "there's a root at twelve, that's about four feet down"
         $isDepth = $isOver && null === $mention->kind && $mention->first - $from <= self::DEPTH_WORDS
-            && (null !== $this->sentence->begins('intro', $from)
+            && ($this->sentence->beginsAny(['intro', 'they_are', 'made_of'], $from)
+                || $this->sentence->is('is', $from) && $from === $mention->first - 1
             // "the break is at 36, four foot seven"
             || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
         if ($isDepth) {

@@ -1911,6 +1911,7 @@ return [
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
+            "it's|that's|stays|looks|keeps like that|this|so (all|the|way|out|on|up|right|whole)* to|till|until|through",
             'thins|tapers|lightens out|off|up (at|by|around)*',
             "(gets|goes|it's)* back to having a bottom",
             'come|comes|came (back)* up until|till',
