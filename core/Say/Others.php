@@ -17,6 +17,8 @@ final readonly class Others
 
     /** "Twenty feet, and that joint's got some": so many words behind a place. */
     private const MORE_WORDS = 4;
+    /** So many places tell that they are a list. */
+    private const LEAST_LISTED = 2;
     private const COME_AGAIN = [Family::Roots, Family::Object];
 
     private Unnamed $unnamed;
@@ -58,7 +60,28 @@ final readonly class Others
             }
         }
 
-        return $others;
+        return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * "then at 26 and at 31": a sentence of places alone goes on with what was named before it.
+     *
+     * @return list<Mention> with their places
+     */
+    private function listed(?Kind $last): array
+    {
+        $isPlaced = fn (int $word) => [] !== array_filter($this->places, static fn (Place $place) => $place->first <= $word && $place->last >= $word);
+        $isOther = fn (int $word) => !$isPlaced($word) && !$this->sentence->isInside('at', $word) && !$this->sentence->is('lists_places', $word);
+        $isList = \count($this->places) >= self::LEAST_LISTED
+            && [] === array_filter(range($this->sentence->first, $this->sentence->last), $isOther);
+        $listed = [];
+        foreach ($isList && \in_array($last?->family(), self::COME_AGAIN, true) ? $this->places : [] as $place) {
+            $more = new Mention($last, $place->first, $place->last, Kind::RootCords === $last);
+            $more->place = $place;
+            $listed[] = $more;
+        }
+
+        return $listed;
     }
 
     /**

@@ -112,6 +112,8 @@ return [
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
     ],
+    // Between the places of a list that names nothing: "then at 26 and at 31".
+    'lists_places' => ['and', 'then', 'also', 'again', ','],
     // Beside a place behind what goes on along the pipe: there it is over …
     'better' => [
         'again', 'back', 'normal', 'better', 'stops', 'stopped', 'ends', 'ended', 'end', 'clears', 'disappears', 'done', 'over', 'quits',
@@ -317,6 +319,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'pile|wad|mess|wall|carpet of (the|these|those|big|thick)* roots',
                 'whole bunch|lot of root',
                 "can't|cannot|can|couldn't (even|hardly|barely)* see (anything|nothing|past|it)* for (the|all)* roots",
                 '(just)* roots roots roots (everywhere)*',
