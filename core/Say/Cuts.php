@@ -72,7 +72,7 @@ final readonly class Cuts
             $inside += array_fill_keys(range($first, $last), true);
             $behind[$last + 1] = true;
         }
-        $cuts = $this->ofRepeated();
+        $cuts = $this->ofRepeated() + $this->behindAgain();
         foreach ($this->marks['as_well'] ?? [] as $last) {
             $cuts += true === ($this->from[$last + 1] ?? null)?->amount?->mayBeAlong() ? [$last + 1 => true] : [];
         }
@@ -158,6 +158,22 @@ final readonly class Cuts
                     $cuts += [$begin => true] + ($isNext ? [$last + 1 => true] : []);
                 }
             }
+        }
+
+        return $cuts;
+    }
+
+    /** @return array<int, true> the place behind "and again from fifteen to eighteen": it is of what comes next */
+    private function behindAgain(): array
+    {
+        $cuts = [];
+        foreach ($this->marks['again'] ?? [] as $last) {
+            $at = $this->marks['at'][$last + 1] ?? $this->marks['from'][$last + 1] ?? null;
+            $place = null === $at ? null : $this->from[$at + 1] ?? null;
+            $to = null === $place ? null : $this->marks['to'][$place->last + 1] ?? null;
+            $end = null === $to ? $place : $this->from[$to + 1] ?? $place;
+            $next = null === $end ? null : $this->from[$end->last + 1] ?? null;
+            $cuts += true === $next?->amount?->mayBeAlong() && Unit::Large === $next->amount->unit ? [$next->first => true] : [];
         }
 
         return $cuts;

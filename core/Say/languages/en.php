@@ -298,6 +298,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                'little|tiny|bit of fuzz (left|there|still|here)*', 'fuzz left|there|at',
                 'root whisker(s)',
                 'fine strand(s) (of root|roots)*',
                 'delicate|small|fine|thin|little (little|small|fine|thin|stringy|feeder)* feeder|hair|stringy|feathery root(s)',
@@ -673,6 +674,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "half of the joint's|hub's|bell's|pipe's|joint|hub|bell|pipe (is|has)* gone|missing|out",
                 "pipe's|pipe|it's (is|been|all|just)* crushed|smashed|bashed|stove in",
                 'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on '
                     .'(in|on|down)* (the)* bottom|line|pipe',
@@ -898,6 +900,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'deposits|deposit hard|soft|settled|heavy|light (on|in|along|at)*',
                 'sludge|mud|sand and dirt|mud|silt|gravel',
                 'see|seeing (a|little|lot|of)* some|lot|bit (of)* dirt|mud|sand|gravel (in|on|along|laying|sitting)* the bottom',
                 'dirt in the pipe|bottom',
@@ -924,6 +927,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'glob|blob|drip|gob|wad|string of (pvc|abs|purple|some)* glue|cement|primer|grout|concrete|mortar|caulk|sealant',
                 'paint on the pipe|walls|sides|bottom',
                 'concrete|cement slurry|residue|splatter|overspill',
                 'puddle|slurry|layer|skim of (wet|hard|dried)* concrete|cement|mortar|grout',
@@ -2483,6 +2487,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            "where (you|we|i|can|you'll|now)* see|tell it's|it|that's (is)* (in|all|now)*",
             'start|starting|starts seeing|getting|the (the|some|your|our|into)* (old)*',
             "(the|that's)* end of the (cast|iron|old)* (iron|pipe)* (and)* we're|it's (now)* in|into",
             "left|leave|leaving the (old|cast|iron|pipe|house|line)* and (now)* we're|it's|i'm (in|into|now)*",
@@ -2734,6 +2739,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'again from',
             'this one|joint|spot too|also',
             'and|yeah|yep|okay right there|here again', "we've|we|i|you|they got|have another",
             'more there|here|again',
