@@ -88,14 +88,15 @@ final class Narration
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->move($sentence, $said, $mention->first);
             $this->unended->endBefore($sentence, $measures, $mention);
-            $this->unended->endWhereBetter($sentence, $placing->free($mentions->all, $mention), null);
+            $this->unended->endWhereBetter($sentence, $placing->free($mentions->all, $said, $mention->first), null);
             $this->enter($mention, $sentence);
             $said = $mention->last + 1;
         }
         if ([] !== $mentions->all && (null === $before || $before !== $this->unended->low)) {
             $this->unended->endInOneBreath($sentence, $measures, $mentions->all, $this->where);
         }
-        $this->last = $this->unended->endWhereBetter($sentence, $placing->free($mentions->all), $this->where->pending()) ?? $this->last;
+        $free = $placing->free($mentions->all, $said, $sentence->last);
+        $this->last = $this->unended->endWhereBetter($sentence, $free, $this->where->pending()) ?? $this->last;
 
         return $said;
     }

@@ -70,8 +70,9 @@ final readonly class Others
      */
     private function listed(?Kind $last): array
     {
-        $isPlaced = fn (int $word) => [] !== array_filter($this->places, static fn (Place $place) => $place->first <= $word && $place->last >= $word);
-        $isOther = fn (int $word) => !$isPlaced($word) && !$this->sentence->isInside('at', $word) && !$this->sentence->is('lists_places', $word);
+        $isIn = static fn (int $word) => static fn (Place $place) => $place->first <= $word && $place->last >= $word;
+        $isOther = fn (int $word) => [] === array_filter($this->places, $isIn($word))
+            && !$this->sentence->isInside('at', $word) && !$this->sentence->is('lists_places', $word);
         $isList = \count($this->places) >= self::LEAST_LISTED
             && [] === array_filter(range($this->sentence->first, $this->sentence->last), $isOther);
         $listed = [];

@@ -60,13 +60,18 @@ final class Placing
     /**
      * @param list<Mention> $mentions
      *
-     * @return list<Place> those of the sentence that nothing of these is at, before another one is named or in all of it
+     * @return list<Place> those from one word to another that nothing of these is at
      */
-    public function free(array $mentions, ?Mention $next = null): array
+    public function free(array $mentions, int $from, int $to): array
     {
-        $isBefore = static fn (Place $place) => null === $next || $place->first < $next->first;
+        $taken = array_filter(array_map(static fn (Mention $each) => $each->place, $mentions));
+        // The end of "35 a crack, 37 it stops" is the crack's.
+        $isIn = static fn (Place $place) => [] !== array_filter($taken, static fn (Place $each) => $each === $place
+            || $each->to === $place->from && null === $place->to);
 
-        return self::without(array_values(array_filter($this->measures->places, $isBefore)), $mentions);
+        return array_values(array_filter(
+            $this->measures->places, static fn (Place $place) => $place->first >= $from && $place->first <= $to && !$isIn($place),
+        ));
     }
 
     /**

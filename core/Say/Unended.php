@@ -122,30 +122,34 @@ final class Unended
      */
     public function endWhereBetter(Sentence $sentence, array $places, ?Place $pending): ?Entry
     {
-        $open = $this->low ?? $this->other;
-        $from = $open?->fromM;
-        $mayEnd = null === $open?->toM || $open === $this->low && $this->goesOn;
-        if (null === $open || null === $from || !$mayEnd || Family::Roots === Kind::tryFrom($open->kind)?->family()) {
-            return $this->ended();
-        }
-        $begins = ($open->toM ?? $from) + Entry::SAME_PLACE_M;
-        $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $from + self::LONGEST_M;
-        $end = StretchEnd::better($sentence, array_values(array_filter($places, $isBehind)), $this->better());
-        // "37 feet." "Okay, it's gone."
-        $end ??= null !== $pending && $open === $this->low && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null;
-        if (null !== $end) {
-            $open->stretch($from, $end->from);
-            $this->ended = $open;
-            $this->low = $this->other = null;
+        foreach (array_filter([$this->other, $this->low]) as $open) {
+            $end = null === $this->ended ? $this->better($open, $sentence, $places, $pending) : null;
+            if (null !== $end) {
+                $open->stretch((float) $open->fromM, $end->from);
+                $this->ended = $open;
+                $this->low = $open === $this->low ? null : $this->low;
+                $this->other = null;
+            }
         }
 
         return $this->ended();
     }
 
-    /** @return list<string> the tables of words that end what has begun */
-    private function better(): array
+    /** @param list<Place> $places */
+    private function better(Entry $open, Sentence $sentence, array $places, ?Place $pending): ?Place
     {
-        return ['better', ...(null === $this->low ? [] : ['out_of_water']), ...($this->isStart ? ['nothing_there'] : [])];
+        $isLow = $open === $this->low;
+        $mayEnd = null === $open->toM || $isLow && $this->goesOn;
+        if (null === $open->fromM || !$mayEnd || Family::Roots === Kind::tryFrom($open->kind)?->family()) {
+            return null;
+        }
+        $begins = ($open->toM ?? $open->fromM) + Entry::SAME_PLACE_M;
+        $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $open->fromM + self::LONGEST_M;
+        $tables = ['better', ...($isLow ? ['out_of_water'] : []), ...($this->isStart ? ['nothing_there'] : [])];
+
+        return StretchEnd::better($sentence, array_values(array_filter($places, $isBehind)), $tables)
+            // "37 feet." "Okay, it's gone."
+            ?? (null !== $pending && $isLow && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null);
     }
 
     private function ended(): ?Entry

@@ -21,6 +21,8 @@ final readonly class Vacancy
     private const NAMED_WORDS = 2;
     /** What is named so many words behind "there's" is what is there. */
     private const SHOWN_WORDS = 4;
+    /** "It's over by": so many words before a place. */
+    private const END_WORDS = 2;
     /** "Eighteen feet, joint is good": so many words behind a place. */
     private const CLEAN_WORDS = 3;
     /** "No root but": so many words behind a place. */
@@ -40,7 +42,7 @@ final readonly class Vacancy
         $isAnother = null !== $another && null === $this->sentence->nextName($another + 1, $another + self::NAMED_WORDS);
         if ($isAnother || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
-            || $this->sentence->isAfter('ends', $place->first, 2)
+            || $this->isEnd($place)
             || $this->isOut($place)
             || $this->isClean($place) || $this->isGood($place)
             // "fifteen feet, no roots there"
@@ -67,6 +69,15 @@ final readonly class Vacancy
         $next = $place->last + 1;
 
         return $this->sentence->begins('out_again', $next) > ($this->sentence->begins('out', $next) ?? 0);
+    }
+
+    /** "it's over by fourteen", and not "thirty seven it stops, forty four …" */
+    private function isEnd(Place $place): bool
+    {
+        $isItsEnd = fn (int $end, int $begin) => $end < $place->first && $place->first - $end <= self::END_WORDS
+            && null === ($this->sentence->amountBefore($begin) ?? $this->sentence->amountBefore($begin - 1));
+
+        return [] !== array_filter($this->sentence->marks('ends'), $isItsEnd, \ARRAY_FILTER_USE_BOTH);
     }
 
     /** "eighteen feet, joint is good" */
