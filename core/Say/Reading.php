@@ -154,7 +154,9 @@ final readonly class Reading
                 continue;
             }
             $isOther = $before->meaning !== $next->meaning && $next->first - max($atom->last, $before->last) <= self::OVER_WORDS;
-            $isLong = $isOther && \in_array($atom->first - 1, $marks['length_of'] ?? [], true);
+            // … and "you've got eleven feet of plastic, then it's clay"
+            $isOf = $isFirst && $before->first - $atom->last <= 2;
+            $isLong = $isOther && ($isOf || \in_array($atom->first - 1, $marks['length_of'] ?? [], true));
             $isBetween = static fn (int $word) => $word > max($atom->last, $before->last) && $word < $next->first;
             foreach ($isLong ? self::GOES_OVER : [] as $role) {
                 $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBetween) ? [] : [$atom->first => $atom->last];

@@ -674,6 +674,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'got|has|have a bit|chip|chunk|piece out of it|there|the',
                 "half of the joint's|hub's|bell's|pipe's|joint|hub|bell|pipe (is|has)* gone|missing|out",
                 "pipe's|pipe|it's (is|been|all|just)* crushed|smashed|bashed|stove in",
                 'clay|pipe|broken pieces|chunks|shards|fragments (of|pipe|clay|that)* laying|lying|sitting|in|on '
@@ -2793,6 +2794,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            'few|some|couple|more new ones', 'new ones',
             '(and)* (right)* here|there (again|too)*', '(and)* that|this one',
             "that|this one's|joint's|one (pretty|really|all|completely|just|is)* loaded|full|packed|covered|plugged",
             'just|only|maybe a touch|smidge|tad|hint|skosh',
@@ -2836,6 +2838,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'brick|block house|home|building|wall|apartment',
             "sounds|think|thinking|guess|figure|probably|say|said (like)* (it's|that's|it is|it) in the main|sewer|city",
             'toilet|tissue paper on (the|my) lens|camera', 'bit|piece|little of toilet|tissue paper on',
             'turns|turn|turned|turning over to',
