@@ -419,6 +419,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water come|rise|coming up (on|over)* (the|my)* lens|camera',
                 "water's (up|right)* over|above|past (the|my)* lens",
                 'start|starts|starting|begin|begins|getting to get deep|deeper',
                 "water's|water (level)* is|starts|starting|getting|gets|going|to|a|little|bit|really|pretty (get|getting)* deep|deeper",
@@ -469,6 +470,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
                 'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
                 "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
                 'takes|took|puts|put me|us|the|my (camera|lens|head)* under',
@@ -765,6 +767,9 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "bottom (it's|is|that|of|it|the|this|pipe|line|cast)* (kind|sort|of|pretty|all|really)* wore|worn out|down|away",
+                'groove down|in|along the (middle|center|of)* (bottom)*',
+                'groove worn|rusted|eaten|cut in|into|down|along',
                 "pipe's|line's|iron's|pipe|it's (all|pretty|completely|just|is)* rotten",
                 'deteriorated|deteriorating|wore|worn (out|away|through|down|pretty|bad|badly)* on|along|in the bottom',
                 "bottom's|bottom (is|has|just|of|the|pipe)* starting|started|beginning (to)* channel|channeling|rot|rotting|go|"
@@ -1015,6 +1020,8 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'piece|part of a|the|that cleanout|test|rubber plug|cap',
+                'a|the|that cleanout|test|rubber plug|ball',
                 'cell phone',
                 'bit|piece|lump|length|chunk of (old)* timber|plank',
                 'some|piece|bunch|bit (of)* wire|wood|metal|plastic|glass|rubber|foam',
@@ -2488,6 +2495,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'somebody|they|someone|he put|spliced|installed|used in a|some piece|section|length|bit|stick of (the|new|old)*',
             "where (you|we|i|can|you'll|now)* see|tell it's|it|that's (is)* (in|all|now)*",
             'start|starting|starts seeing|getting|the (the|some|your|our|into)* (old)*',
             "(the|that's)* end of the (cast|iron|old)* (iron|pipe)* (and)* we're|it's (now)* in|into",
@@ -2526,6 +2534,7 @@ return [
         ]],
         'then_made_of' => ['' => ['then (back|to|into|some|the|old)*', "then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
+            "i'm (now|back|still)* in|into (a|the|some|old)*",
             "where it's|we're (all|in|into|back|a)*",
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
