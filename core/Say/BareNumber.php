@@ -138,7 +138,8 @@ final readonly class BareNumber
         if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
-            || $sentence->endsThere($next) || $sentence->beginsAny(['another', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where'], $next)
+            || $sentence->endsThere($next)
+            || $sentence->beginsAny(['another', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where'], $next)
             // "thirty three and I'm out of it"
             || null !== $sentence->begins('closes', $shown)
             // "it's capped, fifty five they've got some gravel": nobody counts people so.

@@ -15,6 +15,7 @@ final readonly class Between
     private const WORD = 2;
     private const AND = 5;
     private const COMMA = -1;
+    private const AS_ONE_WORD = ['how_much', 'start_of', 'at_a_joint', 'in_the_pipe', 'out'];
     /** Farther apart all are equally far. */
     private const MOST_WORDS = 9;
 
@@ -47,8 +48,10 @@ final readonly class Between
             }
             // "a good bit of": one, with its article.
             $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
-            $more = $this->sentence->begins('how_much', $i) ?? $this->sentence->begins('start_of', $i)
-                ?? $this->sentence->begins('at_a_joint', $i) ?? $this->sentence->begins('in_the_pipe', $i) ?? $i;
+            $more = $i;
+            foreach (self::AS_ONE_WORD as $role) {
+                $more = max($more, $this->sentence->begins($role, $i) ?? $i);
+            }
             $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
             ++$words;
         }

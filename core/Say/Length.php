@@ -73,7 +73,9 @@ final readonly class Length
 
         // "it looks great up to the first ten feet"
         return null !== $atom && Unit::Large === $one->unit && $this->sentence->is('first', $one->first - 1) && ($isNext || $isBefore)
-            && !$this->sentence->isAfter('to', $one->first - 1, 2) && Joined::stretches(Mention::of($atom));
+            // "it looks okay at first, eleven feet …"
+            && !$this->sentence->isAfter('to', $one->first - 1, 2) && !$this->sentence->isAfter('at', $one->first - 1)
+            && Joined::stretches(Mention::of($atom));
     }
 
     /** "one metre connection": what has no length is there. */

@@ -133,8 +133,11 @@ final class Placing
         for ($most = $next + self::SEEMS_WORDS; $next < $most && $this->sentence->is('seems', $next); ++$next) {
         }
         $isNothing = $this->sentence->is('nothing_there', $next) || $this->sentence->is('all_well', $next);
+        $at = $this->sentence->begins('at', $next + 1) ?? $this->sentence->last;
         $ends = '' === $this->sentence->text($next + 1) || $this->sentence->beginsAny(['cut', 'move'], $next + 1)
-            || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount;
+            || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount
+            // "from ten to twenty it's good, at twenty there's …"
+            || null !== $place->to && null !== $this->sentence->atomAt($at + 1)?->amount;
 
         return !$isNothing || !$ends;
     }

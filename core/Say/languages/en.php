@@ -1820,6 +1820,7 @@ return [
             'at approximately', 'just past', 'just about', 'past', 'counter|footage (says|reads|reading|shows|is|at|about)*',
         ]],
         'out' => ['' => [
+            'on the|my|our|your screen|display|monitor|readout|camera',
             'in', 'out', 'mark', 'down', 'down the line', 'into the line', 'into it', 'from the cleanout', 'on the counter',
             'on the reel', 'footage', 'upstream', 'downstream',
         ]],
@@ -2070,7 +2071,9 @@ return [
             "to|would|i'd|gonna|could|should|we'll|can line|sleeve (the|whole|section)* from|between",
         ]],
         // "Laundry on one side, shower on the other, twenty feet …".
-        'on_the_other' => ['' => ['on|at|from the other']],
+        'no_length' => ['' => [
+            'at first',
+            'on|at|from the other']],
         'length_of' => ['' => [
             "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
             'not very|that|too|really|real long (just|only|maybe|about|like)*',
@@ -2437,6 +2440,7 @@ return [
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
+            "right|sitting here|there (and)* that's|it's (about|at|like)*",
             'there it is (right)* at', "that's|it's|that is|this is|it is (right|about|now|all)* at",
             "that's (right|about)* at", 'which is (right|about|at)*',
         ]],
@@ -2571,6 +2575,7 @@ return [
         ]],
         'both' => ['' => ['both of them|those|these', 'those|these two']],
         'each' => ['' => [
+            'both at|of',
             'all have|has|got|had (roots|the|it|them|some|same)*', 'all three|four|five of them',
             'both of them|those|these', 'those|these two|three|four', 'each (one)*', 'every (one|joint)*', "they're all",
             'all of them|those|these|em',
