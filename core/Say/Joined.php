@@ -15,8 +15,6 @@ final class Joined
     private const NAME_TO_PLACE = 4;
     /** Such as "to where it meets the main stack at". */
     private const TO_NAME_WORDS = 9;
-    /** "Still grease" is the same grease; "still roots" may be others. */
-    private const GO_ON = [Family::Deposit, Family::Water];
 
     /**
      * "starts at 53 feet and ends at 62": one stretch.
@@ -201,9 +199,10 @@ final class Joined
             || $sentence->is('is', $mention->last + 1) && $sentence->beginsAny(['runs_to', 'gone'], $mention->last + 2);
     }
 
+    /** "Still grease" is the same grease; "still roots" may be others. */
     private static function isStill(Sentence $sentence, Mention $mention): bool
     {
-        return (\in_array($mention->kind?->family(), self::GO_ON, true) || Kind::WornInvert === $mention->kind)
+        return Family::Roots !== $mention->kind?->family() && self::stretches($mention)
             && ($sentence->isAfter('still', $mention->first, 2) || null !== $sentence->begins('still', $mention->last + 1));
     }
 

@@ -391,6 +391,8 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'bow in the line|pipe',
+                "(it's|pipe's|line's)* got a (little|slight|big)* bow|sway|swale|swag",
                 'bottom drops|falls out of (the)* grade',
                 "pipe's|line's|pipe|line|it's|it (has|is|just|kind|of|really)* belly|bellying|bellies",
                 'she|he|everything dips|sags|drops down',
@@ -419,6 +421,8 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water (is|gets|comes|has|up|to|got|come|about|the)* up to (the)* middle of (the|my)* lens|camera',
+                "i'm|we're (now)* wading", 'water backs|backing|backed up (in|here|there)',
                 'water come|rise|coming up (on|over)* (the|my)* lens|camera',
                 "water's (up|right)* over|above|past (the|my)* lens",
                 'start|starts|starting|begin|begins|getting to get deep|deeper',
@@ -470,6 +474,7 @@ return [
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                "camera's|camera|lens|i'm (is|about)* half|halfway|mostly under (water)*",
                 'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
                 'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
                 "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
@@ -1084,6 +1089,12 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'another|other line ties|comes|joins (in|into)*',
+                'tub|shower|toilet|sink|vanity and (the)* shower|tub|toilet|sink|vanity come|tie|comes (in)*',
+                'line (that|which)* goes|going|runs (over|up|out|off|back)* to the garage|kitchen|bathroom|house|'
+                    .'back|laundry|basement|barn|shop|shed|pool',
+                'other|second|first|next bathroom|toilet|tub|sink|kitchen joins|ties|comes|enters (in)*',
+                '(the)* two lines meet|join|merge|connect|come (together)*',
                 "we've|we|you've|there's|i've got|have a connection",
                 'two|three|four|six|eight inch comes|ties|tying in',
                 'two|three|four|six|eight inch coming in',
@@ -1750,6 +1761,7 @@ return [
             'goes into',
         ]],
         'into' => ['' => [
+            'coupling|boot|fernco|band|adapter going|goes onto|on|over to|into (the|some|old)*',
             "out of|left|leaving|leave the house|building|foundation|slab and we're|i'm|it's (now|back)* in|into",
             'turn|turns|turned over to|into', 'dump|dumps|dumped|dumping (out)* in|into (the|some|your|our)*',
             'changeover|change over to',
@@ -1831,6 +1843,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'shallows|shallowing (out|up)*', "i'm|we're|it's|lens is clear",
+            '(it|pipe|line)* straight|flat|level again',
             "it'll|that'll|will|gonna go away (here|at|by|around|right)*", 'and out (again)* at|by|around',
             "it let's go|up", "that's it away|gone|out|clear", 'end right|about here|there|at',
             'lose|lost the water',
@@ -1905,6 +1919,7 @@ return [
         // Of what is no low spot.
         // Behind a place in a low spot: there it ends.
         'out_again' => ['' => [
+            "(it's|pipe's)* straight|level|flat again", 'out of (a|the|that|this)* belly|sag|dip|low|water',
             "that's it away|gone|out|clear",
             "(it's|is|we're|everything's|pipe's)* alright|okay|fine|good|normal|better again",
             "(it)* let's go|up",
@@ -1927,6 +1942,12 @@ return [
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
+            '(it)* follows (us|along|it|me|the|pipe|line|right)* (down|up|out|all|the|way)* to|until|till',
+            'stays|stay|staying|remains cracked|open|split|broken|rough|gone|out|squashed|oval|thick|heavy|'
+                .'greasy|bad (to|till|until|through)',
+            'runs|goes|dies|ends|stops|plays|fades out|off (right|just)* at|by|around',
+            'clear|plumb|continuous|continues|solid|right (on|down|up|out|through)* to|till|until',
+            'lose it (right)* at|by|around',
             "it's|that's|stays|looks|keeps like that|this|so (all|the|way|out|on|up|right|whole)* to|till|until|through",
             'thins|tapers|lightens out|off|up (at|by|around)*',
             "(gets|goes|it's)* back to having a bottom",
@@ -2363,6 +2384,7 @@ return [
             "is|that's where the|your|our|that|this",
         ]],
         'still' => ['' => [
+            'stays|stay|stayed|remains',
             "weren't|wasn't|not|never (all|fully|been|completely|quite)* cut|removed|cleared (out|away|all)*",
             'gone by',
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
@@ -2499,6 +2521,10 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            "new pipe here (it's)*",
+'builder|plumber|contractor|owner|people used|put|ran|laid (in)*',
+            "(now)* i'm|we're seeing (some|the|old|all)*", 'this|that here|there is (a|the|some|old)*',
+            'now|alright (a|the|some)*',
             'somebody|they|someone|he put|spliced|installed|used in a|some piece|section|length|bit|stick of (the|new|old)*',
             "where (you|we|i|can|you'll|now)* see|tell it's|it|that's (is)* (in|all|now)*",
             'start|starting|starts seeing|getting|the (the|some|your|our|into)* (old)*',
@@ -2564,6 +2590,7 @@ return [
         'on_from' => ['' => ['on (out)', 'onwards', 'out']],
         // Behind what the pipe is made of from a place on.
         'all_on' => ['' => [
+            'starting|beginning (here|there|up)*',
             '(section|pipe|lateral|tile|part|portion|sewer|line) starts|begins|picks (up)*',
             '(all)* the rest of the (way|line)*', 'the rest of it', 'after|past|beyond that|this point', 'after that|it',
         ]],
