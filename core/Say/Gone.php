@@ -17,6 +17,8 @@ final readonly class Gone
     private const WAS_BEHIND = 2;
     /** "It took care of the grease": so many words behind. */
     private const OTHER_BEHIND = 3;
+    /** "There we go": so many words behind. */
+    private const PAST_BEHIND = 12;
     private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures)
@@ -26,6 +28,11 @@ final readonly class Gone
     public function is(Mention $mention): bool
     {
         $kind = $mention->kind;
+        // "it doesn't want to go, let me try, there we go"
+        $isPast = Kind::CannotGoFurther === $kind && $this->sentence->has('got_past', $mention->last + 1, $mention->last + self::PAST_BEHIND);
+        if ($isPast) {
+            return true;
+        }
         $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE, true) || $mention->isWater()
             || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
         $part = $this->sentence->last - $this->sentence->first < self::SHORT

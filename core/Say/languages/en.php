@@ -166,6 +166,11 @@ return [
         'worn_away' => 'gone|missing|out|rotted|rusted|eaten|worn|corroded',
         'roughened' => 'rough|worn|pitted|scaly|channeled',
         'push' => 'get|go|push|feed|make|move',
+        'no_way' => "can't|cannot|couldn't|won't|wouldn't|wasn't|weren't|unable|not|ain't|no|never",
+        'to_get' => "even|really|seem|going|gonna|able|to|be|want|way|quite|just|that|the|my|this|our|camera|head|camera's|head's|it|she|"
+            ."i'm|we're|i|we|any|luck|chance|could|can|physically|possibly|have|been|a|of|get|me|us|let",
+        'squeeze' => 'get|gets|getting|go|goes|going|push|pushing|make|making|fit|fitting|squeeze|squeezing|pass|passing|move|moving|feed|'
+            .'force|forcing|advance|proceed|continue|climb|slip|sneak|snake|work',
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps|follows',
@@ -1522,6 +1527,20 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                '<no_way> (<to_get>)* <squeeze> (it|that|this|the|my|our|camera|head|any|much|right|way|all|up|out|'
+                    .'no)* further|farther|past|through|by|around|beyond|anymore|forward',
+                "doesn't want to <squeeze> (any)* (further|farther|past|through|by|around|beyond|that|it)*",
+                'too big|wide|fat|large|long|thick to <squeeze> (it)* (through|past|by|in|around)*',
+                "not|isn't|ain't enough room|space for (the|my)* camera|head",
+                "(camera|head|she|camera's|it)* won't|wouldn't move",
+                "i'm|we're|camera's|head's (all|completely|just)* blocked|wedged|jammed (here|there|in|up|off)*",
+                'inspection|survey|run|video ended|ends|stops|terminated here|there|because|due',
+                'have|had|has|need|gonna to stop|quit (here|there)* because|cause|due|on|with',
+                'furthest|farthest (that)* i|we|camera|it (can|could|would|will)* get|go|push|got',
+                'about all i|we can|could do|get|go',
+                'tried|try (it|three|four|five|several|a|few|two|couple|or|times|everything|and|but|many)* no go|luck|dice',
+                'hit|hits a dead end', "can't|cannot|couldn't force it|that|this",
+                'abandon|abandoned|abandoning (it) here|there', 'camera|head just stops|stopped',
                 'hit|hitting|hits something|somethin (really|pretty|real)* solid|hard and|so|that|it',
                 'not (going|gonna|to)* force it',
                 "running|ran|run into it (and)* (it's|i'm)* not going|moving",
@@ -2023,6 +2042,7 @@ return [
                 .'(it|my|the|camera|head|us|that|right)* through',
         ]],
         'got_past' => ['' => [
+            'there we go', 'there she|it goes', 'got it now|through|okay|moving|going',
             'got|made (it)* all the way to|through|out',
             'switched|switching|switch to (the|a|my)* small|smaller|mini|other|little|different',
             "it's|line's|it is open now",
@@ -2169,6 +2189,13 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'tree roots can|will|could', 'most|lots of people|folks|homeowners',
+            'could|can|will|would turn into', 'over time', 'usually we|you',
+            'good for (about|like|maybe|around)* forty|fifty|sixty|seventy|hundred years',
+            'say|says flushable', 'my|the|our other|last|first job|house|customer', 'you can live with',
+            '(offsets|bellies|cracks|roots|joints) catch|catches|collect|collects|hold paper|grease|debris|stuff',
+"don't confuse",
+            '(a)* belly|sag|offset is basically|just|really|simply',
             'back in the|those day|days|forties|fifties|sixties',
             'these|those|the|your (old|older)* clay|cast|iron|orangeburg|pipes|lines (pipe|pipes|iron|'
                 .'lines)* crack|rust|break|rot|leak|fail',
@@ -2678,6 +2705,16 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            "going|gonna|let's|trying (to|and)* try|do|run|shoot|camera it from the toilet|vent|roof|street|house|other|stack|back|front",
+            'pulling|pull out and going|go in the next|other', 'on to the next one|line',
+            "let's|gonna|i'll do the next one|line",
+            "let me|let's|okay|i'm|we're|now (we're|going|go|i'm)* in (through|from)* the vent|toilet|roof|flange|stack",
+            'switch|switching|switched|moving|going|over (over)* to the laundry|kitchen|bathroom|other|back|'
+                .'front|second|storm line|drain',
+            'reverse|reversed|reversing (the)* setup|survey|direction|inspection',
+            'survey|video|run|part two|three|number',
+            'second|third|next (camera)* run|video|part|survey|inspection',
+            'from the street|house|other|main|city|back side|end (now)*',
             'restart|restarting|reset|resetting|restarted (the|my|our)* count|counter|footage|distance',
             "now|alright|okay (we're|i'm|going|now|go|okay|it's|let's)* upstream|downstream",
             'flip|turn|turning|flipping|spin (it|her|camera|the|this|that|around)* and|to (go|going|head|look|run)* toward|towards|back',
@@ -2781,6 +2818,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'got|have another', 
             'again from',
             'this one|joint|spot too|also',
             'and|yeah|yep|okay right there|here again', "we've|we|i|you|they got|have another",
@@ -2835,6 +2873,14 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            'more|some little|big|small|fine|thick|heavy ones',
+            'bigger|smaller|heavier|thicker|worse this time|here|now',
+            'a|just|only (a)* smaller|bigger|little|big|small|heavier one|ones',
+            'thick|heavy|big|fine ones (here|there)*',
+            'just|only one (little|small|big)* (one|strand|here|there)*',
+            'loaded|packed|full again (here|there|up|too)*', '(all) loaded|packed (here|there|up|too)*',
+            'few|couple strands',
+            'this|that|these is|are the worst|heaviest|thickest (of|it|them|one|so|far)*',
             'few|some|couple|more new ones', 'new ones',
             '(and)* (right)* here|there (again|too)*', '(and)* that|this one',
             "that|this one's|joint's|one (pretty|really|all|completely|just|is)* loaded|full|packed|covered|plugged",
