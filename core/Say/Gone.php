@@ -29,8 +29,8 @@ final readonly class Gone
     {
         $kind = $mention->kind;
         // "it doesn't want to go, let me try, there we go"
-        $isPast = Kind::CannotGoFurther === $kind && $this->sentence->has('got_past', $mention->last + 1, $mention->last + self::PAST_BEHIND);
-        if ($isPast) {
+        $last = $mention->last;
+        if (Kind::CannotGoFurther === $kind && $this->sentence->has('got_past', $last + 1, $last + self::PAST_BEHIND)) {
             return true;
         }
         $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE, true) || $mention->isWater()

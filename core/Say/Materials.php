@@ -15,6 +15,11 @@ final class Materials
     private ?string $named = null;
     private bool $isDrawingBack = false;
 
+    public function named(): ?string
+    {
+        return $this->named;
+    }
+
     /** Another run begins. */
     public function startRun(): void
     {
@@ -38,7 +43,7 @@ final class Materials
      * @param ?float $fromM where it is told; a change is somewhere
      * @param bool $isFirst whether nothing was found before it: "so we're in the clay now, and there's roots at ten"
      */
-    public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, bool $isFirst): bool
+    public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, ?PlaceBy $by, bool $isFirst): bool
     {
         $place = $isFirst && Kind::Transition === $mention->kind ? $mention->place : null;
         $next = null === $place ? null : $sentence->nextName($mention->last + 1, $place->first);
@@ -49,8 +54,11 @@ final class Materials
         $before = $sentence->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
-        return Ways::COUNTER === $mention->by && (null === $fromM || \in_array($before, [null, $after], true))
-            || Ways::BARE === $mention->by && $before === $after;
+        $isTold = PipeChange::OTHER === $mention->by ? PlaceBy::Said === $by : PipeChange::COUNTER !== $mention->by || null !== $fromM;
+        $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
+
+        return !$isTold || $isBeside && \in_array($before, [null, $after], true)
+            || PipeChange::BARE === $mention->by && $before === $after;
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

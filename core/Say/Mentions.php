@@ -40,9 +40,11 @@ final class Mentions
     /** Whether anything was named at all, be it there or not. */
     public readonly bool $hasNamed;
 
-    public function __construct(private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending)
-    {
-        $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures)]);
+    /** @param ?string $pipe what the pipe was said to be made of before the sentence */
+    public function __construct(
+        private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending, ?string $pipe = null,
+    ) {
+        $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures, $pipe)]);
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);

@@ -59,7 +59,7 @@ final class Narration
         $this->where->forget($atS);
         $measures = new Measures($sentence, $this->units, $this->where->carried());
         $this->tellPlace($sentence, $measures);
-        $mentions = new Mentions($sentence, $measures, $this->where->isPending());
+        $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials->named());
         $this->entries->recognise($mentions->all, $this->isSummingUp($sentence, $measures));
         $placing = new Placing($sentence, $measures, $this->where);
         $mentions->all = Joined::ended(
@@ -243,7 +243,7 @@ final class Narration
         // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
         $isBegin = \in_array($mention->kind, [Kind::Transition, Kind::OpeningSeen], true) && $this->entries->isEmpty();
         $isMarked = null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from);
-        if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $this->entries->isEmpty())) {
+        if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $by, $this->entries->isEmpty())) {
             return;
         }
         if (null === $from && $this->isRecording && ($isBegin || !(new Shown($sentence))->isPointedAt($mention))) {

@@ -434,7 +434,7 @@ return [
                 "water's|water (level)* is|starts|starting|getting|gets|going|to|a|little|bit|really|pretty (get|getting)* deep|deeper",
                 '(water)* water water', 'water on (the|my) lens|camera',
                 "water's|water (is|has|comes|came|going)* up over|above|past|around|onto (the|my)* lens|camera|head",
-                'lose|losing (sight)* (of)* the bottom|floor|invert (of|the|pipe|line)*',
+                'lose|losing sight of the bottom|floor|invert',
                 'hole|basin|bowl|tub|bathtub|lake|bath full of water',
                 'holding (a|about|maybe|like)* couple|two|three|four (of)* inches',
                 'flow line|flowline drops|dips|falls', 'ponding|pooling up',
@@ -1532,7 +1532,7 @@ return [
                 "doesn't want to <squeeze> (any)* (further|farther|past|through|by|around|beyond|that|it)*",
                 'too big|wide|fat|large|long|thick to <squeeze> (it)* (through|past|by|in|around)*',
                 "not|isn't|ain't enough room|space for (the|my)* camera|head",
-                "(camera|head|she|camera's|it)* won't|wouldn't move",
+                "camera|head|she|camera's won't|wouldn't move",
                 "i'm|we're|camera's|head's (all|completely|just)* blocked|wedged|jammed (here|there|in|up|off)*",
                 'inspection|survey|run|video ended|ends|stops|terminated here|there|because|due',
                 'have|had|has|need|gonna to stop|quit (here|there)* because|cause|due|on|with',
@@ -2194,7 +2194,7 @@ return [
             'good for (about|like|maybe|around)* forty|fifty|sixty|seventy|hundred years',
             'say|says flushable', 'my|the|our other|last|first job|house|customer', 'you can live with',
             '(offsets|bellies|cracks|roots|joints) catch|catches|collect|collects|hold paper|grease|debris|stuff',
-"don't confuse",
+            "don't confuse",
             '(a)* belly|sag|offset is basically|just|really|simply',
             'back in the|those day|days|forties|fifties|sixties',
             'these|those|the|your (old|older)* clay|cast|iron|orangeburg|pipes|lines (pipe|pipes|iron|'
@@ -2549,7 +2549,7 @@ return [
         // Right before what it is made of from there.
         'becomes' => ['' => [
             "new pipe here (it's)*",
-'builder|plumber|contractor|owner|people used|put|ran|laid (in)*',
+            'builder|plumber|contractor|owner|people used|put|ran|laid (in)*',
             "(now)* i'm|we're seeing (some|the|old|all)*", 'this|that here|there is (a|the|some|old)*',
             'now|alright (a|the|some)*',
             'somebody|they|someone|he put|spliced|installed|used in a|some piece|section|length|bit|stick of (the|new|old)*',
@@ -2818,7 +2818,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
-            'got|have another', 
+            'got|have another',
             'again from',
             'this one|joint|spot too|also',
             'and|yeah|yep|okay right there|here again', "we've|we|i|you|they got|have another",

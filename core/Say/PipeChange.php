@@ -1,0 +1,280 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Kind;
+
+/** Where the pipe becomes another, told by what it is made of. */
+final class PipeChange
+{
+    /** How a pipe was named: as the counter went by … */
+    public const COUNTER = 'counter';
+    /** … or by its material and nothing more: "thirty feet clay". */
+    public const BARE = 'bare';
+    /** … or in whatever words, where it is another than before. */
+    public const OTHER = 'other';
+    /** So many words behind a place a material is told of it; so many words behind the material is what it is of. */
+    private const OTHER_WORDS = 5;
+    private const NAMED_WORDS = 4;
+    /** The material comes within so many words of "goes to". */
+    private const WITHIN = 6;
+    private const RIGHT_BEHIND = 2;
+    /** "From iron to clay": so many words behind the one the other is named. */
+    private const TO_WORDS = 9;
+    /** So near to zero it is what the pipe begins as, in metres. */
+    private const AT_ZERO_M = 1.2;
+
+    /**
+     * @param ?string $pipe what the pipe was said to be made of before the sentence
+     *
+     * @return list<Mention> each pipe that the line becomes
+     */
+    public static function in(Sentence $sentence, Measures $measures, ?string $pipe): array
+    {
+        $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+        $transitions = [];
+        foreach ($materials as $i => $material) {
+            if (self::isFirst($sentence, $measures, $material)) {
+                continue;
+            }
+            $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)
+                ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1)
+                ?? self::other($sentence, $measures, $material, $materials[$i - 1]->meaning ?? $pipe);
+            $before = end($transitions);
+            // "transition to clay, it goes to clay": of one in one breath the first says it.
+            $isTwin = false !== $before && null !== $transition && $before->facts === $transition->facts
+                && !$measures->hasPlace($before->last, $transition->first);
+            if (null !== $transition && !$isTwin) {
+                $transitions[] = $transition;
+            }
+        }
+
+        return $transitions;
+    }
+
+    /** "the first ten feet is cast iron, then it's clay": the line begins with it. */
+    private static function isFirst(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        foreach ($measures->places as $place) {
+            $isOfIt = $place->last < $material->first && $material->first - $place->last <= self::RIGHT_BEHIND;
+            if ($isOfIt && $sentence->is('first', $place->first - 1) && null !== $sentence->begins('goes_over', $place->first)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * "it goes from iron to clay".
+     *
+     * @param int $last the last word of the material before both
+     */
+    private static function fromOne(Sentence $sentence, Measures $measures, ?Atom $before, Atom $after, int $last): ?Mention
+    {
+        if (null === $before) {
+            return null;
+        }
+        // "a clay to plastic adaptor", "cast to clay at fifteen"
+        $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
+            // "nine feet plastic to clay"
+            || [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isPlaceBefore($place, $before->first));
+        if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
+            $both = self::into($sentence, $measures, $after, $before->first);
+            $both->isInOrder = true;
+
+            return $both;
+        }
+        foreach ($sentence->marks('from_material') as $begin => $end) {
+            $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
+                && $after->first - $before->last <= self::TO_WORDS;
+            if ($isNext && $sentence->has('to', $before->last, $after->first)) {
+                $both = self::into($sentence, $measures, $after, $begin);
+                $both->isInOrder = true;
+
+                return $both;
+            }
+        }
+
+        return null;
+    }
+
+    /** @param int $from the last word of what was named as a material before */
+    private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
+    {
+        // "it's still cast iron outside"
+        if ($sentence->isAfter('still', $material->first)) {
+            return null;
+        }
+        foreach ($sentence->marks('into') as $begin => $end) {
+            // "into a four inch cast iron elbow": that is what the elbow is of.
+            $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
+            if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
+                // "3.5 m back to round, 4.1 plastic to clay"
+                && !$measures->hasPlace($end, $material->first)
+                // "heading back to the house, one ten PVC"
+                && !$sentence->has('landmark', $end + 1, $material->first)) {
+                return self::into($sentence, $measures, $material, $begin);
+            }
+        }
+        $isTold = $sentence->isAfter('becomes', $material->first)
+            || $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
+            || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
+            || self::isShown($sentence, $measures, $material);
+
+        // "outside, which is at twenty two, and then it's clay"
+        $isThen = $sentence->isAfter('then_made_of', $material->first);
+
+        return $isTold ? self::into($sentence, $measures, $material, $material->first)
+            : self::reached($sentence, $measures, $material)
+            ?? ($isThen ? self::into($sentence, $measures, $material, $material->first, self::COUNTER) : null);
+    }
+
+    /**
+     * "twenty feet, and you've got your original clay": whatever is said of it, where it was named as another before.
+     *
+     * @param ?string $pipe what was named before
+     */
+    private static function other(Sentence $sentence, Measures $measures, Atom $material, ?string $pipe): ?Mention
+    {
+        $before = array_filter($measures->places, static fn (Place $place) => $place->last < $material->first);
+        $from = ([] === $before ? $sentence->first - 1 : end($before)->last) + 1;
+        $next = $material->last + 1;
+        $isOfIt = $material->first - $from < self::OTHER_WORDS && null === $sentence->nextName($from, $next + self::NAMED_WORDS)
+            && null === $sentence->amountBefore($material->first) && !$sentence->has('deny', $from, $material->first)
+            && !$sentence->isAny('and', $from, $material->first) && !$sentence->isAfter('still', $material->first, 2);
+
+        // "a stick in it at twenty, the clay's okay", "they cut in a piece of plastic from twenty to 26"
+        $isKnown = $sentence->is('definite', $material->first - 1) && null === $sentence->begins('intro', $from)
+            || $sentence->is('of', $material->first - 1) || null !== $sentence->begins('from', $next);
+
+        return $isOfIt && !$isKnown && !\in_array($pipe, [null, $material->meaning, 'liner'], true) && 'liner' !== $material->meaning
+            ? self::into($sentence, $measures, $material, $from, self::OTHER) : null;
+    }
+
+    /** "it's plastic from 34 feet", "clay from 12", "the line is clay at 20" */
+    private static function isFrom(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        $from = $sentence->begins('from', $material->last + 1);
+        $at = $from ?? $sentence->begins('at', $material->last + 1);
+        $isMade = $sentence->isAfter('made_of', $material->first);
+        // "roots in the clay from 12": what is named before is from there.
+        $isAll = null !== $from && $material->first - ($sentence->nameBefore($material->first) ?? -self::WITHIN) > self::RIGHT_BEHIND + 1
+            && !$sentence->is('articles', $material->first - 1) && !$sentence->is('known', $material->first - 1);
+
+        return null !== $at && ($isMade || $isAll) && [] !== array_filter(
+            $measures->places,
+            // "the line is plastic, about eight feet in there's a tie-in"
+            static fn (Place $place) => $place->first === $at + 1 && $place->from >= self::AT_ZERO_M && ($isMade || null === $place->to)
+                && (null !== $from
+                    || null === ($sentence->begins('intro', $place->last + 1) ?? $sentence->begins('intro', $place->last + 2))),
+        );
+    }
+
+    /** "one and a half metres into clay" */
+    private static function isEntered(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        return [] !== array_filter($measures->places, static fn (Place $place) => null === $place->to
+            && $sentence->begins('to', $place->last + 1) === $material->first - 1 && !$sentence->isAfter('from', $place->first));
+    }
+
+    /** "here's the plastic at 49" */
+    private static function isShown(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        $isPointedAt = $sentence->isAfter('intro', $material->first, 2) || $sentence->isAfter('here', $material->first, 2);
+
+        return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isAfter('at', $place->first)
+            && $place->first > $material->last && $place->first - $material->last <= self::RIGHT_BEHIND
+            // "we have got plastic, at three feet there's a bend"
+            && null === $sentence->begins('intro', $place->last + 1));
+    }
+
+    /** "and at twenty feet it's clay" */
+    private static function reached(Sentence $sentence, Measures $measures, Atom $material): ?Mention
+    {
+        foreach ($measures->places as $place) {
+            // "from forty on it's plastic"
+            $from = $sentence->isAfter('from', $place->first) ? $sentence->begins('on_from', $place->last + 1) : null;
+            $on = ($from ?? $place->last) - $place->last + 1;
+            // "outside at eighteen and it's clay"
+            $on += $sentence->is('and', $place->last + $on) ? 1 : 0;
+            // "thirty four feet is clay"
+            $is = $place->last + $on;
+            $end = $sentence->begins('made_of', $is) ?? ($sentence->is('is', $is) ? $is : null);
+            $end ??= self::outTo($sentence, $measures, $place);
+            // "and we're into the old cast"
+            $isOld = null !== $sentence->begins('bored', $material->first - 1);
+            $isNext = null !== $end && $material->first > $end && $material->first - $end <= self::RIGHT_BEHIND + ($isOld ? 1 : 0)
+                || self::isRightBehind($sentence, $place, $material) && self::isAll($sentence, $material);
+            // "six feet it's a plastic saddle"
+            $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
+            if ($isNext && !$isOfNext && $place->from >= self::AT_ZERO_M) {
+                // "… at eight metres, nine point four we're into clay"
+                $isEntered = null !== $end && null !== $sentence->begins('to', $end);
+                $isCounted = null !== $sentence->amountBefore($place->first) && !$isEntered;
+                $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : '';
+
+                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);
+            }
+        }
+
+        return null;
+    }
+
+    /** "from twenty two out to your main it's all clay": where it is said what it is. */
+    private static function outTo(Sentence $sentence, Measures $measures, Place $place): ?int
+    {
+        if (!$sentence->isAfter('from', $place->first) || null === $sentence->begins('to', $place->last + 1)) {
+            return null;
+        }
+        foreach ($sentence->marks('made_of') as $begin => $end) {
+            if ($begin > $place->last && $begin - $place->last <= self::WITHIN && !$measures->hasPlace($place->last, $begin)) {
+                return $end;
+            }
+        }
+
+        return null;
+    }
+
+    /** "thirty feet clay", "two point five old clay pipe" */
+    private static function isRightBehind(Sentence $sentence, Place $place, Atom $material): bool
+    {
+        $next = $place->last + 1;
+
+        return $material->first === $next || $sentence->begins('bored', $next) === $material->first - 1;
+    }
+
+    /** "eighteen feet clay pipe": and no more is said of it. */
+    private static function isAll(Sentence $sentence, Atom $material): bool
+    {
+        $next = $material->last + 1;
+        $next += $sentence->is('described', $next) ? 1 : 0;
+
+        // "five point two cast iron and it's scaled"
+        return self::isLast($sentence, $next)
+            // "thirty seven clay with an offset at the wall"
+            // … and "thirteen feet cast iron, it's rusty"
+            || $sentence->is('with', $next) || $sentence->is('subjects', $next)
+            || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
+    }
+
+    /** Whether nothing more is said before the next place. */
+    public static function isLast(Sentence $sentence, int $next): bool
+    {
+        return $next > $sentence->last || $sentence->isComma($next) || null !== $sentence->atomAt($next)?->amount;
+    }
+
+    private static function into(Sentence $sentence, Measures $measures, Atom $material, int $begin, string $by = ''): Mention
+    {
+        $mention = new Mention(Kind::Transition, $begin, $material->last, by: $by, facts: ['material_after' => $material->meaning]);
+        foreach ($measures->bores as $bore) {
+            if ($bore->last < $material->first + 1 && $material->first - $bore->last <= 2) {
+                $mention->measure($bore);
+            }
+        }
+
+        return $mention;
+    }
+}
