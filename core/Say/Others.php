@@ -19,6 +19,8 @@ final readonly class Others
     private const MORE_WORDS = 4;
     /** So many places tell that they are a list. */
     private const LEAST_LISTED = 2;
+    /** What there is no other one of: "cast iron at five, eight feet the same". */
+    private const ONCE = [Kind::Transition, Kind::Tap, Kind::EndOfLine];
     private const COME_AGAIN = [Family::Roots, Family::Object];
 
     private Unnamed $unnamed;
@@ -53,7 +55,8 @@ final readonly class Others
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             // "it drops off again at fifteen"
             $kind = null === $more ? $kind : $this->grown($kind, ...$more);
-            if (null !== $kind && ($isAnother || null !== $more) && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
+            $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
+            if ($isMore && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
                 $others[] = $another;

@@ -22,7 +22,7 @@ final readonly class Reading
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
     /** The material that a pipe goes over into is named so many words behind how long it was another. */
-    private const OVER_WORDS = 8;
+    private const OVER_WORDS = 11;
     private const GOES_OVER = ['then_made_of', 'into', 'becomes', 'made_of'];
 
     /**

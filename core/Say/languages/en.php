@@ -646,6 +646,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                '(joint with)* (the|a)* seal|rubber|gasket|ring showing|visible|sticking|hanging (out|in|down)*',
                 'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
@@ -2019,6 +2020,7 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
+            'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
             'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
                 .'(about|around|like|maybe|almost)*',
         ]],
@@ -2873,6 +2875,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            'and (right)* here|there (again|too)*', 'right|yep here|there again|too',
             'more|some little|big|small|fine|thick|heavy ones',
             'bigger|smaller|heavier|thicker|worse this time|here|now',
             'a|just|only (a)* smaller|bigger|little|big|small|heavier one|ones',
@@ -2882,7 +2885,7 @@ return [
             'few|couple strands',
             'this|that|these is|are the worst|heaviest|thickest (of|it|them|one|so|far)*',
             'few|some|couple|more new ones', 'new ones',
-            '(and)* (right)* here|there (again|too)*', '(and)* that|this one',
+'(and)* that|this one',
             "that|this one's|joint's|one (pretty|really|all|completely|just|is)* loaded|full|packed|covered|plugged",
             'just|only|maybe a touch|smidge|tad|hint|skosh',
             'couple|few|some more hanging|poking|coming|growing (down|in|out|off|from|the|top|side|bottom|sides)*',
