@@ -160,7 +160,7 @@ final class Measures
     private function isCorrected(Amount $one, Amount $other): bool
     {
         return $other->first - $one->last <= self::CORRECTED_WITHIN + 1 && $this->sentence->has('sorry', $one->last + 1, $other->first - 1)
-            && ($one->unit === $other->unit || Unit::None === $one->unit);
+            && ($one->unit === $other->unit || Unit::None === $one->unit || Unit::None === $other->unit && $other->mayBePlace());
     }
 
     private function isWrong(Amount $one, Amount $other): bool

@@ -1274,6 +1274,11 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'abandoned|dead|blanked|disused|unused|redundant|sealed|defunct (off|out)* wye|tee|connection|branch|'
+                    .'junction|line|lateral|leg|stub|tap|tie',
+                'old|former septic connection', 'stub (out)* with a cap|plug',
+                "old|former connection|branch|line|lateral it's|that's|and (it's|been|is|all)* capped|plugged|sealed|"
+                    .'dead|blanked (off|up)*',
                 "(a|another|one)* connection|branch|lateral|line on the left|right (that's|is|it's)* dead|capped",
                 "stub (on|to|off|the|left|right|that)* doesn't|don't go anywhere", 'stub (on|to|off|the|left|right|that)* goes nowhere',
                 'abandoned|capped|dead|unused tap|stub',
@@ -2472,6 +2477,8 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "nobody|nobody's|no one|no|one's (is|'s)* using|on", "been|it's|that's sealed|dead (off|up|shut)*",
+            'cap|plug on|in the end|it',
             'closed off',
             "(it|it's|has|got|there's|with)* got a plug|cap in|on it",
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
@@ -2790,6 +2797,7 @@ return [
             'in total', 'in conclusion', 'bottom line', 'the same', 'we just saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
+            'no make that', "actually it's", 'let me look again',
             'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather',
             'or actually',
             'my bad', 'no i', 'no make it', 'not that', 'strike that', 'i meant', 'wait no', 'er no', 'or sorry', 'no sorry',
