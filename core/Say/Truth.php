@@ -121,7 +121,10 @@ final readonly class Truth
         for ($i = $mention->last + 1; $i <= $mention->last + self::BEHIND_WORDS; ++$i) {
             $isTaken = $isTaken || null !== $this->sentence->begins('taken_back', $i);
             $end = $this->sentence->begins('rather', $i);
-            if (null !== $end && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS)) {
+            // "there's an offset, there's a root, no, that's a crack": the root is none.
+            $isNearest = null === $this->sentence->nextName($mention->last + 1, $i - 1)
+                || !$this->sentence->has('intro', $mention->last + 1, $i - 1);
+            if (null !== $end && $isNearest && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS)) {
                 return true;
             }
         }
