@@ -79,14 +79,18 @@ final readonly class Cuts
         // "there's a crack, and that's it, let me try from the other end": the crack was in the run before.
         $cuts += array_fill_keys(array_filter(array_keys($this->marks['run'] ?? []), $this->isBehindName(...)), true);
         $begins = [0];
+        $opened = [];
         foreach (array_keys($this->speech->words) as $i) {
             // "the next pipe"
             $before = $this->speech->words[$i - 1]->text ?? '';
             // … and "it's now cracked"
             $isMeant = isset($this->marks['cut'][$i]) && !$this->lexicon->has('articles', $before)
                 && !(str_contains($before, "'") && $this->lexicon->has('subjects', $before));
-            $isOpened = $isMeant && !isset($inside[$i]) && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i);
+            // "okay so" opens once.
+            $isOpened = $isMeant && !isset($inside[$i]) && !isset($opened[$i])
+                && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
+            $opened += $isOpened ? array_fill_keys(range($i, $this->behindCuts($i) - 1), true) : [];
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $at;
@@ -94,6 +98,15 @@ final readonly class Cuts
         }
 
         return $begins;
+    }
+
+    /** @return int the first word behind "okay", "okay so", "alright and now" */
+    private function behindCuts(int $cut): int
+    {
+        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
+        $led = $next + ($this->lexicon->has('and', $this->speech->words[$next]->text ?? '') ? 1 : 0);
+
+        return isset($this->marks['cut'][$led]) ? $this->behindCuts($led) : $next;
     }
 
     /** @return ?int where the place begins that stands before a cut and leads what is told behind it */
@@ -116,7 +129,7 @@ final readonly class Cuts
             return $first;
         }
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
-        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
+        $next = $this->behindCuts($cut);
         $led = $this->speech->words[$next]->text ?? '';
         $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next]) || isset($this->marks['closes'][$next])
             // "seventeen feet, okay, a few roots", and not "four metres, then a rest bend at five"

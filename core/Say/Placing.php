@@ -129,6 +129,12 @@ final class Placing
         if ($next > $this->sentence->last && (new Vacancy($this->sentence))->isGood($place)) {
             return false;
         }
+        // "eleven feet, okay, so there's a crack"
+        $shown = $this->sentence->is('all_well', $next) ? $this->sentence->behindCuts($next) : $next;
+        if ($shown > $next && ($this->sentence->beginsAny(['intro', 'here', 'another'], $shown)
+            || Atom::KIND === $this->sentence->atomAt($shown + ($this->sentence->is('articles', $shown) ? 1 : 0))?->role)) {
+            return true;
+        }
         // "thirty feet looks pretty clean"
         for ($most = $next + self::SEEMS_WORDS; $next < $most && $this->sentence->is('seems', $next); ++$next) {
         }

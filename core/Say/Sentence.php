@@ -269,6 +269,18 @@ final readonly class Sentence
         return $this->is('subjects', $i) && $this->beginsAny(['ends', 'runs_to'], $i + 1);
     }
 
+    /** @return int the first word from there on that is more than "okay", "alright so", "okay and now"; and not "and then" */
+    public function behindCuts(int $i): int
+    {
+        $end = $this->begins('cut', $i) ?? ($this->is('all_well', $i) ? $i : null);
+        if (null === $end || $this->is('and', $i)) {
+            return $i;
+        }
+        $next = $end + ($this->is('and', $end + 1) ? 2 : 1);
+
+        return max($end + 1, null === $this->begins('cut', $next) ? 0 : $this->behindCuts($next));
+    }
+
     /** Whether a place stands right before a word; a comma between does not part them. */
     public function isPlaceBefore(Place $place, int $i): bool
     {

@@ -94,7 +94,7 @@ final readonly class Ties
         }
         $from = $place->last + 1;
         // "eleven feet, okay, that's a crack"
-        $from = ($this->sentence->begins('cut', $from) ?? $from - 1) + 1;
+        $from = $this->sentence->behindCuts($from);
         // "six feet is the wall, and that's where it goes to plastic"
         $isWhere = Kind::Transition === $mention->kind && $this->sentence->isAfter('is_where', $mention->first, self::WHERE_WORDS);
         $from = $isWhere ? $mention->first : $from;
