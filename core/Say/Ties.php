@@ -112,6 +112,10 @@ final readonly class Ties
     /** "at 20 feet", and not "a connection on the right at 20 feet" */
     private function leads(Place $place, bool $isShown): bool
     {
+        // "at eleven feet, so we've got a crack": right before the sentence.
+        if ($isShown && $place->last === $this->sentence->first - 1) {
+            return true;
+        }
         foreach ($this->sentence->marks('at') as $begin => $end) {
             if ($end === $place->first - 1 && ($isShown || !$this->sentence->isBehindName($begin))) {
                 return true;
