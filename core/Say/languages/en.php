@@ -426,6 +426,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "water's|water (is|has|just|all|only)* sat (there|here|in)*",
                 'water (is|gets|comes|has|up|to|got|come|about|the)* up to (the)* middle of (the|my)* lens|camera',
                 "i'm|we're (now)* wading", 'water backs|backing|backed up (in|here|there)',
                 'water come|rise|coming up (on|over)* (the|my)* lens|camera',
@@ -1340,6 +1341,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'turn at the bottom|base|foot (of the stack)*', 'turn at the end of the stack',
                 'hit|hits|at the bottom (and)* it turns',
                 'it turns here|there|now',
                 'short|tight|long|wide|gradual|quick turn',
@@ -1868,6 +1870,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "i'm|we're|camera's|it's (now)* coming up|out (right|back)* at|by|around",
             'shallows|shallowing (out|up)*', "i'm|we're|it's|lens is clear",
             '(it|pipe|line)* straight|flat|level again',
             "it'll|that'll|will|gonna go away (here|at|by|around|right)*", 'and out (again)* at|by|around',
@@ -2404,6 +2407,8 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'in|out|up|through|down|off|right|exactly where the',
+            'where the layer|layers|liner|patch|repair|shell|two|new|old|coupling|bell|hub|collar|top|bottom',
             'was|were (all|pretty|really|just|very|nice|looking|nice|and)* fine|good|clean|clear|okay|ok|great|perfect|dry',
             'i|we had to push|force|shove|poke|squeeze|work (the|my)* camera|head',
             'was|were (also)* found|noted|observed|seen|visible|present|encountered|located|detected|identified',
@@ -2516,6 +2521,7 @@ return [
             'this is', 'got',
         ]],
         'move' => ['' => [
+            'heading|head|headed out',
             'push(ing)|pushing (on|ahead|forward|past|through|further|farther|down|it|the|camera)*',
             'keep|keeps|keeping (on)* going|pushing|moving', 'moving|move|moves on|forward|ahead|along|past',
             'continue|continuing (on|down|past|forward)*', 'coming up on|to', 'going on|forward|ahead|past|down',
@@ -2936,6 +2942,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'see|seeing (the|all|some)* rebar|aggregate', 'every|each joint out to|past',
             'brick|block house|home|building|wall|apartment',
             "sounds|think|thinking|guess|figure|probably|say|said (like)* (it's|that's|it is|it) in the main|sewer|city",
             'toilet|tissue paper on (the|my) lens|camera', 'bit|piece|little of toilet|tissue paper on',
