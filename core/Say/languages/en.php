@@ -2511,6 +2511,9 @@ return [
         'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", 'that|this is (right|about|like|around)*']],
         // Opens what is named next.
         'intro' => ['' => [
+            "i'm|we're|you're looking at",
+"i'm|we're|you're seeing", 
+            'i|we can see', "they've|he's|she's|they got|have", "you'll|we'll see|notice",
             "(the) next joint|one|fitting|joint's|one's",
             '(the) first|next|second|third|fourth|fifth|sixth (clay|cast|iron|pvc|plastic|pipe)* joint', "here's", 'here is',
             "you've got", "there's", 'there is', 'there are',
