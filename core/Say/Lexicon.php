@@ -41,7 +41,7 @@ final class Lexicon
      */
     public function __construct(private readonly array $tables, string $phrases = 'phrases')
     {
-        $this->writing = new PhraseWriting($this->map('same'), $this->map('drawn_together'), $this->map('leaning'));
+        $this->writing = new PhraseWriting($this->map('same'), $this->map('drawn_together'), $this->map('leaning'), $this->map('alike'));
         foreach ($this->map($phrases) as $role => $meanings) {
             \assert(\is_array($meanings));
             foreach ($meanings as $meaning => $phrases) {

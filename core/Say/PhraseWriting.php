@@ -14,8 +14,9 @@ final readonly class PhraseWriting
      * @param array<mixed> $same words that stand for each other, by the name of all of them
      * @param array<mixed> $drawnTogether as they are spoken out, by the word
      * @param array<mixed> $leaning what leans on the word before: what it stands for, by its ending
+     * @param array<mixed> $alike words that may stand for a word in any phrase, by it
      */
-    public function __construct(private array $same, private array $drawnTogether, private array $leaning)
+    public function __construct(private array $same, private array $drawnTogether, private array $leaning, private array $alike)
     {
     }
 
@@ -29,7 +30,7 @@ final readonly class PhraseWriting
             $isMany = str_ends_with($element, '*');
             $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
             $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
-            $elements[] = [$this->leaningToo($this->spokenOut($words)), $isOptional, $isMany];
+            $elements[] = [$this->leaningToo($this->spokenOut($this->withAlike($words))), $isOptional, $isMany];
         }
 
         return new Phrase($elements, $isName);
@@ -58,6 +59,21 @@ final readonly class PhraseWriting
         $words = $this->same[$named[1] ?? ''] ?? null;
 
         return \is_string($words) ? $words : throw new \OutOfRangeException(\sprintf('No words are named "%s".', $named[1] ?? ''));
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @return list<string>
+     */
+    private function withAlike(array $words): array
+    {
+        foreach ($words as $word) {
+            $alike = $this->alike[$word] ?? null;
+            $words = [...$words, ...array_filter(\is_array($alike) ? $alike : [], is_string(...))];
+        }
+
+        return array_values(array_unique($words));
     }
 
     /**

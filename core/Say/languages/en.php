@@ -35,6 +35,10 @@ return [
         "couldn't" => 'could not', "haven't" => 'have not', "hasn't" => 'has not', "i'll" => 'i will',
         "we'll" => 'we will', "let's" => 'let us', "ain't" => 'is not',
     ],
+    // In any phrase these stand for a word as well.
+    'alike' => [
+        'joint' => ['hub', 'bell', 'collar'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
+    ],
     // What leans on the word before stands for these.
     'leaning' => ["'s" => ['is', 'has']],
     // Heard instead of a number: they count as one before a unit only.
@@ -242,7 +246,7 @@ return [
     'rooms' => [
         'kitchen', 'laundry', 'toilet', 'bathroom', 'bath', 'tub', 'bathtub', 'shower', 'sink', 'washer', 'lavatory', 'lav',
         'dishwasher',
-        'upstairs', 'basin', 'commode',
+        'upstairs', 'basin', 'commode', 'connection', 'lateral', 'junction',
     ],
     'mains' => ['sewer', 'city', 'main', 'mains'],
     'stuck' => ['stuck', 'lodged', 'wedged', 'jammed', 'jamming', 'hung', 'caught', 'snagged'],
@@ -1096,6 +1100,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'double|second|another|old|existing|service connection',
                 'another|other line ties|comes|joins (in|into)*',
                 'tub|shower|toilet|sink|vanity and (the)* shower|tub|toilet|sink|vanity come|tie|comes (in)*',
                 'line (that|which)* goes|going|runs (over|up|out|off|back)* to the garage|kitchen|bathroom|house|'
