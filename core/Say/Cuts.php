@@ -13,7 +13,7 @@ final readonly class Cuts
     /** What is named so many words behind "another" is what is there. */
     private const NAMED_BEHIND = 5;
     /** Another run begins so many words behind what was named in the one before. */
-    private const RUN_WORDS = 8;
+    private const RUN_WORDS = 10;
     /** In degrees: no places by themselves. */
     private const TURNS = [45.0, 90.0];
 

@@ -400,6 +400,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'low stretch|part|section|run|piece|end (of)*',
                 'bow in the line|pipe',
                 "(it's|pipe's|line's)* got a (little|slight|big)* bow|sway|swale|swag",
                 'bottom drops|falls out of (the)* grade',
@@ -430,6 +431,12 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'driving|riding|swimming|pushing|dragging|running|wading|going|moving|rolling through|in|under (all|'
+                    .'the|this|some|standing|a|of|foot|inch)* water',
+                "can't|cannot|couldn't see (anything|a|thing|much)* for|because|with (of)* (all)* the water",
+                "it's|pipe's|line's|is ponded|puddled|pooled",
+                'starts|start|starting|begins holding|ponding|pooling',
+                "i'm|we're|camera's (now|back)* in the soup|drink",
                 "water's|water (is|has|just|all|only)* sat (there|here|in)*",
                 'water (is|gets|comes|has|up|to|got|come|about|the)* up to (the)* middle of (the|my)* lens|camera',
                 "i'm|we're (now)* wading", 'water backs|backing|backed up (in|here|there)',
@@ -1540,6 +1547,11 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "couldn't|can't|cannot inspect past|beyond (that|this|here|it)*",
+                "camera|head|camera's keeps hanging (up)* (on)*",
+'end of the line for the|my camera',
+                "it's|is|this|that not passable",
+                'unable to continue|proceed|go|get beyond|past (this|that|here)*',
                 '<no_way> (<to_get>)* <squeeze> (it|that|this|the|my|our|camera|head|any|much|right|way|all|up|out|'
                     .'no)* further|farther|past|through|by|around|beyond|anymore|forward',
                 "doesn't want to <squeeze> (any)* (further|farther|past|through|by|around|beyond|that|it)*",
@@ -1793,6 +1805,7 @@ return [
             'goes into',
         ]],
         'into' => ['' => [
+            'go|goes|went|switch|switches from metal|iron|house|plastic|cast to',
             'coupling|boot|fernco|band|adapter going|goes onto|on|over to|into (the|some|old)*',
             "out of|left|leaving|leave the house|building|foundation|slab and we're|i'm|it's (now|back)* in|into",
             'turn|turns|turned over to|into', 'dump|dumps|dumped|dumping (out)* in|into (the|some|your|our)*',
@@ -1875,6 +1888,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
+            'out from under (it|the|water|at|by)*',
             "i'm|we're|camera's|it's (now)* coming up|out (right|back)* at|by|around",
             'shallows|shallowing (out|up)*', "i'm|we're|it's|lens is clear",
             '(it|pipe|line)* straight|flat|level again',
@@ -1952,6 +1967,7 @@ return [
         // Of what is no low spot.
         // Behind a place in a low spot: there it ends.
         'out_again' => ['' => [
+            "(it's|it|that's)* drained (off|out|away|again)*",
             "(it's|pipe's)* straight|level|flat again", 'out of (a|the|that|this)* belly|sag|dip|low|water',
             "that's it away|gone|out|clear",
             "(it's|is|we're|everything's|pipe's)* alright|okay|fine|good|normal|better again",
@@ -2204,6 +2220,11 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'roots are what|why|how', 'when these|those|the joints|pipes|lines fail', 'in my opinion',
+            'most|all (of)* (these|the|your|our)* old|older houses|homes|lines|pipes',
+            "you'll|you (always|usually|often)* see (cracks|roots|bellies|offsets|breaks|that|these|those|things) like that|this",
+            'comes out and cleans', 'number one cause|reason', 'would look (different|like)*',
+            'we|i had a customer|job|house|guy',
             'tree roots can|will|could', 'most|lots of people|folks|homeowners',
             'could|can|will|would turn into', 'over time', 'usually we|you',
             'good for (about|like|maybe|around)* forty|fifty|sixty|seventy|hundred years',
@@ -2571,6 +2592,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'here begins|starts (the|your|our)* (old)*', "pipe|line is|'s made of (all)*",
             "new pipe here (it's)*",
             'builder|plumber|contractor|owner|people used|put|ran|laid (in)*',
             "(now)* i'm|we're seeing (some|the|old|all)*", 'this|that here|there is (a|the|some|old)*',
@@ -2728,6 +2750,13 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            'restart|restarting|start (over|again)* at|from|on zero',
+            "let's|gonna|i'll|we'll go this|that way (now)*",
+            'back at|in the cleanout|opening|access (and|now|but)* going|looking|heading|headed',
+            "done|finished (now)* here's the other one|line",
+            "now (i'm|we're|we'll|i'll|going|coming|go|come)* from the cleanout|manhole|vent|toilet|street|tap|"
+                .'main back|to|up|toward|towards',
+            'going|go|heading up|down the other branch|line|leg|side|pipe (now)*',
             "going|gonna|let's|trying (to|and)* try|do|run|shoot|camera it from the toilet|vent|roof|street|house|other|stack|back|front",
             'pulling|pull out and going|go in the next|other', 'on to the next one|line',
             "let's|gonna|i'll do the next one|line",
@@ -2897,6 +2926,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            "that|this one's|joint's|one|joint got|has them|it|some too|also|in",
             'and (right)* here|there (again|too)*', 'right|yep here|there again|too',
             'more|some little|big|small|fine|thick|heavy ones',
             'bigger|smaller|heavier|thicker|worse this time|here|now',
