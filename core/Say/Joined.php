@@ -164,12 +164,22 @@ final class Joined
             $end = StretchEnd::ofOther($sentence, $measures, $mention->last + 1, $next - 1)?->places[0] ?? null;
             if (Kind::LowSpot !== $mention->kind && self::stretches($mention) && null !== $mention->place && null === $mention->place->to
                 && null !== $end && null === $end->to && !\in_array($end, $taken, true)
+                && (Kind::Crack !== $mention->kind || !self::isOfOther($sentence, $measures, $mention->place, $end))
             ) {
                 $mention->place = self::stretch($mention->place, $end);
             }
         }
 
         return $all;
+    }
+
+    /** "10 feet a crack, at 20 something else, it stays so till 28": whatever is told of a place between, the end is of that. */
+    private static function isOfOther(Sentence $sentence, Measures $measures, Place $begin, Place $end): bool
+    {
+        $isBetween = static fn (Place $place) => $place->first > $begin->last && $place->last < $end->first;
+
+        return [] !== array_filter($measures->places, $isBetween) && !$sentence->has('goes_on', $begin->last, $end->first)
+            && !$sentence->has('still', $begin->last, $end->first);
     }
 
     /** @param list<Mention> $all */

@@ -147,7 +147,10 @@ final class Unended
         $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $open->fromM + self::LONGEST_M;
         $tables = ['better', ...($isLow ? ['out_of_water'] : []), ...($this->isStart ? ['nothing_there'] : [])];
 
-        return StretchEnd::better($sentence, array_values(array_filter($places, $isBehind)), $tables)
+        // "10 feet a crack, at 20 something else, at 28 it's better": that is better.
+        $may = array_values(array_filter(Kind::Crack->value === $open->kind ? \array_slice($places, 0, 1) : $places, $isBehind));
+
+        return StretchEnd::better($sentence, $may, $tables)
             // "37 feet." "Okay, it's gone."
             ?? (null !== $pending && $isLow && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null);
     }

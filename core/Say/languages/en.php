@@ -431,6 +431,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "pipe's|line's|it's full at|here|now|again",
                 'driving|riding|swimming|pushing|dragging|running|wading|going|moving|rolling through|in|under (all|'
                     .'the|this|some|standing|a|of|foot|inch)* water',
                 "can't|cannot|couldn't see (anything|a|thing|much)* for|because|with (of)* (all)* the water",
@@ -1549,7 +1550,7 @@ return [
             'cannot_go_further' => [
                 "couldn't|can't|cannot inspect past|beyond (that|this|here|it)*",
                 "camera|head|camera's keeps hanging (up)* (on)*",
-'end of the line for the|my camera',
+                'end of the line for the|my camera',
                 "it's|is|this|that not passable",
                 'unable to continue|proceed|go|get beyond|past (this|that|here)*',
                 '<no_way> (<to_get>)* <squeeze> (it|that|this|the|my|our|camera|head|any|much|right|way|all|up|out|'
@@ -2220,6 +2221,12 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            '<trouble> is|are the number|main|biggest|leading one|cause|reason|problem',
+            "a|an|the <trouble> would|wouldn't look|be|show|feel", 'a|an <trouble> can be|get',
+            'that|this little crack|offset|root|hole could|can|will',
+            'city|town|county|they comes|come out and', 'said he|they|she hit|found|saw',
+            '(usually|normally) we see these|those|them|this', 'is|are responsible|liable for',
+            'a|an <trouble> is basically|just|really|simply a|an|where|when',
             'roots are what|why|how', 'when these|those|the joints|pipes|lines fail', 'in my opinion',
             'most|all (of)* (these|the|your|our)* old|older houses|homes|lines|pipes',
             "you'll|you (always|usually|often)* see (cracks|roots|bellies|offsets|breaks|that|these|those|things) like that|this",
@@ -2538,7 +2545,7 @@ return [
         // Opens what is named next.
         'intro' => ['' => [
             "i'm|we're|you're looking at",
-"i'm|we're|you're seeing", 
+            "i'm|we're|you're seeing",
             'i|we can see', "they've|he's|she's|they got|have", "you'll|we'll see|notice",
             "(the) next joint|one|fitting|joint's|one's",
             '(the) first|next|second|third|fourth|fifth|sixth (clay|cast|iron|pvc|plastic|pipe)* joint', "here's", 'here is',
@@ -2937,7 +2944,7 @@ return [
             'few|couple strands',
             'this|that|these is|are the worst|heaviest|thickest (of|it|them|one|so|far)*',
             'few|some|couple|more new ones', 'new ones',
-'(and)* that|this one',
+            '(and)* that|this one',
             "that|this one's|joint's|one (pretty|really|all|completely|just|is)* loaded|full|packed|covered|plugged",
             'just|only|maybe a touch|smidge|tad|hint|skosh',
             'couple|few|some more hanging|poking|coming|growing (down|in|out|off|from|the|top|side|bottom|sides)*',
