@@ -58,7 +58,7 @@ final class Materials
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
         return !$isTold || $isBeside && \in_array($before, [null, $after], true)
-            || PipeChange::BARE === $mention->by && ($before === $after || null === $before && $isFirst);
+            || PipeChange::BARE === $mention->by && $before === $after;
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */
