@@ -176,7 +176,12 @@ final readonly class BareNumber
             $isTold = $isTold || $sentence->isAfter($role, $this->one->first);
         }
 
-        return $isTold && $this->one->value >= self::LEAST_TOLD
+        // "I saw roots at twenty seven and thirty one, those aren't …"
+        $listed = $sentence->is('and', $this->one->first - 1) ? $sentence->amountBefore($this->one->first - 1) : null;
+        $isListed = true === $listed?->mayBePlace() && Unit::None === $listed->unit && $sentence->isAfter('at', $listed->first)
+            && $listed->value < $this->one->value && $this->one->mayBePlace();
+
+        return $isTold && $this->one->value >= self::LEAST_TOLD || $isListed
             || true === $before?->mayBePlace() && $before->value < $this->one->value;
     }
 

@@ -93,6 +93,10 @@ final readonly class OwnOpening
             $this->measures->places, static fn (Place $place) => $isBefore($place, $begin),
         );
 
-        return [] !== array_filter($this->sentence->introsOf($mention->first, self::SHOWN_WORDS), $isAtPlace);
+        // "forty four feet, we're at the cleanout"
+        $reached = array_filter($this->sentence->marks('reached'), static fn (int $end) => $end < $mention->first
+            && $mention->first - $end <= self::SHOWN_WORDS);
+
+        return [] !== array_filter([...$this->sentence->introsOf($mention->first, self::SHOWN_WORDS), ...array_keys($reached)], $isAtPlace);
     }
 }

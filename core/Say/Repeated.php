@@ -133,8 +133,11 @@ final readonly class Repeated
         $at += $this->sentence->is('pointing', $at) ? 1 : 0;
 
         // "roots ten feet, fourteen feet, eighteen feet"
-        $isBeside = !$stretches && $other->first === $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1) && null === $name
-            && '' === $this->sentence->text($other->last + 1);
+        $and = $this->sentence->is('and', $one->last + 1) ? 1 : 0;
+        // "roots at 27 and 31, those aren't as bad"
+        $isThem = 1 === $and && $this->sentence->is('them', $other->last + 1);
+        $isBeside = $other->first === $one->last + 1 + $and && null === $name
+            && ($isThem || !$stretches && '' === $this->sentence->text($other->last + 1));
 
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
