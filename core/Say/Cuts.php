@@ -77,7 +77,7 @@ final readonly class Cuts
             $cuts += true === ($this->from[$last + 1] ?? null)?->amount?->mayBeAlong() ? [$last + 1 => true] : [];
         }
         // "there's a crack, and that's it, let me try from the other end": the crack was in the run before.
-        $cuts += array_fill_keys(array_filter(array_keys($this->marks['run'] ?? []), $this->isBehindName(...)), true);
+        $cuts += array_fill_keys($this->otherRuns(), true);
         $begins = [0];
         $opened = [];
         foreach (array_keys($this->speech->words) as $i) {
@@ -190,6 +190,28 @@ final readonly class Cuts
         }
 
         return $cuts;
+    }
+
+    /** @return list<int> where each other run begins: "from the other cleanout" with "from", and not "30 feet the other cleanout" */
+    private function otherRuns(): array
+    {
+        $begins = [];
+        foreach (array_filter(array_keys($this->marks['run'] ?? []), $this->isBehindName(...)) as $word) {
+            for ($lead = $word; $this->leads($lead - 1); --$lead) {
+            }
+            // "that's the other cleanout" shows it.
+            $isShown = \in_array($lead - 1, $this->marks['intro'] ?? [], true);
+            array_push($begins, ...($isShown ? [] : [isset($this->until[$lead - 1]) ? $word : $lead]));
+        }
+
+        return $begins;
+    }
+
+    private function leads(int $word): bool
+    {
+        $text = $this->speech->words[$word]->text ?? '';
+
+        return $this->lexicon->has('articles', $text) || $this->lexicon->has('leads_in', $text);
     }
 
     /** Whether something was named a few words before. */

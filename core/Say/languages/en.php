@@ -116,6 +116,8 @@ return [
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
     ],
+    // Before where another run begins: "from the other cleanout".
+    'leads_in' => ['from', 'in', 'at', 'to', 'on', 'through', 'into'],
     // Between the places of a list that names nothing: "then at 26 and at 31".
     'lists_places' => ['and', 'then', 'also', 'again', ','],
     // Beside a place behind what goes on along the pipe: there it is over …
