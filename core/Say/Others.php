@@ -55,6 +55,8 @@ final readonly class Others
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             // "it drops off again at fifteen"
             $kind = null === $more ? $kind : $this->grown($kind, ...$more);
+            // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
+            $isAnother = $isAnother && !$this->isOfPlaceBefore($part, $place);
             $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
             if ($isMore && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
@@ -64,6 +66,15 @@ final readonly class Others
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /** @param array{int, int} $part */
+    private function isOfPlaceBefore(array $part, Place $place): bool
+    {
+        $isBefore = static fn (int $end, int $begin) => $begin >= $part[0] && $end < $place->first - 1 && $begin - $part[0] <= 1;
+
+        return !$this->sentence->isAfter('at', $place->first) && true === $this->sentence->amountBefore($part[0])?->mayBeAlong()
+            && [] !== array_filter($this->sentence->marks('another'), $isBefore, \ARRAY_FILTER_USE_BOTH);
     }
 
     /**

@@ -228,8 +228,12 @@ final class Overlaps
             && $sentence->has('here', $each->first, $each->last)
             && [] !== array_filter($named, static fn (Mention $other) => $other->last < $each->first && Joined::stretches($other));
 
+        // "a toy, I think it's a dinosaur, it's stuck there": however far before.
+        $isOf = static fn (Mention $each, Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS
+            || $thing->last < $each->first && $sentence->isAfter('they_are', $each->first);
+
         return self::kept($named, static fn (Mention $each) => !$isEnd($each) && (!$isStuck($each) || [] === array_filter(
-            $things, static fn (Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS,
+            $things, static fn (Mention $thing) => $isOf($each, $thing),
         )));
     }
 

@@ -60,7 +60,9 @@ final readonly class PairedNumbers
         $apart = self::withTens($one, $other) - $one->in($other)->value / $other->each;
 
         // "at zero five feet there's": the counter begins, and goes by.
-        $isWhole = Unit::None === $one->unit && $one->value > 0 && 0.0 === fmod($one->value, 1.0) && !$other->isTenths();
+        $isWhole = Unit::None === $one->unit && $one->value > 0 && 0.0 === fmod($one->value, 1.0) && !$other->isTenths()
+            // "a hundred and sixty nought point seven metres": the pipe, and where.
+            && $other->value >= $other->each;
         $next = $one->last + 1;
         $isJoined = 0 === $between || 1 === $between && ($this->sentence->is('or', $next) || $this->sentence->isComma($next));
 

@@ -137,7 +137,7 @@ return [
     'pronouns' => ['one'],
     'them' => ['them', 'those', 'these', 'em'],
     // "There's another bunch".
-    'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad', 'some', 'few', 'bit'],
+    'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad', 'wall', 'pile', 'some', 'few', 'bit'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
         'bad', 'big', 'heavier', 'bigger', 'smaller', 'worse', 'better', 'larger', 'lighter', 'thicker',
@@ -331,6 +331,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'wall|carpet|mat|mess of them',
                 'pile|wad|mess|wall|carpet of (the|these|those|big|thick)* roots',
                 'whole bunch|lot of root',
                 "can't|cannot|can|couldn't (even|hardly|barely)* see (anything|nothing|past|it)* for (the|all)* roots",
@@ -1079,6 +1080,8 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'wire|fiber|conduit|cable line (right|going|run|running|straight)* through',
+                'ran|run|running a|the|their cable|wire|conduit|pipe|line (right)* through it|the|this|that',
                 'post|stake|pole|pipe|cable|conduit|line (straight|right|clean)* through the|your|our sewer|pipe|line|drain',
                 'pipe|line|conduit (running|going)* (right|straight)* across the|this|our pipe|line|sewer',
                 'cable|wire|line|conduit going|goes (right|straight)* through it|the|our|your (pipe|line|sewer)*',
@@ -2601,6 +2604,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            "outside (now|and|you're|you|are)* (and)* it's|we're (all|in)*",
             'here begins|starts (the|your|our)* (old)*', "pipe|line is|'s made of (all)*",
             "new pipe here (it's)*",
             'builder|plumber|contractor|owner|people used|put|ran|laid (in)*',
@@ -2989,6 +2993,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'right|straight through the sewer',
+            'at the sink|house|street|kitchen|far|top|bottom|upstream|downstream|other|upper|lower end',
             'see|seeing (the|all|some)* rebar|aggregate', 'every|each joint out to|past',
             'brick|block house|home|building|wall|apartment',
             "sounds|think|thinking|guess|figure|probably|say|said (like)* (it's|that's|it is|it) in the main|sewer|city",
