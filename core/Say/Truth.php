@@ -221,8 +221,9 @@ final readonly class Truth
         $told = $this->sentence->begins('made_of', $mention->last + 1);
         // "at 39 feet I see the city main", "41 feet we come to the city connection"
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
-            // "cleanout to the tap is 47"
+            // "cleanout to the tap is 47", "all the way to the main, which is 81"
             || $this->sentence->is('is', $mention->last + 1) && $place->first === $mention->last + 2
+            || $this->sentence->begins('told', $mention->last + 1) === $place->first - 1
             || 1 === $mention->first - ($this->sentence->begins('arrives', $place->last + 1) ?? $mention->first)
             || $place->last < $mention->first && $mention->first - ($this->sentence->begins('intro', $place->last + 1) ?? -2) <= 2
             || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS

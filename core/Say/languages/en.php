@@ -516,6 +516,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'bit|little of a drop to|in it', 'drop to it',
                 "bell's|hub's|pipe's (is)* sticking|kicked up (a|little|bit)*",
                 "pipe's|pipe|side's|one|joint's (is)* lower|higher than the other (one|pipe|side)*",
                 "(it's|it|pipe|joint|has|and)* slid|shifted|moved|slipped over (about|by|a|maybe|almost|half|way|an|inch|little)*",
@@ -1113,6 +1114,8 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'where they|he|somebody tied in the (garage|kitchen|basement|back|laundry|bathroom|sump|roof|yard|'
+                    .'floor)* drain|line|sink|pump|bathroom|shower|laundry|kitchen',
                 'double|second|another|old|existing|service connection',
                 'another|other line ties|comes|joins (in|into)*',
                 'tub|shower|toilet|sink|vanity and (the)* shower|tub|toilet|sink|vanity come|tie|comes (in)*',
@@ -1811,6 +1814,7 @@ return [
             'goes into',
         ]],
         'into' => ['' => [
+            'connect|connects (in|on)* to|into the|some old',
             'go|goes|went|switch|switches from metal|iron|house|plastic|cast to',
             'coupling|boot|fernco|band|adapter going|goes onto|on|over to|into (the|some|old)*',
             "out of|left|leaving|leave the house|building|foundation|slab and we're|i'm|it's (now|back)* in|into",
@@ -2520,6 +2524,7 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "it's|that's|been|is|and (been)* plugged|capped (off|up)*",
             "nobody|nobody's|no one|no|one's (is|'s)* using|on", "been|it's|that's sealed|dead (off|up|shut)*",
             'cap|plug on|in the end|it',
             'closed off',
