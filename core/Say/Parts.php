@@ -99,7 +99,11 @@ final readonly class Parts
         $isLeading = $this->sentence->is('articles', $place->last + 1) || Atom::KIND === $this->sentence->atomAt($place->last + 1)?->role;
         $isAnother = $isAnother || $isPlaced && $isLeading && $this->sentence->has('again', $begin, $i - 1);
 
-        return $isAnother || $isNamed && ($isPlaced || $isShown || $i - $said > self::NAME_TO_PLACE);
+        // "four feet there's roots, ten feet a few more"
+        $hasMore = $this->sentence->has('more_of_it', $begin, $i - 1);
+        $isMore = null === $at && ($isNamed || $hasMore) && null !== $this->sentence->begins('more_of_it', $place->last + 1);
+
+        return $isAnother || $isMore || $isNamed && ($isPlaced || $isShown || $i - $said > self::NAME_TO_PLACE);
     }
 
     /** Whether a place is of what stands before it: "from 30", "to 40". */

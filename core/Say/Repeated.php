@@ -9,6 +9,8 @@ final readonly class Repeated
 {
     /** A part of a list of places has no more words. */
     private const BARE_WORDS = 6;
+    /** The first of a list stands so many words before its last. */
+    private const LIST_WORDS = 6;
     /** "Each" stands so many words from the name. */
     private const EACH_WORDS = 9;
     /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
@@ -136,8 +138,10 @@ final readonly class Repeated
         $and = $this->sentence->is('and', $one->last + 1) ? 1 : 0;
         // "roots at 27 and 31, those aren't as bad"
         $isThem = 1 === $and && $this->sentence->is('them', $other->last + 1);
-        $isBeside = $other->first === $one->last + 1 + $and && null === $name
-            && ($isThem || !$stretches && '' === $this->sentence->text($other->last + 1));
+        // "roots at ten, twenty and thirty, a crack at 25"
+        $isLast = 1 === $and && $isOwn && $this->sentence->isAfter('at', $one->first, self::LIST_WORDS);
+        $isBeside = $other->first === $one->last + 1 + $and
+            && ($isLast || null === $name && ($isThem || !$stretches && '' === $this->sentence->text($other->last + 1)));
 
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)

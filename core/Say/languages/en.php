@@ -1315,6 +1315,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'new pipe|plastic|part|section ends|stops|quits',
                 'changed|switched pipe|pipes|materials', 'changeover', "there's|see|is a|the|your|our change",
                 'pipe change',
                 'goes|go|changes|change|switch|switches from (the)* new (pipe|stuff|line|part)* to|into (the)* old',
