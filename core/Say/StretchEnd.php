@@ -201,6 +201,11 @@ final readonly class StretchEnd
         $next = $last + ($sentence->is('and', $last + 1) ? 2 : 1);
         $isOut = $isOut || $word >= $next && $word <= $sentence->begins('closes', $next) && !$sentence->isAfter('at', $place->first);
 
+        // "twenty one and it quits", and not "thirty one and we come out at 33"
+        $isOut = $isOut || $sentence->is('and', $last + 1) && $sentence->is('subjects', $last + 2)
+            && \in_array($word, [$last + 2, $last + 3], true) && !$sentence->isAfter('at', $place->first)
+            && !$sentence->isInside('at', $sentence->begins('ends', $word) ?? $word);
+
         // "twelve metres it's dipped, it's over by …": it begins there.
         $isIt = $sentence->is('subjects', $last + 1) && null === $sentence->nextName($last + 1, $word - 1);
 
