@@ -16,6 +16,8 @@ final readonly class BareNumber
     private const TENS = 10;
     private const LEAST_OLD = 40;
     private const HUNDRED = 100;
+    /** A number so near to the one behind it, in its unit, is of that unit as well. */
+    private const PAIRED = 2.0;
     /** One that leads what is named is no smaller, nor one of which it is told that somebody is there. */
     private const LEAST_LEADING = 3;
     private const LEAST_TOLD = 2;
@@ -45,6 +47,11 @@ final readonly class BareNumber
         $name = $this->one->first - 1;
         $isNumbered = $this->sentence->is('numbered', $name) && 0.0 === fmod($this->one->value, 1.0)
             && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
+        // "down to two and a half, three inches"
+        $behind = $this->sentence->atomAt($next)?->amount;
+        if (Unit::Small === $behind?->unit && abs($behind->value / $behind->each - $this->one->value) <= self::PAIRED) {
+            return false;
+        }
         // "that's at least ten wipes"
         if ($isTimes || $isNumbered || $this->isYear() || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;

@@ -46,7 +46,7 @@ final readonly class Others
             $place = $this->lastBeforeAnother($part) ?? $place;
             // "another screw, three metres ten …": that one has its name.
             $isOwn = null !== $this->sentence->nextName($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
-            $isAnother = $this->sentence->has('another', $part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part[1])
+            $isAnother = $this->isAnotherIn($part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part)
                 || $this->isAnotherBehind($part[1])
                 // "three sixty again"
                 || null !== $this->sentence->begins('again', $place->last + 1);
@@ -66,6 +66,19 @@ final readonly class Others
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * "15 feet the same kind of thing but at the top, 18 feet …": what stands before the part may be of a place before it.
+     *
+     * @param array{int, int} $part
+     */
+    private function isAnotherIn(int $from, array $part): bool
+    {
+        $isHere = fn (int $end, int $begin) => $begin >= $from && $end <= $part[1]
+            && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin));
+
+        return [] !== array_filter($this->sentence->marks('another'), $isHere, \ARRAY_FILTER_USE_BOTH);
     }
 
     /** @param array{int, int} $part */

@@ -828,6 +828,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'bubbles (in|on|at)*', 'bubble in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
                 'fold in it|the (liner)*',
                 'delaminate(s)',
