@@ -516,6 +516,9 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "pipe's|joint's|it's|pipe|it (is)* sat lower|higher|low|high|wrong",
+                "joint's|joint|it's|pipe's (is)* not sat right|properly|straight|square",
+                'out by (about|maybe)* five|ten|fifteen|twenty|thirty mil|millimetres',
                 'bit|little of a drop to|in it', 'drop to it',
                 "bell's|hub's|pipe's (is)* sticking|kicked up (a|little|bit)*",
                 "pipe's|pipe|side's|one|joint's (is)* lower|higher than the other (one|pipe|side)*",
@@ -663,6 +666,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "ring's|seal's|rubber's|gasket's|ring|seal|rubber|gasket (is|has|been)* intruding|displaced|hanging|"
+                    .'protruding|showing|out',
                 '(joint with)* (the|a)* seal|rubber|gasket|ring showing|visible|sticking|hanging (out|in|down)*',
                 'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
@@ -704,6 +709,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'piece|chunk|bit out of the joint|pipe|side|top|bottom|crown|wall',
                 'got|has|have a bit|chip|chunk|piece out of it|there|the',
                 "half of the joint's|hub's|bell's|pipe's|joint|hub|bell|pipe (is|has)* gone|missing|out",
                 "pipe's|pipe|it's (is|been|all|just)* crushed|smashed|bashed|stove in",
@@ -795,6 +801,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'surface damage|wear',
                 "bottom (it's|is|that|of|it|the|this|pipe|line|cast)* (kind|sort|of|pretty|all|really)* wore|worn out|down|away",
                 'groove down|in|along the (middle|center|of)* (bottom)*',
                 'groove worn|rusted|eaten|cut in|into|down|along',
@@ -875,6 +882,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'been a (bit|of|patch)* repair|repaired',
                 'localised|localized|local|sectional|previous|point repair',
                 'spot|sectional|section|piece (of)* liner|lining|repair',
                 'for a repair',
@@ -962,6 +970,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'washed|poured|tipped|put (some|the|a|load|of)* cement|concrete|mortar|grout|plaster (down|in|into)*',
                 'glob|blob|drip|gob|wad|string of (pvc|abs|purple|some)* glue|cement|primer|grout|concrete|mortar|caulk|sealant',
                 'paint on the pipe|walls|sides|bottom',
                 'concrete|cement slurry|residue|splatter|overspill',
@@ -1082,6 +1091,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'cable|electric|telecom|gas|water duct|conduit|main|pipe|service (right|straight|going|running|put)* through',
                 'wire|fiber|conduit|cable line (right|going|run|running|straight)* through',
                 'ran|run|running a|the|their cable|wire|conduit|pipe|line (right)* through it|the|this|that',
                 'post|stake|pole|pipe|cable|conduit|line (straight|right|clean)* through the|your|our sewer|pipe|line|drain',
@@ -1115,6 +1125,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'loo|wc|basin|pan|gully|downpipe joins|connects|comes|ties (in|here|on)*',
                 'where they|he|somebody tied in the (garage|kitchen|basement|back|laundry|bathroom|sump|roof|yard|'
                     .'floor)* drain|line|sink|pump|bathroom|shower|laundry|kitchen',
                 'double|second|another|old|existing|service connection',
@@ -1243,6 +1254,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that (in)* '
                     .'backwards|backward|sideways|wrong',
                 'put|installed|glued it|this|that|one (in)* backwards|backward|sideways|wrong',
@@ -1297,6 +1309,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'capped|plugged|blanked|sealed (off|up)* junction|connection|branch|lateral|tee|wye',
                 'abandoned|dead|blanked|disused|unused|redundant|sealed|defunct (off|out)* wye|tee|connection|branch|'
                     .'junction|line|lateral|leg|stub|tap|tie',
                 'old|former septic connection', 'stub (out)* with a cap|plug',
@@ -2080,6 +2093,8 @@ return [
         ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
+            'coming|comes|come|came|growing|poking|breaking|broken|pushing|pushed|showing|seeping|leaking|'
+                .'grown (right|all|just)* through',
             'poke|poked|shove|shoved|force|forced the camera|head|thing through',
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
                 .'(it|my|the|camera|head|us|that|right)* through',
@@ -2611,6 +2626,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            'into the|some|an old',
             "outside (now|and|you're|you|are)* (and)* it's|we're (all|in)*",
             'here begins|starts (the|your|our)* (old)*', "pipe|line is|'s made of (all)*",
             "new pipe here (it's)*",
