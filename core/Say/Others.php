@@ -159,7 +159,10 @@ final readonly class Others
                 || $this->sentence->has('deny', $place->last + 1, $begin)
                 || $this->sentence->isAny('nothing_there', $place->last + 1, $end);
             if ($isBehind && !$isOwn && $this->isWhole($end + 1) && [] === $this->amounts($place->last + 1, $begin)) {
-                return [$begin, $end];
+                // "there's some more, and they're a little thicker"
+                $told = $end + ($this->sentence->is('and', $end + 1) ? 2 : 1);
+
+                return [$begin, null === $this->sentence->begins('they_are', $told) ? $end : $told + self::MORE_WORDS];
             }
         }
 
