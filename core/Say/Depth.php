@@ -103,6 +103,18 @@ final readonly class Depth
         $isPlace = Unit::Large === $before?->unit || Unit::None === $before?->unit && $this->sentence->isAfter('at', $before->first);
         $metres = $isPlace ? $before->value * (Unit::None === $before->unit ? $this->bareM : 1) : 0.0;
 
-        return $one->value < min($metres, self::DEEPEST_M);
+        return $one->value < min($metres, self::DEEPEST_M) || $this->isNextDepth($one);
+    }
+
+    /** "at 22 it's three foot deep, at 35 there's a hole, that's at four foot one": told like the depth before it. */
+    private function isNextDepth(Amount $one): bool
+    {
+        $isDeep = fn (Amount $each) => $each->last < $one->first && null !== $this->sentence->begins('deep', $each->last + 1);
+        $metres = fn (Amount $each) => $each->value * (Unit::None === $each->unit ? $this->bareM : 1);
+        $isFarther = static fn (Amount $each) => $each->last < $one->first && $metres($each) > $one->value;
+        $isTold = \in_array($one->first - 1, $this->sentence->marks('reads_deep'), true);
+
+        return $isTold && Unit::Large === $one->unit && $one->value < self::DEEPEST_M
+            && [] !== array_filter($this->amounts, $isDeep) && [] !== array_filter($this->amounts, $isFarther);
     }
 }

@@ -218,13 +218,7 @@ final readonly class Ties
         $isOfIt = $isOver && $this->sentence->is('has', $from);
         // "the main's at 44, eight foot deep"
         $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
-        // "there's a root at twelve, that's about four feet down"
-        $isDepth = $isOver && null === $mention->kind && $mention->first - $from <= self::DEPTH_WORDS
-            && ($this->sentence->beginsAny(['intro', 'they_are', 'made_of'], $from)
-                || $this->sentence->is('is', $from) && $from === $mention->first - 1
-            // "the break is at 36, four foot seven"
-            || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
-        if ($isDepth) {
+        if ($this->isDepthOf($mention, $before, $place)) {
             return self::BEFORE + self::LED;
         }
         // "an offset at 25, some debris sitting behind it"
@@ -243,6 +237,25 @@ final readonly class Ties
             + ($this->sentence->has('move', $from, $to) ? Between::MOVED : 0)
             // "cracked at thirty two, thirty six that's the trap, can't get through": whoever is stuck is at the last place.
             + (Kind::CannotGoFurther === $mention->kind && $this->between->isParted($from, $to) ? self::NEXT : 0);
+    }
+
+    /** "there's a root at twelve, that's about four feet down" */
+    private function isDepthOf(Mention $mention, Mention $before, Place $place): bool
+    {
+        if (null !== $mention->kind) {
+            return false;
+        }
+        if ($place->first < $before->last) {
+            // "a hole with roots coming in, that's at four foot one"
+            return $this->sentence->isAfter('reads_deep', $mention->first)
+                && !$this->between->isParted($before->last + 1, $mention->first - 1);
+        }
+        $from = $place->last + 1;
+
+        return $mention->first - $from <= self::DEPTH_WORDS && ($this->sentence->beginsAny(['intro', 'they_are', 'made_of'], $from)
+            || $this->sentence->is('is', $from) && $from === $mention->first - 1
+            // "the break is at 36, four foot seven"
+            || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
     }
 
     /** "roots and an offset at 20 feet" */
