@@ -667,7 +667,7 @@ return [
             ],
             'failed_seal' => [
                 "ring's|seal's|rubber's|gasket's|ring|seal|rubber|gasket (is|has|been)* intruding|displaced|hanging|"
-                    .'protruding|showing|out',
+                    .'protruding',
                 '(joint with)* (the|a)* seal|rubber|gasket|ring showing|visible|sticking|hanging (out|in|down)*',
                 'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
@@ -835,7 +835,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
-                'bubbles (in|on|at)*', 'bubble in|on the pipe|side|wall|left|right|top|bottom',
+                'got|has|have|some bubbles', 'bubble|bubbles in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
                 'fold in it|the (liner)*',
                 'delaminate(s)',
