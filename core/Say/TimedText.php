@@ -35,19 +35,23 @@ final class TimedText
         return self::withoutRepeats($cues);
     }
 
-    /** @return list<Cue> of WebVTT and SRT: blocks with a line of two times, parted by empty lines */
+    /** @return list<Cue> of WebVTT and SRT: each begins with a line of two times; what none begins is parted by empty lines */
     private static function blocks(string $text): array
     {
         $cues = [];
         $line = 1;
-        foreach (explode("\n\n", $text) as $block) {
+        foreach (explode("\n\n", (string) preg_replace('/^[ \t]+$/m', '', $text)) as $block) {
             $lines = explode("\n", $block);
-            $at = array_key_first(array_filter($lines, static fn (string $each) => str_contains($each, '-->')));
+            $starts = array_keys(array_filter($lines, static fn (string $each) => str_contains($each, '-->')));
             $isEmpty = '' === trim($block) || 1 === preg_match(self::NOT_SPOKEN, trim($block));
-            if (null !== $at) {
-                $cues[] = self::block($lines, $at, $line + $at);
-            } elseif (!$isEmpty) {
+            if ([] === $starts && !$isEmpty) {
                 throw new BadInput('no_timed_text', 'line '.$line);
+            }
+            foreach ($starts as $i => $at) {
+                $next = $starts[$i + 1] ?? null;
+                // Some programs leave out the empty lines; the number of the next is then no word of this one.
+                $isNumbered = null !== $next && ctype_digit(trim($lines[$next - 1])) && ctype_digit(trim($lines[$starts[0] - 1] ?? ''));
+                $cues[] = self::block(\array_slice($lines, 0, null === $next ? null : $next - (int) $isNumbered), $at, $line + $at);
             }
             $line += \count($lines) + 1;
         }

@@ -25,6 +25,15 @@ final class TimedTextTest extends TestCase
             "1\r\n00:00:04,000 --> 00:00:08,500\r\nat 18 feet a heavy root mass\r\n\r\n"
                 ."2\r\n01:02:05,250 --> 01:02:07,000\r\nthe main & done\r\n", $cues,
         ];
+        yield 'SRT without empty lines' => [
+            "1\n00:00:04,000 --> 00:00:08,500\nat 18 feet a heavy root mass\n"
+                ."2\n01:02:05,250 --> 01:02:07,000\nthe main & done\n", $cues,
+        ];
+        yield 'WebVTT without empty lines' => [
+            "WEBVTT\n00:04.000 --> 00:08.500\nat 18 feet a heavy\n  \n\n00:08.500 --> 00:09.000\n18\n"
+                ."01:02:05.250 --> 01:02:07.000\nthe main\n",
+            [[4.0, 8.5, 'at 18 feet a heavy'], [8.5, 9.0, '18'], [3725.25, 3727.0, 'the main']],
+        ];
         yield 'plain lines' => [
             "0:04 at 18 feet\n[0:10] - an offset\nof half an inch\n1:00:00 the main", [
                 [4.0, 5.2, 'at 18 feet'], [10.0, 12.4, 'an offset of half an inch'], [3600.0, 3600.8, 'the main'],
