@@ -19,10 +19,15 @@ final class Entries
     private array $all = [];
     private int $run = 0;
 
-    /** @return list<Entry> */
-    public function all(): array
+    /** @return list<Entry> with the words that each is from */
+    public function told(Speech $speech): array
     {
-        return $this->all;
+        $told = $speech->isRecording ? $this->placed() : $this->all;
+        foreach ($told as $entry) {
+            $entry->quote($speech);
+        }
+
+        return $told;
     }
 
     /**
@@ -30,7 +35,7 @@ final class Entries
      *
      * @return list<Entry>
      */
-    public function placed(): array
+    private function placed(): array
     {
         $isTold = static fn (Entry $entry) => null !== $entry->fromM || $entry->isHere
             || Family::Deposit === Kind::tryFrom($entry->kind)?->family();
@@ -109,8 +114,11 @@ final class Entries
         }
         // "a hole at seventeen and another one at eighteen and a half"
         $isAnother = $sentence->has('another', $mention->first, $mention->last);
+        // "we're at the city main, so that's as far as we go"
+        $isAsFar = Kind::CannotGoFurther === $mention->kind && $sentence->has('as_far', $mention->first, $mention->last);
         foreach ($this->all as $entry) {
-            if ($entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
+            $isMain = $isAsFar && $entry->isMainAt($this->run, $from);
+            if ($isMain || $entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
                 return $entry;
             }
         }

@@ -30,6 +30,9 @@ final class Entry
     private const APART_M = 0.15;
     private const SAME_DEPTH_M = 0.02;
     private const TOLD_AGAIN_S = 8.0;
+    /** Whoever talks on without a pause says no sentence: of more words than that it keeps so many on each side of its own. */
+    private const LONG_WORDS = 45;
+    private const WORDS_BESIDE = 10;
 
     public ?float $fromM = null;
     public ?float $toM = null;
@@ -43,6 +46,8 @@ final class Entry
     public Sureness $sureness = Sureness::Clear;
     /** Whether somebody says that it is here. */
     public bool $isHere = false;
+    /** @var list<int> the words by which it is named */
+    private array $named = [];
 
     /**
      * @param string $kind a kind of finding, a mark, or how far the tool has come
@@ -66,6 +71,14 @@ final class Entry
         $entry->sureness = $mention->sureness;
 
         return $entry;
+    }
+
+    /** Leaves of a long breath what stands around its own words. */
+    public function quote(Speech $speech): void
+    {
+        if ([] !== $this->named && substr_count($this->said, ' ') > self::LONG_WORDS) {
+            $this->said = implode(self::BETWEEN, $speech->around($this->named, self::WORDS_BESIDE));
+        }
     }
 
     /** By which it is known again when the same words are read with more behind them. */
@@ -192,6 +205,13 @@ final class Entry
         return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
     }
 
+    /** Whether it is the main that a run came to at a place. */
+    public function isMainAt(int $run, ?float $from): bool
+    {
+        return Kind::Tap->value === $this->kind && $run === $this->run && null !== $from && null !== $this->fromM
+            && abs($from - $this->fromM) <= self::SAME_PLACE_M;
+    }
+
     /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
     private function isSameEnd(Mention $mention): bool
     {
@@ -222,6 +242,7 @@ final class Entry
 
     private function hear(Mention $mention): void
     {
+        $this->named[] = $mention->first;
         $this->facts += $mention->facts;
         if (null === $this->size && null !== $mention->size) {
             [$this->size, $this->unit] = [$mention->size, $mention->unit];

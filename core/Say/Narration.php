@@ -47,7 +47,7 @@ final class Narration
         }
         $narration->endReached(!$reading->speech->hasTimes);
 
-        return $narration->isRecording ? $narration->entries->placed() : $narration->entries->all();
+        return $narration->entries->told($reading->speech);
     }
 
     private function hear(Sentence $sentence): void

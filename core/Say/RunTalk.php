@@ -13,6 +13,8 @@ final readonly class RunTalk
 {
     /** A material stands within so many words of "this is": "this is a four inch cast iron line". */
     private const WITHIN = 5;
+    /** What is said so many words from a material is of it. */
+    private const NEAR = 10;
     /** A run did not end where something was found farther on, in metres. */
     private const FARTHER_M = 0.5;
     private const ENDS = [
@@ -83,11 +85,14 @@ final readonly class RunTalk
         $water = [];
         $ends = $this->named();
         foreach ($sentences as $sentence) {
-            if ($sentence->has('deny') || $sentence->has('question') || $sentence->isAsked()) {
+            if ($sentence->has('question') || $sentence->isAsked()) {
                 continue;
             }
             $isAtZero = ($sentence->atS($sentence->first) ?? 0.0) < $changedS;
             $material ??= $isAtZero ? $this->material($sentence) : null;
+            if ($sentence->has('deny')) {
+                continue;
+            }
             array_push($water, ...$this->water($sentence, end($water) ?: null));
             array_push($ends, ...$this->stopped($sentence));
         }
@@ -99,7 +104,12 @@ final readonly class RunTalk
     private function material(Sentence $sentence): ?OfRun
     {
         $named = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
-        if (1 !== \count($named) || $sentence->has('into') || $sentence->has('from_material')) {
+        if ([] === $named || isset($named[1]) && $named[1]->first - $named[0]->last <= self::NEAR) {
+            return null;
+        }
+        // Whoever talks on without a pause says more in one breath than this.
+        $isNear = static fn (string $role) => $sentence->has($role, $named[0]->first - self::NEAR, $named[0]->last + self::NEAR);
+        if ($isNear('deny') || $isNear('into') || $isNear('from_material')) {
             return null;
         }
         foreach ($sentence->marks('made_of') as $end) {
@@ -174,6 +184,10 @@ final readonly class RunTalk
         if (false === $last) {
             return [];
         }
+        // "we're at the main, I can't get the camera to turn": it was reached all the same.
+        $isReached = static fn (OfRun $end) => EndReason::MainReached->value === $end->value && null !== $end->fromM
+            && null !== $last->fromM && abs($end->fromM - $last->fromM) <= self::FARTHER_M;
+        $last = array_values(array_filter($ends, $isReached))[0] ?? $last;
         foreach ($this->entries as $entry) {
             $isLater = ($entry->atS ?? 0.0) > ($last->atS ?? 0.0) && null !== $last->fromM;
             if ($isLater && ($entry->toM ?? $entry->fromM ?? 0.0) > $last->fromM + self::FARTHER_M) {

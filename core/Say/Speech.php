@@ -94,6 +94,28 @@ final readonly class Speech
         return trim(substr($this->text, $this->words[$first]->from, $this->words[$last]->to - $this->words[$first]->from));
     }
 
+    /**
+     * @param list<int> $words
+     *
+     * @return list<string> what stands around each of them, in order; what touches is one
+     */
+    public function around(array $words, int $beside): array
+    {
+        sort($words);
+        $parts = [];
+        foreach ($words as $word) {
+            $begin = max(0, $word - $beside);
+            $last = end($parts);
+            if (false !== $last && $begin <= $last[1]) {
+                $begin = $last[0];
+                array_pop($parts);
+            }
+            $parts[] = [$begin, min(\count($this->words) - 1, $word + $beside)];
+        }
+
+        return array_map(fn (array $part) => $this->said(...$part), $parts);
+    }
+
     /** @return list<Word> */
     private static function words(string $text, int $offset, Lexicon $lexicon, ?Cue $cue = null): array
     {

@@ -2099,6 +2099,10 @@ return [
             'get|gets|got|getting|make|made|push|pushed|pushing|squeeze|squeezed|fit|work|worked|bust|busted|popped '
                 .'(it|my|the|camera|head|us|that|right)* through',
         ]],
+        'as_far' => ['' => [
+            'as far as', 'all (i|we)* need|needed|want|wanted to', 'where i|we stop|stopped', 'all she wrote',
+            "that's|this is all i|we can|could|do|go",
+        ]],
         'got_past' => ['' => [
             'there we go', 'there she|it goes', 'got it now|through|okay|moving|going',
             'got|made (it)* all the way to|through|out',

@@ -47,6 +47,21 @@ final class NarrationTest extends TestCase
         self::assertSame([null, null, 1.0, 3.0, 5.0, 6.0, 6.0, null], $read);
     }
 
+    public function testOfALongBreathEachKeepsTheWordsAroundItself(): void
+    {
+        $talk = str_repeat('and we just keep on pushing here ', 9);
+        $lexicon = Lexicon::of('en');
+        $speech = Speech::written("at ten feet there's an offset {$talk} and at thirty feet we have some roots {$talk}", $lexicon);
+        $said = array_map(
+            static fn (Entry $entry) => $entry->said,
+            Narration::read(Reading::of($speech, $lexicon), UnitSystem::FeetAndInches, new Reel([])),
+        );
+        self::assertCount(2, $said);
+        self::assertStringStartsWith("at ten feet there's an offset and", $said[0]);
+        self::assertStringContainsString('at thirty feet we have some roots and', $said[1]);
+        self::assertSame([], array_filter($said, static fn (string $each) => str_word_count($each) > 24));
+    }
+
     /** @return iterable<string, array{array<string, mixed>, list<Plain>}> */
     public static function sentences(): iterable
     {

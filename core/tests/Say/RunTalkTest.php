@@ -36,6 +36,11 @@ final class RunTalkTest extends TestCase
             "0:01 okay we're in four inch cast iron here and the water is on\n0:10 roots at 9 metres\n0:50 water is off now\n"
             .'0:59 at 30 metres we hit the city main', ['material cast_iron', 'water on', 'water off', 'end main_reached 30.00'],
         ];
+        yield 'all of it in one breath' => [
+            "0:01 okay starting out in four inch cast iron pipe's pretty scaly around three metres there's a wye coming in from the left "
+            ."and we don't see any cracks at nine metres there's roots and at 22 metres we're at the city main",
+            ['material cast_iron', 'end main_reached 22.00'],
+        ];
         yield 'said once is enough' => [
             "0:01 this is clay\n0:05 this is clay pipe\n0:09 water's off\n0:12 water's off", ['material clay', 'water off']];
         yield 'what it becomes is not what it is at zero' => ["0:01 at 9 metres it goes to clay\n0:05 this is all clay", []];
@@ -53,6 +58,12 @@ final class RunTalkTest extends TestCase
         yield 'the rod jams' => ['0:25 coiling up on me', ['end jammed 5.00']];
         yield 'the last of two' => [
             "0:10 at 8 metres I can't go any further\n0:30 at 12 metres there's the main", ['end main_reached 12.00'],
+        ];
+        yield 'the main is reached, whatever is said of it' => [
+            "0:10 at 22 metres we're at the city main I can't get the camera to turn", ['end main_reached 22.00'],
+        ];
+        yield 'no farther than the main' => [
+            "0:10 at 2.1 metres there's the main\n0:11 so that's as far as we go", ['end main_reached 2.10'],
         ];
         yield 'another run is another matter' => [
             "0:01 this is clay\n0:05 roots at 3 metres\n0:30 at 12 metres there's the main\n0:40 second run now from the other cleanout\n"
