@@ -104,6 +104,21 @@ final class StoryTest extends ApplicationTestCase
         self::assertStringContainsString('We saw all of the line', $said['report']);
     }
 
+    public function testWhatNobodyMeasuredIsToBeMeasuredWhereAllWasSeen(): void
+    {
+        $said = $this->told((new StoryBuilder('Not measured, Story Row'))->opening('Yard')->look('Yard', [
+            ['kind' => 'transition', 'from_m' => 6.5, 'facts' => ['material_after' => 'clay']],
+            ['kind' => 'offset_joint', 'from_m' => 6.5],
+            ['kind' => 'tap', 'from_m' => 21.7],
+        ], 21.7));
+        foreach ($said as $page) {
+            self::assertStringContainsString('Offset joint with transition', $page);
+        }
+        self::assertStringContainsString('We saw all of the line that was ordered.', $said['report']);
+        self::assertStringContainsString('Have what waits for another look seen again or measured', $said['report']);
+        self::assertStringNotContainsString('Have what could not be seen', $said['report']);
+    }
+
     public function testADepthUnderWaterIsAtLeastThat(): void
     {
         $said = $this->told((new StoryBuilder('Under, Story Row'))->opening('Yard')->look('Yard', [[

@@ -107,7 +107,7 @@ final readonly class Report
 
         return match (true) {
             null === $this->verdict() => 'look',
-            !$presses && Verdict::NotFullySeen === $this->verdict() => 'see_the_rest',
+            !$presses && Verdict::NotFullySeen === $this->verdict() => $this->record->isWhollySeen() ? 'look_again' : 'see_the_rest',
             default => $worst->value ?? Need::Leave->value,
         };
     }
