@@ -39,6 +39,7 @@ test.describe('on a phone', () => {
             await expect(said).toHaveValue('');
         };
         await say('uh right about twenty six feet yeah little bit of root there', 'Root cords 26\' 0"');
+        await expect(page.locator('.say-told')).toContainText('Saved: Root cords 26\' 0"');
         await say('at 30 feet an offset about half an inch facing the flow', 'Offset joint 30\' 0"');
         await say('34 feet', 'Nothing here is understood as an entry');
         await say('a wye on the right', 'Tie-in 34\' 0"');

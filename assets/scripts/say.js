@@ -90,7 +90,7 @@ export const say = () => ({
             await queue.drop(sent.key);
             return;
         }
-        this.told = sent.state === 'stored' ? this.words.kept + ': ' + (read.join('; ') || said) : this.words.words + ': ' + said;
+        this.told = sent.state === 'stored' ? this.words.saved + ': ' + (read.join('; ') || said) : this.words.waits + ': ' + said;
         this.isOld = this.isOld || sent.state === 'stored';
         this.renew();
         // What was shown is no longer asked for.
