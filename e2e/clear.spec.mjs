@@ -71,6 +71,12 @@ test('a grease plug by jet with a stuck hose on the way, roots by cable through 
     await leave(page, () => page.locator('.run-start button', {hasText: 'Free spinner'}).click());
     await go('Water on');
     await expect(page.locator('.bench .error:not([x-text])')).toContainText('Water only with the nozzle in the pipe');
+    // What is said on a page that refused something is shown by the run itself.
+    await page.keyboard.press('i');
+    await page.keyboard.type('cold down here');
+    await page.keyboard.press('Enter');
+    await expect(page).toHaveURL(job + '/clear/run');
+    await expect(page.getByLabel('Say it')).toHaveValue('');
     await go('One mark in');
     await go('Water on');
     for (let mark = 2; mark <= 7; mark++) await go('One mark in');

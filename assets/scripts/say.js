@@ -98,7 +98,9 @@ export const say = () => ({
     },
     /** Shows what was kept, once nobody types. */
     renew() {
-        if (this.isOld && navigator.onLine && 'reloads' in this.$root.dataset && this.$refs.said.value === '') window.location.reload();
+        const shown = this.$root.dataset.shown;
+        // What was refused before stands at an address that nobody can go to: not loaded anew, but gone to.
+        if (this.isOld && navigator.onLine && shown && this.$refs.said.value === '') window.location.replace(shown);
     },
     /** What was understood is given in by hand from here on. */
     change(event) {
@@ -109,7 +111,7 @@ export const say = () => ({
     /** Look has keys of its own. */
     heard(event) {
         const isTyped = event.target.matches('input, textarea, select') || event.ctrlKey || event.metaKey || event.altKey;
-        if (isTyped || !('reloads' in this.$root.dataset) || actOf('run', nameOf(event)) !== 'say') return;
+        if (isTyped || !this.$root.dataset.shown || actOf('run', nameOf(event)) !== 'say') return;
         event.preventDefault();
         this.$refs.said.focus();
     },
