@@ -65,6 +65,12 @@ final class Evidence
         return $this->finding->percentOf($this->after->bore);
     }
 
+    /** Whether it was measured in millimetres that only the bore, which nobody noted, makes a share. */
+    public function lacksBore(): bool
+    {
+        return null === $this->after->bore && null !== $this->finding->sizeIn(SizeUnit::Millimetres);
+    }
+
     /** Step of an offset as share of the bore. */
     public function stepPercent(): ?float
     {

@@ -42,6 +42,7 @@ final class JointRules
                 static fn (Evidence $e) => $e->finding->says(Fact::CameraPassed, Fact::NO), Need::Now, null,
                 ['camera_passed'],
             ),
+            new Rule('offset.no_bore', $offset, static fn (Evidence $e) => $e->lacksBore(), null, Remedy::NoteBore, ['bore_mm']),
             new Rule('offset.not_measured', $offset, static fn (Evidence $e) => null === $e->stepPercent(), null, Remedy::Measure, $uses),
         ];
         foreach (self::steps() as [$name, $when, $facingNeed, $need, $remedy, $limits]) {

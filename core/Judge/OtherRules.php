@@ -24,6 +24,7 @@ final class OtherRules
         $uses = ['area_percent'];
 
         return [
+            new Rule('deposit.no_bore', $kinds, static fn (Evidence $e) => $e->lacksBore(), null, Remedy::NoteBore, ['bore_mm']),
             new Rule('deposit.not_measured', $kinds, static fn (Evidence $e) => null === $e->areaPercent(), null, Remedy::Measure, $uses),
             new Rule(
                 'deposit.little', $kinds,

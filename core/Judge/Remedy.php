@@ -17,5 +17,6 @@ enum Remedy: string
     case LookFurther = 'look_further';
     case SeeTheRest = 'see_the_rest';
     case Measure = 'measure';
+    case NoteBore = 'note_bore';
     case StopAndCall = 'stop_and_call';
 }

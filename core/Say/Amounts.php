@@ -171,8 +171,9 @@ final readonly class Amounts
         if ($this->is('inches', $end) && 'in' !== $this->text($end)) {
             return new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end, self::FOOT_M);
         }
-        // Without their name they follow "foot", and nothing that they count.
-        $isBare = $this->is('bare_inches_after', $unitAt) && $inches[0] >= 1 && !$this->isOfOther($end);
+        // Without their name they follow "foot", or stand before "deep", and nothing that they count.
+        $isBare = ($this->is('bare_inches_after', $unitAt) || $this->is('bare_inches_before', $end))
+            && $inches[0] >= 1 && !$this->isOfOther($end);
 
         return $isBare
             ? new Amount($metres + $inches[0] * self::INCH_M, Unit::Large, $i, $end - 1, self::FOOT_M)

@@ -14,6 +14,8 @@ final readonly class Depth
     private const WIDEST_M = 0.5;
     /** Nobody reads less in inches without saying that it is a depth, in metres. */
     private const LEAST_IN_INCHES_M = 0.6;
+    /** "let me locate that, it's four foot": so many words behind it. */
+    private const LOCATED_WORDS = 3;
 
     /**
      * @param list<Amount> $amounts of the sentence
@@ -69,7 +71,9 @@ final readonly class Depth
         $isIn = null === $down && null !== $this->sentence->begins('out', $next)
             // "I'm showing eight feet and there's a bend"
             || $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
-        $isTold = $isDown || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn
+        // "let me locate that real quick, it's four foot"
+        $isLocated = $this->sentence->isAfter('locates', $one->first, self::LOCATED_WORDS) && !$isIn;
+        $isTold = $isDown || $isLocated || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn
             // "forty two feet out, that's where I marked it, it's three foot ten"
             || $this->sentence->has('marked') && $this->sentence->is('subjects', $one->first - 1) && $one->value < self::DEEPEST_M;
         if (!$isTold) {
@@ -82,7 +86,7 @@ final readonly class Depth
             || $isBareFarther($each) || $isFar && $each->mayBePlace() && $this->sentence->isAfter('at', $each->first));
 
         // "I'll mark that. Okay, it's four foot two down"
-        return [] !== $farther || $this->sentence->has('marked') || $this->isBesideFarther($one)
+        return [] !== $farther || $isLocated || $this->sentence->has('marked') || $this->isBesideFarther($one)
             || $isDown && $one->value < $this->carriedM;
     }
 

@@ -72,7 +72,8 @@ final class Mentions
                 $beside[1] = $place->first > $mention->last ? min($beside[1], $place->first - 1) : $beside[1];
             }
             // "37, the offset's the same" tells how it is.
-            $isSame = $sentence->is('definite', $mention->first - 1) && null !== $sentence->begins('again', $mention->last + 1);
+            $isSame = [] !== $measures->places && $sentence->is('definite', $mention->first - 1)
+                && null !== $sentence->begins('again', $mention->last + 1);
             $mention->isAgain = $sentence->has('again', ...$beside) && !$sentence->has('same_spot', ...$beside) && !$isSame;
             $mention->isKnown = $sentence->is('definite', $mention->first - 1) && !$sentence->has('points', ...$beside)
                 && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)

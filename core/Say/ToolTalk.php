@@ -69,8 +69,8 @@ final class ToolTalk
     private function place(Sentence $sentence, array $atoms, int $from, int $to): void
     {
         $at = null;
-        foreach ($atoms as $atom) {
-            $at = null !== $atom->amount && $this->isPlace($sentence, $atom->amount, $from, $to) ? $atom->amount : $at;
+        foreach ($this->readOff($sentence, $atoms) as $amount) {
+            $at = $this->isPlace($sentence, $amount, $from, $to) ? $amount : $at;
         }
         if (null === $at) {
             return;
@@ -82,9 +82,32 @@ final class ToolTalk
         $this->pressed[] = new Pressed(EntryKind::At, Unit::None === $at->unit ? $at->value * $this->units->one()->metres : $at->value);
     }
 
+    /**
+     * @param list<Atom> $atoms
+     *
+     * @return list<Amount> what is read off in two numbers is one: "at six twenty"
+     */
+    private function readOff(Sentence $sentence, array $atoms): array
+    {
+        $amounts = array_values(array_filter(array_map(static fn (Atom $atom) => $atom->amount, $atoms)));
+        $paired = new PairedNumbers($sentence, $this->units, new Depth($sentence, $amounts, $this->units->one()->metres, null));
+        for ($i = 0; $i < \count($amounts) - 1; ++$i) {
+            $joined = $paired->joined($amounts[$i], $amounts[$i + 1], $amounts[$i + 2] ?? null);
+            if (null !== $joined) {
+                array_splice($amounts, $i, 2, [$joined]);
+            }
+        }
+
+        return $amounts;
+    }
+
     private function isPlace(Sentence $sentence, Amount $amount, int $from, int $to): bool
     {
-        $isOther = $sentence->beginsAny(['relative', 'times'], $amount->last + 1) || $sentence->isAfter('relative', $amount->first);
+        // "sixty feet of cable out", not "sixty feet of hose in the truck"
+        $out = $sentence->begins('out', $amount->last + 1);
+        $isOut = null !== $out && !$sentence->is('articles', $out + 1);
+        $isOther = !$isOut && $sentence->beginsAny(['relative', 'times'], $amount->last + 1)
+            || $sentence->isAfter('relative', $amount->first);
         if ($amount->value < 0 || $isOther || $sentence->has('moved', $from, $to)) {
             return false;
         }

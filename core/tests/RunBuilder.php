@@ -28,10 +28,10 @@ final class RunBuilder
     /** @param list<Finding> $findings */
     public static function run(
         array $findings, Material $material = Material::Clay, ?float $expected = null, ?float $reached = 30,
-        ?EndReason $ended = EndReason::MainReached, Travel $travel = Travel::Downstream,
+        ?EndReason $ended = EndReason::MainReached, Travel $travel = Travel::Downstream, ?float $boreMm = 100,
     ): RunRecord {
         return new RunRecord(
-            $findings, $material, Length::millimetres(100), $travel,
+            $findings, $material, null === $boreMm ? null : Length::millimetres($boreMm), $travel,
             null === $expected ? null : Length::metres($expected), null === $reached ? null : Length::metres($reached),
             $ended,
         );

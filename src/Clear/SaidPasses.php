@@ -73,14 +73,25 @@ final readonly class SaidPasses
                 return [[], $refused];
             }
             $said = EntryKind::CameBack === $each->kind ? $this->translator->trans('came_back.'.$each->said) : $each->said;
-            $entries[] = new LogEntry($each->kind, $seconds, self::metres($each, $log), $said);
+            $kind = self::isStep($each, $log) ? EntryKind::At : $each->kind;
+            $entries[] = new LogEntry($kind, $seconds, self::metres($each, $log), $said);
         }
 
         return [$entries, ''];
     }
 
+    /** "went another two feet", and no mark is watched: it is so much farther. */
+    private static function isStep(Pressed $pressed, RunLog $log): bool
+    {
+        return EntryKind::Moved === $pressed->kind && !$log->isWatched();
+    }
+
     private static function metres(Pressed $pressed, RunLog $log): ?float
     {
+        if (self::isStep($pressed, $log)) {
+            return $log->distance()->metres + ($pressed->value ?? 0.0);
+        }
+
         return match ($pressed->kind) {
             EntryKind::MarkIn => $log->marks->next($log->distance()->metres),
             EntryKind::MarkOut => $log->marks->previous($log->distance()->metres),

@@ -22,6 +22,7 @@ use Jurvex\Core\Finding\Finding;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Judge\Judgement;
 use Jurvex\Core\Judge\Need;
+use Jurvex\Core\Judge\Remedy;
 use Jurvex\Core\Run\Travel;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
@@ -97,8 +98,15 @@ final readonly class ReportPages
         return $this->translator->trans('report.sentence', [
             '%kind%' => $text->name.('' === $beside ? '' : ' '.$this->translator->trans('line.with', ['%what%' => $beside])),
             '%at%' => $this->line->place($each, $report->record, $report->units),
-            '%means%' => $this->words->words($each->judgement->counts(), 'need_means'),
+            '%means%' => $this->means($each->judgement),
         ]);
+    }
+
+    private function means(Judgement $judgement): string
+    {
+        $waits = null === $judgement->counts() && Remedy::NoteBore === $judgement->remedy;
+
+        return $this->words->words($waits ? Remedy::NoteBore : $judgement->counts(), 'need_means');
     }
 
     /**

@@ -232,6 +232,12 @@ final class NarrationTest extends TestCase
         self::assertEqualsWithDelta(4.2, $read[0]['from_m'] ?? 0, 0.5);
         self::assertGreaterThan(($read[2]['from_m'] ?? 0) + 5, $read[2]['to_m'] ?? 0);
         self::assertSame(12.4, self::read(['text' => 'a crack right here', 'at_m' => 12.4])[0]['from_m'] ?? 0);
+        // Drawn back to where it was seen, it is nothing new.
+        $again = [...$cues, ...self::cues([[58, "now there's that offset again"]])];
+        self::assertSame(
+            array_column($read, 'from_m'),
+            array_column(self::read(['units' => 'feet', 'cues' => $again, 'readings' => $readings]), 'from_m'),
+        );
     }
 
     public function testDrawingBackTheMaterialThatIsNamedIsTheOneBeforeTheTransition(): void

@@ -18,7 +18,7 @@ final class ToolTalkTest extends TestCase
 
     /** @param list<string> $pressed */
     #[DataProvider('said')]
-    public function testWhatIsSaidIsWhatAPressWouldEnter(string $said, array $pressed, UnitSystem $units = UnitSystem::FeetAndInches): void
+    public function testWhatIsSaidIsWhatAPressWouldEnter(string $said, array $pressed, UnitSystem $units): void
     {
         self::assertSame($pressed, self::read($said, $units));
     }
@@ -36,59 +36,18 @@ final class ToolTalkTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{0: string, 1: list<string>, 2?: UnitSystem}> */
+    public function testWhatIsSaidOfNothingPressesNothing(): void
+    {
+        self::assertSame([], self::read('', UnitSystem::Metric));
+    }
+
+    /** @return iterable<string, array{string, list<string>, UnitSystem}> units, what is said and what it presses, if anything */
     public static function said(): iterable
     {
-        $metric = UnitSystem::Metric;
-        $cases = [
-            ['at 32 feet it grabs', ['at 32.00 ft', 'felt grabs']],
-            ['it grabs at 32 feet', ['at 32.00 ft', 'felt grabs']],
-            ['stopped dead at 12.4', ['at 40.68 ft', 'felt stops_dead'], $metric],
-            ['we got to sixty feet and it is running free', ['at 60.00 ft', 'felt free']],
-            ['uh we are at, let me see, 41 foot 6', ['at 41.50 ft']],
-            ['32', ['at 32.00 ft']],
-            ['at 30, sorry, 32 feet', ['at 32.00 ft']],
-            ["okay water's on, two turns to the left", ['power_on', 'turn_left 2']],
-            ['twisted it right twice', ['turn_right 2']],
-            ['a turn left', ['turn_left']],
-            ['one turn left', ['turn_left 1']],
-            ['twelve turns to the left', ['turn_left 12']],
-            ['turn it left', ['turn_left']],
-            ['shut the water off', ['power_off']],
-            ['pulse on', ['pulse_on']],
-            ['stop pulsing', ['pulse_off']],
-            ['next mark', ['mark_in']],
-            ['coupling out', ['mark_out']],
-            ['roots and wipes on the blade', ['came_back roots', 'came_back wipes']],
-            ['nothing came back', ['came_back nothing']],
-            ['just scale on the cutter, no roots', ['came_back scale']],
-            ['the level is dropping', ['water dropping']],
-            ['running the kitchen tap upstairs, water rising at the cleanout', ['water rising']],
-            ['it drained, broke through at 48 feet', ['water gone', 'at 48.00 ft']],
-            ['the water is four inches below the rim', ['level 0.33 ft']],
-            ['water at 12 centimetres below the rim', ['level 0.39 ft'], $metric],
-            ['it moved two inches', ['moved 0.17 ft']],
-            ['put a mark on the hose', ['watch']],
-            ['hot water, 140 degrees', ['heat 60']],
-            ['hot water, 60 degrees', ['heat 60'], $metric],
-            ["won't go past 33 feet", ['at 33.00 ft', 'felt stops_dead']],
-            ['it spins free', ['felt spins']],
-            ['heavy going at twelve metres, something soft', ['at 39.37 ft', 'felt drag']],
-            // What is no entry.
-            ['no roots came back', []],
-            ["it's not grabbing any more", []],
-            ['is it grabbing?', []],
-            ['going to turn the water on', []],
-            ['once the water is on', []],
-            ['there are roots in here', []],
-            ['three feet of slack', []],
-            ['another two feet', []],
-            ['at 400 degrees', []],
-            ['the customer came home', []],
-            ['', []],
-        ];
-        foreach ($cases as $case) {
-            yield $case[0] => $case;
+        foreach (file(__DIR__.'/../fixtures/tool-talk.txt', \FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+            [$units, $said, $pressed] = array_map(trim(...), explode('|', $line));
+            $units = 'm' === $units ? UnitSystem::Metric : UnitSystem::FeetAndInches;
+            yield $said => [$said, '' === $pressed ? [] : explode(', ', $pressed), $units];
         }
     }
 
