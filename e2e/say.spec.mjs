@@ -57,6 +57,7 @@ test.describe('on a phone', () => {
         await expect(page.locator('.say-told')).toContainText('Waits for a signal');
         await context.setOffline(false);
         await expect.poll(async () => (await standing(page, job)).length, {timeout: 20_000}).toBe(before.length + 6);
+        await expect(page.locator('.say-told')).toContainText('Saved: a hole at 60, sorry, 62 feet');
         await say('we are at the city main at 70 feet', 'Tap into the main');
 
         const wanted = [

@@ -37,6 +37,8 @@ export const say = () => ({
     problem: '',
     // These words are on their way into the browser's store: pressed twice, they are kept once.
     writing: '',
+    // What was said last and had no signal yet.
+    waiting: '',
     // What was kept is not shown yet: somebody had gone on typing.
     isOld: false,
 
@@ -90,11 +92,21 @@ export const say = () => ({
             await queue.drop(sent.key);
             return;
         }
-        this.told = sent.state === 'stored' ? this.words.saved + ': ' + (read.join('; ') || said) : this.words.waits + ': ' + said;
-        this.isOld = this.isOld || sent.state === 'stored';
+        const isStored = sent.state === 'stored';
+        this.waiting = isStored ? '' : said;
+        this.told = isStored ? this.words.saved + ': ' + (read.join('; ') || said) : this.words.waits + ': ' + said;
+        this.isOld = this.isOld || isStored;
         this.renew();
         // What was shown is no longer asked for.
         field.dispatchEvent(new Event('asked'));
+    },
+    /** What waited has arrived; of what was refused the page tells by itself. */
+    arrive({detail}) {
+        if (this.waiting === '' || detail.waiting > 0) return;
+        this.told = detail.refused.length > 0 ? '' : this.words.saved + ': ' + this.waiting;
+        this.waiting = '';
+        this.isOld = true;
+        this.renew();
     },
     /** Shows what was kept, once nobody types. */
     renew() {

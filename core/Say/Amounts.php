@@ -149,7 +149,7 @@ final readonly class Amounts
         }
         // Nobody counts halves, either: "two and a half, bit of scale".
         $isDecimal = $value > 1 && 0.0 !== fmod($value, 1.0) || str_contains($this->text($i), '.') || [] !== array_filter(
-            [$i, $i + 1, $i + 2], fn (int $word) => $this->is('point', $word),
+            range($i, $next - 1), fn (int $word) => $this->is('point', $word),
         );
 
         return new Amount($value, Unit::None, $i, $next - 1, isDecimal: $isDecimal);

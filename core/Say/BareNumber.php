@@ -52,8 +52,11 @@ final readonly class BareNumber
         if (Unit::Small === $behind?->unit && abs($behind->value / $behind->each - $this->one->value) <= self::PAIRED) {
             return false;
         }
+        // "un punto bajo"
+        $isArticle = 1.0 === $this->one->value && $this->sentence->is('articles', $this->one->first)
+            && Atom::KIND === $this->sentence->atomAt($next)?->role;
         // "that's at least ten wipes"
-        if ($isTimes || $isNumbered || $this->isYear() || $this->sentence->isAfter('at_least', $this->one->first)) {
+        if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".

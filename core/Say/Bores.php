@@ -13,6 +13,14 @@ final class Bores
     private const LEAST_BORE_M = 0.03;
     private const RIGHT_BEHIND = 2;
 
+    /** "cast iron of a hundred millimetres" */
+    public static function isBehindPipe(Sentence $sentence, Amount $bore): bool
+    {
+        $isPipe = static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last === $bore->first - 2;
+
+        return $sentence->is('of', $bore->first - 1) && [] !== array_filter($sentence->atoms, $isPipe);
+    }
+
     /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
     public static function in(Sentence $sentence, Measures $measures): array
     {

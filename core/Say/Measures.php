@@ -265,7 +265,8 @@ final class Measures
         $isPipe = $this->sentence->is('known', $one->first - 1) && $this->sentence->is('bare_units', $one->last)
             && Atom::KIND !== $role && !$this->sentence->is('of', $next);
 
-        return $isPipe || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
+        return $isPipe || Bores::isBehindPipe($this->sentence, $one)
+            || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

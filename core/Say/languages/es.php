@@ -168,8 +168,8 @@ return [
                 'raíz|raíces (que)* (entran|entrando|salen|saliendo|entra|cuelgan)*', 'raíces gruesas', 'entrada de raíces',
             ],
             'low_spot' => [
-                'punto|zona|tramo|parte bajo|baja', 'hundimiento(s)', 'panza(s)', 'barriga(s)', 'columpio', 'bache(s)',
-                'contrapendiente',
+                'hondonada(s)', 'depresión', 'punto|zona|tramo|parte bajo|baja', 'hundimiento(s)', 'panza(s)', 'barriga(s)',
+                'columpio', 'bache(s)', 'contrapendiente',
                 '(el|la)* tubo|línea (está|se)* hundido|hundida|hunde|pandeado|pandeada', 'se hunde', 'hundido|hundida|hundidos',
                 'vaguada',
             ],
@@ -452,17 +452,19 @@ return [
         'out' => ['' => [
             'adentro', 'dentro', 'en el contador', 'aguas abajo|arriba', 'desde el registro', 'del registro', 'de línea',
         ]],
+        'as_far' => ['' => ['hasta aquí|ahí llegamos|llego|llega|voy', 'es todo lo que puedo|podemos|pude', 'todo lo que llegamos']],
         'starts' => ['' => [
             'empieza|empiezan|comienza|comienzan|inicia|empezó|arranca', 'comienzo|inicio|principio de|del (la|el|un|una)*',
             'entramos en|a', 'entra en',
         ]],
         'deepest' => ['' => [
-            'lo|la|el|punto|parte (más)* hondo|honda|profundo|profunda|bajo|baja', 'más hondo|honda|profundo|profunda',
+            'lo|la|el|punto|parte más hondo|honda|profundo|profunda|bajo|baja', 'más hondo|honda|profundo|profunda',
             'el peor punto',
         ]],
         'ends' => ['' => [
             'termina|terminan|acaba|acaban|terminó|finaliza', 'final|fin de|del (la|el|punto|agua|bajo)*', 'hasta (los|el)*',
             'se acaba', 'sale del|de (el|la)* agua',
+            'salimos|salgo|salió|sale (del|de|el|la|agua)* a|en|por',
             'salimos|salgo del|de (el|la)* agua', 'sube otra vez', 'vuelve a subir', 'se recupera', 'hasta donde', 'llega hasta',
             'sigue hasta', 'va hasta',
         ]],
@@ -725,7 +727,7 @@ return [
             'por la calle', 'de la calle', 'en la calle', 'a la calle', 'limpiar la lente', 'limpio la lente',
             'piso de arriba|abajo', 'no hay problema', 'sin problema(s)', 'tierra firme', 'papel de', 'tapo', 'junto con',
             'a fondo', 'en el fondo del patio', 'el acceso',
-            'cambio de', 'de piedra', 'el final de', 'un punto', 'el punto', 'a punto de', 'como te', 'si te', 'que te', 'se te',
+            'cambio de', 'de piedra', 'el final de', 'a punto de', 'como te', 'si te', 'que te', 'se te',
             'no te', 'ya te',
         ]],
     ],
