@@ -37,7 +37,7 @@ trait Narrates
         return 303 === $this->statusCode() ? $this->get($base.'/narration') : new Crawler($this->page());
     }
 
-    /** @return array{Material, bool, ?EndReason, ?float} what the run says of itself */
+    /** @return array{Material, ?bool, ?EndReason, ?float} what the run says of itself */
     private function told(Run $run): array
     {
         $this->manager()->clear();

@@ -213,6 +213,17 @@ final class NarrationTest extends ApplicationTestCase
         self::assertSame(['Gully at the gate', 'yard_trap'], [$opening?->place, $opening?->kind->value]);
         $runs = $this->job('Net store')->runs();
         self::assertSame(['2026-03-02'], array_map(static fn (Run $run) => $run->startedAt->format('Y-m-d'), $runs));
+        // Whether water ran is as it was said, and before that nobody knows.
+        $page = $this->attach($runs[0], "0:02 okay the water's off\n0:10 a belly from 30 feet to 36 feet\n");
+        [$water, $low] = $page->filter('.narration-proposal')->extract(['data-key']);
+        $accept = $page->filter('.narration-proposal form')->attr('action') ?? '';
+        foreach ([[$low, null, []], [$water, false, []]] as [$key, $isOn, $facts]) {
+            $this->send($accept, ['key' => $key]);
+            self::assertSame($isOn, $this->told($runs[0])[1]);
+            self::assertSame($facts, $this->found($runs[0])[0]->facts);
+            $words = null === $isOn ? 'Nobody noted whether water was running.' : 'Water was off.';
+            self::assertStringContainsString($words, $this->get('/jobs/'.$job->id.'/report')->filter('#limits')->text());
+        }
     }
 
     public function testTheWordsGoWithTheJobFile(): void

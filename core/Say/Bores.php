@@ -13,12 +13,19 @@ final class Bores
     private const LEAST_BORE_M = 0.03;
     private const RIGHT_BEHIND = 2;
 
-    /** "cast iron of a hundred millimetres" */
-    public static function isBehindPipe(Sentence $sentence, Amount $bore): bool
+    /** Whether so many inches or millimetres are how wide the pipe is. */
+    public static function isSaid(Sentence $sentence, Amount $one): bool
     {
-        $isPipe = static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last === $bore->first - 2;
+        $next = $one->last + 1;
+        $role = $sentence->atomAt($next)?->role;
+        // "where it ties into the four inch"
+        $isPipe = $sentence->is('known', $one->first - 1) && $sentence->is('bare_units', $one->last)
+            && Atom::KIND !== $role && !$sentence->is('of', $next);
+        // "cast iron of a hundred millimetres"
+        $pipes = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
+        $isBehindPipe = $sentence->is('of', $one->first - 1) && \in_array($one->first - 2, array_column($pipes, 'last'), true);
 
-        return $sentence->is('of', $bore->first - 1) && [] !== array_filter($sentence->atoms, $isPipe);
+        return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
     }
 
     /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */

@@ -244,7 +244,7 @@ final class Measures
         } elseif (Unit::Small === $last->unit && null !== $to && $this->isBoreChange($one, $last)) {
             $this->bores[] = $last;
         } elseif (Unit::Small === $last->unit) {
-            $this->isBore($one, $next) ? $this->bores[] = $one : $this->sizes[] = $one;
+            Bores::isSaid($this->sentence, $one) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
@@ -256,17 +256,6 @@ final class Measures
         $isMany = $this->sentence->is('inches', $last->last) && !$this->sentence->is('bare_units', $last->last);
 
         return !$isMany && $this->sentence->isChange($one->first) && null === $this->sentence->begins('length', $last->last + 1);
-    }
-
-    private function isBore(Amount $one, int $next): bool
-    {
-        $role = $this->sentence->atomAt($next)?->role;
-        // "where it ties into the four inch"
-        $isPipe = $this->sentence->is('known', $one->first - 1) && $this->sentence->is('bare_units', $one->last)
-            && Atom::KIND !== $role && !$this->sentence->is('of', $next);
-
-        return $isPipe || Bores::isBehindPipe($this->sentence, $one)
-            || null !== $this->sentence->begins('bored', $next) || Atom::MATERIAL === $role;
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

@@ -216,8 +216,9 @@ final class FindingEntry
      */
     private function waterOfTheRun(\DateTimeImmutable $at): array
     {
-        if ($this->run->details()->waterOn) {
-            return [Fact::Water->value => 'on'];
+        $water = $this->run->details()->water();
+        if ('off' !== $water) {
+            return '' === $water ? [] : [Fact::Water->value => $water];
         }
         $offAt = $this->run->waterOffAt();
 

@@ -53,7 +53,9 @@ final class NarratedRunController extends JobController
         if (null === $startedAt) {
             return $this->refused($job, $request, 'error.not_a_past_time');
         }
-        $run = new Run($id, $job, $opening, $startedAt, $this->starts->of($job));
+        $details = $this->starts->of($job);
+        $details->waterOn = null;
+        $run = new Run($id, $job, $opening, $startedAt, $details);
         try {
             $language = $this->languages->or($request->request->getString('language'));
             $narrated = Proposals::narrated(Id::of($this->now(), $id), $run, $request->files->get('text'), $this->now(), $language);

@@ -74,7 +74,7 @@ final readonly class NarratedRuns
     {
         $before = $narrated->run;
         $details = clone $before->details();
-        [$details->material, $details->boreMm, $details->expectedM] = [Material::Unknown, null, null];
+        [$details->material, $details->boreMm, $details->expectedM, $details->waterOn] = [Material::Unknown, null, null, null];
         $details->travel = $said->travel ?? $details->travel;
         $opening = $this->opening($said, $narrated, $typed);
         $startedAt = $before->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));

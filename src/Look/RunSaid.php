@@ -49,7 +49,7 @@ final class RunSaid
             OfRun::BEGIN => self::begin($run, $said->value, $said->travel),
             OfRun::ZERO => self::describe($run, zero: Zero::from($said->value)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($said->value)),
-            OfRun::WATER => $run->turnWater('on' === $said->value, $at),
+            OfRun::WATER => self::water($run, 'on' === $said->value, $at),
             default => $run->end(EndReason::from($said->value), $said->fromM ?? self::place($typed, $units), '', $at),
         };
 
@@ -64,7 +64,7 @@ final class RunSaid
             OfRun::BEGIN => self::begin($run, $through, Travel::tryFrom($travel)),
             OfRun::ZERO => self::describe($run, zero: Zero::from($before)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
-            OfRun::WATER => self::describe($run, isWaterOn: 'on' === $before),
+            OfRun::WATER => self::setWater($run, '' === $before ? null : 'on' === $before),
             default => $run->goOn(),
         };
     }
@@ -75,7 +75,7 @@ final class RunSaid
             OfRun::BEGIN => self::begun($run->opening->details()->kind->value, $run->details()->travel),
             OfRun::ZERO => $run->details()->zero->value,
             OfRun::MATERIAL => $run->details()->material->value,
-            OfRun::WATER => $run->details()->waterOn ? 'on' : 'off',
+            OfRun::WATER => $run->details()->water(),
             default => $run->endReason()->value ?? self::OPEN,
         };
     }
@@ -93,14 +93,25 @@ final class RunSaid
         self::describe($run, travel: $travel);
     }
 
-    private static function describe(
-        Run $run, ?Material $material = null, ?bool $isWaterOn = null, ?Zero $zero = null, ?Travel $travel = null,
-    ): void {
+    private static function water(Run $run, bool $on, \DateTimeImmutable $at): void
+    {
+        // That it was off is not yet that it was turned off.
+        null === $run->details()->waterOn ? self::setWater($run, $on) : $run->turnWater($on, $at);
+    }
+
+    private static function setWater(Run $run, ?bool $on): void
+    {
+        $details = clone $run->details();
+        $details->waterOn = $on;
+        $run->describe($details);
+    }
+
+    private static function describe(Run $run, ?Material $material = null, ?Zero $zero = null, ?Travel $travel = null): void
+    {
         $details = clone $run->details();
         $details->travel = $travel ?? $details->travel;
         $details->zero = $zero ?? $details->zero;
         $details->material = $material ?? $details->material;
-        $details->waterOn = $isWaterOn ?? $details->waterOn;
         $run->describe($details);
     }
 

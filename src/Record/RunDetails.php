@@ -53,6 +53,17 @@ class RunDetails
     #[Assert\Range(notInRangeMessage: 'error.length_range', min: 0.1, max: 10000)]
     public ?float $expectedM = null;
 
-    #[ORM\Column]
-    public bool $waterOn = false;
+    /** Whether water was running; none where nobody said. */
+    #[ORM\Column(nullable: true)]
+    public ?bool $waterOn = false;
+
+    /** @return string on or off; empty where nobody said */
+    public function water(): string
+    {
+        return match ($this->waterOn) {
+            true => 'on',
+            false => 'off',
+            null => '',
+        };
+    }
 }

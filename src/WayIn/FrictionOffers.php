@@ -45,7 +45,7 @@ final readonly class FrictionOffers
             return null;
         }
         [$tool, $on] = [$fitted->tool, $fitted->head];
-        $wet = $run->details()->waterOn;
+        $wet = true === $run->details()->waterOn;
         $drop = Zero::Rim === $run->details()->zero ? 0.0 : $run->opening->details()->dropM;
         $friction = FrictionFit::explain(static fn (float $friction) => $tool->fitted($on, $friction), $path, $run->reachedM() + $drop);
         $now = $tool->friction($wet);

@@ -58,6 +58,7 @@ final readonly class RunsSection
             return;
         }
         $details = $this->intake->details($row, RunDetails::class);
+        $details->waterOn = $row->flag('water_on');
         $run = new Run($this->intake->id($row), $job, $opening, $row->time('started_at'), $details);
         $this->intake->add($run);
         $waterOff = $row->optionalTime('water_off_at');
