@@ -9,6 +9,7 @@ use App\Record\Job;
 use App\Record\LoggedFinding;
 use App\Record\Mark;
 use App\Record\Narrated;
+use App\Record\Paint;
 use App\Record\Run;
 use App\Support\Database\Id;
 use Jurvex\Core\Finding\Material;
@@ -75,6 +76,7 @@ final class NarrationTest extends ApplicationTestCase
         self::assertSame(25.4, $this->found($run)[2]->size);
         $mark = $this->manager()->getRepository(Mark::class)->findOneBy(['run' => $run->id]) ?? self::fail();
         self::assertEqualsWithDelta(1.6256, $mark->details()->depthsM[0], 1e-3);
+        self::assertSame(Paint::NotSaid, $mark->details()->paint);
         self::assertEqualsWithDelta(18.288, (float) $mark->details()->atM, 1e-3);
     }
 

@@ -6,6 +6,7 @@ namespace App\Look;
 
 use App\Record\Mark;
 use App\Record\MarkDetails;
+use App\Record\Paint;
 use App\Record\Run;
 use Jurvex\Core\Say\Entry;
 
@@ -21,7 +22,7 @@ final class SaidMark
         $details = new MarkDetails();
         $details->atM = $entry->fromM;
         $details->depthsM = null === $entry->depthToM ? [$entry->depthM] : [$entry->depthM, $entry->depthToM];
-        $details->note = $entry->said;
+        [$details->paint, $details->note] = [Paint::NotSaid, $entry->said];
 
         return new Mark($id, $run, $at, $details);
     }

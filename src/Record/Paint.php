@@ -15,4 +15,6 @@ enum Paint: string
     /** Stuck in the ground; a mark as good as paint. */
     case Flag = 'flag';
     case None = 'none';
+    /** Nobody said whether or how. */
+    case NotSaid = 'not_said';
 }
