@@ -46,9 +46,10 @@ final class Measures
     ) {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
-        $this->amounts = array_values(array_map($this->readOff(...), $amounts));
-        $this->depth = new Depth($sentence, $this->amounts, $this->bareM, $carriedM);
+        $amounts = array_values(array_map($this->readOff(...), $amounts));
+        $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM);
         $this->paired = new PairedNumbers($sentence, $units, $this->depth);
+        $this->amounts = $this->paired->onBothSides($amounts);
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }

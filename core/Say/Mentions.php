@@ -115,6 +115,7 @@ final class Mentions
                 $named[] = $mention;
             }
         }
+        array_push($named, ...SplitName::in($this->sentence));
         foreach ($this->measures->sizes as $size) {
             // "an inch of water"
             $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);

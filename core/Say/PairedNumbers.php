@@ -53,6 +53,41 @@ final readonly class PairedNumbers
         return new Amount($middle, $other->unit, $one->first, $other->last, $other->each);
     }
 
+    /**
+     * "seven two to seven nine" and "seven two and seven nine", where places are in metres, and "eleven eight to twelve two", where they
+     * are in feet: two numbers are one on either side.
+     *
+     * @param list<Amount> $amounts
+     *
+     * @return list<Amount>
+     */
+    public function onBothSides(array $amounts): array
+    {
+        for ($i = 0; $i < \count($amounts) - 3; ++$i) {
+            [$one, $other, $third, $fourth] = \array_slice($amounts, $i, 4);
+            $isAnd = $this->sentence->is('and', $other->last + 1);
+            $isBetween = ($isAnd ? $other->last + 1 : $this->sentence->begins('to', $other->last + 1)) === $third->first - 1;
+            $first = $isBetween ? $this->asOne($one, $other) : null;
+            $second = $isBetween ? $this->asOne($third, $fourth) : null;
+            if (null !== $first && null !== $second && $first->value < $second->value) {
+                array_splice($amounts, $i, 4, [$first, $second]);
+            }
+        }
+
+        return $amounts;
+    }
+
+    private function asOne(Amount $one, Amount $other): ?Amount
+    {
+        $isBare = $other->first === $one->last + 1 && Unit::None === $one->unit && Unit::None === $other->unit
+            && 0.0 === fmod($one->value, 1.0) && 0.0 === fmod($other->value, 1.0);
+        $isFeet = UnitSystem::FeetAndInches === $this->units;
+        $parts = $isFeet ? self::INCHES : ($other->value < self::TENTH ? self::TENTH : self::HUNDRED);
+
+        return $isBare && $other->value >= 1 && $other->value < $parts && $one->value < self::HUNDRED
+            ? new Amount($one->value + $other->value / $parts, Unit::None, $one->first, $other->last, isDecimal: !$isFeet) : null;
+    }
+
     /** "eighteen nineteen foot", "18 or 19 feet" */
     private function isUncertain(Amount $one, Amount $other): bool
     {

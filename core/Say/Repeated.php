@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** What is named once and is at more places: "roots at 30, 34 and 41 feet", "at 7, at 10 roots each". */
 final readonly class Repeated
 {
@@ -18,6 +20,9 @@ final readonly class Repeated
     private const BETWEEN_WORDS = 3;
     /** "Cracks at sixteen and at thirty, you've got roots": what is named so many words behind. */
     private const NAMED_WORDS = 3;
+
+    /** Where the line goes is at one place. */
+    private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther, Kind::Transition];
 
     private Unnamed $unnamed;
 
@@ -68,11 +73,28 @@ final readonly class Repeated
                 $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
                 $next = $place->first;
             }
-            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH;
+            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || 1 === \count($chain) && $this->isPair($mention);
             array_push($each, ...($isEach ? $chain : []));
         }
 
         return $each;
+    }
+
+    /** "at 26 and 34 feet we've got offsets" */
+    private function isPair(Mention $mention): bool
+    {
+        $last = $mention->place;
+        $before = null === $last ? null : $this->sentence->amountBefore($last->first - 1);
+
+        if (null === $before || null === $last || \in_array($mention->kind, self::ONCE, true)) {
+            return false;
+        }
+        // "out of the water at 28 and 35 feet there's a crack"
+        $isEnd = $this->sentence->has('ends', $before->first - self::NAMED_WORDS, $before->first);
+
+        return !$isEnd && null === $last->to && $this->sentence->is('and', $last->first - 1)
+            && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
+            && $mention->first - $last->last <= self::NAMED_WORDS + 1;
     }
 
     /** Where it is said that each of the places has what is named. */

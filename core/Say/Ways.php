@@ -34,6 +34,8 @@ final class Ways
             }
             // "fourteen feet kitchen", "sixty eight feet city"
             $next = $place->last + 1;
+            // "twenty two your bathroom"
+            $next += $sentence->is('known', $next) && $sentence->is('rooms', $next + 1) ? 1 : 0;
             $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
             // "thirty two feet water"
             $isWater = $sentence->is('water', $next);

@@ -181,7 +181,8 @@ return [
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps|follows',
-        'fixture' => 'washing|machine|dishwasher|kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility',
+        'fixture' => 'washing|machine|dishwasher|kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|'
+            .'restroom|powder|mop|urinal|vanity|basin|bidet|bar',
         'joins' => 'coming|comes|ties|tying|tied',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
@@ -332,6 +333,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                '(bigger|nice|good|another|thick|heavy)* clump (there|here|that|this|just|is)* hanging|growing|dangling|poking',
                 'wall|carpet|mat|mess of them',
                 'pile|wad|mess|wall|carpet of (the|these|those|big|thick)* roots',
                 'whole bunch|lot of root',
@@ -667,6 +669,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "rubber|rubber's|gasket|gasket's|seal|ring|oring (ring|gasket|seal|has|just)* "
+                    .'hangs|dangles|dangling|flapping|come|popped|rolled|squeezed|pinched (out|down|loose|in|off)*',
                 "ring's|seal's|rubber's|gasket's|ring|seal|rubber|gasket (is|has|been)* intruding|displaced|hanging|"
                     .'protruding',
                 '(joint with)* (the|a)* seal|rubber|gasket|ring showing|visible|sticking|hanging (out|in|down)*',
@@ -971,6 +975,8 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'debris (in|on|along|the|this|channel|bottom|pipe|here|that|which|is|looks|like|some|probably)* '
+                    .'mortar|concrete|cement|grout|plaster (lumps)*',
                 'washed|poured|tipped|put (some|the|a|load|of)* cement|concrete|mortar|grout|plaster (down|in|into)*',
                 'glob|blob|drip|gob|wad|string of (pvc|abs|purple|some)* glue|cement|primer|grout|concrete|mortar|caulk|sealant',
                 'paint on the pipe|walls|sides|bottom',
@@ -1126,6 +1132,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'where|we you|it|they|we connect|connects|tie|ties|join|joins (in|up|on)* with|to|into (the|your|our|that)* <fixture>',
                 'loo|wc|basin|pan|gully|downpipe joins|connects|comes|ties (in|here|on)*',
                 'where they|he|somebody tied in the (garage|kitchen|basement|back|laundry|bathroom|sump|roof|yard|'
                     .'floor)* drain|line|sink|pump|bathroom|shower|laundry|kitchen',
@@ -1245,6 +1252,8 @@ return [
                 'kitchen|bathroom|laundry|toilet|washer|sink|shower|tub (is)* comes|coming|ties|tying|dumps|drains in|into',
                 'where they cut (the|a|that)* hole|opening', 'service connection(s)|tap|line',
                 'reinstated connection|lateral|opening|tap', 'reinstatement(s)',
+                '(there|here)* comes|joins|enters something|one|another (else)* (in|into)*', 'something|one joins|enters|meets (us|it)*',
+                'pipe|line|lateral meets|joins us|ours|it',
                 'connection coming in', 'something coming in', 'junction', 'combo', 'combination',
                 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
             ],
@@ -1429,6 +1438,7 @@ return [
                 'makes|make|takes|take the|its|that turn', 'bending', 'jog(s)', 'jogs',
             ],
             'bend+clock=9' => [
+                'deflection|deflects|deviation|deviates (slightly|to|the|over)* left',
                 'goes|kicks|cuts|breaks|hooks|bears (around|over|back|hard|slightly)* to the left',
                 'kicks|cuts|bears|breaks|swings (off|over|hard|slightly)* left',
                 'deviates|deviating|veering (to|the)* left', 'hard|slight|sharp|easy|gradual|quick left', 'swing(s) (to|the)* left',
@@ -1438,6 +1448,7 @@ return [
                 '(goes|heads)* off to the left there',
             ],
             'bend+clock=3' => [
+                'deflection|deflects|deviation|deviates (slightly|to|the|over)* right',
                 'goes|kicks|cuts|breaks|hooks|bears (around|over|back|hard|slightly)* to the right',
                 'kicks|cuts|bears|breaks|swings (off|over|hard|slightly)* right',
                 'deviates|deviating|veering (to|the)* right', 'hard|slight|sharp|easy|gradual|quick right', 'swing(s) (to|the)* right',
@@ -1468,6 +1479,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|of|it|the|line|pipe|run)*',
                 'second|next|downstream|upstream|last chamber',
                 '(comes|come|came|coming) to an end',
                 'junction|distribution|diversion box',
@@ -1484,7 +1496,7 @@ return [
                 'is the|our|your|their grease|flammable trap|interceptor',
                 'city|street|road manhole (there|here)*',
                 "that's|there's|here's the grease trap|interceptor",
-                'at|to|into|reached the interceptor',
+                'to|into|reached the interceptor', "we're|i'm|it's at the interceptor",
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
                 'goes|turns|comes up into|in the stack',
                 'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*',
@@ -1572,6 +1584,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                '(the|this|our)* survey|inspection (is|was|has|had|to|be)* stops|stopped|abandoned|terminated|halted|cut (short)*',
                 "couldn't|can't|cannot inspect past|beyond (that|this|here|it)*",
                 "camera|head|camera's keeps hanging (up)* (on)*",
                 'end of the line for the|my camera',
@@ -1864,6 +1877,9 @@ return [
             'becomes', 'converts|converted (over)* to',
             'pick(s)|picks up', 'opens|opening (up)* into|to',
             'switches|switch|switched|switching (over|back)* to|into',
+            'jumps|jump|jumped|jumping|swaps|swap|swapped|flips|flipped|reverts|morphs|shifts|shifted|converts|pops '
+                .'(back|over|up|down|right|out)* to|into',
+            "we're|i'm|it's|now|and (back|now|over)* on|onto (to)*",
             'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back)* into|to', "now we're|we in|on",
             'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into',
             'tie(s)|ties|tied (in|back|on)* into|to|onto',
@@ -2135,6 +2151,24 @@ return [
             "one's|one is reading",
             'reading|showing on the locator',
         ]],
+        'joint_named' => ['' => ['joint|coupling|hub|bell|connection (here|there|right|that|up|is|at|around|about)*']],
+        'is_open' => ['' => [
+            "is|it's|that's|has|you|can|see|we've|got (been|all|just|really|pretty|kind|of|a|little|bit|way|also|too|very)* "
+                .'wide|open|opened|opening|gapped|gapping|gaping|apart (open|up)*',
+            'open|wide|opened|opens|gapped|gapping|separating (open|up|apart)*',
+        ]],
+        'bottom_named' => ['' => ['bottom|invert|floor|channel (of|the|pipe|here|there|right|is|at|around|about)*']],
+        'is_gone' => ['' => [
+            "is|it's|that's|has (all|just|really|pretty|about|completely|totally|almost)* "
+                .'gone|rotted|rusted|missing|eaten|corroded|disintegrated (out|away|through|off)*',
+        ]],
+        'seal_named' => ['' => [
+            'gasket|seal|ring|rubber (ring|gasket|seal|here|there|right|at|around|about)*',
+        ]],
+        'is_hanging' => ['' => [
+            "is|it's|that's|has (just|come|popped|all|been|kind|of)* hanging|rolled|out|loose|sticking|displaced|"
+                .'pushed (down|in|out|loose)*',
+        ]],
         'maybe_depth' => ['' => [
             'have|need to go|dig down',
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
@@ -2190,7 +2224,8 @@ return [
             'drop|drops|dropped|dropping straight down (about|like|maybe)*',
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
             'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
-            'for (about|like|maybe|around)*', 'additional', 'next', 'first', 'last',
+            'for (about|like|maybe|around|approximately|roughly|almost|nearly|probably|at|least|another|the|a|good|some|next)*',
+            'additional', 'next', 'first', 'last',
         ]],
         'bored' => ['' => [
             'galvanized', 'galvanised', 'steel', 'copper', 'old', 'plastic', 'pipe', 'line', 'cleanout', 'clean out', 'main',
@@ -2560,6 +2595,8 @@ return [
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
         'protrudes' => ['' => [
+            "(it|it's|that|which|and|is)* sticks|sticking|stuck|pokes|poking|juts|jutting|protrudes|extends "
+                .'(way|right|out|about|a|too|far)* in|into|out|inside',
             'protruding|intruding',
             "it's|that's|is|that (is|sticking|a|little|bit|also)* protruding|intruding",
             "it's|that's|and|that|which (is)* sticking|sticks|poking in|into|out",
@@ -2634,6 +2671,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            '(here|there|this|is|where)* begins|starts (the|a|our|your|new|old|pipe|line|of|section|original)*',
             'into the|some|an old',
             "outside (now|and|you're|you|are)* (and)* it's|we're (all|in)*",
             'here begins|starts (the|your|our)* (old)*', "pipe|line is|'s made of (all)*",
@@ -3268,7 +3306,12 @@ return [
             'from here|there to the|your house|road', 'feet from here to the|your street|house|tank',
             'more cracks|roots|breaks (in|it|here|this)* than',
             'hole cut|drilled in it',
-            'split level|system|foyer', 'coming|going|starting out of (the|our|this)* cleanout',
+            'split level|system|foyer',
+            'coming|going|starting|headed|working out of (the|our|your|this|that|front|back|rear|side|house|'
+                ."restaurant|customer|owner|building|'s)* cleanout",
+            'tap screw', 'sewer scope|scoping|inspection|report|video|portion',
+            'from manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y to|towards|toward '
+                .'manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y',
             'in|into the|this|our|that hole|pit|trench',
             'broken|busted|leaking water|gas line|main|pipe',
             "that's|this (is)* as far as i|we need|want|wanted|have|care", 'street|house|city|road|building side',
