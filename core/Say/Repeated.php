@@ -90,7 +90,7 @@ final readonly class Repeated
             return false;
         }
         // "out of the water at 28 and 35 feet there's a crack"
-        $isEnd = $this->sentence->has('ends', $before->first - self::NAMED_WORDS, $before->first);
+        $isEnd = $this->sentence->has('ends', $before->first - self::LIST_WORDS, $before->first);
 
         return !$isEnd && null === $last->to && $this->sentence->is('and', $last->first - 1)
             && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
