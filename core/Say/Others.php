@@ -46,7 +46,7 @@ final readonly class Others
             $place = $this->lastBeforeAnother($part) ?? $place;
             // "another screw, three metres ten …": that one has its name.
             $isOwn = null !== $this->sentence->nextName($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
-            $isAnother = $this->isAnotherIn($part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part)
+            $isAnother = $this->isAnotherIn($part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part, $place)
                 || $this->isAnotherBehind($part[1])
                 // "three sixty again"
                 || null !== $this->sentence->begins('again', $place->last + 1);
@@ -73,10 +73,12 @@ final readonly class Others
      *
      * @param array{int, int} $part
      */
-    private function isAnotherIn(int $from, array $part): bool
+    private function isAnotherIn(int $from, array $part, Place $place): bool
     {
         $isHere = fn (int $end, int $begin) => $begin >= $from && $end <= $part[1]
-            && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin));
+            && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin)
+                // "a crack at twelve, same thing at seventeen"
+                || $this->sentence->begins('at', $end + 1) === $place->first - 1);
 
         return [] !== array_filter($this->sentence->marks('another'), $isHere, \ARRAY_FILTER_USE_BOTH);
     }

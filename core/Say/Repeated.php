@@ -73,20 +73,24 @@ final readonly class Repeated
                 $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
                 $next = $place->first;
             }
-            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || 1 === \count($chain) && $this->isPair($mention);
+            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || $this->isPair($mention, $chain);
             array_push($each, ...($isEach ? $chain : []));
         }
 
         return $each;
     }
 
-    /** "at 26 and 34 feet we've got offsets" */
-    private function isPair(Mention $mention): bool
+    /**
+     * "at 26 and 34 feet we've got offsets".
+     *
+     * @param list<Mention> $chain at the places before, the last one first
+     */
+    private function isPair(Mention $mention, array $chain): bool
     {
         $last = $mention->place;
         $before = null === $last ? null : $this->sentence->amountBefore($last->first - 1);
 
-        if (null === $before || null === $last || \in_array($mention->kind, self::ONCE, true)) {
+        if (null === $before || null === $last || [] === $chain || \in_array($mention->kind, self::ONCE, true)) {
             return false;
         }
         // "out of the water at 28 and 35 feet there's a crack"

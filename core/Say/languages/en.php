@@ -1911,7 +1911,7 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
-            'coming|come up on',
+            'coming|come up on', 'both',
             'just|right before|past|after|shy', 'just shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
@@ -2953,6 +2953,8 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'same (exact)* thing|deal|story|issue|problem|situation|mess (again|here|there|over|happening)*', 'same at|here|there',
+            'second|third|fourth|next (one) is at|around|about|over|up', 'and again from|between',
             'got|have another',
             'again from',
             'this one|joint|spot too|also',
