@@ -36,7 +36,7 @@ final class PipeChange
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
         $transitions = [];
         foreach ($materials as $i => $material) {
-            if (self::isFirst($sentence, $measures, $material)) {
+            if (self::isFirst($sentence, $measures, $material) || self::isUntil($sentence, $measures, $material)) {
                 continue;
             }
             $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)
@@ -65,6 +65,16 @@ final class PipeChange
         }
 
         return false;
+    }
+
+    /** "it's clay out to 65": there it ends. */
+    private static function isUntil(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        $to = $sentence->begins('to', $material->last + 1);
+        $isAt = static fn (Place $place) => $place->first - 1 === $to;
+        $isBefore = static fn (Place $place) => $place->last < $material->first;
+
+        return null !== $to && [] !== array_filter($measures->places, $isAt) && [] === array_filter($measures->places, $isBefore);
     }
 
     /**

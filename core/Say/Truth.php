@@ -71,8 +71,8 @@ final readonly class Truth
     private function isTalkedOf(Mention $mention): bool
     {
         foreach ($this->sentence->marks('talk') as $begin => $end) {
-            // "that could be a crack"
-            $isOpened = null === $this->sentence->begins('likely', $begin) && $begin < $mention->first
+            // "that could be a crack", "that would be your kitchen tee"
+            $isOpened = !$this->sentence->beginsAny(['likely', 'identifies'], $begin) && $begin < $mention->first
                 || $begin === $mention->first && $end > $mention->last;
             $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)

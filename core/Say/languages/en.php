@@ -993,7 +993,8 @@ return [
                 'see|seeing (the|some|that)* concrete|cement',
                 'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
-                "it's|that's (like|just|all)* concrete|cement|mortar|grout|plaster",
+                "that's (like|just|all)* concrete|cement|mortar|grout|plaster", "it's (like|just|all)* cement|mortar|grout|plaster",
+                "it's like|just concrete",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
@@ -1530,6 +1531,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'dumps|dump|empties|drains|discharges (out|right|off|it)* in|into the|your|our (city|public|old|main)* sewer|main',
                 'made it (out|all|way|down|the)* to the city|main (main|sewer)*',
                 'hooked (in|up|on)* to|into the city',
                 'your|the|our connection at|to|with|into the (city|sewer)* main',
@@ -2151,6 +2153,7 @@ return [
             "one's|one is reading",
             'reading|showing on the locator',
         ]],
+        'identifies' => ['' => ['would be (the|your|our|my|a|an|some|just|probably|actually|another)*']],
         'joint_named' => ['' => ['joint|coupling|hub|bell|connection (here|there|right|that|up|is|at|around|about)*']],
         'is_open' => ['' => [
             "is|it's|that's|has|you|can|see|we've|got (been|all|just|really|pretty|kind|of|a|little|bit|way|also|too|very)* "
