@@ -291,7 +291,9 @@ final class Measures
 
             return;
         }
-        if ((new BareNumber($sentence, $one, $place))->isPlace()) {
+        if (null === $place->to && $sentence->isAfter('from_opening', $one->first)) {
+            $this->places[] = new Place(0.0, $metres, $place->first, $place->last);
+        } elseif ((new BareNumber($sentence, $one, $place))->isPlace()) {
             $this->places[] = new Place(
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );

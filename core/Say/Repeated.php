@@ -131,13 +131,15 @@ final readonly class Repeated
                 [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
             );
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
-            if (null !== $before?->place && !\in_array($before->kind, self::ONCE, true) && $isList && $this->isBare($part, $before->place) && !$this->unnamed->isNexts($mentions, $part)) {
+            $mayRepeat = null !== $before?->place && !\in_array($before->kind, self::ONCE, true);
+            if ($mayRepeat && $isList && $this->isBare($part, $before->place) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = self::again($before, $part, $place);
             }
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
-                if (null !== $before->place && !\in_array($before->kind, self::ONCE, true) && $this->isNextOf($before->place, $place, Joined::stretches($before))) {
+                $mayRepeat = null !== $before->place && !\in_array($before->kind, self::ONCE, true);
+                if ($mayRepeat && $this->isNextOf($before->place, $place, Joined::stretches($before))) {
                     $listed[] = self::again($before, [$place->first, $place->last], $place);
                 }
             }

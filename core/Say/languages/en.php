@@ -994,7 +994,7 @@ return [
                 'expanding|spray foam',
                 'concrete|cement|grout|mortar|plaster in the invert|channel|bottom|pipe',
                 "that's (like|just|all)* concrete|cement|mortar|grout|plaster", "it's (like|just|all)* cement|mortar|grout|plaster",
-                "it's like|just concrete",
+                "it's like|just concrete", "think it's concrete",
                 'drywall compound', 'bits|pieces of brick and mortar|concrete',
                 'cement|concrete|mortar|grout|plaster stuck|hardened|dried (to|on|along|in) the (bottom|sides|pipe|invert|wall)*',
                 'like cement|concrete|mortar|plaster', 'construction debris', 'paint', 'plaster', 'drywall mud', 'grout', 'mortar',
@@ -1133,6 +1133,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "neighbor's|neighbour's|neighbors (line|cleanout|sewer|lateral)* (is)* tying|ties|coming|comes (in|into)*",
                 'where|we you|it|they|we connect|connects|tie|ties|join|joins (in|up|on)* with|to|into (the|your|our|that)* <fixture>',
                 'loo|wc|basin|pan|gully|downpipe joins|connects|comes|ties (in|here|on)*',
                 'where they|he|somebody tied in the (garage|kitchen|basement|back|laundry|bathroom|sump|roof|yard|'
@@ -1497,7 +1498,7 @@ return [
                 'is the|our|your|their grease|flammable trap|interceptor',
                 'city|street|road manhole (there|here)*',
                 "that's|there's|here's the grease trap|interceptor",
-                'to|into|reached the interceptor', "we're|i'm|it's at the interceptor",
+                'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
                 'goes|turns|comes up into|in the stack',
                 'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*',
@@ -2093,6 +2094,8 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
+            'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|down|on|right)* '
+                .'to|till|until (about|around|like|maybe|almost)*',
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
             'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
                 .'(about|around|like|maybe|almost)*',
@@ -2227,7 +2230,7 @@ return [
             'drop|drops|dropped|dropping straight down (about|like|maybe)*',
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
             'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
-            'for (about|like|maybe|around|approximately|roughly|almost|nearly|probably|at|least|another|the|a|good|some|next)*',
+            'for (about|like|maybe|around|approximately|roughly|almost|nearly|probably|another|some|next)*',
             'additional', 'next', 'first', 'last',
         ]],
         'bored' => ['' => [
@@ -2578,7 +2581,7 @@ return [
             'but', 'except', 'although', 'however', 'though', 'until', 'then', 'only', 'besides', 'other than', 'apart from',
             'aside from',
         ]],
-        'cut' => ['' => ["right now i'm|we're|you're", 'still in|under|holding (the|some)* water|belly|it',
+        'cut' => ['' => ['otherwise', "right now i'm|we're|you're", 'still in|under|holding (the|some)* water|belly|it',
             'first thing (that)* i|we|you see|come|get|hit|run|find|notice', 'so', 'okay', 'ok', 'and then', 'alright', 'all right',
             'next', 'now', 'then', 'anyway', 'well',
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
@@ -3314,7 +3317,8 @@ return [
             'split level|system|foyer',
             'coming|going|starting|headed|working out of (the|our|your|this|that|front|back|rear|side|house|'
                 ."restaurant|customer|owner|building|'s)* cleanout",
-            'tap screw', 'sewer scope|scoping|inspection|report|video|portion',
+            'tap screw', 'previously|earlier reported|noted|recorded|logged crack|hole|break|root(s)|offset|defect',
+            'sewer scope|scoping|inspection|report|video|portion',
             'from manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y to|towards|toward '
                 .'manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y',
             'in|into the|this|our|that hole|pit|trench',
