@@ -81,7 +81,10 @@ final class Joined
             $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin)
                 // "a crack at 19, we're out 23 feet"
                 || !$isLow && null !== $sentence->begins('closes', $begin);
-            $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words;
+            // "22 feet back to clay, roots, 26 feet a belly", "five feet, roots, eight till four o'clock, seven feet a crack"
+            $next = $sentence->atomAt($end + ($sentence->is('articles', $end + 1) ? 2 : 1));
+            $isOther = Atom::MATERIAL === $next?->role || false === $next?->amount?->mayBeAlong();
+            $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words && !$isOther;
             if ($isEnd && !$isOut && !StretchEnd::isSubject($sentence, $one, $begin)) {
                 return true;
             }

@@ -714,6 +714,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "(it's|is)* missing a|the (whole|good|big|huge)* quarter|half|third|chunk|section|corner of (the|"
+                    .'that|this)* tile|pipe|hub|bell|joint',
                 'piece|chunk|bit out of the joint|pipe|side|top|bottom|crown|wall',
                 'got|has|have a bit|chip|chunk|piece out of it|there|the',
                 "half of the joint's|hub's|bell's|pipe's|joint|hub|bell|pipe (is|has)* gone|missing|out",
@@ -1389,6 +1391,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                '(the|this)* pipe|line (just|kind|of)* changes|change|changed direction|course',
                 'turn at the bottom|base|foot (of the stack)*', 'turn at the end of the stack',
                 'hit|hits|at the bottom (and)* it turns',
                 'it turns here|there|now',
@@ -1481,6 +1484,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|of|it|the|line|pipe|run)*',
                 'second|next|downstream|upstream|last chamber',
                 '(comes|come|came|coming) to an end',
@@ -1532,6 +1536,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'fernco|boot|band|coupling|adapter going|goes|onto|on|into|to (into|onto|to)* the|your|our (city|public)* main|sewer',
                 'dumps|dump|empties|drains|discharges (out|right|off|it)* in|into the|your|our (city|public|old|main)* sewer|main',
                 'made it (out|all|way|down|the)* to the city|main (main|sewer)*',
                 'hooked (in|up|on)* to|into the city',
@@ -3317,7 +3322,8 @@ return [
             'split level|system|foyer',
             'coming|going|starting|headed|working out of (the|our|your|this|that|front|back|rear|side|house|'
                 ."restaurant|customer|owner|building|'s)* cleanout",
-            'tap screw', 'previously|earlier reported|noted|recorded|logged crack|hole|break|root(s)|offset|defect',
+            'tap screw', 'test|access|core|pilot|inspection hole', 'my|our hole',
+            'previously|earlier reported|noted|recorded|logged crack|hole|break|root(s)|offset|defect',
             'sewer scope|scoping|inspection|report|video|portion',
             'from manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y to|towards|toward '
                 .'manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y',
