@@ -149,6 +149,20 @@ final class ReelTest extends ApplicationTestCase
         self::assertSame(422, $this->statusCode());
     }
 
+    public function testOnlyATiltThatWasReadShowsNoDip(): void
+    {
+        $run = $this->practice(3, 'usual');
+        $this->send($this->findingAddress($run), [
+            'kind' => 'low_spot', 'reading_from' => '3', 'reading_to' => '5', 'size' => '20', 'going' => 'in',
+        ]);
+        foreach (['', '-1.2'] as $i => $tilt) {
+            $read = array_map(static fn (int $s) => (10 * $i + $s).','.($s - 1).",$tilt,,", range(1, 9));
+            $this->post($run, '/readings/'.Id::fresh(), implode("\n", $read));
+            $numbers = $this->get('/jobs/'.$run->job->id.'/look')->filter('#numbers')->text();
+            self::assertSame('' !== $tilt, str_contains($numbers, 'The tilt shows no dip'));
+        }
+    }
+
     public function testWhatIsAheadIsSaidByTheLastLookAndTheFallByTheTilt(): void
     {
         $job = $this->job();

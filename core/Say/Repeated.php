@@ -88,9 +88,11 @@ final readonly class Repeated
     private function isPair(Mention $mention, array $chain): bool
     {
         $last = $mention->place;
-        $before = null === $last ? null : $this->sentence->amountBefore($last->first - 1);
-
-        if (null === $before || null === $last || [] === $chain || \in_array($mention->kind, self::ONCE, true)) {
+        if (null === $last || [] === $chain || \in_array($mention->kind, self::ONCE, true)) {
+            return false;
+        }
+        $before = $this->sentence->amountBefore($last->first - 1);
+        if (null === $before) {
             return false;
         }
         // "out of the water at 28 and 35 feet there's a crack"

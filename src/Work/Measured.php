@@ -104,16 +104,19 @@ final readonly class Measured
         );
     }
 
-    /** @return list<Finding> water without a dip: something downstream holds it */
+    /** @return list<Finding> water where the tilt shows no dip: something downstream holds it */
     public function waterWithoutDip(): array
     {
-        return [] === $this->line->track->cells
+        $heights = $this->line->track->heights($this->line->record->travel);
+        $tilted = [] === $heights ? null : [$heights[0][0], $heights[\count($heights) - 1][0]];
+
+        return null === $tilted
             ? []
             : array_values(
                 array_filter(
                     $this->water,
                     fn (Finding $finding) => Kind::LowSpot === $finding->kind
-                        && $finding->end()->metres <= $this->line->track->deepest
+                        && $finding->from->metres >= $tilted[0] && $finding->end()->metres <= $tilted[1]
                         && [] === array_filter(
                             $this->pools,
                             static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres,
