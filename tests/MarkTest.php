@@ -137,6 +137,7 @@ final class MarkTest extends ApplicationTestCase
         self::assertStringContainsString(
             '1.21 m deep, spread 0.02 m · not good enough to dig: fewer than', $check(['depthsM' => ['1.2', '1.22']]),
         );
+        self::assertStringContainsString('1.2 m deep, read once · not good enough to dig', $check(['depthsM' => ['1.2']]));
         $three = ['depthsM' => ['1.2', '1.22', '1.21'], 'overHead' => 'nothing'];
         self::assertSame('1.21 m deep, spread 0.02 m · good enough to dig by', $check($three));
         self::assertStringContainsString('metal is over the head', $check(['overHead' => 'metal'] + $three));

@@ -60,7 +60,10 @@ final readonly class MarkTexts
 
     private function depth(Mark $mark, UnitSystem $units): string
     {
-        return $this->said('depth', $units, [
+        // One reading spreads nothing.
+        $key = 1 === \count($mark->details()->depthsM) ? 'depth_once' : 'depth';
+
+        return $this->said($key, $units, [
             '%depth%' => $mark->depth()->median()->metres, '%spread%' => $mark->depth()->spread()->metres,
         ]);
     }
