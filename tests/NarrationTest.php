@@ -216,8 +216,9 @@ final class NarrationTest extends ApplicationTestCase
         $runs = $this->job('Net store')->runs();
         self::assertSame(['2026-03-02'], array_map(static fn (Run $run) => $run->startedAt->format('Y-m-d'), $runs));
         // Whether water ran is as it was said, and before that nobody knows.
-        $page = $this->attach($runs[0], "0:02 okay the water's off\n0:10 a belly from 30 feet to 36 feet\n");
-        [$water, $low] = $page->filter('.narration-proposal')->extract(['data-key']);
+        $page = $this->attach($runs[0], "0:02 okay the water's off\n0:05 this is four inch clay\n0:10 a belly from 30 feet to 36 feet\n");
+        self::assertStringContainsString('Bore at zero: 4 in', $page->text());
+        [$water, $material, $bore, $low] = $page->filter('.narration-proposal')->extract(['data-key']);
         $accept = $page->filter('.narration-proposal form')->attr('action') ?? '';
         foreach ([[$low, null, []], [$water, false, []]] as [$key, $isOn, $facts]) {
             $this->send($accept, ['key' => $key]);
@@ -225,6 +226,15 @@ final class NarrationTest extends ApplicationTestCase
             self::assertSame($facts, $this->found($runs[0])[0]->facts);
             $words = null === $isOn ? 'Nobody noted whether water was running.' : 'Water was off.';
             self::assertStringContainsString($words, $this->get('/jobs/'.$job->id.'/report')->filter('#limits')->text());
+        }
+        // Whoever accepts what it is made of and how wide it is has it on the run, and takes it back.
+        $this->send($accept, ['key' => $material]);
+        foreach (['accept' => [100.0, false], 'again' => [null, null]] as $act => $said) {
+            foreach ([$bore, $water] as $key) {
+                $this->send(str_replace('accept', $act, $accept), ['key' => $key]);
+            }
+            $isOn = $this->told($runs[0])[1];
+            self::assertSame($said, [$this->manager()->find(Run::class, $id)?->details()->boreMm, $isOn]);
         }
     }
 

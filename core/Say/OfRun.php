@@ -6,18 +6,19 @@ namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Run\Travel;
 
-/** What is said of a run as a whole: where it goes in, its zero, what the pipe is made of there, whether water runs, why it ended. */
+/** What is said of a run as a whole: where it goes in, its zero, the pipe there, whether water runs, why it ended. */
 final readonly class OfRun
 {
     public const BEGIN = 'begin';
     public const ZERO = 'zero';
     public const MATERIAL = 'material';
+    public const BORE = 'bore';
     public const WATER = 'water';
     public const END = 'end';
 
     /**
      * @param string $value of a begin what it goes in through, empty where nobody said; of a zero `rim`, `foot` or `outside_wall`;
-     *                      a material; `on` or `off`; the reason of an end
+     *                      a material; a bore in mm as it was said; `on` or `off`; the reason of an end
      * @param ?float $atS when it was said, in seconds
      * @param string $said the words that it is from
      * @param ?float $fromM where it ended, in metres from zero, as far as that is known

@@ -15,6 +15,9 @@ final readonly class RunTalk
     private const WITHIN = 5;
     /** What is said so many words from a material is of it. */
     private const NEAR = 10;
+    /** "Four inch cast iron", "clay, a hundred and fifty": so many words are between them. */
+    private const BORE_WORDS = 2;
+    private const MILLIMETRE_M = 0.001;
     /** A run did not end where something was found farther on, in metres. */
     private const FARTHER_M = 0.5;
     private const ENDS = [
@@ -81,15 +84,14 @@ final readonly class RunTalk
     {
         $changes = array_filter($this->entries, static fn (Entry $entry) => Kind::Transition->value === $entry->kind);
         $changedS = [] === $changes ? \INF : min(array_map(static fn (Entry $entry) => $entry->atS ?? 0.0, $changes));
-        $material = null;
-        $water = [];
+        $pipe = $water = [];
         $ends = $this->named();
         foreach ($sentences as $sentence) {
             if ($sentence->has('question') || $sentence->isAsked()) {
                 continue;
             }
             $isAtZero = ($sentence->atS($sentence->first) ?? 0.0) < $changedS;
-            $material ??= $isAtZero ? $this->material($sentence) : null;
+            $pipe = [] === $pipe && $isAtZero ? $this->pipe($sentence) : $pipe;
             if ($sentence->has('deny')) {
                 continue;
             }
@@ -97,24 +99,40 @@ final readonly class RunTalk
             array_push($ends, ...$this->stopped($sentence));
         }
 
-        return [...array_filter([$material]), ...$water, ...$this->last($ends)];
+        return [...$pipe, ...$water, ...$this->last($ends)];
     }
 
-    /** "this is four inch cast iron", unless it is said to become that. */
-    private function material(Sentence $sentence): ?OfRun
+    /** @return list<OfRun> of "this is four inch cast iron" what it is made of and how wide it is, unless it is said to become that */
+    private function pipe(Sentence $sentence): array
     {
         $named = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
         if ([] === $named || isset($named[1]) && $named[1]->first - $named[0]->last <= self::NEAR) {
-            return null;
+            return [];
         }
         // Whoever talks on without a pause says more in one breath than this.
         $isNear = static fn (string $role) => $sentence->has($role, $named[0]->first - self::NEAR, $named[0]->last + self::NEAR);
         if ($isNear('deny') || $isNear('into') || $isNear('from_material')) {
-            return null;
+            return [];
         }
         foreach ($sentence->marks('made_of') as $end) {
             if ($named[0]->first > $end && $named[0]->first - $end <= self::WITHIN) {
-                return $this->said(OfRun::MATERIAL, $named[0]->meaning, $sentence, $named[0]->first);
+                $material = $this->said(OfRun::MATERIAL, $named[0]->meaning, $sentence, $named[0]->first);
+                $bore = $this->bore($sentence, $named[0]);
+
+                return null === $bore ? [$material] : [$material, $this->said(OfRun::BORE, $bore, $sentence, $named[0]->first)];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return ?string the bore that is said beside what a pipe is made of, in mm */
+    private function bore(Sentence $sentence, Atom $material): ?string
+    {
+        foreach ((new Measures($sentence, $this->units))->bores as $bore) {
+            $between = $bore->last < $material->first ? $material->first - $bore->last : $bore->first - $material->last;
+            if ($between > 0 && $between - 1 <= self::BORE_WORDS) {
+                return (string) round($bore->value / self::MILLIMETRE_M, 1);
             }
         }
 

@@ -9,17 +9,23 @@ use App\Record\Run;
 use App\Record\Zero;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\DistanceReader;
+use Jurvex\Core\Measure\Length;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Measure\UnreadableMeasure;
 use Jurvex\Core\Run\EndReason;
 use Jurvex\Core\Run\Travel;
 use Jurvex\Core\Say\OfRun;
+use Jurvex\Core\Sketch\HouseTables;
 
 /** What the words of a recording say of the run itself, put into the run where somebody accepts it. */
 final class RunSaid
 {
     /** What a run that has not ended said before its end. */
     private const OPEN = 'open';
+    /** What nobody had said before. */
+    private const NOT_SAID = 'not_said';
+    /** A trade size and its true bore are one. */
+    private const SAME_BORE_MM = 6.0;
 
     /** Whether the run does not say so anyway. */
     public static function isNews(OfRun $said, Run $run): bool
@@ -29,6 +35,7 @@ final class RunSaid
 
         return match ($said->what) {
             OfRun::END => self::OPEN === $before,
+            OfRun::BORE => self::NOT_SAID === $before || abs((float) $before - self::trueBore($said, $run)) > self::SAME_BORE_MM,
             OfRun::BEGIN => $before !== self::begun($through, $said->travel ?? $run->details()->travel),
             default => $said->value !== $before,
         };
@@ -49,6 +56,7 @@ final class RunSaid
             OfRun::BEGIN => self::begin($run, $said->value, $said->travel),
             OfRun::ZERO => self::describe($run, zero: Zero::from($said->value)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($said->value)),
+            OfRun::BORE => self::setBore($run, self::trueBore($said, $run)),
             OfRun::WATER => self::water($run, 'on' === $said->value, $at),
             default => $run->end(EndReason::from($said->value), $said->fromM ?? self::place($typed, $units), '', $at),
         };
@@ -64,7 +72,8 @@ final class RunSaid
             OfRun::BEGIN => self::begin($run, $through, Travel::tryFrom($travel)),
             OfRun::ZERO => self::describe($run, zero: Zero::from($before)),
             OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
-            OfRun::WATER => self::setWater($run, '' === $before ? null : 'on' === $before),
+            OfRun::BORE => self::setBore($run, self::NOT_SAID === $before ? null : (float) $before),
+            OfRun::WATER => self::setWater($run, self::NOT_SAID === $before ? null : 'on' === $before),
             default => $run->goOn(),
         };
     }
@@ -75,7 +84,8 @@ final class RunSaid
             OfRun::BEGIN => self::begun($run->opening->details()->kind->value, $run->details()->travel),
             OfRun::ZERO => $run->details()->zero->value,
             OfRun::MATERIAL => $run->details()->material->value,
-            OfRun::WATER => $run->details()->water(),
+            OfRun::BORE => (string) ($run->details()->boreMm ?? self::NOT_SAID),
+            OfRun::WATER => $run->details()->water() ?: self::NOT_SAID,
             default => $run->endReason()->value ?? self::OPEN,
         };
     }
@@ -91,6 +101,19 @@ final class RunSaid
         $opening->kind = OpeningKind::tryFrom($through) ?? $opening->kind;
         $run->opening->describe($opening);
         self::describe($run, travel: $travel);
+    }
+
+    /** @return float in mm: nobody says true bores, and a trade size is taken by the house table */
+    private static function trueBore(OfRun $said, Run $run): float
+    {
+        return HouseTables::typedBore($run->details()->material, Length::millimetres((float) $said->value))->inMillimetres();
+    }
+
+    private static function setBore(Run $run, ?float $boreMm): void
+    {
+        $details = clone $run->details();
+        $details->boreMm = $boreMm;
+        $run->describe($details);
     }
 
     private static function water(Run $run, bool $on, \DateTimeImmutable $at): void

@@ -83,6 +83,7 @@ final readonly class SaidTexts
             OfRun::ZERO => $this->translator->trans('zero.'.$said->value),
             OfRun::WATER => $this->translator->trans('narration.run.water.'.$said->value),
             OfRun::MATERIAL => $this->translator->trans('material.'.$said->value),
+            OfRun::BORE => $this->formatter->small((float) $said->value, $units),
             default => $this->translator->trans('end.'.$said->value),
         };
         $what = $proposal->beginsAnother() ? 'another'.('' === $words ? '' : '_in') : $said->what.'_is';

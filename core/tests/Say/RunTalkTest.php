@@ -34,13 +34,15 @@ final class RunTalkTest extends TestCase
     {
         yield 'all of it' => [
             "0:01 okay we're in four inch cast iron here and the water is on\n0:10 roots at 9 metres\n0:50 water is off now\n"
-            .'0:59 at 30 metres we hit the city main', ['material cast_iron', 'water on', 'water off', 'end main_reached 30.00'],
+            .'0:59 at 30 metres we hit the city main',
+            ['material cast_iron', 'bore 101.6', 'water on', 'water off', 'end main_reached 30.00'],
         ];
         yield 'all of it in one breath' => [
             "0:01 okay starting out in four inch cast iron pipe's pretty scaly around three metres there's a wye coming in from the left "
             ."and we don't see any cracks at nine metres there's roots and at 22 metres we're at the city main",
-            ['material cast_iron', 'end main_reached 22.00'],
+            ['material cast_iron', 'bore 101.6', 'end main_reached 22.00'],
         ];
+        yield 'in millimetres' => ['0:01 this is one fifty clay', ['material clay', 'bore 150']];
         yield 'said once is enough' => [
             "0:01 this is clay\n0:05 this is clay pipe\n0:09 water's off\n0:12 water's off", ['material clay', 'water off']];
         yield 'what it becomes is not what it is at zero' => ["0:01 at 9 metres it goes to clay\n0:05 this is all clay", []];
