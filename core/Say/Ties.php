@@ -179,11 +179,24 @@ final readonly class Ties
         // "eleven feet and there's the second"
         $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
 
-        return (!$isAt || $isRough) && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
+        return (!$isAt || $isRough || $this->isOtherClause($place))
+            && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
             || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(
                 ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
             ));
+    }
+
+    /** "it's scaly, and at nine feet there's a wye" */
+    private function isOtherClause(Place $place): bool
+    {
+        foreach ($this->sentence->marks('at') as $begin => $end) {
+            if ($end === $place->first - 1 && $this->sentence->is('and', $begin - 1)) {
+                return null !== $this->sentence->begins('intro', $place->last + 1);
+            }
+        }
+
+        return false;
     }
 
     /** "the break is at 36" */
