@@ -143,9 +143,12 @@ final readonly class BareNumber
         $isOfLine = $sentence->is('known', $next)
             && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1)
                 || null !== $sentence->begins('ends', $next + 1));
+        // "fifty two a ninety to the right"
+        $turn = $sentence->is('articles', $next) ? $sentence->atomAt($next + 1)?->amount : null;
+        $isTurn = Unit::None === $turn?->unit && \in_array($turn->value, Turn::DEGREES, true);
         // "seventy five and here's the wye"
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
-        if ($isSo || $isOfLine || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
+        if ($isSo || $isOfLine || $isTurn || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
             || $sentence->endsThere($next)

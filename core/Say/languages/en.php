@@ -2099,6 +2099,8 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
+            'as soon as i|we|you go|get|start|come|came|went in|out (and|it|that|which|goes|runs|stays)* (all|the|way|out|on|from|there)* '
+                .'to|till|until (about|around|like|maybe|almost)*',
             'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|down|on|right)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
@@ -3322,7 +3324,7 @@ return [
             'split level|system|foyer',
             'coming|going|starting|headed|working out of (the|our|your|this|that|front|back|rear|side|house|'
                 ."restaurant|customer|owner|building|'s)* cleanout",
-            'tap screw', 'test|access|core|pilot|inspection hole', 'my|our hole',
+            'tap screw', 'as soon as i|we|you', 'test|access|core|pilot|inspection hole', 'my|our hole',
             'previously|earlier reported|noted|recorded|logged crack|hole|break|root(s)|offset|defect',
             'sewer scope|scoping|inspection|report|video|portion',
             'from manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y to|towards|toward '
