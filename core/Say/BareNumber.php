@@ -148,7 +148,8 @@ final readonly class BareNumber
         $isTurn = Unit::None === $turn?->unit && \in_array($turn->value, Turn::DEGREES, true);
         // "seventy five and here's the wye"
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
-        if ($isSo || $isOfLine || $isTurn || $sentence->beginsAny(['here', 'intro'], $shown) || Atom::KIND === $sentence->atomAt($next)?->role
+        if ($isSo || $isOfLine || $isTurn || $sentence->beginsAny(['here', 'intro'], $shown)
+            || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
             || $sentence->endsThere($next)

@@ -125,6 +125,11 @@ final class Placing
     /** "eleven feet fine, fourteen feet", "clear at ten feet, then": nothing is there. */
     private function isOfSomething(Place $place): bool
     {
+        // "from 42 to the main at 70 is okay": the main is there.
+        $at = array_search($place->first - 1, $this->sentence->marks('at'), true);
+        if (false !== $at && ($this->sentence->isBehindName($at) || $this->sentence->isInName($at))) {
+            return true;
+        }
         $next = $place->last + 1;
         if ($next > $this->sentence->last && (new Vacancy($this->sentence))->isGood($place)) {
             return false;

@@ -3090,7 +3090,7 @@ return [
             'mark|locate|find|locating|marking the main',
             "the city wants|will|won't|requires|needs|says|would|could|can|should|doesn't|owns|makes|charges",
             'hit|hitting|rinse|clean|wash|spray (off)* (the|my)* lens|camera (off)* with (some|a|little|bit|of|the)* water',
-            'ninety degrees out|outside|today|here|and|in',
+            'ninety degrees out|outside|today|here|in', 'ninety degrees and hot|humid|sunny|sweating|no',
             "can't|cannot|couldn't (go|get|come)* back (up|out)",
             'make|made|making the turn|corner',
             'root(s)|water|something|light (off|out|up|there)* in the distance',
@@ -3324,7 +3324,8 @@ return [
             'split level|system|foyer',
             'coming|going|starting|headed|working out of (the|our|your|this|that|front|back|rear|side|house|'
                 ."restaurant|customer|owner|building|'s)* cleanout",
-            'tap screw', 'as soon as i|we|you', 'test|access|core|pilot|inspection hole', 'my|our hole',
+            'tap screw', 'coming|going|starting|working|looking from the|our (rear|back|front|side|upstream|downstream|first|top|bottom)* '
+                .'manhole|chamber|cover|gully', 'as soon as i|we|you', 'test|access|core|pilot|inspection hole', 'my|our hole',
             'previously|earlier reported|noted|recorded|logged crack|hole|break|root(s)|offset|defect',
             'sewer scope|scoping|inspection|report|video|portion',
             'from manhole|chamber one|two|three|four|five|six|seven|eight|nine|ten|1|2|3|4|5|6|7|8|9|10|a|b|x|y to|towards|toward '
