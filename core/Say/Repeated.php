@@ -43,6 +43,7 @@ final readonly class Repeated
     public function each(array $mentions, array $free): array
     {
         $each = [];
+        $listed = $this->listedBehind($mentions);
         foreach ($mentions as $mention) {
             $eachAt = $this->eachAt($mention);
             // "42, 45, 48, every one of those has roots, the one at 48 …": whatever place is behind, all of these are of it.
@@ -65,8 +66,9 @@ final readonly class Repeated
                 $isNext = ($isBoth || \in_array($place, $free, true)) && !$isClean
                     && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
                 // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
-                $isAnother = null === $eachAt && $this->sentence->isAfter('another', $place->first);
-                if (!$isNext || $isAnother || null === $eachAt && !$isList && !$this->sentence->isAfter('at', $place->first)) {
+                $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
+                $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);
+                if (!$isNext || null === $eachAt && $isNotLed) {
                     break;
                 }
                 $isLed = $this->sentence->isAfter('at', $place->first);
@@ -78,6 +80,31 @@ final readonly class Repeated
         }
 
         return $each;
+    }
+
+    /**
+     * "roots at 12 and at 17 and at 24, and at 30 it's cracked".
+     *
+     * @param list<Mention> $mentions with their places
+     *
+     * @return list<Place> those that go on with what stands before the first of them
+     */
+    private function listedBehind(array $mentions): array
+    {
+        $isBehind = static fn (Mention $each) => null !== $each->place && $each->place->first > $each->last;
+        $listed = [];
+        $last = array_map(static fn (Mention $each) => $each->place->last ?? 0, array_filter($mentions, $isBehind));
+        foreach ($this->places as $place) {
+            foreach ($last as $word) {
+                $at = $word + ($this->sentence->is('and', $word + 1) ? 2 : 1);
+                if ($this->sentence->begins('at', $at) === $place->first - 1) {
+                    $listed[] = $place;
+                    $last[] = $place->last;
+                }
+            }
+        }
+
+        return $listed;
     }
 
     /**

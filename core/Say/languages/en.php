@@ -2203,6 +2203,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'altogether', 'all together', 'in all', 'all told', 'in total',
             'of (good|bad|old|new|the|this|that|your|more|straight|clean)* pipe|line|camera|cable|hose|rod|sewer',
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
             'from that|there|here', 'upstream|downstream of', 'above|below|off the flow|floor|bottom|channel',
