@@ -55,8 +55,7 @@ final readonly class Repeated
                 && $this->sentence->is('and', $mention->place->first - 1);
             $isLed = false;
             foreach (array_reverse($this->places) as $place) {
-                $isBefore = $place->last < $next && $place->last < $mention->first;
-                if (!$isBefore) {
+                if ($place->last >= min($next, $mention->first)) {
                     continue;
                 }
                 // "a gap at nine and another at eleven, both of those have roots"
