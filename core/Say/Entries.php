@@ -114,11 +114,8 @@ final class Entries
         }
         // "a hole at seventeen and another one at eighteen and a half"
         $isAnother = $sentence->has('another', $mention->first, $mention->last);
-        // "we're at the city main, so that's as far as we go"
-        $isAsFar = Kind::CannotGoFurther === $mention->kind && $sentence->has('as_far', $mention->first, $mention->last);
         foreach ($this->all as $entry) {
-            $isMain = $isAsFar && $entry->isMainAt($this->run, $from);
-            if ($isMain || $entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
+            if ($entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
                 return $entry;
             }
         }

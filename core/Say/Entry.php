@@ -205,19 +205,15 @@ final class Entry
         return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
     }
 
-    /** Whether it is the main that a run came to at a place. */
-    public function isMainAt(int $run, ?float $from): bool
-    {
-        return Kind::Tap->value === $this->kind && $run === $this->run && null !== $from && null !== $this->fromM
-            && abs($from - $this->fromM) <= self::SAME_PLACE_M;
-    }
-
-    /** "here it hits the city main, that's the end of the line": where the line ends in the main, it is its tap and nothing more. */
+    /**
+     * "here it hits the city main, that's the end of the line", "… so that's as far as we go": where the line ends in the main, it is its
+     * tap and nothing more.
+     */
     private function isSameEnd(Mention $mention): bool
     {
         $kinds = [Kind::tryFrom($this->kind), $mention->kind];
 
-        return \in_array(Kind::Tap, $kinds, true) && \in_array(Kind::EndOfLine, $kinds, true);
+        return \in_array(Kind::Tap, $kinds, true) && (\in_array(Kind::EndOfLine, $kinds, true) || $mention->isFarEnough);
     }
 
     /** From 11 over the crown to 1 is 12, too. */

@@ -27,6 +27,8 @@ final class Mention
     public bool $isKnown = false;
     /** Whether it was only said how far it has been seen. */
     public bool $goesOn = false;
+    /** Whether nobody goes farther for its being far enough: "that's as far as we go". */
+    public bool $isFarEnough = false;
 
     /**
      * @param ?Kind $kind none for a mark

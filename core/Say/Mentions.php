@@ -132,6 +132,8 @@ final class Mentions
 
     private function qualify(Mention $mention): void
     {
+        $mention->isFarEnough = Kind::CannotGoFurther === $mention->kind
+            && $this->sentence->has('as_far', $mention->first, $mention->last);
         if (Kind::TieIn === $mention->kind && $this->isTold('capped', $mention)) {
             $mention->kind = Kind::DeadLeg;
         } elseif (Kind::TieIn === $mention->kind && $this->isTold('protrudes', $mention)) {
