@@ -47,6 +47,8 @@ final class NarrationTest extends ApplicationTestCase
             $found[0]->kind->value, $found[0]->sureness->value, $found[0]->size, $found[0]->note,
         ]);
         self::assertEqualsWithDelta(22 * 0.3048, $found[0]->fromM, 0.001);
+        $hits = $this->get('/?find=gubbins')->filter('.said-hits')->text(normalizeWhitespace: true);
+        self::assertStringContainsString('22\' 0"', $hits, 'It is found where it was said to be, not where the counter stood.');
     }
 
     public function testLinesAreReadInTheLightOfThoseBefore(): void

@@ -27,6 +27,15 @@ final readonly class SaidLine
         return Reading::unknown($this->pieces);
     }
 
+    /** @return list<array{float, float}> where it is said that something is: seconds and metres */
+    public function places(): array
+    {
+        $places = array_map(static fn (SaidEntry $each) => $each->entry->fromM, $this->entries);
+        $known = array_filter([...$places, $this->command?->atM], static fn (?float $place) => null !== $place);
+
+        return array_map(fn (float $place) => [$this->narrated->cues[0][0], $place], array_values($known));
+    }
+
     /** @return list<SaidEntry> that can be stored */
     public function whole(): array
     {

@@ -67,7 +67,7 @@ final class SayController extends JobController
             ? self::settled($line, $findings, $run) : self::obeyed($line->command, $line->narrated, $findings);
         if ('' !== $said) {
             $this->store($line->narrated, ...$stored);
-            $words->add($line->narrated);
+            $words->add($line->narrated, $line->places());
         }
 
         return $this->kept($run, $request, ['kept' => $texts->kept($line, $account->units())]);

@@ -24,13 +24,13 @@ final readonly class SaidWords
     {
     }
 
-    /** @param list<array{float, float}> $places what is known of where: seconds and metres, in the order of time */
+    /** @param list<array{float, float}> $places what was said of where: seconds and metres, in the order of time */
     public function add(Narrated $narrated, array $places = []): void
     {
         $this->forget($narrated->id);
         foreach ($narrated->cues as [$from, $to, $text]) {
             $there = array_filter($places, static fn (array $place) => $place[0] >= $from && $place[0] <= $to);
-            $this->insert($narrated->id, $narrated->job(), $text, $from, $narrated->atM ?? array_values($there)[0][1] ?? null);
+            $this->insert($narrated->id, $narrated->job(), $text, $from, array_values($there)[0][1] ?? $narrated->atM);
         }
     }
 
