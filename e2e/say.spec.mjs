@@ -44,6 +44,7 @@ test.describe('on a phone', () => {
         await say('34 feet', 'Nothing here is understood as an entry');
         await say('a wye on the right', 'Tie-in 34\' 0"');
         await say('not seeing any cracks through here');
+        await expect(page.locator('.say-told')).toHaveText('Saved: not seeing any cracks through here');
         await say('the belly starts at 40 feet', 'Waits for its end');
         await say('two inches of water in it');
         await say('and it ends at 47 feet', 'Low spot 40\' 0"–47\' 0"');

@@ -70,8 +70,12 @@ export const say = () => ({
         if (said === '' || said === this.writing) return;
         this.writing = said;
         const id = freshId();
+        const plain = (words) => words.replace(/\s+/g, ' ').trim();
         const words = (each) => [...each.childNodes].filter((node) => node.nodeName !== 'BUTTON').map((node) => node.textContent);
-        const read = [...this.$root.querySelectorAll('.said-entry')].map((each) => words(each).join(' ').replace(/\s+/g, ' ').trim());
+        // What is shown may be of fewer words yet, or of those before; and what was not understood is kept as its words.
+        const isOfIt = plain(this.$root.querySelector('.said-words')?.textContent ?? '') === plain(said);
+        const entries = isOfIt ? [...this.$root.querySelectorAll('.said-entry:has(strong)')] : [];
+        const read = entries.map((each) => plain(words(each).join(' ')));
         const pairs = [
             ['said', said],
             ['reading', document.getElementById('reading')?.value.trim() ?? ''],
