@@ -114,7 +114,7 @@ final class StoryTest extends ApplicationTestCase
         foreach ($said as $page) {
             self::assertStringContainsString('Offset joint with transition', $page);
         }
-        self::assertStringContainsString('We saw all of the line that was ordered.', $said['report']);
+        self::assertStringContainsString('The camera came through all of the line that was ordered;', $said['report']);
         self::assertStringContainsString('Have what waits for another look seen again or measured', $said['report']);
         self::assertStringNotContainsString('Have what could not be seen', $said['report']);
     }
