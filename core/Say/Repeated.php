@@ -193,7 +193,9 @@ final readonly class Repeated
         // "roots ten feet, fourteen feet, eighteen feet"
         $and = $this->sentence->is('and', $one->last + 1) ? 1 : 0;
         // "roots at 27 and 31, those aren't as bad"
-        $isThem = 1 === $and && $this->sentence->is('them', $other->last + 1);
+        $isThem = 1 === $and && ($this->sentence->is('them', $other->last + 1)
+            // "hair roots at 23 and 29 that we'll hit with foam"
+            || $this->sentence->is('refers', $other->last + 1) && $this->sentence->isAfter('at', $one->first));
         // "roots at ten, twenty and thirty, a crack at 25"
         $isLast = 1 === $and && $isOwn && $this->sentence->isAfter('at', $one->first, self::LIST_WORDS);
         $isBeside = $other->first === $one->last + 1 + $and
