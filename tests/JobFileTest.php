@@ -10,6 +10,7 @@ use App\HandOver\JobFile\JobFileSchema;
 use App\HandOver\JobFile\JobFileWriter;
 use App\Record\FindingRepository;
 use App\Record\Job;
+use App\Record\Paint;
 use App\Support\Database\Id;
 use App\Support\Files\RefusedFile;
 use Jurvex\Core\Finding\Fact;
@@ -219,6 +220,7 @@ final class JobFileTest extends ApplicationTestCase
         $schema = json_decode((string) file_get_contents(__DIR__.'/../public/schema/job.schema.json'), true, 64, \JSON_THROW_ON_ERROR);
         self::assertSame(array_column(Kind::cases(), 'value'), $schema['$defs']['finding']['properties']['kind']['enum'] ?? []);
         self::assertSame(array_column(Material::cases(), 'value'), $schema['$defs']['run']['properties']['material']['enum'] ?? []);
+        self::assertSame(array_column(Paint::cases(), 'value'), $schema['$defs']['mark']['properties']['paint']['enum'] ?? []);
         foreach (Fact::cases() as $fact) {
             self::assertSame($fact->choices(), $schema['$defs']['facts']['properties'][$fact->value]['enum'] ?? [], $fact->value);
         }

@@ -244,6 +244,12 @@ final class NarrationTest extends ApplicationTestCase
     {
         $run = $this->ropeStore();
         $this->attach($run, self::SPOKEN);
+        $this->send($this->look($run).'/say/'.Id::fresh(), ['said' => 'located here at 60 feet, 5 foot 4 deep', 'reading' => '12']);
+        $run = $this->manager()->find(Run::class, $run->id) ?? self::fail();
+        $details = clone $run->details();
+        $details->waterOn = null;
+        $run->describe($details);
+        $this->manager()->flush();
         $file = (string) stream_get_contents(self::getContainer()->get(JobFileWriter::class)->write($run->job));
         $renamed = self::underOtherIdentifiers($file);
         $this->get('/import');
@@ -251,7 +257,9 @@ final class NarrationTest extends ApplicationTestCase
         self::assertSame(303, $this->statusCode(), strip_tags(strstr($this->page(), '<main') ?: ''));
         $taken = $this->manager()->getRepository(Job::class)->findOneBy(['call.number' => 'Z-9']) ?? self::fail();
         $words = $this->manager()->getRepository(Narrated::class)->findBy(['run' => $taken->runs()[0]->id], ['saidAt' => 'ASC']);
-        self::assertStringContainsString('a few hair roots right here', $words[\count($words) - 1]->text());
+        self::assertStringContainsString('a few hair roots right here', $words[\count($words) - 2]->text());
         self::assertCount(2, $this->get('/?find=peculiar+attic')->filter('.said-hits li'));
+        $mark = $this->manager()->getRepository(Mark::class)->findOneBy(['run' => $taken->runs()[0]->id]);
+        self::assertSame([null, Paint::NotSaid], [$taken->runs()[0]->details()->waterOn, $mark?->details()->paint]);
     }
 }
