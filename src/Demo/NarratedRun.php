@@ -14,6 +14,11 @@ use App\Support\Database\Id;
 use App\Work\SaidWords;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Measure\UnitSystem;
+use Jurvex\Core\Say\Lexicon;
+use Jurvex\Core\Say\Narration;
+use Jurvex\Core\Say\Reading;
+use Jurvex\Core\Say\Reel;
+use Jurvex\Core\Say\Speech;
 use Jurvex\Core\Say\TimedText;
 
 /** A run of which nothing was logged and everything was said: its recording's words wait to be gone through. */
@@ -65,6 +70,21 @@ final readonly class NarratedRun
         );
         $this->manager->persist($run);
         $this->manager->persist($narrated);
-        $this->words->add($narrated);
+        $this->words->add($narrated, self::places($narrated));
+    }
+
+    /** @return list<array{float, float}> where it is said that something is: seconds and metres */
+    private static function places(Narrated $narrated): array
+    {
+        $lexicon = Lexicon::of($narrated->language);
+        $spoken = Reading::of(Speech::timed($narrated->asCues(), $lexicon), $lexicon);
+        $places = [];
+        foreach (Narration::read($spoken, UnitSystem::FeetAndInches, new Reel([])) as $entry) {
+            if (null !== $entry->fromM) {
+                $places[] = [$entry->atS ?? 0.0, $entry->fromM];
+            }
+        }
+
+        return $places;
     }
 }
