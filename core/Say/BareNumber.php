@@ -153,7 +153,7 @@ final readonly class BareNumber
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
             || $sentence->endsThere($next)
-            || $sentence->beginsAny(['another', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where'], $next)
+            || $sentence->beginsAny(['another', 'more_of_it', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where'], $next)
             // "thirty three and I'm out of it"
             || null !== $sentence->begins('closes', $shown)
             // "it's capped, fifty five they've got some gravel": nobody counts people so.

@@ -78,7 +78,7 @@ final readonly class Parts
         // "a root from the bottom sixty six the same thing"
         $isNumber = true === $place?->amount?->mayBePlace() || true === $place?->amount?->isTenths();
         $isShown = $isNumber && $this->sentence->isShownAgain($place->last + 1);
-        $isOfAnother = $isShown || $isNumber && null !== $this->sentence->begins('another', $place->last + 1);
+        $isOfAnother = $isShown || $isNumber && $this->sentence->beginsAny(['another', 'more_of_it', 'again'], $place->last + 1);
         if (null === $place || !$isOfAnother && !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
             return false;
         }

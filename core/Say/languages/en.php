@@ -2967,6 +2967,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
             'same (exact)* thing|deal|story|issue|problem|situation|mess (again|here|there|over|happening)*', 'same at|here|there',
             'second|third|fourth|next (one) is at|around|about|over|up', 'and again from|between',
             'got|have another',
@@ -3024,6 +3025,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
             "that|this one's|joint's|one|joint got|has them|it|some too|also|in",
             'and (right)* here|there (again|too)*', 'right|yep here|there again|too',
             'more|some little|big|small|fine|thick|heavy ones',
