@@ -20,7 +20,7 @@ final readonly class Others
     /** So many places tell that they are a list. */
     private const LEAST_LISTED = 2;
     /** What there is no other one of: "cast iron at five, eight feet the same". */
-    private const ONCE = [Kind::Transition, Kind::Tap, Kind::EndOfLine];
+    public const ONCE = [Kind::Transition, Kind::Tap, Kind::EndOfLine];
     private const COME_AGAIN = [Family::Roots, Family::Object];
 
     private Unnamed $unnamed;

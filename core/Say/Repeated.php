@@ -21,8 +21,8 @@ final readonly class Repeated
     /** "Cracks at sixteen and at thirty, you've got roots": what is named so many words behind. */
     private const NAMED_WORDS = 3;
 
-    /** Where the line goes is at one place. */
-    private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther, Kind::Transition];
+    /** Where the line goes is at one place, and nobody is stuck at two. */
+    private const ONCE = [...Others::ONCE, Kind::CannotGoFurther];
 
     private Unnamed $unnamed;
 

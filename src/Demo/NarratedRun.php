@@ -70,21 +70,9 @@ final readonly class NarratedRun
         );
         $this->manager->persist($run);
         $this->manager->persist($narrated);
-        $this->words->add($narrated, self::places($narrated));
-    }
-
-    /** @return list<array{float, float}> where it is said that something is: seconds and metres */
-    private static function places(Narrated $narrated): array
-    {
         $lexicon = Lexicon::of($narrated->language);
         $spoken = Reading::of(Speech::timed($narrated->asCues(), $lexicon), $lexicon);
-        $places = [];
-        foreach (Narration::read($spoken, UnitSystem::FeetAndInches, new Reel([])) as $entry) {
-            if (null !== $entry->fromM) {
-                $places[] = [$entry->atS ?? 0.0, $entry->fromM];
-            }
-        }
-
-        return $places;
+        $entries = Narration::read($spoken, UnitSystem::FeetAndInches, new Reel([]));
+        $this->words->add($narrated, SaidWords::places($entries));
     }
 }

@@ -57,13 +57,9 @@ final readonly class Proposals
     /** Has its words found again, with the places that are known. */
     public function index(Narrated $narrated, UnitSystem $units): void
     {
-        $places = [];
-        foreach ($this->of($narrated, $units) as $proposal) {
-            if ($proposal->said instanceof Entry && null !== $proposal->said->fromM) {
-                $places[] = [$proposal->atS(), $proposal->said->fromM];
-            }
-        }
-        $this->words->add($narrated, $places);
+        $said = array_map(static fn (Proposal $each) => $each->said, $this->of($narrated, $units));
+        $entries = array_filter($said, static fn (Entry|OfRun $each) => $each instanceof Entry);
+        $this->words->add($narrated, SaidWords::places($entries));
     }
 
     /** @return list<Proposal> in the order of time; of one moment, what was found stands before what is said of the run itself */

@@ -6,6 +6,7 @@ namespace App\Look;
 
 use App\Record\OpeningKind;
 use App\Record\Run;
+use App\Record\RunDetails;
 use App\Record\Zero;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Measure\DistanceReader;
@@ -54,8 +55,8 @@ final class RunSaid
         $at = $run->startedAt->modify(\sprintf('+%d seconds', $said->atS ?? 0));
         match ($said->what) {
             OfRun::BEGIN => self::begin($run, $said->value, $said->travel),
-            OfRun::ZERO => self::describe($run, zero: Zero::from($said->value)),
-            OfRun::MATERIAL => self::describe($run, material: Material::from($said->value)),
+            OfRun::ZERO => self::describe($run, static fn (RunDetails $details) => $details->zero = Zero::from($said->value)),
+            OfRun::MATERIAL => self::describe($run, static fn (RunDetails $details) => $details->material = Material::from($said->value)),
             OfRun::BORE => self::setBore($run, self::trueBore($said, $run)),
             OfRun::WATER => self::water($run, 'on' === $said->value, $at),
             default => $run->end(EndReason::from($said->value), $said->fromM ?? self::place($typed, $units), '', $at),
@@ -70,8 +71,8 @@ final class RunSaid
         [$through, $travel] = [...explode('/', $before), ''];
         match ($said->what) {
             OfRun::BEGIN => self::begin($run, $through, Travel::tryFrom($travel)),
-            OfRun::ZERO => self::describe($run, zero: Zero::from($before)),
-            OfRun::MATERIAL => self::describe($run, material: Material::from($before)),
+            OfRun::ZERO => self::describe($run, static fn (RunDetails $details) => $details->zero = Zero::from($before)),
+            OfRun::MATERIAL => self::describe($run, static fn (RunDetails $details) => $details->material = Material::from($before)),
             OfRun::BORE => self::setBore($run, self::NOT_SAID === $before ? null : (float) $before),
             OfRun::WATER => self::setWater($run, self::NOT_SAID === $before ? null : 'on' === $before),
             default => $run->goOn(),
@@ -100,7 +101,7 @@ final class RunSaid
         $opening = clone $run->opening->details();
         $opening->kind = OpeningKind::tryFrom($through) ?? $opening->kind;
         $run->opening->describe($opening);
-        self::describe($run, travel: $travel);
+        self::describe($run, static fn (RunDetails $details) => $details->travel = $travel ?? $details->travel);
     }
 
     /** @return float in mm: nobody says true bores, and a trade size is taken by the house table */
@@ -111,9 +112,7 @@ final class RunSaid
 
     private static function setBore(Run $run, ?float $boreMm): void
     {
-        $details = clone $run->details();
-        $details->boreMm = $boreMm;
-        $run->describe($details);
+        self::describe($run, static fn (RunDetails $details) => $details->boreMm = $boreMm);
     }
 
     private static function water(Run $run, bool $on, \DateTimeImmutable $at): void
@@ -124,17 +123,14 @@ final class RunSaid
 
     private static function setWater(Run $run, ?bool $on): void
     {
-        $details = clone $run->details();
-        $details->waterOn = $on;
-        $run->describe($details);
+        self::describe($run, static fn (RunDetails $details) => $details->waterOn = $on);
     }
 
-    private static function describe(Run $run, ?Material $material = null, ?Zero $zero = null, ?Travel $travel = null): void
+    /** @param \Closure(RunDetails): mixed $change */
+    private static function describe(Run $run, \Closure $change): void
     {
         $details = clone $run->details();
-        $details->travel = $travel ?? $details->travel;
-        $details->zero = $zero ?? $details->zero;
-        $details->material = $material ?? $details->material;
+        $change($details);
         $run->describe($details);
     }
 

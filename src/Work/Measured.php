@@ -108,21 +108,22 @@ final readonly class Measured
     public function waterWithoutDip(): array
     {
         $heights = $this->line->track->heights($this->line->record->travel);
-        $tilted = [] === $heights ? null : [$heights[0][0], $heights[\count($heights) - 1][0]];
+        if ([] === $heights) {
+            return [];
+        }
+        [$begin, $end] = [$heights[0][0], $heights[\count($heights) - 1][0]];
 
-        return null === $tilted
-            ? []
-            : array_values(
-                array_filter(
-                    $this->water,
-                    fn (Finding $finding) => Kind::LowSpot === $finding->kind
-                        && $finding->from->metres >= $tilted[0] && $finding->end()->metres <= $tilted[1]
-                        && [] === array_filter(
-                            $this->pools,
-                            static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres,
-                        ),
-                ),
-            );
+        return array_values(
+            array_filter(
+                $this->water,
+                fn (Finding $finding) => Kind::LowSpot === $finding->kind
+                    && $finding->from->metres >= $begin && $finding->end()->metres <= $end
+                    && [] === array_filter(
+                        $this->pools,
+                        static fn (Pool $pool) => $pool->from < $finding->end()->metres && $pool->to > $finding->from->metres,
+                    ),
+            ),
+        );
     }
 
     /** @return list<Finding> that wait for another look */

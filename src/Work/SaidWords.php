@@ -14,6 +14,7 @@ use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Jurvex\Core\Clear\EntryKind;
 use Jurvex\Core\Measure\Length;
+use Jurvex\Core\Say\Entry;
 
 /** Everything that was said, found by its words. */
 final readonly class SaidWords
@@ -32,6 +33,23 @@ final readonly class SaidWords
             $there = array_filter($places, static fn (array $place) => $place[0] >= $from && $place[0] <= $to);
             $this->insert($narrated->id, $narrated->job(), $text, $from, array_values($there)[0][1] ?? $narrated->atM);
         }
+    }
+
+    /**
+     * @param array<Entry> $entries in the order of time
+     *
+     * @return list<array{float, float}> where it is said that something is: seconds and metres
+     */
+    public static function places(array $entries): array
+    {
+        $places = [];
+        foreach ($entries as $entry) {
+            if (null !== $entry->fromM) {
+                $places[] = [$entry->atS ?? 0.0, $entry->fromM];
+            }
+        }
+
+        return $places;
     }
 
     /** What was said with a clearing tool in the line. */
