@@ -48,7 +48,7 @@ final readonly class BareNumber
         $isNumbered = $this->sentence->is('numbered', $name) && 0.0 === fmod($this->one->value, 1.0)
             && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
         // "down to two and a half, three inches"
-        $behind = $this->sentence->atomAt($next)?->amount;
+        $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
         if (Unit::Small === $behind?->unit && abs($behind->value / $behind->each - $this->one->value) <= self::PAIRED) {
             return false;
         }
@@ -153,7 +153,7 @@ final readonly class BareNumber
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"
             || $sentence->endsThere($next)
-            || $sentence->beginsAny(['another', 'more_of_it', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where'], $next)
+            || $sentence->beginsAny(['another', 'more_of_it', 'to_main', 'at_a_joint', 'into', 'becomes', 'is_where', 'where_it'], $next)
             // "thirty three and I'm out of it"
             || null !== $sentence->begins('closes', $shown)
             // "it's capped, fifty five they've got some gravel": nobody counts people so.

@@ -28,6 +28,10 @@ final class Mentions
     private const ROOT_TOLD_WORDS = 6;
     /** "A big mass of those roots". */
     private const NAMED_BEHIND = 4;
+    /** "A crack at twenty": so many words behind a name its place begins. */
+    private const OWN_PLACE_WORDS = 3;
+    /** A side so many words from a name is of it. */
+    private const SIDE_WORDS = 14;
     /** An hour so many words behind a side is of the same. */
     private const BEHIND_A_SIDE = 2;
 
@@ -48,7 +52,7 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $there = Overlaps::without(array_values(array_filter($named, $truth->isThere(...))), $this->sentence);
+        $there = Overlaps::without(array_values(array_filter($this->withoutRetracted($named), $truth->isThere(...))), $this->sentence);
         $this->all = Overlaps::withoutMore($there, $sentence, $measures);
         foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
@@ -128,6 +132,26 @@ final class Mentions
         }
 
         return $named;
+    }
+
+    /**
+     * "here's their collapsed line, now that is not a collapse, that's a root mass".
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    private function withoutRetracted(array $named): array
+    {
+        $denied = array_filter($named, fn (Mention $each) => $this->sentence->isAfter('retracts', $each->first));
+        $own = fn (Mention $each) => array_filter($this->measures->places, static fn (Place $place) => $place->first > $each->last
+            && $place->first - $each->last <= self::OWN_PLACE_WORDS);
+        $ownEnd = static fn (Mention $each) => max([$each->last, ...array_map(static fn (Place $place) => $place->last, $own($each))]);
+        $isRetracted = fn (Mention $each) => [] !== array_filter($denied, fn (Mention $other) => $other !== $each
+            && $other->kind === $each->kind && $other->first > $each->last
+            && !$this->measures->hasPlace($ownEnd($each), $other->first));
+
+        return array_values(array_filter($named, static fn (Mention $each) => !$isRetracted($each)));
     }
 
     private function qualify(Mention $mention): void
@@ -246,7 +270,9 @@ final class Mentions
             $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
             $near = [] === $own ? $this->nearest($hour->first) : $own;
             $has = array_filter($near, static fn (Mention $each) => null !== $each->kind && null === $each->clock
-                && !\in_array($each->kind, self::WITHOUT_CLOCK, true));
+                && !\in_array($each->kind, self::WITHOUT_CLOCK, true)
+                // "… and there's my main dropping in from the top": of nothing long before.
+                && max($each->first - $hour->last, $hour->first - $each->last) <= self::SIDE_WORDS);
             $mention = reset($has);
             if (false !== $mention) {
                 $mention->clock = $hour;

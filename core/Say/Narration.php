@@ -13,6 +13,9 @@ final class Narration
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
 
+    /** "Roots to about 23": so many words before its end. */
+    private const TO_WORDS = 3;
+
     private readonly Entries $entries;
     private readonly Whereabouts $where;
     private readonly Reach $reach;
@@ -189,6 +192,9 @@ final class Narration
         if ($this->where->isPending() && null === $mention->place) {
             $this->reach->forget();
         }
+        if ($this->goesOnTo($mention, $sentence)) {
+            return;
+        }
         [$from, $to, $by] = $this->placeOf($mention, $sentence);
         $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
@@ -203,6 +209,22 @@ final class Narration
             return;
         }
         $this->add($mention, $sentence, $from, $to, $by);
+    }
+
+    /** "roots at nineteen … so every joint's got roots to about 23": they go on so far. */
+    private function goesOnTo(Mention $mention, Sentence $sentence): bool
+    {
+        $end = $mention->place;
+        $from = true === $this->last?->isOfKind($mention) ? $this->last->fromM : null;
+        if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)
+            || !$sentence->isAfter('to', $end->first) || $end->first < $mention->last
+            || $end->first - $mention->last > self::TO_WORDS) {
+            return false;
+        }
+        $this->last?->placeAt($from, $end->from, PlaceBy::Said);
+        $this->last?->join($mention, $sentence->said());
+
+        return true;
     }
 
     /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
@@ -235,7 +257,9 @@ final class Narration
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
     {
         $before = $this->last;
-        if (null === $from && null !== $before && null === $before->fromM && $before->kind === $mention->kind?->value) {
+        if (null === $from && null !== $before && null === $before->fromM && $before->kind === $mention->kind?->value
+            // "a line coming in on the left … and one on the right"
+            && (null === $mention->clock || null === $before->clockFrom || $before->clockFrom === $mention->clock->from)) {
             $before->join($mention, $sentence->said());
 
             return;

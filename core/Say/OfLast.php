@@ -42,7 +42,9 @@ final readonly class OfLast
         $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
         if (null !== $place->to && !$isPoint
             && ($this->sentence->has('goes_on', ...$this->sentence->part($place->first)) || $this->last->begins($place)
-                || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place))
+                || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place)
+                // "we're under water … and out of it, so that was from 24 to 26"
+                || null === $this->last->fromM && $this->sentence->isAfter('stretched', $place->first, 2))
         ) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }

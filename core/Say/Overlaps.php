@@ -59,10 +59,16 @@ final class Overlaps
         foreach ($named as $each) {
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
-            $isSaid = $isBeside && self::isComing($before, $each, $sentence);
+            $isSaid = $isBeside && (self::isComing($before, $each, $sentence) || self::isCap($before, $each, $sentence));
             if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {
+                continue;
+            }
+            // "a break and that's mud": what is seen through it.
+            if ($isBeside && self::isBehindIt($before, $each, $sentence)) {
+                $before->tell(Fact::SoilSeen->value, 'yes');
+
                 continue;
             }
             if ($isBeside && self::isTapItself($before, $each, $sentence)) {
@@ -121,6 +127,20 @@ final class Overlaps
             // "a root that comes in"
             && ($sentence->isAny('coming', $more->first, $more->first + 1) || $sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
+    }
+
+    /** "a junction that goes nowhere, it's capped off": that ends, and not the line. */
+    private static function isCap(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        return Kind::DeadLeg === $one->kind && Kind::EndOfLine === $more->kind && $sentence->has('capped', $more->first, $more->last);
+    }
+
+    private static function isBehindIt(Mention $one, Mention $more, Sentence $sentence): bool
+    {
+        $isOpen = Kind::WornInvert === $one->kind || \in_array(Fact::SoilSeen, $one->kind?->facts() ?? [], true);
+
+        return $isOpen && Kind::Sediment === $more->kind
+            && $more->first - $one->last <= self::CLOSER_WORDS && $sentence->isAfter('they_are', $more->first);
     }
 
     /**

@@ -177,9 +177,12 @@ final readonly class Ties
         // "a root, five metres, six metres …", as the counter goes by
         $isCounted = true === $this->sentence->atomAt($next)?->amount?->mayBeAlong() && [] === Listed::at($this->sentence, $place->first);
         // "eleven feet and there's the second"
-        $isShownNext = $this->sentence->is('and', $next) && null !== $this->sentence->begins('intro', $next + 1);
+        $isShownNext = $this->sentence->is('and', $next) && $this->sentence->beginsAny(['here', 'intro'], $next + 1);
 
-        return (!$isAt || $isRough || $this->isOtherClause($place))
+        // "there's a few left in it, at 25 you've got another joint", from whoever tells the place first
+        $isLed = $this->sentence->isPlaceLed && $this->sentence->isShownAgain($next);
+
+        return (!$isAt || $isRough || $isLed || $this->isOtherClause($place))
             && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
             || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(
@@ -230,7 +233,10 @@ final readonly class Ties
         // "the connection at fifty has got a crack"
         $isOfIt = $isOver && $this->sentence->is('has', $from);
         // "the main's at 44, eight foot deep"
-        $isBehind = $isOver && $from === $mention->first && \in_array($mention->kind, [null, Kind::CannotGoFurther], true);
+        $isStuck = Kind::CannotGoFurther === $mention->kind && ($from === $mention->first
+            // "roots at 13 and a half, I can't get past that"
+            || $from === $mention->first - 1 && $this->sentence->is('subjects', $from) && $this->sentence->isAfter('at', $place->first));
+        $isBehind = $isOver && ($isStuck || null === $mention->kind && $from === $mention->first);
         if ($this->isDepthOf($mention, $before, $place)) {
             return self::BEFORE + self::LED;
         }

@@ -86,6 +86,9 @@ final readonly class Vacancy
         // "ten feet, okay, this joint's good"
         $isWell = $this->sentence->is('all_well', $place->last + 1);
         $from = $place->last + ($isWell ? 2 : 1);
+        // "eight feet, cast iron's pretty good"
+        $atom = $this->sentence->atomAt($from);
+        $from = Atom::MATERIAL === $atom?->role ? $atom->last + 1 : $from;
         $to = $from + self::CLEAN_WORDS - 1;
 
         // "one point seven okay, two point three"

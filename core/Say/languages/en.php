@@ -889,6 +889,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'put in a (ten|two|three|four|five|six|foot|little|short|small|long|whole)* piece|section of <pipe>',
                 'been a (bit|of|patch)* repair|repaired',
                 'localised|localized|local|sectional|previous|point repair',
                 'spot|sectional|section|piece (of)* liner|lining|repair',
@@ -920,6 +921,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'calcium (deposit|deposits|buildup)*', 'mineral deposit(s)|buildup',
                 'white mineral stuff|crust|crud',
                 "pipe's|it's|line's|iron's all|really|pretty rusted|rusty",
                 'deposits heavy|light|medium|moderate',
@@ -1064,6 +1066,7 @@ return [
                 'cable|snake left|broken|stuck in',
             ],
             'stone' => [
+                'piece(s)|chunk(s) of gravel|rock|stone|concrete|block',
                 'chunk(s)|piece(s) of rock|stone|brick',
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
@@ -1101,6 +1104,8 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                '(a)* sprinkler|water|gas|irrigation|electric|cable|fiber line|pipe|conduit (that|somebody|someone|'
+                    .'they|going|goes|ran|run|runs|shoved|right|straight|just|coming|comes)* through',
                 'cable|electric|telecom|gas|water duct|conduit|main|pipe|service (right|straight|going|running|put)* through',
                 'wire|fiber|conduit|cable line (right|going|run|running|straight)* through',
                 'ran|run|running a|the|their cable|wire|conduit|pipe|line (right)* through it|the|this|that',
@@ -1135,6 +1140,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "is|that's|there's|here's (the|your|a)* <fixture> (line|drain|branch)* from (the)* right|left|top|side",
                 "neighbor's|neighbour's|neighbors (line|cleanout|sewer|lateral)* (is)* tying|ties|coming|comes (in|into)*",
                 'where|we you|it|they|we connect|connects|tie|ties|join|joins (in|up|on)* with|to|into (the|your|our|that)* <fixture>',
                 'loo|wc|basin|pan|gully|downpipe joins|connects|comes|ties (in|here|on)*',
@@ -1391,6 +1397,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'it|line|pipe turns (up|down|back)* up|down|upward|downward|vertical',
                 '(the|this)* pipe|line (just|kind|of)* changes|change|changed direction|course',
                 'turn at the bottom|base|foot (of the stack)*', 'turn at the end of the stack',
                 'hit|hits|at the bottom (and)* it turns',
@@ -1462,6 +1469,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
                 "cleanout's|cleanout is right|up|over there|here|above",
                 'the|your|a outside|back|front|yard|other|street|house cleanout',
                 '(the|a|your|that)* cleanout comes|coming|goes up (here|there)*',
@@ -1774,6 +1782,8 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'see (the|some|a|lot|of|all|that)* dirt|soil|earth and (the|some)* gravel|rock(s)|mud|sand|stone(s)',
+                'dirt|soil|mud and (the|some)* gravel|rock(s)|stone(s) coming|falling|washing',
                 'you can see the stones',
                 'see (the)* stones|stone|bedding|backfill|mud|rock|rocks behind|outside|around|under|past|there',
                 'see the sand',
@@ -1848,7 +1858,7 @@ return [
         // Before how wide the pipe is from there on.
         'opens_into' => ['' => [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
-            'goes into',
+            'goes into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
         ]],
         'into' => ['' => [
             'connect|connects (in|on)* to|into the|some old',
@@ -2165,6 +2175,11 @@ return [
         ]],
         'identifies' => ['' => ['would be (the|your|our|my|a|an|some|just|probably|actually|another)*']],
         'joint_named' => ['' => ['joint|coupling|hub|bell|connection (here|there|right|that|up|is|at|around|about)*']],
+        // What was named before is none of what is behind it.
+        'retracts' => ['' => [
+            'that|this|it is not (really|actually|even)* a|an|any', "that's|it's not (really|actually|even)* a|an|any",
+            "that|it isn't (really|actually|even)* a|an|any",
+        ]],
         'is_open' => ['' => [
             "is|it's|that's|has|you|can|see|we've|got (been|all|just|really|pretty|kind|of|a|little|bit|way|also|too|very)* "
                 .'wide|open|opened|opening|gapped|gapping|gaping|apart (open|up)*',
@@ -2249,6 +2264,7 @@ return [
             'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
+            'to the left|right (side|hand)* of',
             'from|off|to|of|away (of|from|the|left|right)* (the|this|that|your|my|a)* '
                 .'(back|front|side|fence|corner|edge|bathroom|kitchen|garage|closet|outside)* <landmark>',
         ]],
@@ -2431,6 +2447,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "how'd|how did (the|that|this|all|a)*",
             'is that|this a|an|some|another',
             "don't know if|whether (that|this|it)* (is|that's|it's|there's)*",
             "either it's|that's|they're",
@@ -2461,6 +2478,8 @@ return [
                 .'wall|walls|coupling|fitting',
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
+        // Behind a number: "thirty seven's where it ties into the main".
+        'where_it' => ['' => ['where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|joins']],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
@@ -2628,6 +2647,11 @@ return [
         ]],
         // The place of what was named is told behind it, where no more is said.
         'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", 'that|this is (right|about|like|around)*']],
+        // Where all of what was named is told behind it.
+        'stretched' => ['' => [
+            '(that|it|this) was (all|about|probably|maybe)* from|between', "that's|it's (all|about|probably|maybe)* from|between",
+            'that|it|this is (all|about|probably|maybe)* from|between',
+        ]],
         // Opens what is named next.
         'intro' => ['' => [
             "i'm|we're|you're looking at",
@@ -3080,6 +3104,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'falls|drops back where|off|to normal', 'goes left and|or right', 'so they replaced it|this from there|here (out|on)', "can't|can not (really|hardly|even|quite)* see (it|anything|much|nothing)* because|cause (my|the|this)* lens|camera|camera's|head (has|got|is)*",
+            "that's|that is as far as we|i went (on|that|this|side)*",
+            'where (the|your|that|all|this|their)* grease|fat|water|mud|roots|sewage|sand|paper (is|has|was|are|'
+                .'all)* come|comes|coming|came from',
+            "(the|your|that|all)* grease's|fat's|water's|mud's (all)* come|coming from",
             'right|straight through the sewer',
             'at the sink|house|street|kitchen|far|top|bottom|upstream|downstream|other|upper|lower end',
             'see|seeing (the|all|some)* rebar|aggregate', 'every|each joint out to|past',
