@@ -118,7 +118,7 @@ final readonly class Cuts
         $isPair = Unit::None === $pair?->amount?->unit && $pair->amount->value + 1.0 === ($this->from[$first]->amount->value ?? 0.0);
         $first = $isPair ? $pair->first : $first;
         // "number three there's mud"
-        if (null !== $first && $this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '')) {
+        if (null !== $first && ($this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '') || $this->isListEnd($first))) {
             return null;
         }
         // "nine feet next joint's tight", "twenty five feet still in the water"
@@ -145,6 +145,17 @@ final readonly class Cuts
             || isset($this->marks['at'][$first - 1]) && $this->lexicon->has('nothing_there', $this->speech->words[$first - 2]->text ?? '');
 
         return $isShown && !$isTied ? $first : null;
+    }
+
+    /** "more blisters thirty three thirty six thirty eight, and then": behind a name the last of several numbers is of it, too. */
+    private function isListEnd(int $first): bool
+    {
+        for ($many = 0, $one = $this->until[$first - 1] ?? null; Unit::None === $one?->amount?->unit; ++$many) {
+            $first = $one->first;
+            $one = $this->until[$first - 1] ?? null;
+        }
+
+        return $many > 1 && isset($this->named[$first - 1]);
     }
 
     /** @return array<int, true> the first word of each "forty feet the same", and the next one where another place follows */

@@ -189,8 +189,8 @@ final class Joined
     private static function unended(Sentence $sentence, array $all, Mention $mention): ?Mention
     {
         $before = end($all);
-        if (self::isStill($sentence, $mention)) {
-            // "fat from 2.2, a junction at 3.4, still fat at 4.8"
+        if (self::isStill($sentence, $mention) || false !== $before && $before->kind !== $mention->kind && self::isItsEnd($sentence, $mention)) {
+            // "fat from 2.2, a junction at 3.4, still fat at 4.8", "crack continues with roots, fifty feet crack ends"
             $same = array_filter($all, static fn (Mention $each) => $each->kind === $mention->kind);
             $before = end($same);
         }
@@ -216,7 +216,8 @@ final class Joined
     private static function isStill(Sentence $sentence, Mention $mention): bool
     {
         return Family::Roots !== $mention->kind?->family() && self::stretches($mention)
-            && ($sentence->isAfter('still', $mention->first, 2) || null !== $sentence->begins('still', $mention->last + 1));
+            && ($sentence->isAfter('still', $mention->first, 2)
+                || $sentence->beginsAny(['still', 'goes_on'], $mention->last + 1) && !$sentence->is('articles', $mention->first - 1));
     }
 
     private static function stretch(Place $one, Place $other): Place

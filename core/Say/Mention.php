@@ -25,6 +25,8 @@ final class Mention
     public bool $isAgain = false;
     /** Whether it is named as what everybody knows by now: "the crack". */
     public bool $isKnown = false;
+    /** Whether it is said how long it is altogether: "so seven feet of belly". */
+    public bool $isSum = false;
     /** Whether it was only said how far it has been seen. */
     public bool $goesOn = false;
     /** Whether nobody goes farther for its being far enough: "that's as far as we go". */

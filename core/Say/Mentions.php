@@ -75,10 +75,16 @@ final class Mentions
                 $beside[0] = $place->last < $mention->first ? max($beside[0], $place->last + 1) : $beside[0];
                 $beside[1] = $place->first > $mention->last ? min($beside[1], $place->first - 1) : $beside[1];
             }
+            // "it's still the same, here's a wye": that is a new one.
+            $isNew = $sentence->is('articles', $mention->first - 1) && !$sentence->is('definite', $mention->first - 1)
+                && ($sentence->isAfter('here', $mention->first - 1) || $sentence->isAfter('intro', $mention->first - 1));
+            $beside[0] = $isNew ? $mention->first : $beside[0];
             // "37, the offset's the same" tells how it is.
             $isSame = [] !== $measures->places && $sentence->is('definite', $mention->first - 1)
                 && null !== $sentence->begins('again', $mention->last + 1);
             $mention->isAgain = $sentence->has('again', ...$beside) && !$sentence->has('same_spot', ...$beside) && !$isSame;
+            $mention->isSum = $sentence->is('of', $mention->first - 1)
+                && Unit::Large === $sentence->amountBefore($mention->first - 1)?->unit;
             $mention->isKnown = $sentence->is('definite', $mention->first - 1) && !$sentence->has('points', ...$beside)
                 && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)
                 && !\in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);

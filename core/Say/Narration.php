@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -183,6 +184,11 @@ final class Narration
         }
         $isAgain = $mention->isAgain || true === $this->last?->isSummedUpBy($mention);
         $known = $isAgain || $mention->isKnown ? $this->entries->known($mention) : null;
+        if ($mention->isSum && true === $this->last?->isOfKind($mention)) {
+            $this->last->join($mention, $sentence->said());
+
+            return;
+        }
         if (($isAgain || null !== $known) && null === $mention->place && !$this->where->isPending()) {
             $known?->join($mention, $sentence->said());
             $this->last = $this->referred = $known ?? $this->last;
@@ -192,7 +198,7 @@ final class Narration
         if ($this->where->isPending() && null === $mention->place) {
             $this->reach->forget();
         }
-        if ($this->goesOnTo($mention, $sentence)) {
+        if ($this->isPlacedNow($mention, $sentence) || $this->goesOnTo($mention, $sentence)) {
             return;
         }
         [$from, $to, $by] = $this->placeOf($mention, $sentence);
@@ -209,6 +215,26 @@ final class Narration
             return;
         }
         $this->add($mention, $sentence, $from, $to, $by);
+    }
+
+    /** "there's a lot of silt in here … about one metre the silt's a third of the pipe": what had no place has it now. */
+    private function isPlacedNow(Mention $mention, Sentence $sentence): bool
+    {
+        $isTold = null !== $mention->place && $mention->isKnown && Family::Roots !== $mention->kind?->family();
+        $known = $isTold ? $this->entries->known($mention) : null;
+        if (null === $known || null !== $known->fromM) {
+            return false;
+        }
+        [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
+        if (null === $from || null === $by) {
+            return false;
+        }
+        $known->placeAt($from, $to, $by);
+        $known->join($mention, $sentence->said());
+        $this->last = $known;
+        $this->unended->begin($known, $mention, $sentence);
+
+        return true;
     }
 
     /** "roots at nineteen … so every joint's got roots to about 23": they go on so far. */

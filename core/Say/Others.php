@@ -144,7 +144,10 @@ final readonly class Others
             // "and again we're at nine feet and there's a lip"
             || null !== $this->sentence->begins('intro', $next + 1) && !$this->sentence->isAny('the_same', ...$part));
 
-        return $place->last === $part[1] && $isShown
+        // "and at twenty I got a nice crack"
+        $end = $part[1] - ($this->sentence->is('subjects', $part[1]) ? 1 : 0);
+
+        return $place->last === $end && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);
     }
 

@@ -76,6 +76,9 @@ final class Overlaps
 
                 continue;
             }
+            if ($isBeside && self::isOpeningItself($before, $each, $sentence)) {
+                array_pop($kept);
+            }
             if ($isBeside && self::isCloser($before, $each, $sentence)) {
                 $before->kind = $each->kind;
                 $before->isGeneral = false;
@@ -203,6 +206,13 @@ final class Overlaps
     private static function areRoots(Mention $one, Mention $other): bool
     {
         return Family::Roots === $one->kind?->family() && Family::Roots === $other->kind?->family();
+    }
+
+    /** "there's a tee going up, that's a cleanout" */
+    private static function isOpeningItself(Mention $one, Mention $other, Sentence $sentence): bool
+    {
+        return Kind::TieIn === $one->kind && Kind::OpeningSeen === $other->kind
+            && $sentence->isAfter('they_are', $other->first) && $other->first - $one->last <= self::CLOSER_WORDS;
     }
 
     /** "the tap, which is a saddle", "there's the wye at the main" */

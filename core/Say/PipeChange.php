@@ -132,7 +132,7 @@ final class PipeChange
         $isTold = $sentence->isAfter('becomes', $material->first)
             || $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
             || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
-            || self::isShown($sentence, $measures, $material);
+            || self::isShown($sentence, $measures, $material) || self::isStretched($sentence, $measures, $material);
 
         // "outside, which is at twenty two, and then it's clay"
         $isThen = $sentence->isAfter('then_made_of', $material->first);
@@ -181,6 +181,14 @@ final class PipeChange
                 && (null !== $from
                     || null === ($sentence->begins('intro', $place->last + 1) ?? $sentence->begins('intro', $place->last + 2))),
         );
+    }
+
+    /** "they used plastic, and that's from ten feet to 25" */
+    private static function isStretched(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        return [] !== array_filter($measures->places, static fn (Place $place) => null !== $place->to && $place->from >= self::AT_ZERO_M
+            && $place->first > $material->last && $place->first - $material->last <= self::WITHIN
+            && $sentence->isAfter('stretched', $place->first, 2) && null === $sentence->nextName($material->last + 1, $place->first));
     }
 
     /** "one and a half metres into clay" */

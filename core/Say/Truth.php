@@ -99,7 +99,8 @@ final readonly class Truth
         }
         $isNear = fn (Place $place) => $place->first - $mention->last <= self::FAR_WORDS
             || $this->sentence->isAfter('told', $place->first) || $this->sentence->isAfter('here', $place->first, 2);
-        $isShown = [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS);
+        $isShown = [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS)
+            || $this->sentence->isAfter('here', $mention->first, self::WAY_WORDS);
 
         return !$isShown && [] !== $this->measures->places && [] === array_filter($this->measures->places, $isNear);
     }

@@ -34,7 +34,8 @@ final class Ways
             }
             // "fourteen feet kitchen", "sixty eight feet city"
             $next = $place->last + 1;
-            // "twenty two your bathroom"
+            // "twenty two your bathroom", "ten feet is the washer"
+            $next += $sentence->isThere($next) && $sentence->is('rooms', $next + 2) ? 1 : 0;
             $next += $sentence->is('known', $next) && $sentence->is('rooms', $next + 1) ? 1 : 0;
             $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
             // "thirty two feet water"

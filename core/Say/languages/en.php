@@ -714,6 +714,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'broken bit|section|part of (the)* pipe',
                 "(it's|is)* missing a|the (whole|good|big|huge)* quarter|half|third|chunk|section|corner of (the|"
                     .'that|this)* tile|pipe|hub|bell|joint',
                 'piece|chunk|bit out of the joint|pipe|side|top|bottom|crown|wall',
@@ -857,6 +858,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'like a football|squashed|ball', '(the)* sides (have)* come|came|coming|pushed in (on|here)*',
                 "it's|pipe's|pipe|it (is|all|been|has|got)* mashed (down|in|flat)*",
                 "top's|top|crown (is|has|been)* pushed|pushing|mashed|pressed down",
                 'deform|deforming|deformed|deformation|misshapen|misshaped',
@@ -921,6 +923,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'rust shelf|ledge',
                 'calcium (deposit|deposits|buildup)*', 'mineral deposit(s)|buildup',
                 'white mineral stuff|crust|crud',
                 "pipe's|it's|line's|iron's all|really|pretty rusted|rusty",
@@ -1140,6 +1143,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'on the left|right (side)* is (the|your|a)* <fixture>|water|furnace (heater)* (line|drain|branch|waste)*', 'water heater drain|line',
                 "is|that's|there's|here's (the|your|a)* <fixture> (line|drain|branch)* from (the)* right|left|top|side",
                 "neighbor's|neighbour's|neighbors (line|cleanout|sewer|lateral)* (is)* tying|ties|coming|comes (in|into)*",
                 'where|we you|it|they|we connect|connects|tie|ties|join|joins (in|up|on)* with|to|into (the|your|our|that)* <fixture>',
@@ -1349,6 +1353,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'bushing', 'goes two to three|four', 'goes three to four|two', 'goes four to six|three', 'goes six to four|eight',
                 'new pipe|plastic|part|section ends|stops|quits',
                 'changed|switched pipe|pipes|materials', 'changeover', "there's|see|is a|the|your|our change",
                 'pipe change',
@@ -1948,6 +1953,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            "it's|water's gone at|by",
             'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
             "i'm|we're|camera's|it's (now)* coming up|out (right|back)* at|by|around",
@@ -2218,6 +2224,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'run|length (total|altogether|all|together)*',
             'altogether', 'all together', 'in all', 'all told', 'in total',
             'of (good|bad|old|new|the|this|that|your|more|straight|clean)* pipe|line|camera|cable|hose|rod|sewer',
             'till|until it|you|we|the', 'past that|this|the|it|there', 'before that|this|the', 'beyond that|this|the',
@@ -2245,6 +2252,7 @@ return [
             'at first',
             'on|at|from the other']],
         'length_of' => ['' => [
+            "for i don't know (about|maybe|like)*",
             "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
             'not very|that|too|really|real long (just|only|maybe|about|like)*',
             "cleanout's|cleanout is (about|maybe|like)*",
@@ -2991,6 +2999,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*', "(the)* next joint's|one's got em|them|some|more (too|also)*",
             'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
             'same (exact)* thing|deal|story|issue|problem|situation|mess (again|here|there|over|happening)*', 'same at|here|there',
             'second|third|fourth|next (one) is at|around|about|over|up', 'and again from|between',
