@@ -49,7 +49,10 @@ final readonly class BareNumber
             && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
         // "down to two and a half, three inches"
         $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
-        if (Unit::Small === $behind?->unit && abs($behind->value / $behind->each - $this->one->value) <= self::PAIRED) {
+        $number = null === $behind ? 0.0 : $behind->value / $behind->each;
+        // "forty fifty mil"
+        $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value && !$this->sentence->is('bare_units', $behind->last ?? 0);
+        if (Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED)) {
             return false;
         }
         // "un punto bajo"

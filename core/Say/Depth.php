@@ -21,9 +21,12 @@ final readonly class Depth
      * @param list<Amount> $amounts of the sentence
      * @param float $bareM in metres: one where no unit is said
      * @param ?float $carriedM the place that was said last, in metres, while it holds
+     * @param bool $isLocating whether somebody said that it is being located
      */
-    public function __construct(private Sentence $sentence, private array $amounts, private float $bareM, private ?float $carriedM)
-    {
+    public function __construct(
+        private Sentence $sentence, private array $amounts, private float $bareM, private ?float $carriedM,
+        private bool $isLocating = false,
+    ) {
     }
 
     public static function isOfWater(float $metres, Unit $unit): bool
@@ -86,7 +89,7 @@ final readonly class Depth
             || $isBareFarther($each) || $isFar && $each->mayBePlace() && $this->sentence->isAfter('at', $each->first));
 
         // "I'll mark that. Okay, it's four foot two down"
-        return [] !== $farther || $isLocated || $this->sentence->has('marked') || $this->isBesideFarther($one)
+        return [] !== $farther || $isLocated || $this->isLocating || $this->sentence->has('marked') || $this->isBesideFarther($one)
             || $isDown && $one->value < $this->carriedM;
     }
 

@@ -130,9 +130,12 @@ final class Entries
      */
     public function getPast(): bool
     {
-        $last = $this->last();
-        $isEnd = null !== $last && Kind::CannotGoFurther->value === $last->kind && $last->run === $this->run;
+        $isEnd = fn (Entry $entry) => Kind::CannotGoFurther->value === $entry->kind && $entry->run === $this->run;
+        $end = array_key_last(array_filter($this->all, $isEnd));
+        if (null !== $end) {
+            array_splice($this->all, $end, 1);
+        }
 
-        return $isEnd && null !== array_pop($this->all);
+        return null !== $end;
     }
 }

@@ -95,6 +95,12 @@ final class Entry
         [$this->size, $this->unit] = [null, null];
     }
 
+    /** Whether its place was said, or read off, of itself. */
+    public function isPlacedForSure(): bool
+    {
+        return null !== $this->fromM && (PlaceBy::Carried !== $this->placeBy || null !== $this->toM);
+    }
+
     public function placeAt(float $from, ?float $to, PlaceBy $by): void
     {
         [$this->fromM, $this->toM, $this->placeBy] = [$from, $to, $by];

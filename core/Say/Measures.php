@@ -40,14 +40,16 @@ final class Measures
     /**
      * @param UnitSystem $units in which a place without a unit is
      * @param ?float $carriedM the place that was said last, in metres, while it holds
+     * @param bool $isLocating whether somebody said that what was named is being located
      */
     public function __construct(
         private readonly Sentence $sentence, private readonly UnitSystem $units, private readonly ?float $carriedM = null,
+        bool $isLocating = false,
     ) {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
         $amounts = array_values(array_map($this->readOff(...), $amounts));
-        $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM);
+        $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM, $isLocating);
         $this->paired = new PairedNumbers($sentence, $units, $this->depth);
         $this->amounts = $this->paired->onBothSides($amounts);
         for ($i = 0; $i < \count($this->amounts); ++$i) {

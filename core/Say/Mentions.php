@@ -94,8 +94,9 @@ final class Mentions
     /** What is said without a name, as of a kind; none where the kind has nothing of it. */
     public function more(Kind $kind, bool $isUnmeasured): ?Mention
     {
-        $more = new Mention($kind, $this->sentence->first, $this->sentence->last);
-        $isTold = false;
+        $roots = Family::Roots === $kind->family() ? $this->rootsTold() : null;
+        $more = new Mention($roots ?? $kind, $this->sentence->first, $this->sentence->last);
+        $isTold = null !== $roots;
         foreach ($isUnmeasured ? $this->looseSizes : [] as $size) {
             $isTold = $more->measure($size) || $isTold;
         }
@@ -104,6 +105,23 @@ final class Mentions
         }
 
         return $isTold ? $more : null;
+    }
+
+    /** "you see those roots … those are heavy" */
+    private function rootsTold(): ?Kind
+    {
+        foreach (array_keys($this->sentence->marks('root')) as $begin) {
+            if ($this->sentence->isAfter('they_are', $begin)) {
+                return $this->ofRoots($begin);
+            }
+        }
+
+        return null;
+    }
+
+    private function ofRoots(int $word): Kind
+    {
+        return $this->sentence->is('clumps', $word) ? Kind::RootClump : Kind::RootThreads;
     }
 
     /** Whether all that is named has its place, and all of it stands before another one. */
@@ -188,7 +206,7 @@ final class Mentions
             $isNear = $begin >= $from && $end <= $to && $apart < $nearest || $isTold && $apart <= self::ROOT_TOLD_WORDS;
             if ($isNear && !$isParted) {
                 $nearest = $apart;
-                $mention->kind = $this->sentence->is('clumps', $begin) ? Kind::RootClump : Kind::RootThreads;
+                $mention->kind = $this->ofRoots($begin);
                 $mention->isGeneral = false;
             }
         }

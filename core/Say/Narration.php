@@ -17,12 +17,24 @@ final class Narration
     /** "Roots to about 23": so many words before its end. */
     private const TO_WORDS = 3;
 
+    /** Where it is located its depth is read within so long, in seconds. */
+    private const LOCATING_S = 30.0;
+    /** What was named last has its place told within so long, in seconds. */
+    private const PLACED_S = 40.0;
+
+    /** Named first and nowhere, none of these is what was found. */
+    private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen];
+
     private readonly Entries $entries;
     private readonly Whereabouts $where;
     private readonly Reach $reach;
     private readonly Materials $materials;
     private readonly Unended $unended;
     private ?Entry $last = null;
+    /** When it was said last that something is being located. */
+    private ?float $locatingS = null;
+    /** What is being located, while no place is said. */
+    private ?Entry $located = null;
     /** What was named before and is named again in the sentence, without its place. */
     private ?Entry $referred = null;
     /** What was said of the place of what was named last. */
@@ -59,9 +71,11 @@ final class Narration
         $atS = $sentence->atS($sentence->first) ?? 0.0;
         $this->referred = null;
         $this->startRun($sentence);
-        $this->getPast($sentence);
+        $this->getPast($sentence, $sentence->first);
         $this->where->forget($atS);
-        $measures = new Measures($sentence, $this->units, $this->where->carried());
+        $this->locatingS = $sentence->has('locating') ? $atS : $this->locatingS;
+        $isLocating = null !== $this->locatingS && $atS - $this->locatingS <= self::LOCATING_S;
+        $measures = new Measures($sentence, $this->units, $this->where->carried(), $isLocating);
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials->named());
         $this->entries->recognise($mentions->all, $this->isSummingUp($sentence, $measures));
@@ -72,6 +86,9 @@ final class Narration
         $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
         $said = $this->enterAll($sentence, $measures, $mentions, $placing);
+        $this->getPast($sentence, $said);
+        $this->located = [] === $measures->places ? $this->located : null;
+        $this->located = $sentence->has('locating') ? $this->referred : $this->located;
         $this->complete($mentions, $sentence, $atS);
         if ([] === $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
@@ -163,9 +180,10 @@ final class Narration
         }
     }
 
-    private function getPast(Sentence $sentence): void
+    /** "this is where I couldn't get past, and look at that, we're right through it" */
+    private function getPast(Sentence $sentence, int $from): void
     {
-        if ($sentence->has('got_past') && $this->entries->getPast()) {
+        if ($sentence->has('got_past', $from) && $this->entries->getPast() && Kind::CannotGoFurther->value === $this->last?->kind) {
             $this->last = $this->entries->last();
         }
     }
@@ -220,9 +238,9 @@ final class Narration
     /** "there's a lot of silt in here … about one metre the silt's a third of the pipe": what had no place has it now. */
     private function isPlacedNow(Mention $mention, Sentence $sentence): bool
     {
-        $isTold = null !== $mention->place && $mention->isKnown && Family::Roots !== $mention->kind?->family();
-        $known = $isTold ? $this->entries->known($mention) : null;
-        if (null === $known || null !== $known->fromM) {
+        $known = null === $mention->place || Family::Roots === $mention->kind?->family() ? null : $this->entries->known($mention);
+        $isNow = null !== $known && ($mention->isKnown && null === $known->fromM || $this->isPlacedBehind($known, $mention, $sentence));
+        if (!$isNow) {
             return false;
         }
         [$from, $to, $by] = $this->where->of($mention, $sentence->atS($mention->first));
@@ -235,6 +253,14 @@ final class Narration
         $this->unended->begin($known, $mention, $sentence);
 
         return true;
+    }
+
+    /** "that's an offset … so now you've got a lip there, and that's at 31": of what was named last, and nowhere for sure. */
+    private function isPlacedBehind(Entry $known, Mention $mention, Sentence $sentence): bool
+    {
+        return $known === $this->last && !$known->isPlacedForSure() && $mention->place?->first > $mention->last
+            && $sentence->isAfter('puts', $mention->place->first, 2)
+            && ($sentence->atS($mention->first) ?? 0.0) - ($known->atS ?? 0.0) <= self::PLACED_S;
     }
 
     /** "roots at nineteen … so every joint's got roots to about 23": they go on so far. */
@@ -256,10 +282,11 @@ final class Narration
     /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
     private function placeOf(Mention $mention, Sentence $sentence): array
     {
-        $isOfKnown = null === $mention->kind && null === $mention->place && null !== $this->referred?->fromM;
+        $known = $this->referred ?? $this->located;
+        $isOfKnown = null === $mention->kind && null === $mention->place && null !== $known?->fromM;
 
         return $isOfKnown
-            ? [$this->referred->fromM, null, PlaceBy::Carried] : $this->where->of($mention, $sentence->atS($mention->first));
+            ? [$known->fromM, null, PlaceBy::Carried] : $this->where->of($mention, $sentence->atS($mention->first));
     }
 
     /** @return bool whether it is of the low spot that has begun, which it completes */
@@ -291,7 +318,7 @@ final class Narration
             return;
         }
         // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
-        $isBegin = \in_array($mention->kind, [Kind::Transition, Kind::OpeningSeen], true) && $this->entries->isEmpty();
+        $isBegin = \in_array($mention->kind, self::AT_BEGIN, true) && $this->entries->isEmpty();
         $isMarked = null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from);
         if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $by, $this->entries->isEmpty())) {
             return;

@@ -11,8 +11,11 @@ use Jurvex\Core\Finding\Kind;
 final readonly class OfLast
 {
     /** Its place is told within so many seconds, and so many words. */
-    private const TOLD_S = 10.0;
+    private const TOLD_S = 30.0;
     private const TOLD_WORDS = 4;
+
+    /** "It's hanging there in the flow at 33": it is named so many words before. */
+    private const IT_WORDS = 9;
 
     public function __construct(private Entry $last, private Sentence $sentence)
     {
@@ -28,12 +31,26 @@ final readonly class OfLast
             return null;
         }
         $isLate = ($this->sentence->atS($this->sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
-        $isTold = $this->sentence->isAfter('told', $place->first)
+        $isTold = $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "a root coming in, so that's thirty five"
-            || (new ToldBehind($this->sentence))->isPut($place);
+            || (new ToldBehind($this->sentence))->isPut($place) || $this->isOfIt($place);
 
-        return $isLate || !$isTold || $place->first - $this->sentence->first > self::TOLD_WORDS ? null : $place;
+        $begin = $this->sentence->part($place->first)[0];
+
+        $isOther = null !== $this->sentence->nextName($this->sentence->first, $place->first);
+
+        return $isLate || !$isTold || $isOther || $place->first - $begin > self::TOLD_WORDS && !$this->isOfIt($place) ? null : $place;
+    }
+
+    /** "the gasket's hanging down … so now it's hanging there in the flow at 33 feet" */
+    private function isOfIt(Place $place): bool
+    {
+        $from = max($this->sentence->part($place->first)[0], $place->first - self::IT_WORDS);
+
+        return null === $this->last->fromM && $this->sentence->isAfter('at', $place->first, 2)
+            && $this->sentence->has('they_are', $from, $place->first) && !$this->sentence->has('reached', $from, $place->first)
+            && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
     }
 
     /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */

@@ -199,7 +199,10 @@ final class Overlaps
             || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $sentence->has('describes', ...$between))
             && ($sentence->has('likely', $one->first, $more->first) || $sentence->has('made_of', ...$between));
 
-        return ($isRoots || $isTieIn || $isThing) && $more->first - $one->last <= self::CLOSER_WORDS
+        // "see how the pipe drops down right there, that's an offset"
+        $isDrop = Kind::LowSpot === $one->kind && Kind::OffsetJoint === $more->kind && $sentence->isAfter('they_are', $more->first);
+
+        return ($isRoots || $isTieIn || $isThing || $isDrop) && $more->first - $one->last <= self::CLOSER_WORDS
             && !$sentence->isAny('and', ...$between) && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
     }
 

@@ -145,7 +145,7 @@ final readonly class StretchEnd
     public static function start(Sentence $sentence, Measures $measures): ?float
     {
         foreach ($measures->places as $place) {
-            foreach ($sentence->marks('starts') as $end) {
+            foreach ([...$sentence->marks('starts'), ...$sentence->marks('went_under')] as $end) {
                 if (self::isRightBehind($sentence, $end, $place)) {
                     return $place->from;
                 }

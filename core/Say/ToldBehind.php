@@ -45,7 +45,7 @@ final readonly class ToldBehind
             && null === $this->sentence->atomAt($next + 1);
 
         return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
-            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts'], $next));
+            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts', 'from_start'], $next));
     }
 
     /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */

@@ -186,7 +186,8 @@ return [
         'joins' => 'coming|comes|ties|tying|tied',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
-        'main' => 'main drain|stack|level|floor|problem|thing|house|building|run',
+        'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|point|offender|'
+            .'question|reasons|takeaway',
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
             .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
@@ -220,6 +221,7 @@ return [
         'really',
     ],
     'filler_phrases' => [
+        'with no problem', 'with no problems', 'with no issues', 'no problem at all',
         'and change', 'and some change', 'give or take', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see",
         'let me see', 'i guess',
         'oh boy', 'oh man', 'oh my',
@@ -669,6 +671,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "gasket|seal|ring (it's|and|they|it|that's|is|was|just|all|kind|of|right)* hanging|sticking|poking (down|out|inside|in|there)*",
                 "rubber|rubber's|gasket|gasket's|seal|ring|oring (ring|gasket|seal|has|just)* "
                     .'hangs|dangles|dangling|flapping|come|popped|rolled|squeezed|pinched (out|down|loose|in|off)*',
                 "ring's|seal's|rubber's|gasket's|ring|seal|rubber|gasket (is|has|been)* intruding|displaced|hanging|"
@@ -714,6 +717,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|drop (in|out|off|down)*",
                 'broken bit|section|part of (the)* pipe',
                 "(it's|is)* missing a|the (whole|good|big|huge)* quarter|half|third|chunk|section|corner of (the|"
                     .'that|this)* tile|pipe|hub|bell|joint',
@@ -1951,6 +1955,10 @@ return [
             'start(s)|starts|started|starting', 'begin(s)|begins|began|beginning', 'start of the|this|a|our', 'drops into',
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
+        // Before the place where the water began.
+        'went_under' => ['' => [
+            '(when|where)* i|we|camera|it went|go|goes in|under|underwater (the)* (counter|it|reel|footage)* said|says|was|read|at',
+        ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
             "it's|water's gone at|by",
@@ -2149,6 +2157,7 @@ return [
             "that's|this is all i|we can|could|do|go",
         ]],
         'got_past' => ['' => [
+            "we're|i'm|we (are)* right through", 'right through it',
             'there we go', 'there she|it goes', 'got it now|through|okay|moving|going',
             'got|made (it)* all the way to|through|out',
             'switched|switching|switch to (the|a|my)* small|smaller|mini|other|little|different',
@@ -2210,6 +2219,10 @@ return [
         ]],
         'locates' => ['' => [
             "locate|locating this|that|it|here (one|spot|point|real|quick|now)* (it's|that's|it is|we're|i'm)* (at|about|reading)*",
+        ]],
+        // Behind it a reading is a depth for a while.
+        'locating' => ['' => [
+            'locate|locating|mark|marking that|this|it|the|those|these|here', 'get a locate', 'locator out', 'go locate',
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
@@ -2655,6 +2668,9 @@ return [
         ]],
         // The place of what was named is told behind it, where no more is said.
         'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", 'that|this is (right|about|like|around)*']],
+        'from_start' => ['' => [
+            'from where i|we put|dropped|started|went|am|are', 'from (the|this|our)* cleanout|house|start|opening|wall|manhole',
+        ]],
         // Where all of what was named is told behind it.
         'stretched' => ['' => [
             '(that|it|this) was (all|about|probably|maybe)* from|between', "that's|it's (all|about|probably|maybe)* from|between",
@@ -2979,7 +2995,7 @@ return [
             'camera is (now|at|about|in|out)*',
             "we're|i'm|camera's|that's|it's (out|at|now|in|about|currently|right)* at|out|in",
             'we|i am|are|have (now|currently|about)* at|out|in', 'made it', 'so far', 'reached', 'puts us',
-            'counter|reel reads|says|shows|is', 'got out to',
+            'counter|reel reads|says|shows|is|said|was|showed|read', 'got out to',
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
@@ -3113,6 +3129,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "and we're in the main (line)* now",
+            "(a)* little (bit|of)* water in the bottom that's (just|normal|only)* running|normal|from", "that's (just)* running water",
+            'main source|issue|concern|culprit|reason|cause|area|point|offender|question|takeaway|problem|thing', 'found|find|finding|figure|figured|figuring|understand out why', 'sweeps|swept into|to (the|your)* main (line)*',
             'falls|drops back where|off|to normal', 'goes left and|or right', 'so they replaced it|this from there|here (out|on)', "can't|can not (really|hardly|even|quite)* see (it|anything|much|nothing)* because|cause (my|the|this)* lens|camera|camera's|head (has|got|is)*",
             "that's|that is as far as we|i went (on|that|this|side)*",
             'where (the|your|that|all|this|their)* grease|fat|water|mud|roots|sewage|sand|paper (is|has|was|are|'
