@@ -213,7 +213,7 @@ final class Joined
     }
 
     /** "Still grease" is the same grease; "still roots" may be others. */
-    private static function isStill(Sentence $sentence, Mention $mention): bool
+    public static function isStill(Sentence $sentence, Mention $mention): bool
     {
         return Family::Roots !== $mention->kind?->family() && self::stretches($mention)
             && ($sentence->isAfter('still', $mention->first, 2)

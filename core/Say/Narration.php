@@ -17,6 +17,8 @@ final class Narration
     /** "Roots to about 23": so many words before its end. */
     private const TO_WORDS = 3;
 
+    /** "I've got it located": so long behind what was named, in seconds. */
+    private const MARKED_S = 60.0;
     /** Where it is located its depth is read within so long, in seconds. */
     private const LOCATING_S = 30.0;
     /** What was named last has its place told within so long, in seconds. */
@@ -90,12 +92,15 @@ final class Narration
         $this->located = [] === $measures->places ? $this->located : null;
         $this->located = $sentence->has('locating') ? $this->referred : $this->located;
         $this->complete($mentions, $sentence, $atS);
+        $alone = $placing->alone;
+        // "a tee on the left, let's keep pushing, and at twelve feet": the place is where that has led to.
+        $this->move($sentence, $said, null === $alone ? $sentence->first : $alone->first);
         if ([] === $mentions->all) {
             $this->move($sentence, $said, $sentence->last);
         }
         $this->remember($sentence, $measures, $mentions, $placing, $atS);
         if ([] !== $mentions->all) {
-            $this->move($sentence, $said, $sentence->last);
+            $this->move($sentence, max($said, $alone->last ?? 0), $sentence->last);
         }
         $this->materials->hearNames($sentence);
     }
@@ -258,8 +263,11 @@ final class Narration
     /** "that's an offset … so now you've got a lip there, and that's at 31": of what was named last, and nowhere for sure. */
     private function isPlacedBehind(Entry $known, Mention $mention, Sentence $sentence): bool
     {
-        return $known === $this->last && !$known->isPlacedForSure() && $mention->place?->first > $mention->last
-            && $sentence->isAfter('puts', $mention->place->first, 2)
+        // "it's full of scale, from the cleanout to the wall it's all scale"
+        $isWhole = null === $known->fromM && null !== $mention->place?->to && Family::Deposit === $mention->kind?->family();
+
+        return $known === $this->last && !$known->isPlacedForSure() && ($isWhole || $mention->place?->first > $mention->last
+            && $sentence->isAfter('puts', $mention->place->first, 2))
             && ($sentence->atS($mention->first) ?? 0.0) - ($known->atS ?? 0.0) <= self::PLACED_S;
     }
 
@@ -268,9 +276,12 @@ final class Narration
     {
         $end = $mention->place;
         $from = true === $this->last?->isOfKind($mention) ? $this->last->fromM : null;
-        if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)
-            || !$sentence->isAfter('to', $end->first) || $end->first < $mention->last
-            || $end->first - $mention->last > self::TO_WORDS) {
+        if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)) {
+            return false;
+        }
+        $isTo = $sentence->isAfter('to', $end->first) && $end->first > $mention->last && $end->first - $mention->last <= self::TO_WORDS;
+        // "a lot of debris … fifteen, still debris"
+        if (!$isTo && !Joined::isStill($sentence, $mention)) {
             return false;
         }
         $this->last?->placeAt($from, $end->from, PlaceBy::Said);
@@ -279,10 +290,17 @@ final class Narration
         return true;
     }
 
+    private function isOld(?Entry $entry, Sentence $sentence): bool
+    {
+        return ($sentence->atS($sentence->first) ?? 0.0) - ($entry->atS ?? 0.0) > self::MARKED_S;
+    }
+
     /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
     private function placeOf(Mention $mention, Sentence $sentence): array
     {
-        $known = $this->referred ?? $this->located;
+        // "I've got it located, it's nine foot four deep"
+        $isIts = $sentence->has('marked_it') && !$this->isOld($this->last, $sentence);
+        $known = $this->referred ?? $this->located ?? ($isIts ? $this->last : null);
         $isOfKnown = null === $mention->kind && null === $mention->place && null !== $known?->fromM;
 
         return $isOfKnown

@@ -224,11 +224,14 @@ final class Overlaps
         $isNear = $other->first - $one->last <= self::TAP_WORDS && !$sentence->has('intro', $one->last, $other->first);
 
         // "our tap, and you can see it's a wye connection"
-        $isNear = $isNear || $sentence->isAfter('describes', $other->first);
+        // "it's a factory wye, that's your tap"
+        $isIt = Kind::Tap === $other->kind && $other->first - $one->last <= self::TAP_WORDS
+            && $sentence->isAfter('they_are', $other->first, 2);
+        $isNear = $isNear || $isIt || $sentence->isAfter('describes', $other->first);
 
         return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
             || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear
-            && ($sentence->isAfter('at', $other->first) || null !== $sentence->begins('at', $other->first));
+            && ($sentence->isAfter('at', $other->first) || null !== $sentence->begins('at', $other->first) || $isIt);
     }
 
     /** Nothing that joins two stands between. */

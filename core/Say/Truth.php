@@ -24,6 +24,10 @@ final readonly class Truth
     private const SHOWS = ['intro', 'points', 'here', 'they_are'];
     /** What is named so many words behind "if you" is talked of. */
     private const TALK_WORDS = 9;
+    /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
+    private const RATHER_BEHIND_WORDS = 9;
+    /** "There's a screw": so many words before what is shown. */
+    private const SHOWN_WORDS = 3;
     /** "Nah, that's roots": so many words behind. */
     private const RATHER_WORDS = 2;
 
@@ -37,7 +41,7 @@ final readonly class Truth
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
             || $this->isTalkedOf($mention) || $this->isFarOff($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
 
-        return !$isNot && ($this->isHere() || $this->isFirmEnd($mention));
+        return !$isNot && ($this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
     }
 
     /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
@@ -47,6 +51,14 @@ final readonly class Truth
             || null !== $this->sentence->begins('we_cannot', $mention->first);
 
         return Kind::CannotGoFurther === $mention->kind && $isOurs && !$this->sentence->has('talk', null, $mention->first);
+    }
+
+    /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
+    private function isShownBeforeTalk(Mention $mention): bool
+    {
+        $talk = array_filter(array_keys($this->sentence->marks('general')), static fn (int $word) => $word <= $mention->last + self::RATHER_WORDS);
+
+        return [] === $talk && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -119,9 +131,10 @@ final readonly class Truth
     private function isTakenBack(Mention $mention): bool
     {
         $isTaken = false;
-        for ($i = $mention->last + 1; $i <= $mention->last + self::BEHIND_WORDS; ++$i) {
-            $isTaken = $isTaken || null !== $this->sentence->begins('taken_back', $i);
-            $end = $this->sentence->begins('rather', $i);
+        for ($i = $mention->last + 1; $i <= $mention->last + self::RATHER_BEHIND_WORDS; ++$i) {
+            $isTaken = $isTaken || $i <= $mention->last + self::BEHIND_WORDS && null !== $this->sentence->begins('taken_back', $i);
+            // "a bell that's cracked, what's that at thirty, no, that's a cleanout": that is what is at thirty.
+            $end = $this->measures->hasPlace($mention->last, $i) ? null : $this->sentence->begins('rather', $i);
             // "there's an offset, there's a root, no, that's a crack": the root is none.
             $isNearest = null === $this->sentence->nextName($mention->last + 1, $i - 1)
                 || !$this->sentence->has('intro', $mention->last + 1, $i - 1);

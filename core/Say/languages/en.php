@@ -862,6 +862,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'a dent', 'dent(s) in|on|from',
                 'like a football|squashed|ball', '(the)* sides (have)* come|came|coming|pushed in (on|here)*',
                 "it's|pipe's|pipe|it (is|all|been|has|got)* mashed (down|in|flat)*",
                 "top's|top|crown (is|has|been)* pushed|pushing|mashed|pressed down",
@@ -1111,6 +1112,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'drove|driven|drilled|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through (the|your|my|this|our)* sewer|pipe|line|lateral|drain', 'fence post|pole|stake right|straight|going|sticking|driven|through (through)*',
                 '(a)* sprinkler|water|gas|irrigation|electric|cable|fiber line|pipe|conduit (that|somebody|someone|'
                     .'they|going|goes|ran|run|runs|shoved|right|straight|just|coming|comes)* through',
                 'cable|electric|telecom|gas|water duct|conduit|main|pipe|service (right|straight|going|running|put)* through',
@@ -1147,6 +1149,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'first|second|third|fourth|fifth|next connection', 'connection (is|in|on|at|the)* top|upper|lower|bottom (left|right)*', 'connection in use', 'live|dry|dead connection',
                 'on the left|right (side)* is (the|your|a)* <fixture>|water|furnace (heater)* (line|drain|branch|waste)*', 'water heater drain|line',
                 "is|that's|there's|here's (the|your|a)* <fixture> (line|drain|branch)* from (the)* right|left|top|side",
                 "neighbor's|neighbour's|neighbors (line|cleanout|sewer|lateral)* (is)* tying|ties|coming|comes (in|into)*",
@@ -1501,6 +1504,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|of|it|the|line|pipe|run)*',
                 'second|next|downstream|upstream|last chamber',
@@ -1549,6 +1553,7 @@ return [
                 "line|pipe|it|run|stub is|it's|pipe's|line's capped off",
             ],
             'end_of_line+name' => [
+                'head of the run|line|drain|system',
                 '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
                 '(a|the)* catch basin',
             ],
@@ -1961,6 +1966,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'breaks|broke up',
             "it's|water's gone at|by",
             'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
@@ -2123,6 +2129,7 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
+            'from the|our|this cleanout|house|start|opening|manhole|chamber (out|all|the|way)* to|until|till (the|your|our)* wall|bend|street|house|edge|sidewalk|driveway|footing|foundation which|that is (at|about)*',
             'as soon as i|we|you go|get|start|come|came|went in|out (and|it|that|which|goes|runs|stays)* (all|the|way|out|on|from|there)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|down|on|right)* '
@@ -2220,6 +2227,10 @@ return [
         'locates' => ['' => [
             "locate|locating this|that|it|here (one|spot|point|real|quick|now)* (it's|that's|it is|we're|i'm)* (at|about|reading)*",
         ]],
+        // What was named last is marked.
+        'marked_it' => ['' => [
+            "got|have|had|i've it|that|this (all|already)* located|marked|painted|flagged", 'located|marked|painted|flagged it|that|this',
+        ]],
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
             'locate|locating|mark|marking that|this|it|the|those|these|here', 'get a locate', 'locator out', 'go locate',
@@ -2237,6 +2248,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'of dirt|soil|earth|ground|cover|concrete|asphalt (on|over|above)*',
             'run|length (total|altogether|all|together)*',
             'altogether', 'all together', 'in all', 'all told', 'in total',
             'of (good|bad|old|new|the|this|that|your|more|straight|clean)* pipe|line|camera|cable|hose|rod|sewer',
@@ -2615,6 +2627,7 @@ return [
         ]],
         // What was named was something else.
         'rather' => ['' => [
+            "no|wait|oh actually that's|it's (a|an|some)*", 'no|wait|oh actually it|that is (a|an|some)*',
             "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*",
             'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
         ]],
@@ -2662,6 +2675,7 @@ return [
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
+            "which i'm|we're (at|right|now|in)* at|in", "which i'm|we're at right now",
             "right|sitting here|there (and)* that's|it's (about|at|like)*",
             'there it is (right)* at', "that's|it's (right|about|now|all)* at",
             "that's (right|about)* at", 'which is (right|about|at)*',
@@ -2711,8 +2725,9 @@ return [
         ]],
         // So deep somebody stands, and no pipe lies.
         'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
+            "dig|digging (you|me|us|up|down|just)* a|the hole (that's|that|is|about|only)*",
             "cover's|lid's up|off|open (and|so)* it's (about|just|only)*"]],
-        'in_a_pit' => ['' => ['deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
+        'in_a_pit' => ['' => ['dig (you|me|us|up|down|just)* a|the hole (that)* (is)*', 'deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
             'hits|hit that|it|this and stops|stopped',
@@ -3129,6 +3144,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'mortar joint(s)', 'see the mortar', 'not see any mortar',
+            'grease|water|it|scale|sludge breaks|broke up', 'rough|good|bad|great|decent|better shape',
             "and we're in the main (line)* now",
             "(a)* little (bit|of)* water in the bottom that's (just|normal|only)* running|normal|from", "that's (just)* running water",
             'main source|issue|concern|culprit|reason|cause|area|point|offender|question|takeaway|problem|thing', 'found|find|finding|figure|figured|figuring|understand out why', 'sweeps|swept into|to (the|your)* main (line)*',
