@@ -79,6 +79,9 @@ final readonly class Depth
         $isTold = $isDown || $isLocated || $this->sentence->isAfter('maybe_depth', $one->first) && !$isIn
             // "forty two feet out, that's where I marked it, it's three foot ten"
             || $this->sentence->has('marked') && $this->sentence->is('subjects', $one->first - 1) && $one->value < self::DEEPEST_M;
+        // "it says fifty three inches, so that's four foot five"
+        $isTold = $isTold || $this->isLocating && $this->sentence->is('subjects', $one->first - 1) && !$isIn
+            && null === $this->sentence->begins('from_what', $next);
         if (!$isTold) {
             return $this->isBesideFarther($one);
         }

@@ -76,8 +76,7 @@ final class Narration
         $this->getPast($sentence, $sentence->first);
         $this->where->forget($atS);
         $this->locatingS = $sentence->has('locating') ? $atS : $this->locatingS;
-        $isLocating = null !== $this->locatingS && $atS - $this->locatingS <= self::LOCATING_S;
-        $measures = new Measures($sentence, $this->units, $this->where->carried(), $isLocating);
+        $measures = new Measures($sentence, $this->units, $this->where->carried(), $this->isLocating($sentence));
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials->named());
         $this->entries->recognise($mentions->all, $this->isSummingUp($sentence, $measures));
@@ -244,7 +243,10 @@ final class Narration
     private function isPlacedNow(Mention $mention, Sentence $sentence): bool
     {
         $known = null === $mention->place || Family::Roots === $mention->kind?->family() ? null : $this->entries->known($mention);
-        $isNow = null !== $known && ($mention->isKnown && null === $known->fromM || $this->isPlacedBehind($known, $mention, $sentence));
+        // "here we are at the main, so that's 52 feet to the main": there is one.
+        $isOne = \in_array($mention->kind, [Kind::Tap, Kind::EndOfLine], true) && false === $known?->isPlacedForSure();
+        $isNow = null !== $known
+            && ($isOne || $mention->isKnown && null === $known->fromM || $this->isPlacedBehind($known, $mention, $sentence));
         if (!$isNow) {
             return false;
         }
@@ -264,7 +266,8 @@ final class Narration
     private function isPlacedBehind(Entry $known, Mention $mention, Sentence $sentence): bool
     {
         // "it's full of scale, from the cleanout to the wall it's all scale"
-        $isWhole = null === $known->fromM && null !== $mention->place?->to && Family::Deposit === $mention->kind?->family();
+        $isWhole = null === $known->fromM && Family::Deposit === $mention->kind?->family()
+            && !$sentence->isAfter('another', $mention->first) && !$sentence->is('more', $mention->first - 1);
 
         return $known === $this->last && !$known->isPlacedForSure() && ($isWhole || $mention->place?->first > $mention->last
             && $sentence->isAfter('puts', $mention->place->first, 2))
@@ -290,6 +293,11 @@ final class Narration
         return true;
     }
 
+    private function isLocating(Sentence $sentence): bool
+    {
+        return null !== $this->locatingS && ($sentence->atS($sentence->first) ?? 0.0) - $this->locatingS <= self::LOCATING_S;
+    }
+
     private function isOld(?Entry $entry, Sentence $sentence): bool
     {
         return ($sentence->atS($sentence->first) ?? 0.0) - ($entry->atS ?? 0.0) > self::MARKED_S;
@@ -299,7 +307,8 @@ final class Narration
     private function placeOf(Mention $mention, Sentence $sentence): array
     {
         // "I've got it located, it's nine foot four deep"
-        $isIts = $sentence->has('marked_it') && !$this->isOld($this->last, $sentence);
+        $isIts = ($sentence->has('marked_it') || $this->isLocating($sentence)) && !$this->isOld($this->last, $sentence)
+            && !$this->where->isPending() && !$this->where->isCarried();
         $known = $this->referred ?? $this->located ?? ($isIts ? $this->last : null);
         $isOfKnown = null === $mention->kind && null === $mention->place && null !== $known?->fromM;
 

@@ -34,6 +34,8 @@ final readonly class OfLast
         $isTold = $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "a root coming in, so that's thirty five"
+            // "thirteen and a half feet, that's where it's at"
+            || null !== $this->sentence->begins('where_it_is', $place->last + 1)
             || (new ToldBehind($this->sentence))->isPut($place) || $this->isOfIt($place);
 
         $begin = $this->sentence->part($place->first)[0];
@@ -57,6 +59,11 @@ final readonly class OfLast
     public function stretch(Place $place): void
     {
         $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
+        // "a hole, there's another hole, and it goes like that from eight feet to fifteen": the first is there.
+        if (null !== $place->to && $isPoint && null === $this->last->fromM
+            && $this->sentence->has('goes_on', ...$this->sentence->part($place->first))) {
+            $this->last->placeAt($place->from, null, PlaceBy::Said);
+        }
         if (null !== $place->to && !$isPoint
             && ($this->sentence->has('goes_on', ...$this->sentence->part($place->first)) || $this->last->begins($place)
                 || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place)

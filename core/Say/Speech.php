@@ -13,7 +13,7 @@ final readonly class Speech
     private const OPEN_SHARE = 0.05;
     private const FEWEST_CUES = 6;
     private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
-        .'|(?<sign>\'\'|["”″′\'’%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
+        .'|(?<sign>\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
         '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
     ];

@@ -1079,6 +1079,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                "(it's|is)* stuck in there sideways|crooked|crossways", 'toy car|truck|boat|soldier|dinosaur',
                 'piece|part of a|the|that cleanout|test|rubber plug|cap',
                 'a|the|that cleanout|test|rubber plug|ball',
                 'cell phone',
@@ -2101,6 +2102,7 @@ return [
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
+            'goes|keeps|stays|continues like that',
             'still (in|under)* (the)* water',
             'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
             'keeps going', 'keeps on', 'still in it|the|that', 'still|stays under', 'continue(s)', 'goes on',
@@ -2185,6 +2187,7 @@ return [
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            'depth next to it|that',
             "located that|it|this (one|too|also|here|and)* it's",
             "a|another locate (here|there|right|on|that|this|it|and|one|at|a|depth)* it's|is|of|reads|about",
             'depth on that|this|it|there (is|reads|shows|about)*',
@@ -2227,12 +2230,15 @@ return [
         'locates' => ['' => [
             "locate|locating this|that|it|here (one|spot|point|real|quick|now)* (it's|that's|it is|we're|i'm)* (at|about|reading)*",
         ]],
+        // The place before it is of what was named last.
+        'where_it_is' => ['' => ["(and)* that's|is where it's|that's|they're at", "(and)* that's|is where it|that|they is|are"]],
         // What was named last is marked.
         'marked_it' => ['' => [
             "got|have|had|i've it|that|this (all|already)* located|marked|painted|flagged", 'located|marked|painted|flagged it|that|this',
         ]],
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
+            'depth button', 'with the receiver', 'push|hit|press the depth',
             'locate|locating|mark|marking that|this|it|the|those|these|here', 'get a locate', 'locator out', 'go locate',
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
@@ -3144,6 +3150,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'my|the|some can of paint', 'take|took|grab my|the|some paint', 'spray paint', "can't|can not get that|it|them|this (out)* with", 'lip|edge of the|that wye|tee|fitting|y',
             'mortar joint(s)', 'see the mortar', 'not see any mortar',
             'grease|water|it|scale|sludge breaks|broke up', 'rough|good|bad|great|decent|better shape',
             "and we're in the main (line)* now",
