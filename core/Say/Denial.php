@@ -35,7 +35,7 @@ final readonly class Denial
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
         if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
-            || $this->isBeyond($denied, $mention)
+            || $this->isBeyond($denied, $mention) || $this->isLikened(...$between)
             // "that's not glued, it's come apart"
             || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
             // "no more pipe, just a cave, can't go past that"
@@ -68,6 +68,19 @@ final readonly class Denial
 
         return null !== $name && $name > $denied && ($isApart || $this->sentence->isAny('has', ...$between))
             && !$this->sentence->isAny('or', ...$between) && !$this->sentence->isAny('joins', ...$between);
+    }
+
+    /** "you can't even see around it, it looks like grease" */
+    private function isLikened(int $from, int $to): bool
+    {
+        foreach ($this->sentence->marks('likely') as $begin => $end) {
+            $isIt = $this->sentence->isAny('likened', $begin - 1, $begin);
+            if ($begin > $from && $end <= $to && $isIt) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "section one no issues, section two has roots", and not "no issues or cracks" */

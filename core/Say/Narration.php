@@ -306,6 +306,12 @@ final class Narration
     /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
     private function placeOf(Mention $mention, Sentence $sentence): array
     {
+        // "… but my camera doesn't want to go over that lump": it stands where that is.
+        if (Kind::CannotGoFurther === $mention->kind && null === $mention->place && null !== $this->last?->fromM
+            && !$this->where->isPending() && !$this->where->isCarried() && !$this->isOld($this->last, $sentence)
+            && $sentence->isAny('before_pronouns', $mention->first, $mention->last + 1)) {
+            return [$this->last->toM ?? $this->last->fromM, null, PlaceBy::Carried];
+        }
         // "I've got it located, it's nine foot four deep"
         $isIts = ($sentence->has('marked_it') || $this->isLocating($sentence)) && !$this->isOld($this->last, $sentence)
             && !$this->where->isPending() && !$this->where->isCarried();

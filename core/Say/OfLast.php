@@ -34,6 +34,7 @@ final readonly class OfLast
         $isTold = $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "a root coming in, so that's thirty five"
+            || null !== $place->to && $this->isSummingUp($place) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()
             // "thirteen and a half feet, that's where it's at"
             || null !== $this->sentence->begins('where_it_is', $place->last + 1)
             || (new ToldBehind($this->sentence))->isPut($place) || $this->isOfIt($place);
@@ -55,6 +56,14 @@ final readonly class OfLast
             && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
     }
 
+    /** "so nineteen to thirty three" */
+    private function isSummingUp(Place $place): bool
+    {
+        $first = $this->sentence->first;
+
+        return $first < $place->first && $this->sentence->behindCuts($first) === $place->first;
+    }
+
     /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */
     public function stretch(Place $place): void
     {
@@ -67,8 +76,9 @@ final readonly class OfLast
         if (null !== $place->to && !$isPoint
             && ($this->sentence->has('goes_on', ...$this->sentence->part($place->first)) || $this->last->begins($place)
                 || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place)
-                // "we're under water … and out of it, so that was from 24 to 26"
-                || null === $this->last->fromM && $this->sentence->isAfter('stretched', $place->first, 2))
+                // "we're under water … and out of it, so that was from 24 to 26", "so 26 to about thirty"
+                || !$this->last->isPlacedForSure() && ($this->sentence->isAfter('stretched', $place->first, 2) || $this->isSummingUp($place))
+                || $this->isSummingUp($place) && $this->last->isWithinStretch($place))
         ) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }

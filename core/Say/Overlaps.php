@@ -143,7 +143,7 @@ final class Overlaps
         $isOpen = Kind::WornInvert === $one->kind || \in_array(Fact::SoilSeen, $one->kind?->facts() ?? [], true);
 
         return $isOpen && Kind::Sediment === $more->kind
-            && $more->first - $one->last <= self::CLOSER_WORDS && $sentence->isAfter('they_are', $more->first);
+            && $more->first - $one->last <= self::CLOSER_WORDS && $sentence->isAfter('they_are', $more->first, 2);
     }
 
     /**

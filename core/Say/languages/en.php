@@ -135,6 +135,8 @@ return [
         "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
     'pronouns' => ['one'],
+    // "It looks like": what is told behind it is there.
+    'likened' => ['it', "it's", 'they', "they're"],
     'them' => ['them', 'those', 'these', 'em'],
     // "There's another bunch".
     'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad', 'wall', 'pile', 'some', 'few', 'bit'],
@@ -779,6 +781,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
                 'lost the bottom of the pipe', 'holes rusted|rotted|eaten in|through the bottom',
                 "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
                 'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
@@ -2486,6 +2489,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            'there must|has to be', 'must be a|an|some',
             "how'd|how did (the|that|this|all|a)*",
             'is that|this a|an|some|another',
             "don't know if|whether (that|this|it)* (is|that's|it's|there's)*",
@@ -3150,6 +3154,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "don't|do not think|know (if)* i|we can|could get that|it|this (out)* with",
+            'hole in|through the|that paper|roots|grease|blockage|clog|stoppage|wipes|ball|debris', "what's|what is stopping|plugging|clogging it|her|them|this|everything|you (up)*", 'nice piece of plastic|pipe|pvc',
             'my|the|some can of paint', 'take|took|grab my|the|some paint', 'spray paint', "can't|can not get that|it|them|this (out)* with", 'lip|edge of the|that wye|tee|fitting|y',
             'mortar joint(s)', 'see the mortar', 'not see any mortar',
             'grease|water|it|scale|sludge breaks|broke up', 'rough|good|bad|great|decent|better shape',
