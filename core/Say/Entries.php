@@ -71,6 +71,11 @@ final class Entries
         $this->all[] = $entry;
     }
 
+    public function takeBack(): void
+    {
+        array_pop($this->all);
+    }
+
     public function isEmpty(): bool
     {
         return [] === $this->all;

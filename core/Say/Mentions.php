@@ -41,6 +41,8 @@ final class Mentions
     private array $looseSizes = [];
     /** @var array<string, string> */
     private array $looseFacts = [];
+    /** @var list<Mention> what is said not to be there though it was named: "that's not a crack" */
+    public array $retracted = [];
     /** Whether anything was named at all, be it there or not. */
     public readonly bool $hasNamed;
 
@@ -94,9 +96,8 @@ final class Mentions
     /** What is said without a name, as of a kind; none where the kind has nothing of it. */
     public function more(Kind $kind, bool $isUnmeasured): ?Mention
     {
-        $roots = Family::Roots === $kind->family() ? $this->rootsTold() : null;
-        $more = new Mention($roots ?? $kind, $this->sentence->first, $this->sentence->last);
-        $isTold = null !== $roots;
+        $more = new Mention($kind, $this->sentence->first, $this->sentence->last);
+        $isTold = false;
         foreach ($isUnmeasured ? $this->looseSizes : [] as $size) {
             $isTold = $more->measure($size) || $isTold;
         }
@@ -107,12 +108,18 @@ final class Mentions
         return $isTold ? $more : null;
     }
 
-    /** "you see those roots … those are heavy" */
-    private function rootsTold(): ?Kind
+    /** @return ?Kind of the roots that were named before: "you see those roots … those are heavy" */
+    public function rootsTold(): ?Kind
     {
-        foreach (array_keys($this->sentence->marks('root')) as $begin) {
-            if ($this->sentence->isAfter('they_are', $begin)) {
-                return $this->ofRoots($begin);
+        $sentence = $this->sentence;
+        $areTold = fn (int $end, int $begin) => $sentence->is('of_many', $begin)
+            && null === $sentence->nameBefore($end + 1) && !$this->measures->hasPlace($sentence->first - 1, $end);
+        foreach (array_filter($sentence->marks('they_are'), $areTold, \ARRAY_FILTER_USE_BOTH) as $end) {
+            // "those are fine" are no trouble.
+            $isKind = null !== $sentence->begins('root', $end + 1)
+                && (!$sentence->is('nothing_there', $end + 1) || $sentence->is('heightening', $end));
+            if ($isKind) {
+                return $this->ofRoots($end + 1);
             }
         }
 
@@ -168,6 +175,7 @@ final class Mentions
     private function withoutRetracted(array $named): array
     {
         $denied = array_filter($named, fn (Mention $each) => $this->sentence->isAfter('retracts', $each->first));
+        $this->retracted = array_values($denied);
         $own = fn (Mention $each) => array_filter($this->measures->places, static fn (Place $place) => $place->first > $each->last
             && $place->first - $each->last <= self::OWN_PLACE_WORDS);
         $ownEnd = static fn (Mention $each) => max([$each->last, ...array_map(static fn (Place $place) => $place->last, $own($each))]);

@@ -86,6 +86,8 @@ final class Narration
         );
         $this->materials->hearWay($sentence);
         $this->stretch($sentence, $placing->alone);
+        $this->retract($mentions, $sentence, $atS);
+        $this->tellRoots($mentions, $sentence, $atS);
         $said = $this->enterAll($sentence, $measures, $mentions, $placing);
         $this->getPast($sentence, $said);
         $this->located = [] === $measures->places ? $this->located : null;
@@ -372,6 +374,27 @@ final class Narration
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
         $this->unended->begin($entry, $mention, $sentence);
+    }
+
+    /** "see the water standing there … so that's not a belly" */
+    private function retract(Mentions $mentions, Sentence $sentence, float $atS): void
+    {
+        $isLast = fn (Mention $each) => true === $this->last?->isOfKind($each);
+        if (null !== $this->last && $atS - ($this->last->atS ?? $atS) <= self::COMPLETED_S && $this->last === $this->entries->last()
+            && [] !== array_filter($mentions->retracted, $isLast)) {
+            $this->entries->takeBack();
+            $this->last = $this->entries->last();
+        }
+    }
+
+    /** "roots there … they're real fine, and the water's backed up behind them": what kind they are is told whatever else is named. */
+    private function tellRoots(Mentions $mentions, Sentence $sentence, float $atS): void
+    {
+        $roots = $mentions->rootsTold();
+        if (null !== $roots && null !== $this->last && Family::Roots === Kind::tryFrom($this->last->kind)?->family()
+            && $atS - ($this->last->atS ?? $atS) <= self::COMPLETED_S) {
+            $this->last->join(new Mention($roots, $sentence->first, $sentence->last), $sentence->said());
+        }
     }
 
     private function complete(Mentions $mentions, Sentence $sentence, float $atS): void

@@ -134,6 +134,9 @@ return [
         'onwards', 'onward', 'on', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'this', 'looks', 'looking', 'is', "it's",
         "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
+    'of_many' => ['they', "they're", 'these', 'those'],
+    // "They're real fine", and not "those are fine".
+    'heightening' => ['real', 'really', 'very', 'super', 'pretty', 'quite'],
     'pronouns' => ['one'],
     // "It looks like": what is told behind it is there.
     'likened' => ['it', "it's", 'they', "they're"],
@@ -899,6 +902,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
                 'put in a (ten|two|three|four|five|six|foot|little|short|small|long|whole)* piece|section of <pipe>',
                 'been a (bit|of|patch)* repair|repaired',
                 'localised|localized|local|sectional|previous|point repair',
@@ -1508,6 +1512,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                '(the)* main|final|last chamber|manhole',
                 'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|of|it|the|line|pipe|run)*',
