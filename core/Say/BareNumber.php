@@ -68,7 +68,9 @@ final readonly class BareNumber
         }
         $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
 
-        $isCounted = $this->sentence->is('counted', $next) || !$isAt && $this->sentence->is('priced', $next);
+        $isCounted = $this->sentence->is('counted', $next)
+            // "there's about ten of them"
+            || $this->sentence->is('of', $next) && $this->sentence->is('them', $next + 1) || !$isAt && $this->sentence->is('priced', $next);
 
         return $this->isTold($next) && !$isCounted && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));

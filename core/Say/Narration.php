@@ -308,20 +308,21 @@ final class Narration
     /** @return array{?float, ?float, ?PlaceBy} from, to and by what; a depth with no place is where what it is told of was named */
     private function placeOf(Mention $mention, Sentence $sentence): array
     {
-        // "… but my camera doesn't want to go over that lump": it stands where that is.
-        if (Kind::CannotGoFurther === $mention->kind && null === $mention->place && null !== $this->last?->fromM
-            && !$this->where->isPending() && !$this->where->isCarried() && !$this->isOld($this->last, $sentence)
-            && $sentence->isAny('before_pronouns', $mention->first, $mention->last + 1)) {
-            return [$this->last->toM ?? $this->last->fromM, null, PlaceBy::Carried];
+        $atS = $sentence->atS($mention->first);
+        $isNowhere = null === $mention->place && !$this->where->isPending() && !$this->where->isCarried() && null === $this->where->read($atS);
+        // "… but my camera doesn't want to go over that lump": it stands where it stood.
+        $stood = Kind::CannotGoFurther === $mention->kind && $isNowhere && !$this->isOld($this->last, $sentence)
+            && $sentence->isAny('before_pronouns', $mention->first, $mention->last + 1) ? $this->where->stood() : null;
+        if (null !== $stood) {
+            return [$stood, null, PlaceBy::Carried];
         }
         // "I've got it located, it's nine foot four deep"
-        $isIts = ($sentence->has('marked_it') || $this->isLocating($sentence)) && !$this->isOld($this->last, $sentence)
-            && !$this->where->isPending() && !$this->where->isCarried();
+        $isIts = $isNowhere && ($sentence->has('marked_it') || $this->isLocating($sentence)) && !$this->isOld($this->last, $sentence);
         $known = $this->referred ?? $this->located ?? ($isIts ? $this->last : null);
         $isOfKnown = null === $mention->kind && null === $mention->place && null !== $known?->fromM;
 
         return $isOfKnown
-            ? [$known->fromM, null, PlaceBy::Carried] : $this->where->of($mention, $sentence->atS($mention->first));
+            ? [$known->fromM, null, PlaceBy::Carried] : $this->where->of($mention, $atS);
     }
 
     /** @return bool whether it is of the low spot that has begun, which it completes */

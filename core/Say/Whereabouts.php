@@ -22,6 +22,8 @@ final class Whereabouts
     /** The last place that was said, in metres, and when. */
     private ?float $carried = null;
     private float $carriedS = 0.0;
+    /** The same, though it holds no longer, until the speaker moves on. */
+    private ?float $stood = null;
 
     public function __construct(private readonly Reel $reel)
     {
@@ -49,6 +51,12 @@ final class Whereabouts
         return $this->carried;
     }
 
+    /** Where the speaker stood when a place was said last, if nobody has moved since. */
+    public function stood(): ?float
+    {
+        return $this->stood;
+    }
+
     public function read(?float $atS): ?float
     {
         return $this->reel->at($atS);
@@ -62,12 +70,13 @@ final class Whereabouts
 
     public function leave(): void
     {
-        $this->pending = $this->carried = null;
+        $this->pending = $this->carried = $this->stood = null;
     }
 
     public function say(Place $place, float $atS): void
     {
         [$this->carried, $this->carriedS, $this->pending] = [$place->to ?? $place->from, $atS, null];
+        $this->stood = $this->carried;
     }
 
     /** A place that is of what is named next. */

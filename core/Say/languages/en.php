@@ -676,7 +676,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
-                "gasket|seal|ring (it's|and|they|it|that's|is|was|just|all|kind|of|right)* hanging|sticking|poking (down|out|inside|in|there)*",
+                "gasket|seal|ring (it's|and|they|it|that's|is|was|just|all|kind|of|right)* hanging|sticking|poking "
+                    .'(down|out|inside|in|there)*',
                 "rubber|rubber's|gasket|gasket's|seal|ring|oring (ring|gasket|seal|has|just)* "
                     .'hangs|dangles|dangling|flapping|come|popped|rolled|squeezed|pinched (out|down|loose|in|off)*',
                 "ring's|seal's|rubber's|gasket's|ring|seal|rubber|gasket (is|has|been)* intruding|displaced|hanging|"
@@ -722,7 +723,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
-                "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|drop (in|out|off|down)*",
+                "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|"
+                    .'drop (in|out|off|down)*',
                 'broken bit|section|part of (the)* pipe',
                 "(it's|is)* missing a|the (whole|good|big|huge)* quarter|half|third|chunk|section|corner of (the|"
                     .'that|this)* tile|pipe|hub|bell|joint',
@@ -1120,7 +1122,9 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
-                'drove|driven|drilled|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through (the|your|my|this|our)* sewer|pipe|line|lateral|drain', 'fence post|pole|stake right|straight|going|sticking|driven|through (through)*',
+                'drove|driven|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through '
+                    .'(the|your|my|this|our)* sewer|pipe|line|lateral|drain',
+                'fence post|pole|stake right|straight|going|sticking|driven|through (through)*',
                 '(a)* sprinkler|water|gas|irrigation|electric|cable|fiber line|pipe|conduit (that|somebody|someone|'
                     .'they|going|goes|ran|run|runs|shoved|right|straight|just|coming|comes)* through',
                 'cable|electric|telecom|gas|water duct|conduit|main|pipe|service (right|straight|going|running|put)* through',
@@ -1157,8 +1161,11 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
-                'first|second|third|fourth|fifth|next connection', 'connection (is|in|on|at|the)* top|upper|lower|bottom (left|right)*', 'connection in use', 'live|dry|dead connection',
-                'on the left|right (side)* is (the|your|a)* <fixture>|water|furnace (heater)* (line|drain|branch|waste)*', 'water heater drain|line',
+                'first|second|third|fourth|fifth|next connection',
+                'connection (is|in|on|at|the)* top|upper|lower|bottom (left|right)*', 'connection in use',
+                'live|dry|dead connection',
+                'on the left|right (side)* is (the|your|a)* <fixture>|water|furnace (heater)* (line|drain|branch|waste)*',
+                'water heater drain|line',
                 "is|that's|there's|here's (the|your|a)* <fixture> (line|drain|branch)* from (the)* right|left|top|side",
                 "neighbor's|neighbour's|neighbors (line|cleanout|sewer|lateral)* (is)* tying|ties|coming|comes (in|into)*",
                 'where|we you|it|they|we connect|connects|tie|ties|join|joins (in|up|on)* with|to|into (the|your|our|that)* <fixture>',
@@ -2139,7 +2146,8 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
-            'from the|our|this cleanout|house|start|opening|manhole|chamber (out|all|the|way)* to|until|till (the|your|our)* wall|bend|street|house|edge|sidewalk|driveway|footing|foundation which|that is (at|about)*',
+            'from the|our|this cleanout|house|start|opening|manhole|chamber (out|all|the|way)* to|until|till '
+                .'(the|your|our)* wall|bend|street|house|edge|sidewalk|driveway|footing|foundation which|that is (at|about)*',
             'as soon as i|we|you go|get|start|come|came|went in|out (and|it|that|which|goes|runs|stays)* (all|the|way|out|on|from|there)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|down|on|right)* '
@@ -2638,6 +2646,7 @@ return [
         ]],
         // It was taken for something and is not.
         'taken_for' => ['' => [
+            "you'd|i'd|would think|swear|say (that|it's|that's|it|was)*",
             'look(s)|looks|looked like', 'thought (that|it|this|was|were)*', 'is|was that|it|this', 'could be', 'might be',
         ]],
         // What was named was something else.
@@ -2730,6 +2739,15 @@ return [
             'put|putting|got|have the|my|our camera (back|down)* in|down',
         ]],
         // What came back with the tool; the tool is not drawn back.
+        // Nobody draws back.
+        'not_back' => ['' => [
+            'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
+            "water|line|toilet|sewer|drain|house|basement|everything|it|been|keeps|kept|keep|what's|that's|"
+                .'always|was (is|it|was|been|keeps|kept|all|always|just)* backing|backs|backed up',
+            'water|line|toilet|sewer|drain|house|basement|everything|it to|will|would|gonna|did back up',
+            'backing|backs|backed|back up (the|your|her|his|their|our|on|into|in|every|all|again|some)* toilet|'
+                .'toilets|house|basement|tub|shower|line|sink|floor|water|them|time|behind|when|into|because|again',
+        ]],
         'brought_back' => ['' => [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
         ]],
@@ -3045,7 +3063,8 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
-            '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*', "(the)* next joint's|one's got em|them|some|more (too|also)*",
+            '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*',
+            "(the)* next joint's|one's got em|them|some|more (too|also)*",
             'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
             'same (exact)* thing|deal|story|issue|problem|situation|mess (again|here|there|over|happening)*', 'same at|here|there',
             'second|third|fourth|next (one) is at|around|about|over|up', 'and again from|between',
@@ -3159,15 +3178,26 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "that's a repair item|issue|job", "that's a repair and the rest", 'mucky|murky|cloudy (water)*',
+            'whoever built|made|put|installed|drilled|dug (this|that|the|it|a|new|porch|deck|addition|fence|pool|'
+                .'in|up)* (drilled|dug|ran|went|cut)* (right|straight|through|into|it|this|the|your|sewer|line|pipe)*',
             "don't|do not think|know (if)* i|we can|could get that|it|this (out)* with",
-            'hole in|through the|that paper|roots|grease|blockage|clog|stoppage|wipes|ball|debris', "what's|what is stopping|plugging|clogging it|her|them|this|everything|you (up)*", 'nice piece of plastic|pipe|pvc',
-            'my|the|some can of paint', 'take|took|grab my|the|some paint', 'spray paint', "can't|can not get that|it|them|this (out)* with", 'lip|edge of the|that wye|tee|fitting|y',
+            'hole in|through the|that paper|roots|grease|blockage|clog|stoppage|wipes|ball|debris',
+            "what's|what is stopping|plugging|clogging it|her|them|this|everything|you (up)*",
+            'nice piece of plastic|pipe|pvc',
+            'my|the|some can of paint', 'take|took|grab my|the|some paint', 'spray paint',
+            "can't|can not get that|it|them|this (out)* with", 'lip|edge of the|that wye|tee|fitting|y',
             'mortar joint(s)', 'see the mortar', 'not see any mortar',
             'grease|water|it|scale|sludge breaks|broke up', 'rough|good|bad|great|decent|better shape',
             "and we're in the main (line)* now",
             "(a)* little (bit|of)* water in the bottom that's (just|normal|only)* running|normal|from", "that's (just)* running water",
-            'main source|issue|concern|culprit|reason|cause|area|point|offender|question|takeaway|problem|thing', 'found|find|finding|figure|figured|figuring|understand out why', 'sweeps|swept into|to (the|your)* main (line)*',
-            'falls|drops back where|off|to normal', 'goes left and|or right', 'so they replaced it|this from there|here (out|on)', "can't|can not (really|hardly|even|quite)* see (it|anything|much|nothing)* because|cause (my|the|this)* lens|camera|camera's|head (has|got|is)*",
+            'main source|issue|concern|culprit|reason|cause|area|point|offender|question|takeaway|problem|thing',
+            'found|find|finding|figure|figured|figuring|understand out why',
+            'sweeps|swept into|to (the|your)* main (line)*',
+            'falls|drops back where|off|to normal', 'goes left and|or right',
+            'so they replaced it|this from there|here (out|on)',
+            "can't|can not (really|hardly|even|quite)* see (it|anything|much|nothing)* because|cause (my|the|"
+                ."this)* lens|camera|camera's|head (has|got|is)*",
             "that's|that is as far as we|i went (on|that|this|side)*",
             'where (the|your|that|all|this|their)* grease|fat|water|mud|roots|sewage|sand|paper (is|has|was|are|'
                 .'all)* come|comes|coming|came from',
