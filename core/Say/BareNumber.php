@@ -51,7 +51,8 @@ final readonly class BareNumber
         $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
         $number = null === $behind ? 0.0 : $behind->value / $behind->each;
         // "forty fifty mil"
-        $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value && !$this->sentence->is('bare_units', $behind->last ?? 0);
+        $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value
+            && !$this->sentence->is('bare_units', $behind->last ?? 0);
         if (Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED)) {
             return false;
         }

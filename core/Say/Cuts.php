@@ -118,7 +118,8 @@ final readonly class Cuts
         $isPair = Unit::None === $pair?->amount?->unit && $pair->amount->value + 1.0 === ($this->from[$first]->amount->value ?? 0.0);
         $first = $isPair ? $pair->first : $first;
         // "number three there's mud"
-        if (null !== $first && ($this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '') || $this->isListEnd($first))) {
+        $isNumbered = null !== $first && $this->lexicon->has('numbered', $this->speech->words[$first - 1]->text ?? '');
+        if ($isNumbered || null !== $first && $this->isListEnd($first)) {
             return null;
         }
         // "nine feet next joint's tight", "twenty five feet still in the water"

@@ -11,6 +11,8 @@ final readonly class Denial
 {
     /** Of what tells the way only what is denied right before it is not there: "no defects to the main". */
     private const DENIED_WORDS = 2;
+    /** "A crack at twenty": so many words behind a name its place begins. */
+    private const PLACE_WORDS = 3;
 
     public function __construct(private Sentence $sentence, private Measures $measures)
     {
@@ -55,6 +57,41 @@ final readonly class Denial
         }
 
         return !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /**
+     * "that is not a collapse": of what was named as one before.
+     *
+     * @param list<Mention> $named
+     *
+     * @return list<Mention>
+     */
+    public function retracts(array $named): array
+    {
+        return array_values(array_filter($named, fn (Mention $each) => $this->sentence->isAfter('retracts', $each->first)));
+    }
+
+    /**
+     * "here's their collapsed line at 27, now that is not a collapse, that's a root mass".
+     *
+     * @param list<Mention> $named
+     * @param list<Mention> $retracted of these
+     *
+     * @return list<Mention> those that nothing behind them takes back
+     */
+    public function without(array $named, array $retracted): array
+    {
+        $isOwn = static fn (Mention $each, Place $place) => $place->first > $each->last && $place->first - $each->last <= self::PLACE_WORDS;
+        $isTakenBack = function (Mention $each) use ($isOwn, $retracted): bool {
+            $own = array_filter($this->measures->places, static fn (Place $place) => $isOwn($each, $place));
+            $end = max([$each->last, ...array_map(static fn (Place $place) => $place->last, $own)]);
+            $by = array_filter($retracted, fn (Mention $other) => $other->kind === $each->kind && $other->first > $each->last
+                && !$this->measures->hasPlace($end, $other->first));
+
+            return [] !== $by;
+        };
+
+        return array_values(array_filter($named, static fn (Mention $each) => !$isTakenBack($each)));
     }
 
     /** "there's no bellies, the bad news is the separation": what was denied has its name, and nothing joins the two. */

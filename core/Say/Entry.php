@@ -130,6 +130,23 @@ final class Entry
         $this->said .= $isOneBreath ? '' : self::BETWEEN.$said;
     }
 
+    /** The same thing named again at a place, of which the end may be new. */
+    public function joinAt(Mention $mention, string $said, ?float $from, ?float $to, ?PlaceBy $by): void
+    {
+        $this->join($mention, $said);
+        $isWhole = null === $this->toM || $this->endsAt($to) || abs($from - ($this->fromM ?? $from)) <= self::SAME_PLACE_M;
+        if ($isWhole && null !== $to && null !== $from && null !== $by) {
+            $this->placeAt($from, $to, $by);
+        }
+    }
+
+    /** Whether a mention without a place is this, which has none either; "a line on the left, and one on the right" are two. */
+    public function isNowhereToo(Mention $mention): bool
+    {
+        return null === $this->fromM && $this->kind === $mention->kind?->value
+            && (null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);
+    }
+
     /** Roots of which no more is said are any roots. */
     public function isOfKind(Mention $mention): bool
     {
@@ -206,7 +223,7 @@ final class Entry
     }
 
     /** Whether it is a stretch that ends at a place as well. */
-    public function endsAt(?float $to): bool
+    private function endsAt(?float $to): bool
     {
         return null !== $to && null !== $this->toM && abs($to - $this->toM) <= self::SAME_PLACE_M;
     }

@@ -189,7 +189,8 @@ final class Joined
     private static function unended(Sentence $sentence, array $all, Mention $mention): ?Mention
     {
         $before = end($all);
-        if (self::isStill($sentence, $mention) || false !== $before && $before->kind !== $mention->kind && self::isItsEnd($sentence, $mention)) {
+        $isOther = false !== $before && $before->kind !== $mention->kind;
+        if (self::isStill($sentence, $mention) || $isOther && self::isItsEnd($sentence, $mention)) {
             // "fat from 2.2, a junction at 3.4, still fat at 4.8", "crack continues with roots, fifty feet crack ends"
             $same = array_filter($all, static fn (Mention $each) => $each->kind === $mention->kind);
             $before = end($same);

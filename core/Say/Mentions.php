@@ -8,7 +8,6 @@ use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Measure;
-use Jurvex\Core\Finding\Sureness;
 
 /** What is named in a sentence as being there, with what is said of it. */
 final class Mentions
@@ -28,8 +27,6 @@ final class Mentions
     private const ROOT_TOLD_WORDS = 6;
     /** "A big mass of those roots". */
     private const NAMED_BEHIND = 4;
-    /** "A crack at twenty": so many words behind a name its place begins. */
-    private const OWN_PLACE_WORDS = 3;
     /** A side so many words from a name is of it. */
     private const SIDE_WORDS = 14;
     /** An hour so many words behind a side is of the same. */
@@ -54,7 +51,9 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
-        $there = Overlaps::without(array_values(array_filter($this->withoutRetracted($named), $truth->isThere(...))), $this->sentence);
+        $denial = new Denial($sentence, $measures);
+        $this->retracted = $denial->retracts($named);
+        $there = Overlaps::without(array_values(array_filter($denial->without($named, $this->retracted), $truth->isThere(...))), $sentence);
         $this->all = Overlaps::withoutMore($there, $sentence, $measures);
         foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
             $mark = new Mention(null, $depth->first, $depth->last);
@@ -69,7 +68,14 @@ final class Mentions
         $this->measureAll();
         $this->tellAll();
         $this->turnAll();
-        $this->doubt();
+        (new Doubt($sentence, $measures, $this->all))->settle();
+        $this->recall();
+    }
+
+    /** What is named again, and what everybody knows by now. */
+    private function recall(): void
+    {
+        [$sentence, $measures] = [$this->sentence, $this->measures];
         foreach ($this->all as $mention) {
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {
@@ -163,27 +169,6 @@ final class Mentions
         }
 
         return $named;
-    }
-
-    /**
-     * "here's their collapsed line, now that is not a collapse, that's a root mass".
-     *
-     * @param list<Mention> $named
-     *
-     * @return list<Mention>
-     */
-    private function withoutRetracted(array $named): array
-    {
-        $denied = array_filter($named, fn (Mention $each) => $this->sentence->isAfter('retracts', $each->first));
-        $this->retracted = array_values($denied);
-        $own = fn (Mention $each) => array_filter($this->measures->places, static fn (Place $place) => $place->first > $each->last
-            && $place->first - $each->last <= self::OWN_PLACE_WORDS);
-        $ownEnd = static fn (Mention $each) => max([$each->last, ...array_map(static fn (Place $place) => $place->last, $own($each))]);
-        $isRetracted = fn (Mention $each) => [] !== array_filter($denied, fn (Mention $other) => $other !== $each
-            && $other->kind === $each->kind && $other->first > $each->last
-            && !$this->measures->hasPlace($ownEnd($each), $other->first));
-
-        return array_values(array_filter($named, static fn (Mention $each) => !$isRetracted($each)));
     }
 
     private function qualify(Mention $mention): void
@@ -310,61 +295,5 @@ final class Mentions
                 $mention->clock = $hour;
             }
         }
-    }
-
-    /** What looks like something is likely; what nobody can tell cannot be said, which weighs more. */
-    private function doubt(): void
-    {
-        foreach ($this->sentence->marks('likely') as $begin => $end) {
-            $next = $this->after($end);
-            if (null !== $next && $this->isDirect($end, $next)) {
-                $next->sureness = Sureness::Likely;
-            }
-        }
-        foreach ($this->sentence->marks('cannot_say') as $begin => $end) {
-            if (null === $this->sentence->begins('unsure_how', $begin)) {
-                $doubted = $this->after($end) ?? $this->findings()[\count($this->findings()) - 1] ?? null;
-                if (null !== $doubted) {
-                    $doubted->sureness = Sureness::CannotSay;
-                }
-            }
-        }
-    }
-
-    private function after(int $i): ?Mention
-    {
-        foreach ($this->findings() as $mention) {
-            if ($mention->last > $i) {
-                return $mention;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<Mention> */
-    private function findings(): array
-    {
-        return array_values(array_filter($this->all, static fn (Mention $each) => null !== $each->kind));
-    }
-
-    /** Nothing else stands between the doubt and what it is of: no place, no comma, nothing that is joined by an "and". */
-    private function isDirect(int $end, Mention $next): bool
-    {
-        foreach ($this->measures->places as $place) {
-            if ($place->first > $end && $place->last < $next->first) {
-                return false;
-            }
-        }
-        for ($i = $end + 2; $i < $next->first; ++$i) {
-            $i = max($i, $this->sentence->amountEnd($i) ?? $i);
-            if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)
-                // "looks like a golf ball, no, it's a toy"
-                || $this->sentence->beginsAny(['taken_back', 'rather'], $i)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 }

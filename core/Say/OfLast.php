@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** What a sentence says of what was named last before it: where it is, and how far it goes. */
@@ -14,6 +15,14 @@ final readonly class OfLast
     private const TOLD_S = 30.0;
     private const TOLD_WORDS = 4;
 
+    /** A place so long behind its name is of it, in seconds. */
+    private const PLACED_S = 40.0;
+    /** What is said without a name is of what was named last, for so long, in seconds. */
+    private const COMPLETED_S = 20.0;
+    /** A run has one of these. */
+    private const ONE = [Kind::Tap, Kind::EndOfLine];
+    /** "Roots to about 23": so many words before its end. */
+    private const TO_WORDS = 3;
     /** "It's hanging there in the flow at 33": it is named so many words before. */
     private const IT_WORDS = 9;
 
@@ -30,7 +39,7 @@ final readonly class OfLast
         if (!$isTellable || null === $place) {
             return null;
         }
-        $isLate = ($this->sentence->atS($this->sentence->first) ?? 0.0) - ($this->last->atS ?? 0.0) > self::TOLD_S;
+        $isLate = $this->sinceS() > self::TOLD_S;
         $isTold = $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "a root coming in, so that's thirty five"
@@ -65,22 +74,103 @@ final readonly class OfLast
     }
 
     /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */
-    public function stretch(Place $place): void
+    public function stretch(?Place $place): void
     {
+        if (null === $place?->to) {
+            return;
+        }
         $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
+        $goesOn = $this->sentence->has('goes_on', ...$this->sentence->part($place->first));
         // "a hole, there's another hole, and it goes like that from eight feet to fifteen": the first is there.
-        if (null !== $place->to && $isPoint && null === $this->last->fromM
-            && $this->sentence->has('goes_on', ...$this->sentence->part($place->first))) {
+        if ($isPoint && $goesOn && null === $this->last->fromM) {
             $this->last->placeAt($place->from, null, PlaceBy::Said);
         }
-        if (null !== $place->to && !$isPoint
-            && ($this->sentence->has('goes_on', ...$this->sentence->part($place->first)) || $this->last->begins($place)
-                || $this->sentence->isAfter('made_of', $place->first) && $this->last->isWithinStretch($place)
-                // "we're under water … and out of it, so that was from 24 to 26", "so 26 to about thirty"
-                || !$this->last->isPlacedForSure() && ($this->sentence->isAfter('stretched', $place->first, 2) || $this->isSummingUp($place))
-                || $this->isSummingUp($place) && $this->last->isWithinStretch($place))
-        ) {
+        $isSum = $this->isSummingUp($place);
+        // "we're under water … and out of it, so that was from 24 to 26", "so 26 to about thirty"
+        $isAll = !$this->last->isPlacedForSure() && ($isSum || $this->sentence->isAfter('stretched', $place->first, 2));
+        $isMore = ($isSum || $this->sentence->isAfter('made_of', $place->first)) && $this->last->isWithinStretch($place);
+        if (!$isPoint && ($goesOn || $isAll || $isMore || $this->last->begins($place))) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }
+    }
+
+    /**
+     * "that's an offset … so now you've got a lip there, and that's at 31": where it is named again, for it was nowhere for sure.
+     *
+     * @param bool $isLast whether nothing was named since
+     */
+    public function isPlacedBy(Mention $mention, bool $isLast): bool
+    {
+        // "it's full of scale, from the cleanout to the wall it's all scale"
+        $isWhole = null === $this->last->fromM && Family::Deposit === $mention->kind?->family()
+            && !$this->sentence->isAfter('another', $mention->first) && !$this->sentence->is('more', $mention->first - 1);
+        $isTold = $mention->place?->first > $mention->last && $this->sentence->isAfter('puts', $mention->place->first, 2);
+        $isNow = !$this->last->isPlacedForSure() && ($isWhole || $isTold) && $this->sinceS() <= self::PLACED_S;
+        // "here we are at the main, so that's 52 feet to the main": there is one.
+        $isOne = \in_array($mention->kind, self::ONE, true) && !$this->last->isPlacedForSure();
+
+        return $isOne || $mention->isKnown && null === $this->last->fromM || $isLast && $isNow;
+    }
+
+    /** @return bool whether it goes on so far: "roots at nineteen … so every joint's got roots to about 23" */
+    public function goOnTo(Mention $mention): bool
+    {
+        $end = $mention->place;
+        $from = $this->last->isOfKind($mention) ? $this->last->fromM : null;
+        if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)) {
+            return false;
+        }
+        $isTo = $this->sentence->isAfter('to', $end->first) && $end->first > $mention->last
+            && $end->first - $mention->last <= self::TO_WORDS;
+        // "a lot of debris … fifteen, still debris"
+        if (!$isTo && !Joined::isStill($this->sentence, $mention)) {
+            return false;
+        }
+        $this->last->placeAt($from, $end->from, PlaceBy::Said);
+        $this->last->join($mention, $this->sentence->said());
+
+        return true;
+    }
+
+    /** Whether it is none after all: "so that's not a belly". */
+    public function isRetracted(Mentions $mentions): bool
+    {
+        return $this->sinceS() <= self::COMPLETED_S && [] !== array_filter($mentions->retracted, $this->last->isOfKind(...));
+    }
+
+    /** "roots there … they're real fine, and the water's backed up behind them": what kind they are, whatever else is named. */
+    public function tellRoots(Mentions $mentions): void
+    {
+        $roots = $mentions->rootsTold();
+        if (null !== $roots && Family::Roots === Kind::tryFrom($this->last->kind)?->family() && $this->sinceS() <= self::COMPLETED_S) {
+            $this->last->join(new Mention($roots, $this->sentence->first, $this->sentence->last), $this->sentence->said());
+        }
+    }
+
+    /** What a sentence that names nothing says of it. */
+    public function complete(Mentions $mentions): void
+    {
+        $kind = Kind::tryFrom($this->last->kind);
+        if (null === $kind || [] !== $mentions->all || $mentions->hasNamed || $this->sinceS() > self::COMPLETED_S
+            || $this->sentence->has('deny') || $this->sentence->has('question')
+        ) {
+            return;
+        }
+        if ($this->sentence->has('capped')) {
+            $this->last->cap();
+        }
+        $more = $mentions->more($kind, null === $this->last->size);
+        if (null !== $more) {
+            $more->sureness = $this->last->sureness;
+            $this->last->join($more, $this->sentence->said());
+        }
+    }
+
+    /** How long before the sentence it was named, in seconds. */
+    private function sinceS(): float
+    {
+        $atS = $this->sentence->atS($this->sentence->first) ?? 0.0;
+
+        return $atS - ($this->last->atS ?? $atS);
     }
 }

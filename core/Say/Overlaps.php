@@ -13,10 +13,7 @@ final class Overlaps
 {
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
-    private const COMING_WORDS = 10;
     private const DESCRIBED_WORDS = 2;
-    private const CLOSER_WORDS = 7;
-    private const TAP_WORDS = 5;
     private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -56,34 +53,17 @@ final class Overlaps
     public static function withoutMore(array $named, Sentence $sentence, Measures $measures): array
     {
         $kept = [];
+        $thing = new OneThing($sentence);
         foreach ($named as $each) {
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
-            $isSaid = $isBeside && (self::isComing($before, $each, $sentence) || self::isCap($before, $each, $sentence));
-            if ($isSaid || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
+            if (null !== $before && ($isBeside && $thing->join($before, $each) || self::isDescribed($before, $each, $sentence, $isBeside))
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {
                 continue;
             }
-            // "a break and that's mud": what is seen through it.
-            if ($isBeside && self::isBehindIt($before, $each, $sentence)) {
-                $before->tell(Fact::SoilSeen->value, 'yes');
-
-                continue;
-            }
-            if ($isBeside && self::isTapItself($before, $each, $sentence)) {
-                $before->kind = Kind::Tap;
-
-                continue;
-            }
-            if ($isBeside && self::isOpeningItself($before, $each, $sentence)) {
+            if ($isBeside && $thing->isOpeningItself($before, $each)) {
                 array_pop($kept);
-            }
-            if ($isBeside && self::isCloser($before, $each, $sentence)) {
-                $before->kind = $each->kind;
-                $before->isGeneral = false;
-
-                continue;
             }
             $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
             if ($isMore && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS) {
@@ -123,29 +103,6 @@ final class Overlaps
         return $all;
     }
 
-    /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */
-    private static function isComing(Mention $one, Mention $more, Sentence $sentence): bool
-    {
-        return \in_array($one->kind?->family(), [Family::Roots, Family::Deposit], true) && Kind::TieIn === $more->kind
-            // "a root that comes in"
-            && ($sentence->isAny('coming', $more->first, $more->first + 1) || $sentence->is('pronouns', $more->first))
-            && $more->first - $one->last <= self::COMING_WORDS && $sentence->part($one->first) === $sentence->part($more->first);
-    }
-
-    /** "a junction that goes nowhere, it's capped off": that ends, and not the line. */
-    private static function isCap(Mention $one, Mention $more, Sentence $sentence): bool
-    {
-        return Kind::DeadLeg === $one->kind && Kind::EndOfLine === $more->kind && $sentence->has('capped', $more->first, $more->last);
-    }
-
-    private static function isBehindIt(Mention $one, Mention $more, Sentence $sentence): bool
-    {
-        $isOpen = Kind::WornInvert === $one->kind || \in_array(Fact::SoilSeen, $one->kind?->facts() ?? [], true);
-
-        return $isOpen && Kind::Sediment === $more->kind
-            && $more->first - $one->last <= self::CLOSER_WORDS && $sentence->isAfter('they_are', $more->first, 2);
-    }
-
     /**
      * "a crack with roots growing through the crack".
      *
@@ -170,7 +127,7 @@ final class Overlaps
     private static function isDescribed(Mention $one, Mention $more, Sentence $sentence, bool $isBeside): bool
     {
         // "the little hairs hanging down, those are roots, and that's at 28"
-        if ($isBeside && !$one->isGeneral && self::areRoots($one, $more) && $sentence->isAfter('they_are', $more->first)) {
+        if ($isBeside && !$one->isGeneral && OneThing::areRoots($one, $more) && $sentence->isAfter('they_are', $more->first)) {
             return true;
         }
         if ($one->kind !== $more->kind || null !== $sentence->begins('at', $more->last + 1)) {
@@ -186,52 +143,6 @@ final class Overlaps
         }
 
         return false;
-    }
-
-    /** "a root on the right, fine root", "a junction on the left, dead end there", "something stuck in it, it's plaster" */
-    private static function isCloser(Mention $one, Mention $more, Sentence $sentence): bool
-    {
-        $isRoots = $one->isGeneral && self::areRoots($one, $more);
-        $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
-        $between = [$one->last + 1, $more->first - 1];
-        // "debris, it's a piece of two by four"
-        $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
-            || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $sentence->has('describes', ...$between))
-            && ($sentence->has('likely', $one->first, $more->first) || $sentence->has('made_of', ...$between));
-
-        // "see how the pipe drops down right there, that's an offset"
-        $isDrop = Kind::LowSpot === $one->kind && Kind::OffsetJoint === $more->kind && $sentence->isAfter('they_are', $more->first);
-
-        return ($isRoots || $isTieIn || $isThing || $isDrop) && $more->first - $one->last <= self::CLOSER_WORDS
-            && !$sentence->isAny('and', ...$between) && !$sentence->has('another', ...$between) && !$sentence->isAny('more', ...$between);
-    }
-
-    private static function areRoots(Mention $one, Mention $other): bool
-    {
-        return Family::Roots === $one->kind?->family() && Family::Roots === $other->kind?->family();
-    }
-
-    /** "there's a tee going up, that's a cleanout" */
-    private static function isOpeningItself(Mention $one, Mention $other, Sentence $sentence): bool
-    {
-        return Kind::TieIn === $one->kind && Kind::OpeningSeen === $other->kind
-            && $sentence->isAfter('they_are', $other->first) && $other->first - $one->last <= self::CLOSER_WORDS;
-    }
-
-    /** "the tap, which is a saddle", "there's the wye at the main" */
-    private static function isTapItself(Mention $one, Mention $other, Sentence $sentence): bool
-    {
-        $isNear = $other->first - $one->last <= self::TAP_WORDS && !$sentence->has('intro', $one->last, $other->first);
-
-        // "our tap, and you can see it's a wye connection"
-        // "it's a factory wye, that's your tap"
-        $isIt = Kind::Tap === $other->kind && $other->first - $one->last <= self::TAP_WORDS
-            && $sentence->isAfter('they_are', $other->first, 2);
-        $isNear = $isNear || $isIt || $sentence->isAfter('describes', $other->first);
-
-        return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
-            || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear
-            && ($sentence->isAfter('at', $other->first) || null !== $sentence->begins('at', $other->first) || $isIt);
     }
 
     /** Nothing that joins two stands between. */

@@ -33,4 +33,10 @@ final readonly class Shown
         return $isAlong || $this->sentence->has('intro', $first, $mention->last) || $this->sentence->has('right_here', $first)
             || $this->sentence->has('reached', $first);
     }
+
+    /** Whether nothing is told where it is, and nothing is shown here. */
+    public function isNothing(Measures $measures): bool
+    {
+        return [] === $measures->places && !$this->sentence->has('right_here');
+    }
 }

@@ -56,7 +56,8 @@ final readonly class Truth
     /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
     private function isShownBeforeTalk(Mention $mention): bool
     {
-        $talk = array_filter(array_keys($this->sentence->marks('general')), static fn (int $word) => $word <= $mention->last + self::RATHER_WORDS);
+        $isBefore = static fn (int $word) => $word <= $mention->last + self::RATHER_WORDS;
+        $talk = array_filter(array_keys($this->sentence->marks('general')), $isBefore);
 
         return [] === $talk && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
     }

@@ -50,10 +50,21 @@ final class Unended
         }
     }
 
-    /** "forty two I'm submerged, fifty I'm still submerged": what is said of the low spot does not end it. */
-    public function goOn(Mention $mention): void
+    /** @return bool whether it is of the low spot that has begun, which it completes */
+    public function hear(Mention $mention, Sentence $sentence): bool
     {
+        $low = $this->low;
+        if (null === $low || !$this->isOfLow($mention, $sentence)) {
+            return false;
+        }
+        $low->join($mention, $sentence->said());
         $this->goesOn = $this->goesOn || $mention->goesOn;
+        $isPlaced = null !== $low->fromM && PlaceBy::Carried !== $low->placeBy;
+        if (null !== $mention->place && (!$isPlaced || null !== $mention->place->to)) {
+            $low->placeAt($isPlaced ? (float) $low->fromM : $mention->place->from, $mention->place->to, PlaceBy::Said);
+        }
+
+        return true;
     }
 
     /**
@@ -180,7 +191,7 @@ final class Unended
     }
 
     /** What is said of water while a low spot has begun and not ended is said of it. */
-    public function isOfLow(Mention $mention, Sentence $sentence): bool
+    private function isOfLow(Mention $mention, Sentence $sentence): bool
     {
         if (Kind::LowSpot !== $mention->kind) {
             return false;

@@ -12,6 +12,8 @@ final class Whereabouts
 {
     /** A place that was said holds so long, in seconds. */
     private const HELD_S = 20.0;
+    /** Whoever is stuck stands where they stood so long before, in seconds. */
+    private const STOOD_S = 60.0;
     private const AT_THE_END = [Kind::CannotGoFurther, Kind::EndOfLine, Kind::Tap];
     /** What has no length is not said to be anywhere between the ends of a longer stretch, in metres. */
     private const LONGEST_POINT_M = 1.5;
@@ -22,7 +24,7 @@ final class Whereabouts
     /** The last place that was said, in metres, and when. */
     private ?float $carried = null;
     private float $carriedS = 0.0;
-    /** The same, though it holds no longer, until the speaker moves on. */
+    /** The same, though it holds no longer for what is named, until the speaker moves on. */
     private ?float $stood = null;
 
     public function __construct(private readonly Reel $reel)
@@ -51,10 +53,10 @@ final class Whereabouts
         return $this->carried;
     }
 
-    /** Where the speaker stood when a place was said last, if nobody has moved since. */
-    public function stood(): ?float
+    /** Whether neither a place that was said nor the reel tells where it is. */
+    public function isNowhere(?float $atS): bool
     {
-        return $this->stood;
+        return null === $this->pending && null === $this->carried && null === $this->reel->at($atS);
     }
 
     public function read(?float $atS): ?float
@@ -85,8 +87,12 @@ final class Whereabouts
         [$this->pending, $this->pendingS] = [$place, $atS];
     }
 
-    /** @return array{?float, ?float, ?PlaceBy} from, to and by what; nothing where nobody knows */
-    public function of(Mention $mention, ?float $atS): array
+    /**
+     * @param bool $isThere whether it is wherever the speaker stands
+     *
+     * @return array{?float, ?float, ?PlaceBy} from, to and by what; nothing where nobody knows
+     */
+    public function of(Mention $mention, ?float $atS, bool $isThere = false): array
     {
         $place = $mention->place ?? $this->pending;
         if (null !== $place) {
@@ -101,7 +107,10 @@ final class Whereabouts
             return [$read, null, PlaceBy::Reel];
         }
 
-        return null === $this->carried ? [null, null, null] : [$this->carried, null, PlaceBy::Carried];
+        $stood = $isThere && ($atS ?? 0.0) - $this->carriedS <= self::STOOD_S ? $this->stood : null;
+        $at = $this->carried ?? $stood;
+
+        return null === $at ? [null, null, null] : [$at, null, PlaceBy::Carried];
     }
 
     /** @return array{?float, ?float, ?PlaceBy} of what has no length the end of a stretch, or its middle where it is short */

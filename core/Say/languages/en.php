@@ -191,8 +191,8 @@ return [
         'joins' => 'coming|comes|ties|tying|tied',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
-        'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|point|offender|'
-            .'question|reasons|takeaway',
+        'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
+            .'point|offender|question|reasons|takeaway',
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
             .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
@@ -2535,7 +2535,10 @@ return [
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
         // Behind a number: "thirty seven's where it ties into the main".
-        'where_it' => ['' => ['where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|joins']],
+        'where_it' => ['' => [
+            'where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|'
+                .'joins',
+        ]],
         'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
@@ -2760,7 +2763,10 @@ return [
         'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
             "dig|digging (you|me|us|up|down|just)* a|the hole (that's|that|is|about|only)*",
             "cover's|lid's up|off|open (and|so)* it's (about|just|only)*"]],
-        'in_a_pit' => ['' => ['dig (you|me|us|up|down|just)* a|the hole (that)* (is)*', 'deep in (the|this|our|my|a)* hole|pit|trench|manhole']],
+        'in_a_pit' => ['' => [
+            'dig (you|me|us|up|down|just)* a|the hole (that)* (is)*',
+            'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
+        ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
             'hits|hit that|it|this and stops|stopped',
@@ -3178,7 +3184,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            "that's a repair item|issue|job", "that's a repair and the rest", 'mucky|murky|cloudy (water)*',
+            "that's a repair item|issue|job", "that's a repair and the rest", 'still|bit mucky|murky|cloudy (water)*',
             'whoever built|made|put|installed|drilled|dug (this|that|the|it|a|new|porch|deck|addition|fence|pool|'
                 .'in|up)* (drilled|dug|ran|went|cut)* (right|straight|through|into|it|this|the|your|sewer|line|pipe)*',
             "don't|do not think|know (if)* i|we can|could get that|it|this (out)* with",

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Fact;
+use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
+
+/** Two that are named one after the other with no place between, of which the second says more of the first. */
+final readonly class OneThing
+{
+    private const COMING_WORDS = 10;
+    private const CLOSER_WORDS = 7;
+    private const TAP_WORDS = 5;
+    private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    /** @return bool whether the second is of the first, which has what it says then */
+    public function join(Mention $one, Mention $more): bool
+    {
+        // "a break and that's mud": what is seen through it.
+        if ($this->isBehindIt($one, $more)) {
+            $one->tell(Fact::SoilSeen->value, 'yes');
+
+            return true;
+        }
+        if ($this->isTapItself($one, $more)) {
+            $one->kind = Kind::Tap;
+
+            return true;
+        }
+        if ($this->isCloser($one, $more)) {
+            $one->kind = $more->kind;
+            $one->isGeneral = false;
+
+            return true;
+        }
+
+        return $this->isComing($one, $more) || $this->isCap($one, $more);
+    }
+
+    /** "there's a tee going up, that's a cleanout" */
+    public function isOpeningItself(Mention $one, Mention $other): bool
+    {
+        return Kind::TieIn === $one->kind && Kind::OpeningSeen === $other->kind
+            && $this->sentence->isAfter('they_are', $other->first) && $other->first - $one->last <= self::CLOSER_WORDS;
+    }
+
+    /** "a root as thick as my thumb coming in on the right": the root is, and nothing that ties in. */
+    private function isComing(Mention $one, Mention $more): bool
+    {
+        return \in_array($one->kind?->family(), [Family::Roots, Family::Deposit], true) && Kind::TieIn === $more->kind
+            // "a root that comes in"
+            && ($this->sentence->isAny('coming', $more->first, $more->first + 1) || $this->sentence->is('pronouns', $more->first))
+            && $more->first - $one->last <= self::COMING_WORDS
+            && $this->sentence->part($one->first) === $this->sentence->part($more->first);
+    }
+
+    /** "a junction that goes nowhere, it's capped off": that ends, and not the line. */
+    private function isCap(Mention $one, Mention $more): bool
+    {
+        return Kind::DeadLeg === $one->kind && Kind::EndOfLine === $more->kind && $this->sentence->has('capped', $more->first, $more->last);
+    }
+
+    private function isBehindIt(Mention $one, Mention $more): bool
+    {
+        $isOpen = Kind::WornInvert === $one->kind || \in_array(Fact::SoilSeen, $one->kind?->facts() ?? [], true);
+
+        return $isOpen && Kind::Sediment === $more->kind
+            && $more->first - $one->last <= self::CLOSER_WORDS && $this->sentence->isAfter('they_are', $more->first, 2);
+    }
+
+    /** "a root on the right, fine root", "a junction on the left, dead end there", "something stuck in it, it's plaster" */
+    private function isCloser(Mention $one, Mention $more): bool
+    {
+        $isRoots = $one->isGeneral && self::areRoots($one, $more);
+        $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
+        $between = [$one->last + 1, $more->first - 1];
+        // "debris, it's a piece of two by four"
+        $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
+            || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $this->sentence->has('describes', ...$between))
+            && ($this->sentence->has('likely', $one->first, $more->first) || $this->sentence->has('made_of', ...$between));
+
+        // "see how the pipe drops down right there, that's an offset"
+        $isDrop = Kind::LowSpot === $one->kind && Kind::OffsetJoint === $more->kind && $this->sentence->isAfter('they_are', $more->first);
+
+        return ($isRoots || $isTieIn || $isThing || $isDrop) && $more->first - $one->last <= self::CLOSER_WORDS
+            && !$this->sentence->isAny('and', ...$between) && !$this->sentence->has('another', ...$between)
+            && !$this->sentence->isAny('more', ...$between);
+    }
+
+    /** "the tap, which is a saddle", "there's the wye at the main" */
+    private function isTapItself(Mention $one, Mention $other): bool
+    {
+        $isNear = $other->first - $one->last <= self::TAP_WORDS && !$this->sentence->has('intro', $one->last, $other->first);
+
+        // "our tap, and you can see it's a wye connection"
+        // "it's a factory wye, that's your tap"
+        $isIt = Kind::Tap === $other->kind && $other->first - $one->last <= self::TAP_WORDS
+            && $this->sentence->isAfter('they_are', $other->first, 2);
+        $isNear = $isNear || $isIt || $this->sentence->isAfter('describes', $other->first);
+
+        return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
+            || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear
+            && ($this->sentence->isAfter('at', $other->first) || null !== $this->sentence->begins('at', $other->first) || $isIt);
+    }
+
+    public static function areRoots(Mention $one, Mention $other): bool
+    {
+        return Family::Roots === $one->kind?->family() && Family::Roots === $other->kind?->family();
+    }
+}
