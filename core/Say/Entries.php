@@ -111,6 +111,19 @@ final class Entries
             && null !== $entry->fromM && abs($entry->fromM - $from) <= Entry::SAME_PLACE_M);
     }
 
+    /** "roots at 14, 17 and 20 … so from fourteen to 26 every joint is full of roots": all of them, and nothing more. */
+    public function areSummedUpBy(Mention $mention): bool
+    {
+        $place = $mention->place;
+        if (null === $place?->to || Family::Roots !== $mention->kind?->family()) {
+            return false;
+        }
+        $isIn = fn (Entry $entry) => $entry->run === $this->run && Family::Roots === Kind::tryFrom($entry->kind)?->family()
+            && $entry->isCoveredBy($place);
+
+        return \count(array_filter($this->all, $isIn)) >= self::LEAST_SUMMED_UP;
+    }
+
     /** What a mention at a place names again; none where it is told to be another one. */
     public function at(Mention $mention, Sentence $sentence, ?float $from, ?float $to): ?Entry
     {

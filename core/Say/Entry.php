@@ -134,7 +134,9 @@ final class Entry
     public function joinAt(Mention $mention, string $said, ?float $from, ?float $to, ?PlaceBy $by): void
     {
         $this->join($mention, $said);
-        $isWhole = null === $this->toM || $this->endsAt($to) || abs($from - ($this->fromM ?? $from)) <= self::SAME_PLACE_M;
+        $isWhole = null === $this->toM || $this->endsAt($to) || abs($from - ($this->fromM ?? $from)) <= self::SAME_PLACE_M
+            // "31, 34, I'm out of it at 37, so that's a belly from 28 to 37"
+            || $from <= $this->fromM && $to >= $this->toM;
         if ($isWhole && null !== $to && null !== $from && null !== $by) {
             $this->placeAt($from, $to, $by);
         }
@@ -191,6 +193,12 @@ final class Entry
     public function begins(Place $stretch): bool
     {
         return null !== $this->fromM && null === $this->toM && abs($this->fromM - $stretch->from) <= self::SAME_PLACE_M;
+    }
+
+    /** Whether all of it lies within a stretch. */
+    public function isCoveredBy(Place $stretch): bool
+    {
+        return null !== $this->fromM && $this->fromM >= $stretch->from && ($this->toM ?? $this->fromM) <= ($stretch->to ?? $stretch->from);
     }
 
     /** Whether it is somewhere within a stretch, and has no end yet. */

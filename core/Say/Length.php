@@ -29,6 +29,8 @@ final readonly class Length
             && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
             // "five foot there's water"
             && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
+        // "that's a nine footer"
+        $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
         // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
         $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) : null;
         $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;

@@ -23,14 +23,16 @@ final class Listed
         if ($sentence->isAfter('between', $i)) {
             return [];
         }
+        // "roots that's five feet, seven feet and eleven feet": the unit is said of each.
+        $isEach = Unit::Large === $sentence->atomAt($i)?->amount?->unit && self::isOfName($sentence, $i);
         for ($atom = $sentence->atomAt($i); null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
             // The last one may say in what: "at 9, 11 and 13 feet".
-            $isLast = Unit::Large === $atom->amount->unit && [] !== $values;
-            if (Unit::None !== $atom->amount->unit && !$isLast) {
+            $isLast = !$isEach && Unit::Large === $atom->amount->unit && [] !== $values;
+            if (!$isLast && ($isEach ? Unit::Large : Unit::None) !== $atom->amount->unit) {
                 break;
             }
             $atoms[] = $atom;
-            $values[] = $atom->amount->value / ($isLast ? $atom->amount->each : 1.0);
+            $values[] = $atom->amount->value / ($isLast || $isEach ? $atom->amount->each : 1.0);
             if ($isLast) {
                 break;
             }
@@ -39,28 +41,50 @@ final class Listed
             $next += $sentence->isComma($next) ? 1 : 0;
             $next += $sentence->is('and', $next) ? 1 : 0;
         }
+        // "roots five feet, ten feet, fifteen feet there's a crack": the counter goes by.
+        if ($isEach && $sentence->beginsAny(['here', 'intro'], $next ?? $i)) {
+            return [];
+        }
         $up = array_unique($values);
         sort($up);
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
         // "there's more at seven, nine and thirteen"
         $isPlace = $isOrdered && \count($values) >= self::LEAST
-            && (min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i));
+            && ($isEach || min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i));
 
         return $isPlace ? $atoms : [];
+    }
+
+    /** "joints with roots, that's five feet …" */
+    private static function isOfName(Sentence $sentence, int $i): bool
+    {
+        $begin = $i;
+        foreach (['at', 'puts', 'told'] as $role) {
+            foreach ($sentence->marks($role) as $first => $last) {
+                $begin = $last === $i - 1 ? min($begin, $first) : $begin;
+            }
+        }
+
+        return $sentence->isBehindName($begin) || $sentence->is('is', $begin - 1) && $sentence->isBehindName($begin - 1);
     }
 
     /** Whether a place is one of so many. */
     public static function holds(Sentence $sentence, Place $place): bool
     {
+        return [] !== self::with($sentence, $place);
+    }
+
+    /** @return list<int> the first words of all of so many of which a place is one */
+    public static function with(Sentence $sentence, Place $place): array
+    {
         foreach ($sentence->atoms as $atom) {
-            foreach (null === $atom->amount ? [] : self::at($sentence, $atom->first) as $one) {
-                if ($one->first === $place->first) {
-                    return true;
-                }
+            $words = null === $atom->amount ? [] : array_map(static fn (Atom $one) => $one->first, self::at($sentence, $atom->first));
+            if (\in_array($place->first, $words, true)) {
+                return $words;
             }
         }
 
-        return false;
+        return [];
     }
 }

@@ -130,7 +130,7 @@ final class Measures
     {
         $places = [];
         foreach ($amounts as $each) {
-            $metres = Unit::None === $last->unit ? $each->value * $this->bareM : $each->in($last)->value;
+            $metres = Unit::None === $last->unit ? $each->value * $this->bareM : (Unit::None === $each->unit ? $each->in($last) : $each)->value;
             $places[] = new Place($metres, null, $each->first, $each->last);
         }
         $next = $last->last + 1;

@@ -182,7 +182,7 @@ final class Narration
 
             return;
         }
-        if ($this->isNamedAgain($mention, $sentence)) {
+        if ($this->isNamedAgain($mention, $sentence) || $this->entries->areSummedUpBy($mention)) {
             return;
         }
         if ($this->where->isPending() && null === $mention->place) {

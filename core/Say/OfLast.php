@@ -88,6 +88,8 @@ final readonly class OfLast
         $isSum = $this->isSummingUp($place);
         // "we're under water … and out of it, so that was from 24 to 26", "so 26 to about thirty"
         $isAll = !$this->last->isPlacedForSure() && ($isSum || $this->sentence->isAfter('stretched', $place->first, 2));
+        // "31, 34 … I'm out of it at 37, so 28 to 37"
+        $isAll = $isAll || $isSum && $this->last->isCoveredBy($place);
         $isMore = ($isSum || $this->sentence->isAfter('made_of', $place->first)) && $this->last->isWithinStretch($place);
         if (!$isPoint && ($goesOn || $isAll || $isMore || $this->last->begins($place))) {
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);

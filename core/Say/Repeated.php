@@ -164,6 +164,9 @@ final readonly class Repeated
                 $listed[] = self::again($before, $part, $place);
             }
         }
+        foreach ($mentions as $mention) {
+            array_push($listed, ...$this->listWith($mention, $free));
+        }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
                 $mayRepeat = null !== $before->place && !\in_array($before->kind, self::ONCE, true);
@@ -174,6 +177,24 @@ final readonly class Repeated
         }
 
         return $listed;
+    }
+
+    /**
+     * "joints with roots, that's five feet, seven feet and eleven feet": a list behind what it is of.
+     *
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention>
+     */
+    private function listWith(Mention $mention, array $free): array
+    {
+        $words = null === $mention->place ? [] : Listed::with($this->sentence, $mention->place);
+        if ([] === $words || $words[0] <= $mention->last || \in_array($mention->kind, self::ONCE, true)) {
+            return [];
+        }
+        $others = array_filter($free, static fn (Place $place) => \in_array($place->first, $words, true));
+
+        return array_values(array_map(static fn (Place $place) => self::again($mention, [$place->first, $place->last], $place), $others));
     }
 
     /**

@@ -160,6 +160,8 @@ return [
     'bare_inches_before' => ['deep', 'down'],
     // Of a thing that long: "a two foot belly".
     'singular' => ['foot', 'metre', 'meter', 'ft'],
+    // "A nine footer" is that long.
+    'lengths' => ['footer', 'footers'],
     'inches' => ['inch', 'inches', 'in', '"', 'ench', 'inched'],
     'large' => ['m' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0],
     'small' => [
@@ -1026,6 +1028,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'paper clog|plug|jam',
                 'just|only|mostly paper',
                 'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|'
                     .'up|off|here|right|there)* it|there|here|the|that',
@@ -1519,6 +1522,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "there's a cap on it", '(line|pipe) just stops|ends (there|here)*', 'abandoned line',
                 '(the)* main|final|last chamber|manhole',
                 'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
