@@ -12,7 +12,7 @@ final readonly class Length
     /** What the first part of a line has is named so many words behind it … */
     private const OF_FIRST_WORDS = 6;
     /** … or before it: "fat in the first two metres". */
-    private const TO_FIRST_WORDS = 4;
+    private const TO_FIRST_WORDS = 7;
 
     /** @param list<Amount> $amounts of the sentence */
     public function __construct(private Sentence $sentence, private array $amounts)

@@ -66,7 +66,9 @@ final class Listed
             }
         }
 
-        return $sentence->isBehindName($begin) || $sentence->is('is', $begin - 1) && $sentence->isBehindName($begin - 1);
+        $name = $sentence->nameBefore($begin);
+
+        return $name === $begin - 1 || $name === $begin - 2 && $sentence->is('is', $begin - 1);
     }
 
     /** Whether a place is one of so many. */

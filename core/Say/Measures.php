@@ -130,7 +130,8 @@ final class Measures
     {
         $places = [];
         foreach ($amounts as $each) {
-            $metres = Unit::None === $last->unit ? $each->value * $this->bareM : (Unit::None === $each->unit ? $each->in($last) : $each)->value;
+            $isBare = Unit::None === $each->unit;
+            $metres = $isBare && Unit::None === $last->unit ? $each->value * $this->bareM : ($isBare ? $each->in($last) : $each)->value;
             $places[] = new Place($metres, null, $each->first, $each->last);
         }
         $next = $last->last + 1;

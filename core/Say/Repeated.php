@@ -215,6 +215,7 @@ final readonly class Repeated
         $and = $this->sentence->is('and', $one->last + 1) ? 1 : 0;
         // "roots at 27 and 31, those aren't as bad"
         $isThem = 1 === $and && ($this->sentence->is('them', $other->last + 1)
+            || null !== $this->sentence->begins('nothing_much', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
             // "hair roots at 23 and 29 that we'll hit with foam"
             || $this->sentence->is('refers', $other->last + 1) && $this->sentence->isAfter('at', $one->first));
         // "roots at ten, twenty and thirty, a crack at 25"

@@ -100,6 +100,8 @@ final readonly class Vacancy
         return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
             // "there's a good amount of grease"
             && !$this->sentence->isInside('how_much', $to)
+            // "nothing that would stop anything" is said of what is there
+            && null === $this->sentence->begins('nothing_much', $from)
             // "lined up tight, but there's hair growing"
             && [] === array_filter(range($from, $to + 1), fn (int $word) => null !== $this->sentence->begins('contrast', $word))
             && $this->sentence->isAny('nothing_there', $from, min($to, $this->sentence->last));

@@ -1072,6 +1072,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                '(tail)* end of the|my|his|that cable|snake',
                 'end of (the|my|your|his|their|old)* cable|snake|rod (where|that)* (it)* broke|snapped (off)*',
                 "broken piece|bit|section|end of (the|an|a|old|somebody's|somebody)* snake|cable|rod",
                 'piece|bit|length of cable|snake',
@@ -2323,6 +2324,7 @@ return [
             'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
+            'to the north|south|east|west (side)* of',
             'to the left|right (side|hand)* of',
             'from|off|to|of|away (of|from|the|left|right)* (the|this|that|your|my|a)* '
                 .'(back|front|side|fence|corner|edge|bathroom|kitchen|garage|closet|outside)* <landmark>',
@@ -2538,6 +2540,8 @@ return [
                 .'wall|walls|coupling|fitting',
         ]],
         'is_where' => ['' => ["is|that's where (the|your|our|that|this)*"]],
+        // What is there is small.
+        'nothing_much' => ['' => ['nothing that|to|major|crazy|serious|big|bad|terrible|too|huge|horrible|significant']],
         // Behind a number: "thirty seven's where it ties into the main".
         'where_it' => ['' => [
             'where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|'
@@ -3188,6 +3192,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'from an|the|that old cleanout|clean (out)*', 'how|where he|she|they|it (had|has)* got|gotten it stuck|hung',
             "that's a repair item|issue|job", "that's a repair and the rest", 'still|bit mucky|murky|cloudy (water)*',
             'whoever built|made|put|installed|drilled|dug (this|that|the|it|a|new|porch|deck|addition|fence|pool|'
                 .'in|up)* (drilled|dug|ran|went|cut)* (right|straight|through|into|it|this|the|your|sewer|line|pipe)*',
