@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -226,7 +225,7 @@ final class Narration
     /** "there's a lot of silt in here … about one metre the silt's a third of the pipe": what had no place has it now. */
     private function isPlacedNow(Mention $mention, Sentence $sentence): bool
     {
-        $known = null === $mention->place || Family::Roots === $mention->kind?->family() ? null : $this->entries->known($mention);
+        $known = null === $mention->place ? null : $this->entries->known($mention);
         if (null === $known || !(new OfLast($known, $sentence))->isPlacedBy($mention, $known === $this->last)) {
             return false;
         }

@@ -103,15 +103,24 @@ final readonly class OfLast
      */
     public function isPlacedBy(Mention $mention, bool $isLast): bool
     {
+        if ($this->last->isPlacedForSure()) {
+            return false;
+        }
+        // "here we are at the main, so that's 52 feet to the main": there is one.
+        $isOne = \in_array($mention->kind, self::ONE, true);
+        // "I've got a root in there, so 24 feet is a root"
+        $place = $mention->place;
+        $isSo = null !== $place && $this->isSummingUp($place) && $this->sentence->is('is', $place->last + 1);
+        if (Family::Roots === $mention->kind?->family()) {
+            return $isLast && $isSo && $this->sinceS() <= self::COMPLETED_S;
+        }
         // "it's full of scale, from the cleanout to the wall it's all scale"
         $isWhole = null === $this->last->fromM && Family::Deposit === $mention->kind?->family()
             && !$this->sentence->isAfter('another', $mention->first) && !$this->sentence->is('more', $mention->first - 1);
-        $isTold = $mention->place?->first > $mention->last && $this->sentence->isAfter('puts', $mention->place->first, 2);
-        $isNow = !$this->last->isPlacedForSure() && ($isWhole || $isTold) && $this->sinceS() <= self::PLACED_S;
-        // "here we are at the main, so that's 52 feet to the main": there is one.
-        $isOne = \in_array($mention->kind, self::ONE, true) && !$this->last->isPlacedForSure();
+        $isTold = $isSo || $place?->first > $mention->last && $this->sentence->isAfter('puts', $place->first, 2);
 
-        return $isOne || $mention->isKnown && null === $this->last->fromM || $isLast && $isNow;
+        return $isOne || $mention->isKnown && null === $this->last->fromM
+            || $isLast && ($isWhole || $isTold) && $this->sinceS() <= self::PLACED_S;
     }
 
     /** @return bool whether it goes on so far: "roots at nineteen … so every joint's got roots to about 23" */

@@ -134,6 +134,8 @@ return [
         'onwards', 'onward', 'on', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'this', 'looks', 'looking', 'is', "it's",
         "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
+    // "It's just clay": it has not become so.
+    'merely' => ['just', 'only', 'normal', 'regular', 'still'],
     'of_many' => ['they', "they're", 'these', 'those'],
     // "They're real fine", and not "those are fine".
     'heightening' => ['real', 'really', 'very', 'super', 'pretty', 'quite'],
@@ -998,6 +1000,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'looking at (solid|hard)* concrete|cement', 'full|plug|wall of concrete|cement',
                 'debris (in|on|along|the|this|channel|bottom|pipe|here|that|which|is|looks|like|some|probably)* '
                     .'mortar|concrete|cement|grout|plaster (lumps)*',
                 'washed|poured|tipped|put (some|the|a|load|of)* cement|concrete|mortar|grout|plaster (down|in|into)*',
@@ -1635,6 +1638,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'no way (to|get|go)* round|around|past|through it|that|this',
                 '(the|this|our)* survey|inspection (is|was|has|had|to|be)* stops|stopped|abandoned|terminated|halted|cut (short)*',
                 "couldn't|can't|cannot inspect past|beyond (that|this|here|it)*",
                 "camera|head|camera's keeps hanging (up)* (on)*",
@@ -3073,10 +3077,12 @@ return [
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
+            '(got|have)* another thing|problem|issue|item|reason',
             'round|normal|dry|good|fine|okay|ok|clean|clear|open|better|alright again (at|by)*',
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            "the second|third one is|one's (at|from|about|around|between)*",
             '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*',
             "(the)* next joint's|one's got em|them|some|more (too|also)*",
             'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
@@ -3192,6 +3198,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "that's|is where (the|your)* city|main|sewer (main)* is",
+            'load(s)|bunch|ton|lot|bucket of scale|rubble|roots|grease|debris|mud|wipes (and|scale|rubble|roots|grease|debris|mud|'
+                .'wipes)* out of it|there|that|the',
             'from an|the|that old cleanout|clean (out)*', 'how|where he|she|they|it (had|has)* got|gotten it stuck|hung',
             "that's a repair item|issue|job", "that's a repair and the rest", 'still|bit mucky|murky|cloudy (water)*',
             'whoever built|made|put|installed|drilled|dug (this|that|the|it|a|new|porch|deck|addition|fence|pool|'
@@ -3237,7 +3246,7 @@ return [
             'lost the picture|camera|video|signal for a second|minute|sec',
             'flush|run|running|send|put|pour|pouring|ran (some|a|little|bit|of|more|the|lot)* water (down)* (here|there)*',
             'needs|need|should|has|have|gotta|ought|got|gonna (to)* (be|get|to|dug|up|and|come|cut|out|or|lined|this|that|it|'
-                .'all|just|really)* replaced|repaired|fixed',
+                .'all|just|really)* replaced|repaired|fixed|patched|lined|relined',
             "will|they'll|it'll|that'll|gonna|to|would|could|can|might|eventually (just|eventually|probably|also|actually|end|"
                 .'up|even)* break|breaking|crack|cracking|collapse|collapsing|bust|split|crush (the|your|this|that)* pipe|line|clay|'
                 .'joint|up|down|open|off',
