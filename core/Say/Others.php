@@ -226,6 +226,9 @@ final readonly class Others
         $until = ($this->sentence->begins('intro', $last + 1) ?? $last) + self::ANOTHER_WORDS;
         for ($i = $last + 1; $i <= $until; ++$i) {
             $end = $this->sentence->begins('another', $i);
+            // "got another one"
+            $isOne = null !== $end && $this->sentence->is('one_more', $end);
+            $end = $isOne ? $this->sentence->begins('another', $end) ?? $end : $end;
             if (null !== $end) {
                 $at = $this->sentence->begins('at', $end + 1) ?? ($this->sentence->isAfter('at', $end + 1) ? $end : null);
                 $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();

@@ -118,6 +118,11 @@ final class Overlaps
             return true;
         }
         $isBeside = static fn (Mention $other) => !$measures->hasPlace($other->last, $each->first);
+        // "to the main at 22, I can see the main there and the main is full": there is one.
+        $isOnce = \in_array($each->kind, [Kind::Tap, Kind::EndOfLine], true) && $sentence->is('definite', $each->first - 1);
+        if ($isOnce && [] !== array_filter($same, $isBeside)) {
+            return true;
+        }
 
         return $sentence->is('known', $each->first - 1) && $sentence->isAfter('way', $each->first - 1)
             && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($same, $isBeside);

@@ -36,9 +36,7 @@ final class PipeChange
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
         $transitions = [];
         foreach ($materials as $i => $material) {
-            // "three metres, it's just clay pipe"
-            if ($sentence->is('merely', $material->first - 1) || self::isFirst($sentence, $measures, $material)
-                || self::isUntil($sentence, $measures, $material)) {
+            if (self::isFirst($sentence, $measures, $material) || self::isUntil($sentence, $measures, $material)) {
                 continue;
             }
             $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)

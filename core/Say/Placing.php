@@ -102,9 +102,20 @@ final class Placing
             if (null === $next || null === $to) {
                 continue;
             }
+            $end = null;
             foreach ($mentions as $mention) {
-                $isBetween = $mention->first > $to && $mention->first - $to <= self::TO_NAME_WORDS && $mention->last < $next->first;
-                $mention->place ??= $isBetween && $this->sentence->begins('at', $mention->last + 1) === $next->first - 1 ? $next : null;
+                $isBetween = $mention->last > $to && $mention->first - $to <= self::TO_NAME_WORDS && $mention->last < $next->first;
+                // "at" may end its name.
+                $at = $this->sentence->begins('at', $mention->last + 1) ?? $this->sentence->begins('at', $mention->last);
+                $isAt = $isBetween && null === $mention->place && $at === $next->first - 1;
+                $mention->place ??= $isAt ? $next : null;
+                $end = $isAt ? $next : $end;
+            }
+            // "from eighteen feet to the main at 22 it's full of water"
+            foreach (null === $end ? [] : $mentions as $mention) {
+                $isNext = $mention->first > $end->last && $mention->first - $end->last <= self::TO_NAME_WORDS;
+                $mention->place ??= $isNext && Joined::stretches($mention) && Kind::Transition !== $mention->kind
+                    ? Place::over($place->from, $end->from, $place) : null;
             }
         }
     }

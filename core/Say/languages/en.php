@@ -134,8 +134,6 @@ return [
         'onwards', 'onward', 'on', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'this', 'looks', 'looking', 'is', "it's",
         "that's", "joint's", 'that', 'joint', 'pipe', 'still', 'pretty', 'all', 'was', 'seems', "we're", 'real',
     ],
-    // "It's just clay": it has not become so.
-    'merely' => ['just', 'only', 'normal', 'regular', 'still'],
     'of_many' => ['they', "they're", 'these', 'those'],
     // "They're real fine", and not "those are fine".
     'heightening' => ['real', 'really', 'very', 'super', 'pretty', 'quite'],
@@ -309,6 +307,7 @@ return [
     'priced' => ['for'],
     // A number before one of these is no place.
     'counted' => [
+        'different', 'homes', 'customers', 'companies', 'calls', 'videos', 'neighbors', 'apartments', 'buildings',
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
         'people', 'houses', 'units', 'guys', 'seconds', 'second', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
@@ -680,6 +679,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "mortar (it's|is|has|all)* fell|falling|fallen|gone|missing out|off|down",
                 "gasket|seal|ring (it's|and|they|it|that's|is|was|just|all|kind|of|right)* hanging|sticking|poking "
                     .'(down|out|inside|in|there)*',
                 "rubber|rubber's|gasket|gasket's|seal|ring|oring (ring|gasket|seal|has|just)* "
@@ -3198,6 +3198,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "i'd|would|i'll|we'd|we'll|could|can (then|also|just|go|ahead|and)* put|do|install in|on (a)* patch|repair|sleeve|liner",
             "that's|is where (the|your)* city|main|sewer (main)* is",
             'load(s)|bunch|ton|lot|bucket of scale|rubble|roots|grease|debris|mud|wipes (and|scale|rubble|roots|grease|debris|mud|'
                 .'wipes)* out of it|there|that|the',
