@@ -112,8 +112,8 @@ final class Placing
                 $end = $isAt ? $next : $end;
             }
             // "from eighteen feet to the main at 22 it's full of water"
-            foreach (null === $end ? [] : $mentions as $mention) {
-                $isNext = $mention->first > $end->last && $mention->first - $end->last <= self::TO_NAME_WORDS;
+            foreach ($mentions as $mention) {
+                $isNext = null !== $end && $mention->first > $end->last && $mention->first - $end->last <= self::TO_NAME_WORDS;
                 $mention->place ??= $isNext && Joined::stretches($mention) && Kind::Transition !== $mention->kind
                     ? Place::over($place->from, $end->from, $place) : null;
             }

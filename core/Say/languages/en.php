@@ -2279,6 +2279,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'before a|an',
             'of dirt|soil|earth|ground|cover|concrete|asphalt (on|over|above)*',
             'run|length (total|altogether|all|together)*',
             'altogether', 'all together', 'in all', 'all told', 'in total',
@@ -2483,6 +2484,7 @@ return [
             "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
         ]],
         'general' => ['' => [
+            "you|they don't|wouldn't put|do|want|need",
             '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'last year|week|month|summer|winter|spring|fall',
             'my guess|bet is',
             'when|if|whenever we|you|i find|see|hit|get|come',
@@ -3082,6 +3084,7 @@ return [
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
         'another' => ['' => [
+            'is the second|third|fourth|next one',
             "the second|third one is|one's (at|from|about|around|between)*",
             '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*',
             "(the)* next joint's|one's got em|them|some|more (too|also)*",
@@ -3198,6 +3201,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "so|that (that)* it|they|this doesn't|don't get|gets|getting stuck|hung|caught",
             "i'd|would|i'll|we'd|we'll|could|can (then|also|just|go|ahead|and)* put|do|install in|on (a)* patch|repair|sleeve|liner",
             "that's|is where (the|your)* city|main|sewer (main)* is",
             'load(s)|bunch|ton|lot|bucket of scale|rubble|roots|grease|debris|mud|wipes (and|scale|rubble|roots|grease|debris|mud|'
