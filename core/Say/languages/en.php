@@ -321,6 +321,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                '(just)* one|single|a|little (little|tiny|thin)* strand',
                 'little|tiny|bit of fuzz (left|there|still|here)*', 'fuzz left|there|at',
                 'root whisker(s)',
                 'fine strand(s) (of root|roots)*',
@@ -2716,6 +2717,7 @@ return [
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
+            'i|you|we see|saw those|them|that|it from|at (about)*',
             "which i'm|we're (at|right|now|in)* at|in", "which i'm|we're at right now",
             "right|sitting here|there (and)* that's|it's (about|at|like)*",
             'there it is (right)* at', "that's|it's (right|about|now|all)* at",
@@ -2801,6 +2803,7 @@ return [
         ]],
         // Right before what it is made of from there.
         'becomes' => ['' => [
+            "now i'm|we're (back)* in|into (the|a|some|our|your)* old|original|existing",
             '(here|there|this|is|where)* begins|starts (the|a|our|your|new|old|pipe|line|of|section|original)*',
             'into the|some|an old',
             "outside (now|and|you're|you|are)* (and)* it's|we're (all|in)*",
@@ -3201,6 +3204,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
+            '(starting|starts|start)* to build up on|again', 'going to put (in)* a (new)* piece|section of',
+            'gonna put (in)* a (new)* piece|section of',
             "so|that (that)* it|they|this doesn't|don't get|gets|getting stuck|hung|caught",
             "i'd|would|i'll|we'd|we'll|could|can (then|also|just|go|ahead|and)* put|do|install in|on (a)* patch|repair|sleeve|liner",
             "that's|is where (the|your)* city|main|sewer (main)* is",

@@ -105,7 +105,9 @@ final class NarrationTest extends TestCase
     public function testWhatIsReadOfNarrationsIsWhatItWasYesterday(): void
     {
         $kept = [];
-        $files = ['narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'cases/say.json', 'narrations-es.php', 'said-es.php'];
+        $files = [
+            'narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'talking.json', 'cases/say.json', 'narrations-es.php', 'said-es.php',
+        ];
         foreach ($files as $file) {
             foreach (self::cases($file) as $i => $case) {
                 $read = [[0, 0.5], [40, 12.25], [400, 30]];

@@ -28,7 +28,7 @@ final class SaidOtherwiseTest extends TestCase
     {
         $chance = new Randomizer(new Mt19937(15));
         $kept = [];
-        foreach (['narrations.php', 'wandering.php', 'aloud.json', 'said.php'] as $file) {
+        foreach (['narrations.php', 'wandering.php', 'aloud.json', 'talking.json', 'said.php'] as $file) {
             foreach (self::cases($file) as $i => $case) {
                 $cues = $case['in']['cues'] ?? [['from_s' => 0.0, 'to_s' => 3.0, 'text' => $case['in']['text'] ?? '']];
                 $read = [];
