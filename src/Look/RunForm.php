@@ -15,10 +15,13 @@ use App\Support\Form\PickType;
 use Jurvex\Core\Finding\Material;
 use Jurvex\Core\Run\Travel;
 use Symfony\Component\Form\AbstractType;
+use Symfony\Component\Form\Event\PreSetDataEvent;
 use Symfony\Component\Form\Extension\Core\Type\CheckboxType;
+use Symfony\Component\Form\Extension\Core\Type\ChoiceType;
 use Symfony\Component\Form\Extension\Core\Type\NumberType;
 use Symfony\Component\Form\Extension\Core\Type\TextType;
 use Symfony\Component\Form\FormBuilderInterface;
+use Symfony\Component\Form\FormEvents;
 use Symfony\Component\OptionsResolver\OptionsResolver;
 
 /** How a run is set up; with `job`, a new run of it, and so also from which opening. */
@@ -41,7 +44,20 @@ final class RunForm extends AbstractType
             ->add('waterOn', CheckboxType::class, ['required' => false])
             ->add('counterFactor', NumberType::class, ['scale' => 4, 'invalid_message' => 'error.number'])
             ->add('cableOutAtZeroM', DistanceType::class)
-            ->add('cableLengthM', DistanceType::class);
+            ->add('cableLengthM', DistanceType::class)
+            ->addEventListener(FormEvents::PRE_SET_DATA, self::leaveUnsaid(...));
+    }
+
+    /** Of an old recording nobody may have said whether water ran: so it stays, until somebody does. */
+    private static function leaveUnsaid(PreSetDataEvent $event): void
+    {
+        $details = $event->getData();
+        if ($details instanceof RunDetails && null === $details->waterOn) {
+            $event->getForm()->add('waterOn', ChoiceType::class, [
+                'label' => 'look.water', 'required' => false, 'expanded' => true, 'placeholder' => 'look.water_not_said',
+                'choices' => ['look.water_on' => true, 'look.water_off' => false],
+            ]);
+        }
     }
 
     public function configureOptions(OptionsResolver $resolver): void
