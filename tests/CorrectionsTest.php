@@ -99,7 +99,7 @@ final class CorrectionsTest extends ApplicationTestCase
         self::assertStringContainsString('Still running', $this->get('/')->filter('.day-side')->text());
         $page = $this->get($address);
         self::assertCount(0, $page->filter('[name="run_form[opening]"]'), 'a run stays with its opening');
-        $this->fill($page, 'Zero the counter and start', ['run_form[boreMm]' => '150', 'run_form[zeroNote]' => 'at the collar']);
+        $this->fill($page, 'Save', ['run_form[boreMm]' => '150', 'run_form[zeroNote]' => 'at the collar']);
         self::assertSame([150.0, 'at the collar'], [
             $this->lastRun($this->job())->details()->boreMm,
             $this->lastRun($this->job())->details()->zeroNote,

@@ -218,7 +218,7 @@ final class NarrationTest extends ApplicationTestCase
         $runs = $this->job('Net store')->runs();
         self::assertSame(['2026-03-02'], array_map(static fn (Run $run) => $run->startedAt->format('Y-m-d'), $runs));
         // Whoever corrects how it was set up leaves what nobody said as it is.
-        $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$id), 'Zero the counter and start', ['run_form[zeroNote]' => 'At the grate']);
+        $this->fill($this->get('/jobs/'.$job->id.'/look/runs/'.$id), 'Save', ['run_form[zeroNote]' => 'At the grate']);
         self::assertSame(303, $this->statusCode());
         self::assertNull($this->told($runs[0])[1]);
         // Whether water ran is as it was said, and before that nobody knows.

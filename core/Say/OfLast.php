@@ -131,7 +131,7 @@ final readonly class OfLast
         if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)) {
             return false;
         }
-        $isTo = $this->sentence->isAfter('to', $end->first) && $end->first > $mention->last
+        $isTo = $this->sentence->isAfter('to', $end->first) && !$this->sentence->isAfter('at', $end->first) && $end->first > $mention->last
             && $end->first - $mention->last <= self::TO_WORDS;
         // "a lot of debris … fifteen, still debris"
         if (!$isTo && !Joined::isStill($this->sentence, $mention)) {
