@@ -50,8 +50,9 @@ final readonly class Denial
             $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
             // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
             $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
-            // "no fall on that pipe, and it holds water"
-            if ($isOwn || $sentence->is('and', $i) && $sentence->is('subjects', $i + 1)) {
+            // "no fall on that pipe, and it holds water", "it's not going to hurt anything, and the joint's open"
+            $isSaid = $sentence->is('subjects', $i + 1) || $sentence->is('definite', $i + 1) && $i + 2 === $mention->first;
+            if ($isOwn || $isSaid && $sentence->is('and', $i)) {
                 return false;
             }
         }

@@ -60,6 +60,10 @@ final readonly class Depth
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
+        // "I'm getting a good signal right here, it says nought point six"
+        if ($this->isLocating && Unit::None === $one->unit && $this->sentence->isAfter('maybe_depth', $one->first)) {
+            return $one->value * $this->bareM < self::DEEPEST_M;
+        }
         // "it's showing thirty eight inches"
         $isFar = Unit::Small === $one->unit && $one->value >= self::LEAST_IN_INCHES_M;
         // "we're sixteen feet down, and there it goes level": down the stack.

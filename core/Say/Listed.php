@@ -68,7 +68,8 @@ final class Listed
 
         $name = $sentence->nameBefore($begin);
 
-        return $name === $begin - 1 || $name === $begin - 2 && $sentence->is('is', $begin - 1);
+        return $name === $begin - 1
+            || $name === $begin - 2 && ($sentence->is('is', $begin - 1) || $sentence->isComma($begin - 1));
     }
 
     /** Whether a place is one of so many. */

@@ -3204,6 +3204,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden',
             'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
             '(starting|starts|start)* to build up on|again', 'going to put (in)* a (new)* piece|section of',
             'gonna put (in)* a (new)* piece|section of',
