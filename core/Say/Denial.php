@@ -45,6 +45,14 @@ final readonly class Denial
                 && $mention->first - $denied > self::DENIED_WORDS) {
             return false;
         }
+
+        return !$this->standsForItself($denied, $mention) && !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** Whether what is named behind a denial is none of what is denied. */
+    private function standsForItself(int $denied, Mention $mention): bool
+    {
+        $sentence = $this->sentence;
         for ($i = $denied + 1; $i < $mention->first; ++$i) {
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
             $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
@@ -53,11 +61,11 @@ final readonly class Denial
             // "no fall on that pipe, and it holds water", "it's not going to hurt anything, and the joint's open"
             $isSaid = $sentence->is('subjects', $i + 1) || $sentence->is('definite', $i + 1) && $i + 2 === $mention->first;
             if ($isOwn || $isSaid && $sentence->is('and', $i)) {
-                return false;
+                return true;
             }
         }
 
-        return !$this->measures->hasPlace($denied, $mention->first);
+        return false;
     }
 
     /**

@@ -46,7 +46,10 @@ final readonly class Depth
         if ($this->sentence->isAfter('length_of', $one->first)) {
             return false;
         }
-        if (null !== $this->sentence->begins('deep', $next) || $this->isReading($one, $next)) {
+        // "I'm getting a good signal right here, it says nought point six"
+        $isBare = $this->isLocating && Unit::None === $one->unit && $one->value * $this->bareM < self::DEEPEST_M
+            && $this->sentence->isAfter('maybe_depth', $one->first);
+        if ($isBare || null !== $this->sentence->begins('deep', $next) || $this->isReading($one, $next)) {
             return true;
         }
         // "the depth at 22 feet is 3 feet 9"
@@ -60,10 +63,6 @@ final readonly class Depth
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
-        // "I'm getting a good signal right here, it says nought point six"
-        if ($this->isLocating && Unit::None === $one->unit && $this->sentence->isAfter('maybe_depth', $one->first)) {
-            return $one->value * $this->bareM < self::DEEPEST_M;
-        }
         // "it's showing thirty eight inches"
         $isFar = Unit::Small === $one->unit && $one->value >= self::LEAST_IN_INCHES_M;
         // "we're sixteen feet down, and there it goes level": down the stack.

@@ -909,6 +909,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'new piece|section of <pipe>',
                 'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
                 'put in a (ten|two|three|four|five|six|foot|little|short|small|long|whole)* piece|section of <pipe>',
                 'been a (bit|of|patch)* repair|repaired',
@@ -1383,6 +1384,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'liner ends|stops|finishes',
                 'bushing', 'goes two to three|four', 'goes three to four|two', 'goes four to six|three', 'goes six to four|eight',
                 'new pipe|plastic|part|section ends|stops|quits',
                 'changed|switched pipe|pipes|materials', 'changeover', "there's|see|is a|the|your|our change",
@@ -1639,6 +1641,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'not able to get|go|push over|up (that|this|it)*', "couldn't|can't|can not get over that|this one|lip|offset|step|edge",
                 'no way (to|get|go)* round|around|past|through it|that|this',
                 '(the|this|our)* survey|inspection (is|was|has|had|to|be)* stops|stopped|abandoned|terminated|halted|cut (short)*',
                 "couldn't|can't|cannot inspect past|beyond (that|this|here|it)*",
@@ -2310,6 +2313,7 @@ return [
             'at first',
             'on|at|from the other']],
         'length_of' => ['' => [
+            'uphill|downhill|uphill|sideways for (a|about|maybe|like)*',
             "for i don't know (about|maybe|like)*",
             "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
             'not very|that|too|really|real long (just|only|maybe|about|like)*',
@@ -3204,6 +3208,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'cut|take|dig|rip that|the|this tee|wye|y|fitting out',
+            'screen this is (the|your|our|her|his)* main line',
             'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden',
             'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
             '(starting|starts|start)* to build up on|again', 'going to put (in)* a (new)* piece|section of',
