@@ -13,6 +13,8 @@ final class Lexicon
     private const APART = " '";
     /** Phrases have numbers of so many digits in digits. */
     private const LONG_NUMBER = 2;
+    /** So many phrases that begin with the same two words are looked through by their third. */
+    private const MANY = 12;
     /** What is named. */
     private const NAMES = [Atom::KIND, Atom::MATERIAL];
 
@@ -22,9 +24,13 @@ final class Lexicon
     /**
      * Patterns with their role and what they mean, by their first word and by their second, which is empty where it may be any.
      *
-     * @var array<string, array<string, list<array{string, string, string}>>>
+     * @var array<string, array<string, list<array{string, string, string, Phrase}>>>
      */
     private array $phrases = [];
+    /** @var array<string, array<string, list<array<string, true>>>> what may come third, by the first two words, of each phrase */
+    private array $behind = [];
+    /** @var array<string, array<string, array<string, list<array{string, string, string, Phrase}>>>> phrases by their first three words */
+    private array $thirds = [];
     private readonly PhraseWriting $writing;
     /** @var array<string, array<string, true>> the words of a table, for those that were asked for */
     private array $sets = [];
@@ -201,7 +207,7 @@ final class Lexicon
         $at = $offset + \strlen($first) + 1;
         $second = substr($text, $at, strcspn($text, ' ', $at));
         $phrases = $this->phrases[$first] ?? [];
-        foreach ([$phrases[$second] ?? [], '' === $second ? [] : $phrases[''] ?? []] as $may) {
+        foreach ([$this->withThird($text, $at + \strlen($second) + 1, $first, $second), '' === $second ? [] : $phrases[''] ?? []] as $may) {
             foreach ($may as [$pattern, $role, $meaning]) {
                 if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
                     $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
@@ -213,6 +219,31 @@ final class Lexicon
         }
 
         return $longest;
+    }
+
+    /**
+     * Those that begin with two words and may go on as the text does: "it is" begins very many.
+     *
+     * @param int $offset where the third word stands
+     *
+     * @return list<array{string, string, string, Phrase}>
+     */
+    private function withThird(string $text, int $offset, string $first, string $second): array
+    {
+        $all = $this->phrases[$first][$second] ?? [];
+        if (\count($all) < self::MANY) {
+            return $all;
+        }
+        $third = $offset < \strlen($text) ? substr($text, $offset, strcspn($text, ' ', $offset)) : '';
+        $known = $this->thirds[$first][$second][$third] ?? null;
+        if (null === $known) {
+            $sets = $this->behind[$first][$second] ??= array_map(static fn (array $each) => $each[3]->behind($first, $second), $all);
+            $isNext = static fn (int $i) => isset($sets[$i]['']) || isset($sets[$i][$third]);
+            $known = array_values(array_filter($all, $isNext, \ARRAY_FILTER_USE_KEY));
+            $this->thirds[$first][$second][$third] = $known;
+        }
+
+        return $known;
     }
 
     /** What leans on a word stands by itself: "bottom's" as "bottom 's". */
@@ -232,7 +263,7 @@ final class Lexicon
     private function take(string $role, string $meaning, string $written): void
     {
         $phrase = $this->writing->phrase($written, \in_array($role, self::NAMES, true));
-        $known = [$phrase->pattern(), $role, $meaning];
+        $known = [$phrase->pattern(), $role, $meaning, $phrase];
         foreach ($phrase->beginnings() as $word => $seconds) {
             foreach (array_keys($seconds) as $second) {
                 $this->phrases[$word][$second][] = $known;

@@ -24,7 +24,9 @@ final class Listed
             return [];
         }
         // "roots that's five feet, seven feet and eleven feet": the unit is said of each.
-        $isEach = Unit::Large === $sentence->atomAt($i)?->amount?->unit && self::isOfName($sentence, $i);
+        $one = $sentence->atomAt($i);
+        $isEach = Unit::Large === $one?->amount?->unit && self::isOfName($sentence, $i)
+            && Unit::Large === $sentence->atomAt(self::behind($sentence, $one))?->amount?->unit;
         for ($atom = $sentence->atomAt($i); null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
             // The last one may say in what: "at 9, 11 and 13 feet".
             $isLast = !$isEach && Unit::Large === $atom->amount->unit && [] !== $values;
@@ -36,10 +38,7 @@ final class Listed
             if ($isLast) {
                 break;
             }
-            // "nine twelve fifteen and eighteen", "9, 12, and 15"
-            $next = $atom->last + 1;
-            $next += $sentence->isComma($next) ? 1 : 0;
-            $next += $sentence->is('and', $next) ? 1 : 0;
+            $next = self::behind($sentence, $atom);
         }
         // "roots five feet, ten feet, fifteen feet there's a crack": the counter goes by.
         if ($isEach && $sentence->beginsAny(['here', 'intro'], $next ?? $i)) {
@@ -54,6 +53,15 @@ final class Listed
             && ($isEach || min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i));
 
         return $isPlace ? $atoms : [];
+    }
+
+    /** Where the next may stand: "nine twelve fifteen and eighteen", "9, 12, and 15". */
+    private static function behind(Sentence $sentence, Atom $atom): int
+    {
+        $next = $atom->last + 1;
+        $next += $sentence->isComma($next) ? 1 : 0;
+
+        return $next + ($sentence->is('and', $next) ? 1 : 0);
     }
 
     /** "joints with roots, that's five feet …" */

@@ -31,6 +31,55 @@ final readonly class Phrase
         return '~\G'.$pattern.($this->isName ? '' : "(?!')").'~';
     }
 
+    /** @return array<string, true> the words that may come next where it begins with these; an empty one where it may end there */
+    public function behind(string ...$said): array
+    {
+        $states = [[0, '']];
+        foreach ($said as $word) {
+            $next = [];
+            foreach ($states as [$i, $rest]) {
+                foreach ($this->next($i, $rest) as [$behind, $spoken]) {
+                    [$first, $left] = [...explode(' ', $spoken, 2), ''];
+                    $next += $first === $word ? [$behind.' '.$left => [$behind, $left]] : [];
+                }
+            }
+            $states = $next;
+        }
+        $words = [];
+        foreach ($states as [$i, $rest]) {
+            foreach ($this->next($i, $rest) as [, $spoken]) {
+                $words[explode(' ', $spoken, 2)[0]] = true;
+            }
+        }
+
+        return $words;
+    }
+
+    /**
+     * @param int $i an element
+     * @param string $rest what is left of a word that is several, as "is" of "it is"
+     *
+     * @return list<array{int, string}> each word that may stand there, and the element behind it; an empty one where none need
+     */
+    private function next(int $i, string $rest): array
+    {
+        if ('' !== $rest) {
+            return [[$i, $rest]];
+        }
+        $next = [];
+        for (; isset($this->elements[$i]); ++$i) {
+            [$words, $isOptional, $isMany] = $this->elements[$i];
+            foreach ($words as $word) {
+                $next[] = [$isMany ? $i : $i + 1, $word];
+            }
+            if (!$isOptional) {
+                return $next;
+            }
+        }
+
+        return [...$next, [$i, '']];
+    }
+
     /** @return array<string, array<string, true>> the words that may come second, by the first; an empty one where any may */
     public function beginnings(): array
     {

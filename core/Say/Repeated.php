@@ -188,7 +188,7 @@ final readonly class Repeated
      */
     private function listWith(Mention $mention, array $free): array
     {
-        $words = null === $mention->place ? [] : Listed::with($this->sentence, $mention->place);
+        $words = null === $mention->place || [] === $free ? [] : Listed::with($this->sentence, $mention->place);
         if ([] === $words || $words[0] <= $mention->last || \in_array($mention->kind, self::ONCE, true)) {
             return [];
         }

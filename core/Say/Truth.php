@@ -134,8 +134,9 @@ final readonly class Truth
         $isTaken = false;
         for ($i = $mention->last + 1; $i <= $mention->last + self::RATHER_BEHIND_WORDS; ++$i) {
             $isTaken = $isTaken || $i <= $mention->last + self::BEHIND_WORDS && null !== $this->sentence->begins('taken_back', $i);
+            $end = $this->sentence->begins('rather', $i);
             // "a bell that's cracked, what's that at thirty, no, that's a cleanout": that is what is at thirty.
-            $end = $this->measures->hasPlace($mention->last, $i) ? null : $this->sentence->begins('rather', $i);
+            $end = null === $end || $this->measures->hasPlace($mention->last, $i) ? null : $end;
             // "there's an offset, there's a root, no, that's a crack": the root is none.
             $isNearest = null === $this->sentence->nextName($mention->last + 1, $i - 1)
                 || !$this->sentence->has('intro', $mention->last + 1, $i - 1);

@@ -1097,6 +1097,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'wedding|engagement|diamond ring', 'earring(s)',
                 "(it's|is)* stuck in there sideways|crooked|crossways", 'toy car|truck|boat|soldier|dinosaur',
                 'piece|part of a|the|that cleanout|test|rubber plug|cap',
                 'a|the|that cleanout|test|rubber plug|ball',
@@ -3208,6 +3209,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'make|making|makes a hard|sharp|tight turn', 'on the lip|edge of it',
             'cut|take|dig|rip that|the|this tee|wye|y|fitting out',
             'screen this is (the|your|our|her|his)* main line',
             'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden',
