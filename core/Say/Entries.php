@@ -84,9 +84,14 @@ final class Entries
     /** What was named last of the kind of a mention in this run. */
     public function known(Mention $mention): ?Entry
     {
-        $known = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
+        // From the last on: of an hour of narration there are many.
+        for ($i = \count($this->all) - 1; $i >= 0 && $this->all[$i]->run === $this->run; --$i) {
+            if ($this->all[$i]->isOfKind($mention)) {
+                return $this->all[$i];
+            }
+        }
 
-        return end($known) ?: null;
+        return null;
     }
 
     /**

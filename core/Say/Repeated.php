@@ -53,17 +53,16 @@ final readonly class Repeated
             // "at 19, 27 and 30 we've got offsets"
             $isList = null !== $mention->place && $mention->place->first < $mention->first
                 && $this->sentence->is('and', $mention->place->first - 1);
+            // "a gap at nine and another at eleven, both of those have roots"
+            $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
             $isLed = false;
             foreach (array_reverse($this->places) as $place) {
                 if ($place->last >= min($next, $mention->first)) {
                     continue;
                 }
-                // "a gap at nine and another at eleven, both of those have roots"
-                $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
                 // "clean at ten, clean at twenty, 28 feet roots"
-                $isClean = $this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
-                $isNext = ($isBoth || \in_array($place, $free, true)) && !$isClean
-                    && $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0);
+                $isNext = $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0) && ($isBoth || \in_array($place, $free, true))
+                    && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
                 // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
                 $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
                 $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 /** What speaks for nothing being at a place of a sentence; its cost is in the unit of the ties that the place could have instead. */
-final readonly class Vacancy
+final class Vacancy
 {
     /** Nothing is at a place … */
     private const OVER = 11;
@@ -30,7 +30,10 @@ final readonly class Vacancy
     /** "The property line is at 45 feet": so many words before a place. */
     private const LANDMARK_WORDS = 6;
 
-    public function __construct(private Sentence $sentence)
+    /** @var array<int, bool> whether nothing is at a place, by its first word: each is asked for with each name */
+    private array $clean = [];
+
+    public function __construct(private readonly Sentence $sentence)
     {
     }
 
@@ -82,6 +85,11 @@ final readonly class Vacancy
 
     /** "eighteen feet, joint is good" */
     public function isClean(Place $place): bool
+    {
+        return $this->clean[$place->first] ??= $this->looksClean($place);
+    }
+
+    private function looksClean(Place $place): bool
     {
         // "ten feet, okay, this joint's good"
         $isWell = $this->sentence->is('all_well', $place->last + 1);
