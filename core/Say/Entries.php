@@ -71,6 +71,7 @@ final class Entries
         $this->all[] = $entry;
     }
 
+    /** What was named last is none after all. */
     public function takeBack(): void
     {
         array_pop($this->all);

@@ -96,9 +96,15 @@ final class Entry
     }
 
     /** Whether its place was said, or read off, of itself. */
+    public function isPlacedItself(): bool
+    {
+        return null !== $this->fromM && PlaceBy::Carried !== $this->placeBy;
+    }
+
+    /** The same, or where it ends was said. */
     public function isPlacedForSure(): bool
     {
-        return null !== $this->fromM && (PlaceBy::Carried !== $this->placeBy || null !== $this->toM);
+        return $this->isPlacedItself() || null !== $this->fromM && null !== $this->toM;
     }
 
     public function placeAt(float $from, ?float $to, PlaceBy $by): void

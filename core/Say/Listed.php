@@ -27,7 +27,7 @@ final class Listed
         $one = $sentence->atomAt($i);
         $isEach = Unit::Large === $one?->amount?->unit && self::isOfName($sentence, $i)
             && Unit::Large === $sentence->atomAt(self::behind($sentence, $one))?->amount?->unit;
-        for ($atom = $sentence->atomAt($i); null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
+        for ($atom = $one; null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
             // The last one may say in what: "at 9, 11 and 13 feet".
             $isLast = !$isEach && Unit::Large === $atom->amount->unit && [] !== $values;
             if (!$isLast && ($isEach ? Unit::Large : Unit::None) !== $atom->amount->unit) {

@@ -14,13 +14,12 @@ final readonly class OfLast
     /** Its place is told within so many seconds, and so many words. */
     private const TOLD_S = 30.0;
     private const TOLD_WORDS = 4;
-
     /** A place so long behind its name is of it, in seconds. */
     private const PLACED_S = 40.0;
     /** What is said without a name is of what was named last, for so long, in seconds. */
     private const COMPLETED_S = 20.0;
     /** A run has one of these. */
-    private const ONE = [Kind::Tap, Kind::EndOfLine];
+    public const ONE = [Kind::Tap, Kind::EndOfLine];
     /** "Roots to about 23": so many words before its end. */
     private const TO_WORDS = 3;
     /** "It's hanging there in the flow at 33": it is named so many words before. */
@@ -35,24 +34,22 @@ final readonly class OfLast
     {
         $place = $measures->places[0] ?? null;
         // What was only carried is told better: "there's a root … so that's at thirty two".
-        $isTellable = null === $this->last->fromM || PlaceBy::Carried === $this->last->placeBy && null === $this->last->toM;
-        if (!$isTellable || null === $place) {
+        if ($this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
+            || null !== $this->sentence->nextName($this->sentence->first, $place->first)) {
             return null;
         }
-        $isLate = $this->sinceS() > self::TOLD_S;
-        $isTold = $this->sentence->isAfter('told', $place->first, 2)
+        $isOfIt = $this->isOfIt($place);
+        $isTold = $isOfIt || $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
-            // "a root coming in, so that's thirty five"
+            // "so 26 to about thirty"
             || null !== $place->to && $this->isSummingUp($place) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()
             // "thirteen and a half feet, that's where it's at"
             || null !== $this->sentence->begins('where_it_is', $place->last + 1)
-            || (new ToldBehind($this->sentence))->isPut($place) || $this->isOfIt($place);
+            // "a root coming in, so that's thirty five"
+            || (new ToldBehind($this->sentence))->isPut($place);
+        $isNear = $isOfIt || $place->first - $this->sentence->part($place->first)[0] <= self::TOLD_WORDS;
 
-        $begin = $this->sentence->part($place->first)[0];
-
-        $isOther = null !== $this->sentence->nextName($this->sentence->first, $place->first);
-
-        return $isLate || !$isTold || $isOther || $place->first - $begin > self::TOLD_WORDS && !$this->isOfIt($place) ? null : $place;
+        return $isTold && $isNear ? $place : null;
     }
 
     /** "the gasket's hanging down … so now it's hanging there in the flow at 33 feet" */

@@ -14,7 +14,6 @@ final readonly class OneThing
     private const COMING_WORDS = 10;
     private const CLOSER_WORDS = 7;
     private const TAP_WORDS = 5;
-    private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     public function __construct(private Sentence $sentence)
     {
@@ -82,7 +81,7 @@ final readonly class OneThing
         $isTieIn = Kind::TieIn === $one->kind && Kind::DeadLeg === $more->kind;
         $between = [$one->last + 1, $more->first - 1];
         // "debris, it's a piece of two by four"
-        $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), self::CAN_BE_STUCK, true)
+        $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), Overlaps::CAN_BE_STUCK, true)
             || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $this->sentence->has('describes', ...$between))
             && ($this->sentence->has('likely', $one->first, $more->first) || $this->sentence->has('made_of', ...$between));
 

@@ -14,7 +14,7 @@ final class Overlaps
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
     private const DESCRIBED_WORDS = 2;
-    private const CAN_BE_STUCK = [Family::Object, Family::Deposit];
+    public const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
      * @param list<Mention> $named as being there
@@ -119,7 +119,7 @@ final class Overlaps
         }
         $isBeside = static fn (Mention $other) => !$measures->hasPlace($other->last, $each->first);
         // "to the main at 22, I can see the main there and the main is full": there is one.
-        $isOnce = \in_array($each->kind, [Kind::Tap, Kind::EndOfLine], true) && $sentence->is('definite', $each->first - 1);
+        $isOnce = \in_array($each->kind, OfLast::ONE, true) && $sentence->is('definite', $each->first - 1);
         if ($isOnce && [] !== array_filter($same, $isBeside)) {
             return true;
         }

@@ -47,9 +47,7 @@ final readonly class Phrase
         }
         $words = [];
         foreach ($states as [$i, $rest]) {
-            foreach ($this->next($i, $rest) as [, $spoken]) {
-                $words[explode(' ', $spoken, 2)[0]] = true;
-            }
+            $words += $this->first($i, $rest);
         }
 
         return $words;
@@ -83,42 +81,23 @@ final readonly class Phrase
     /** @return array<string, array<string, true>> the words that may come second, by the first; an empty one where any may */
     public function beginnings(): array
     {
-        $beginnings = [];
-        foreach ($this->elements as $i => [$words, $isOptional, $isMany]) {
-            $behind = $this->from($i + 1) + ($isMany ? self::first($words) : []);
-            foreach ($words as $word) {
-                $spoken = explode(' ', $word, 3);
-                $beginnings[$spoken[0]] = ($beginnings[$spoken[0]] ?? []) + (isset($spoken[1]) ? [$spoken[1] => true] : $behind);
-            }
-            if (!$isOptional) {
-                break;
-            }
+        $beginnings = $behind = [];
+        foreach ($this->next(0, '') as [$i, $spoken]) {
+            [$first, $rest] = [...explode(' ', $spoken, 2), ''];
+            $seconds = '' === $rest ? $behind[$i] ??= $this->first($i, '') : $this->first($i, $rest);
+            $beginnings[$first] = ($beginnings[$first] ?? []) + $seconds;
         }
+        unset($beginnings['']);
 
         return array_map(static fn (array $words) => isset($words['']) ? ['' => true] : $words, $beginnings);
     }
 
-    /** @return array<string, true> the words that may stand first from an element on; an empty one where nothing need stand */
-    private function from(int $i): array
-    {
-        if (!isset($this->elements[$i])) {
-            return ['' => true];
-        }
-        [$words, $isOptional] = $this->elements[$i];
-
-        return self::first($words) + ($isOptional ? $this->from($i + 1) : []);
-    }
-
-    /**
-     * @param list<string> $words
-     *
-     * @return array<string, true>
-     */
-    private static function first(array $words): array
+    /** @return array<string, true> the words that may stand next; an empty one where none need */
+    private function first(int $i, string $rest): array
     {
         $first = [];
-        foreach ($words as $word) {
-            $first[explode(' ', $word, 2)[0]] = true;
+        foreach ($this->next($i, $rest) as [, $spoken]) {
+            $first[explode(' ', $spoken, 2)[0]] = true;
         }
 
         return $first;

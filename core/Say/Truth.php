@@ -131,21 +131,27 @@ final readonly class Truth
     /** "looks like a crack but it's just a stain", "some grease, nah, that's roots" */
     private function isTakenBack(Mention $mention): bool
     {
-        $isTaken = false;
         for ($i = $mention->last + 1; $i <= $mention->last + self::RATHER_BEHIND_WORDS; ++$i) {
-            $isTaken = $isTaken || $i <= $mention->last + self::BEHIND_WORDS && null !== $this->sentence->begins('taken_back', $i);
             $end = $this->sentence->begins('rather', $i);
-            // "a bell that's cracked, what's that at thirty, no, that's a cleanout": that is what is at thirty.
-            $end = null === $end || $this->measures->hasPlace($mention->last, $i) ? null : $end;
-            // "there's an offset, there's a root, no, that's a crack": the root is none.
-            $isNearest = null === $this->sentence->nextName($mention->last + 1, $i - 1)
-                || !$this->sentence->has('intro', $mention->last + 1, $i - 1);
-            if (null !== $end && $isNearest && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS)) {
+            if (null !== $end && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS) && $this->isOf($mention, $i)) {
                 return true;
             }
         }
+        $isBack = fn (int $word) => null !== $this->sentence->begins('taken_back', $word);
 
-        return $isTaken && $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS);
+        return $this->sentence->isAfter('taken_for', $mention->first, self::WAY_WORDS)
+            && [] !== array_filter(range($mention->last + 1, $mention->last + self::BEHIND_WORDS), $isBack);
+    }
+
+    /** Whether a "no" at a word takes back what is named, and nothing behind that. */
+    private function isOf(Mention $mention, int $no): bool
+    {
+        $between = [$mention->last + 1, $no - 1];
+
+        // "there's an offset, there's a root, no, that's a crack": the root is none.
+        return (null === $this->sentence->nextName(...$between) || !$this->sentence->has('intro', ...$between))
+            // "a bell that's cracked, what's that at thirty, no, that's a cleanout": that is what is at thirty.
+            && !$this->measures->hasPlace($mention->last, $no);
     }
 
     private function isAsked(Mention $mention): bool

@@ -59,7 +59,7 @@ final class Unended
         }
         $low->join($mention, $sentence->said());
         $this->goesOn = $this->goesOn || $mention->goesOn;
-        $isPlaced = null !== $low->fromM && PlaceBy::Carried !== $low->placeBy;
+        $isPlaced = $low->isPlacedItself();
         if (null !== $mention->place && (!$isPlaced || null !== $mention->place->to)) {
             $low->placeAt($isPlaced ? (float) $low->fromM : $mention->place->from, $mention->place->to, PlaceBy::Said);
         }
@@ -197,8 +197,7 @@ final class Unended
             return false;
         }
         // "there's a belly under the drive … it holds water from 16 to 22"
-        $isPlaced = null !== $this->low?->fromM && PlaceBy::Carried !== $this->low->placeBy;
-        if (!$isPlaced && null !== $mention->place) {
+        if (true !== $this->low?->isPlacedItself() && null !== $mention->place) {
             return true;
         }
         $part = $sentence->part($mention->first);
