@@ -95,7 +95,8 @@ final readonly class Alignment
         if (null !== $last && $last !== $before?->place) {
             $ways[] = $this->fit($i, $before, Side::Before, $last, $this->ties->before($mention, $last));
         }
-        if (null !== $next) {
+        // "after that it's plastic all the way to the tap at 71": no place behind it.
+        if (null !== $next && PipeChange::BEHIND !== $mention->by) {
             $ways[] = $this->fit($i, $before, Side::Behind, $next, $this->ties->behind($mention, $next));
         }
         if (null !== $before?->place) {

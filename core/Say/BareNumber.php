@@ -104,7 +104,7 @@ final readonly class BareNumber
 
     private function isTold(int $next): bool
     {
-        $isLarge = $this->place->to >= Amount::LEAST_PLACE || 0.0 !== fmod($this->place->to ?? 0.0, 1.0);
+        $isLarge = $this->place->to >= Amount::LEAST_PLACE || 0.0 === $this->place->from || 0.0 !== fmod($this->place->to ?? 0.0, 1.0);
         $isStretch = null !== $this->place->to && $this->place->to - $this->place->from >= 1 && $isLarge;
         foreach (self::LED_BY as $role) {
             // "the same thing, one on each side"

@@ -28,6 +28,14 @@ final class Bores
         return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
     }
 
+    /** "it goes from three inch to four inch": nobody says so of water, which has inches. */
+    public static function isChange(Sentence $sentence, Amount $one, Amount $last): bool
+    {
+        $isMany = $sentence->is('inches', $last->last) && !$sentence->is('bare_units', $last->last);
+
+        return !$isMany && $sentence->isChange($one->first) && null === $sentence->begins('length', $last->last + 1);
+    }
+
     /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
     public static function in(Sentence $sentence, Measures $measures): array
     {

@@ -22,12 +22,30 @@ final class Entries
     /** @return list<Entry> with the words that each is from */
     public function told(Speech $speech): array
     {
+        $this->all = array_values(array_filter($this->all, fn (Entry $entry) => !$entry->isOutlet || $this->isFarthest($entry)));
+        // "a tap at twelve on the left, one at eighteen on the right": the public pipe is where the line ends.
+        $passed = array_filter($this->all, fn (Entry $entry) => Kind::Tap->value === $entry->kind && null !== $entry->fromM
+            && !$this->isFarthest($entry));
+        foreach ($passed as $entry) {
+            $entry->kind = Kind::TieIn->value;
+            $isTwin = static fn (Entry $other) => $other !== $entry && $other->kind === $entry->kind && $other->run === $entry->run
+                && abs(($other->fromM ?? \INF) - $entry->fromM) < Entry::SAME_PLACE_M;
+            $isSaid = [] !== array_filter($this->all, $isTwin);
+            $this->all = array_values(array_filter($this->all, static fn (Entry $each) => $each !== $entry || !$isSaid));
+        }
         $told = $speech->isRecording ? $this->placed() : $this->all;
         foreach ($told as $entry) {
             $entry->quote($speech);
         }
 
         return $told;
+    }
+
+    /** Whether nothing of its run lies behind it. */
+    private function isFarthest(Entry $entry): bool
+    {
+        return [] === array_filter($this->all, static fn (Entry $other) => $other->run === $entry->run
+            && ($other->toM ?? $other->fromM) > $entry->fromM + Entry::SAME_PLACE_M);
     }
 
     /**

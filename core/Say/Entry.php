@@ -46,6 +46,8 @@ final class Entry
     public Sureness $sureness = Sureness::Clear;
     /** Whether somebody says that it is here. */
     public bool $isHere = false;
+    /** Whether only the farthest place of its run can be it. */
+    public bool $isOutlet = false;
     /** @var list<int> the words by which it is named */
     private array $named = [];
 
@@ -69,6 +71,7 @@ final class Entry
         $entry->depthM = $mention->depth?->from;
         $entry->depthToM = $mention->depth?->to;
         $entry->sureness = $mention->sureness;
+        $entry->isOutlet = Outlets::NAMED === $mention->by;
 
         return $entry;
     }

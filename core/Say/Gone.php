@@ -89,7 +89,9 @@ final readonly class Gone
             $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1)
                 || $sentence->is('known', $begin - 2) && null !== $sentence->amountBefore($begin - 2)
                 // "thirty three feet water's gone"
-                || $mention->isWater() && !$sentence->is('is', $begin - 1) && null !== $sentence->amountBefore($begin - 1);
+                || $mention->isWater() && !$sentence->is('is', $begin - 1)
+                // … and "thirty five feet there's an inch of standing water, thirty eight gone"
+                && null !== ($sentence->amountBefore($begin - 1) ?? $sentence->amountBefore($begin));
             // "a rag, the roots that were here are gone": that is another's, and not "the roots and the grease are gone".
             $isOthers = $begin > $mention->last && $this->isOfOther($mention->last + 1, $begin, $end);
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd && !$isOthers;

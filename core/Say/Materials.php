@@ -9,11 +9,21 @@ use Jurvex\Core\Finding\Kind;
 /** What the pipe was said to be made of so far, and which way the camera goes through it. */
 final class Materials
 {
+    /** Where a pipe ends holds so long, in seconds. */
+    private const ENDED_S = 20.0;
+
     /** At the last transition. */
     private ?string $behind = null;
     /** The one that was named last, be it at a transition or not. */
     private ?string $named = null;
     private bool $isDrawingBack = false;
+    /** Where the pipe that was named last was said to end, and when. */
+    private ?PipeEnd $end = null;
+    private float $endS = 0.0;
+    /** Whether no place was said in the run yet. */
+    private bool $isBegin = true;
+    /** @var list<string> */
+    private array $all = [];
 
     public function named(): ?string
     {
@@ -23,8 +33,28 @@ final class Materials
     /** Another run begins. */
     public function startRun(): void
     {
-        $this->behind = null;
+        $this->behind = $this->end = null;
         $this->isDrawingBack = false;
+        $this->isBegin = true;
+        $this->all = [];
+    }
+
+    /** Where the pipe that was named before a sentence was said to end. */
+    public function end(Sentence $sentence): ?PipeEnd
+    {
+        return ($sentence->atS($sentence->first) ?? 0.0) - $this->endS <= self::ENDED_S ? $this->end : null;
+    }
+
+    /** @return list<string> each that was named in the run */
+    public function all(): array
+    {
+        return $this->all;
+    }
+
+    /** Whether no place was said before it in the run. */
+    public function isBegin(): bool
+    {
+        return $this->isBegin;
     }
 
     public function hearWay(Sentence $sentence): void
@@ -32,9 +62,17 @@ final class Materials
         $this->isDrawingBack = $this->isDrawingBack || $sentence->has('back');
     }
 
-    public function hearNames(Sentence $sentence): void
+    public function hearNames(Sentence $sentence, Measures $measures): void
     {
+        $end = (new PipeEnds($sentence, $measures, $this))->last();
+        if (null !== $end) {
+            [$this->end, $this->endS] = [$end, $sentence->atS($sentence->first) ?? 0.0];
+        } elseif ([] !== $measures->places) {
+            $this->end = null;
+        }
+        $this->isBegin = $this->isBegin && [] === $measures->places;
         $this->named = $sentence->material($sentence->last + 1) ?? $this->named;
+        $this->all = [...$this->all, ...array_column(PipeEnds::pipes($sentence), 'meaning')];
     }
 
     /**
@@ -58,7 +96,8 @@ final class Materials
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
         return !$isTold || $isBeside && \in_array($before, [null, $after], true)
-            || PipeChange::BARE === $mention->by && $before === $after;
+            || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
+            || PipeChange::BEHIND === $mention->by && null === $fromM;
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

@@ -33,7 +33,7 @@ final class Measures
     /** @var list<Amount> */
     private array $amounts;
     /** In metres: one where no unit is said. */
-    private readonly float $bareM;
+    public readonly float $bareM;
     private readonly Depth $depth;
     private readonly PairedNumbers $paired;
 
@@ -61,6 +61,14 @@ final class Measures
     public function hasPlace(int $after, int $before): bool
     {
         return [] !== array_filter($this->places, static fn (Place $place) => $place->first > $after && $place->last < $before);
+    }
+
+    /** The place in which a word stands. */
+    public function placeAt(int $word): ?Place
+    {
+        $isIn = static fn (Place $place) => $place->first <= $word && $place->last >= $word;
+
+        return array_values(array_filter($this->places, $isIn))[0] ?? null;
     }
 
     /** @return int how many of the amounts behind it belong to it */
@@ -239,27 +247,17 @@ final class Measures
             $this->bare($one, $place);
         } elseif ($this->depth->isSaid($one, $next)) {
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
-        } elseif (null === $this->carriedM && null !== $this->sentence->begins('goes_over', $one->first)) {
-            $this->places[] = $place;
         } elseif ($length->isOfFirst($one, $next)) {
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
         } elseif ($length->isSaid($one, $next)) {
             // How long something is says nothing of where.
-        } elseif (Unit::Small === $last->unit && null !== $to && $this->isBoreChange($one, $last)) {
+        } elseif (Unit::Small === $last->unit && null !== $to && Bores::isChange($this->sentence, $one, $last)) {
             $this->bores[] = $last;
         } elseif (Unit::Small === $last->unit) {
             Bores::isSaid($this->sentence, $one) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
-    }
-
-    /** "it goes from three inch to four inch": nobody says so of water, which has inches. */
-    private function isBoreChange(Amount $one, Amount $last): bool
-    {
-        $isMany = $this->sentence->is('inches', $last->last) && !$this->sentence->is('bare_units', $last->last);
-
-        return !$isMany && $this->sentence->isChange($one->first) && null === $this->sentence->begins('length', $last->last + 1);
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

@@ -29,6 +29,8 @@ final class Mentions
     private const NAMED_BEHIND = 4;
     /** A side so many words from a name is of it. */
     private const SIDE_WORDS = 14;
+    /** What holds water is named so many words before how much it is. */
+    private const HOLDS_WORDS = 9;
     /** An hour so many words behind a side is of the same. */
     private const BEHIND_A_SIDE = 2;
 
@@ -43,12 +45,13 @@ final class Mentions
     /** Whether anything was named at all, be it there or not. */
     public readonly bool $hasNamed;
 
-    /** @param ?string $pipe what the pipe was said to be made of before the sentence */
+    /** @param Materials $pipes what the pipe was said to be made of before the sentence */
     public function __construct(
-        private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending, ?string $pipe = null,
+        private readonly Sentence $sentence, private readonly Measures $measures, bool $isPlacePending, Materials $pipes,
     ) {
-        $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures, $pipe)]);
+        $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures, $pipes)]);
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
+        (new PipeEnds($sentence, $measures, $pipes))->place($named);
         $this->hasNamed = [] !== $named;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $denial = new Denial($sentence, $measures);
@@ -160,7 +163,11 @@ final class Mentions
         foreach ($this->measures->sizes as $size) {
             // "an inch of water"
             $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
-            $isLevel = Unit::Percent === $size->unit && $this->sentence->isAfter('water_level', $size->first, 2);
+            $isLevel = Unit::Percent === $size->unit && $this->sentence->isAfter('water_level', $size->first, 2)
+                // "a section that's holding about an inch"
+                || Unit::Small === $size->unit && $this->sentence->isAfter('holds', $size->first, 2)
+                // … and not "the low spot at 55 is still holding an inch"
+                && null === $this->sentence->nextName($size->first - self::HOLDS_WORDS, $size->first);
             if ($isLevel || Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
                 // A level may end what is said: "standing at thirty percent".
                 $water = min($at, $this->sentence->last);
@@ -197,7 +204,8 @@ final class Mentions
                 || $this->sentence->isComma($mention->last + 1)
                 && $begin === $mention->last + ($this->sentence->is('articles', $mention->last + 2) ? 3 : 2);
             $isNear = $begin >= $from && $end <= $to && $apart < $nearest || $isTold && $apart <= self::ROOT_TOLD_WORDS;
-            if ($isNear && !$isParted) {
+            // "roots, not too thick"
+            if ($isNear && !$isParted && !$this->sentence->isAny('not', $begin - 2, $begin - 1)) {
                 $nearest = $apart;
                 $mention->kind = $this->ofRoots($begin);
                 $mention->isGeneral = false;

@@ -62,29 +62,26 @@ final class Narration
         $this->locating->hear($sentence);
         $measures = new Measures($sentence, $this->units, $this->where->carried(), $this->locating->isNow($sentence));
         $this->tellPlace($sentence, $measures);
-        $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials->named());
+        $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials);
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
         $this->entries->recognise($mentions->all, $isSummingUp);
         $placing = new Placing($sentence, $measures, $this->where);
-        $mentions->all = Joined::ended(
-            $sentence, $measures, $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? '')),
-        );
+        $placed = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));
+        $mentions->all = Joined::ended($sentence, $measures, $placed);
         $this->materials->hearWay($sentence);
         $this->ofLast($sentence)?->stretch($placing->alone);
         $this->retract($mentions, $sentence);
         $this->ofLast($sentence)?->tellRoots($mentions);
-        $said = $this->enterAll($sentence, $measures, $mentions, $placing);
-        $this->getPast($sentence, $said);
+        $this->getPast($sentence, $said = $this->enterAll($sentence, $measures, $mentions, $placing));
         $this->locating->remember($sentence, $measures, $this->referred);
         $this->ofLast($sentence)?->complete($mentions);
-        $alone = $placing->alone;
         // "a tee on the left, let's keep pushing, and at twelve feet": the place is where that has led to.
-        $this->move($sentence, $said, [] === $mentions->all ? $sentence->last : $alone->first ?? $sentence->first);
+        $this->move($sentence, $said, [] === $mentions->all ? $sentence->last : $placing->alone->first ?? $sentence->first);
         $this->remember($sentence, $measures, $mentions, $placing, $atS);
         if ([] !== $mentions->all) {
-            $this->move($sentence, max($said, $alone->last ?? 0), $sentence->last);
+            $this->move($sentence, max($said, $placing->alone->last ?? 0), $sentence->last);
         }
-        $this->materials->hearNames($sentence);
+        $this->materials->hearNames($sentence, $measures);
     }
 
     /** @return int the first word behind all that is named */
@@ -121,7 +118,11 @@ final class Narration
             return;
         }
         $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
-        array_shift($measures->places);
+        foreach ((new OfLast($this->last, $sentence))->places($measures, $place) as $place) {
+            $this->entries->add($this->last = clone $this->last);
+            $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
+        }
+        $measures->places = array_values(array_filter($measures->places, static fn (Place $each) => $each->first > $place->last));
         $this->where->say($place, $sentence->atS($place->first) ?? 0.0);
     }
 
@@ -236,7 +237,7 @@ final class Narration
         $known->placeAt($from, $to, $by);
         $known->join($mention, $sentence->said());
         $this->last = $known;
-        $this->unended->begin($known, $mention, $sentence);
+        $this->unended->begin($known, $mention, $sentence, $this->materials->isBegin());
 
         return true;
     }
@@ -270,7 +271,7 @@ final class Narration
         // "a root, it's coming in from a crack … another one": another root.
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
-        $this->unended->begin($entry, $mention, $sentence);
+        $this->unended->begin($entry, $mention, $sentence, $this->materials->isBegin());
     }
 
     /** "see the water standing there … so that's not a belly" */

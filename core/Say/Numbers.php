@@ -18,7 +18,9 @@ final readonly class Numbers
     /** @return ?array{float, int} its value and how many words it has */
     public function at(int $i): ?array
     {
-        $whole = $this->whole($i);
+        // "a lateral at twelve, one on the right at fifteen"
+        $isPronoun = $this->is('pronouns', $i) && $this->is('behind_pronouns', $i + 1);
+        $whole = $isPronoun ? null : $this->whole($i);
         $fraction = $this->fraction($i);
         if (null === $whole || ($fraction[1] ?? 0) > $whole[1]) {
             return $fraction;

@@ -20,6 +20,8 @@ final readonly class OfLast
     private const COMPLETED_S = 20.0;
     /** A run has one of these. */
     public const ONE = [Kind::Tap, Kind::EndOfLine];
+    /** What is not at more places than one. */
+    public const ONCE = [Kind::Tap->value, Kind::EndOfLine->value, Kind::Transition->value, Kind::CannotGoFurther->value, Entry::MARK];
     /** "Roots to about 23": so many words before its end. */
     private const TO_WORDS = 3;
     /** "It's hanging there in the flow at 33": it is named so many words before. */
@@ -50,6 +52,16 @@ final readonly class OfLast
         $isNear = $isOfIt || $place->first - $this->sentence->part($place->first)[0] <= self::TOLD_WORDS;
 
         return $isTold && $isNear ? $place : null;
+    }
+
+    /** @return list<Place> those behind one, at which it is too: "first joint roots, second joint roots, so that's 21, 24 and 27" */
+    public function places(Measures $measures, Place $first): array
+    {
+        $listed = \in_array($this->last->kind, self::ONCE, true) ? [] : Listed::with($this->sentence, $first);
+
+        return array_values(array_filter(
+            $measures->places, static fn (Place $place) => $place !== $first && \in_array($place->first, $listed, true),
+        ));
     }
 
     /** "the gasket's hanging down … so now it's hanging there in the flow at 33 feet" */

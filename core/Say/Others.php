@@ -50,7 +50,13 @@ final readonly class Others
                 || $this->isAnotherBehind($part[1])
                 // "three sixty again"
                 || null !== $this->sentence->begins('again', $place->last + 1);
-            $kind = Unnamed::before($mentions, $part)->kind ?? $last;
+            $before = Unnamed::before($mentions, $part);
+            // "roots at the wye, there's more at seven": more roots.
+            $isOfMore = $this->sentence->isAny('more', ...$part) && !\in_array($before?->kind?->family(), self::COME_AGAIN, true);
+            $growing = $isOfMore ? array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]
+                && \in_array($each->kind?->family(), self::COME_AGAIN, true)) : [];
+            $before = end($growing) ?: $before;
+            $kind = $before->kind ?? $last;
             $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->moreOfIt($place);
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             // "it drops off again at fifteen"

@@ -15,6 +15,8 @@ final class PipeChange
     public const BARE = 'bare';
     /** … or in whatever words, where it is another than before. */
     public const OTHER = 'other';
+    /** … or behind what was told before: "and past that it's clay". */
+    public const BEHIND = 'behind';
     /** So many words behind a place a material is told of it; so many words behind the material is what it is of. */
     private const OTHER_WORDS = 5;
     private const NAMED_WORDS = 4;
@@ -27,21 +29,24 @@ final class PipeChange
     private const AT_ZERO_M = 1.2;
 
     /**
-     * @param ?string $pipe what the pipe was said to be made of before the sentence
+     * @param Materials $pipes what the pipe was said to be made of before the sentence
      *
      * @return list<Mention> each pipe that the line becomes
      */
-    public static function in(Sentence $sentence, Measures $measures, ?string $pipe): array
+    public static function in(Sentence $sentence, Measures $measures, Materials $pipes): array
     {
         $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+        $ends = new PipeEnds($sentence, $measures, $pipes);
         $transitions = [];
         foreach ($materials as $i => $material) {
-            if (self::isFirst($sentence, $measures, $material) || self::isUntil($sentence, $measures, $material)) {
+            $end = $ends->before($material->first, $material->last, $material->meaning) ?? $ends->begin($material);
+            if (null === $end && self::isUntil($sentence, $measures, $material)) {
                 continue;
             }
             $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)
                 ?? self::toOne($sentence, $measures, $material, $materials[$i - 1]->last ?? $sentence->first - 1)
-                ?? self::other($sentence, $measures, $material, $materials[$i - 1]->meaning ?? $pipe);
+                ?? self::other($sentence, $measures, $material, $materials[$i - 1]->meaning ?? $pipes->named());
+            $transition ??= null === $end ? null : self::into($sentence, $measures, $material, $material->first);
             $before = end($transitions);
             // "transition to clay, it goes to clay": of one in one breath the first says it.
             $isTwin = false !== $before && null !== $transition && $before->facts === $transition->facts
@@ -52,19 +57,6 @@ final class PipeChange
         }
 
         return $transitions;
-    }
-
-    /** "the first ten feet is cast iron, then it's clay": the line begins with it. */
-    private static function isFirst(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        foreach ($measures->places as $place) {
-            $isOfIt = $place->last < $material->first && $material->first - $place->last <= self::RIGHT_BEHIND;
-            if ($isOfIt && $sentence->is('first', $place->first - 1) && null !== $sentence->begins('goes_over', $place->first)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** "it's clay out to 65": there it ends. */
@@ -136,6 +128,10 @@ final class PipeChange
 
         // "outside, which is at twenty two, and then it's clay"
         $isThen = $sentence->isAfter('then_made_of', $material->first);
+
+        if ($sentence->isAfter('made_of_behind', $material->first)) {
+            return self::into($sentence, $measures, $material, $material->first, self::BEHIND);
+        }
 
         return $isTold ? self::into($sentence, $measures, $material, $material->first)
             : self::reached($sentence, $measures, $material)

@@ -21,9 +21,6 @@ final readonly class Reading
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
-    /** The material that a pipe goes over into is named so many words behind how long it was another. */
-    private const OVER_WORDS = 11;
-    private const GOES_OVER = ['then_made_of', 'into', 'becomes', 'made_of'];
 
     /**
      * @param list<Atom> $atoms what things are, in their order
@@ -83,7 +80,7 @@ final readonly class Reading
      */
     private static function told(array $atoms, array $marks): array
     {
-        $marks = [...$marks, 'counted_off' => self::countedOff($atoms), 'goes_over' => self::goesOver($atoms, $marks)];
+        $marks = [...$marks, 'counted_off' => self::countedOff($atoms)];
         foreach (self::EXCEPT as $role => $except) {
             $marks[$role] = self::without($marks[$role] ?? [], $marks[$except] ?? []);
         }
@@ -132,38 +129,6 @@ final readonly class Reading
         }
 
         return $counted;
-    }
-
-    /**
-     * "it's cast iron for about six feet, then it goes to clay": how long it is one material, where another follows.
-     *
-     * @param list<Atom> $atoms
-     * @param array<string, array<int, int>> $marks
-     *
-     * @return array<int, int>
-     */
-    private static function goesOver(array $atoms, array $marks): array
-    {
-        $over = [];
-        foreach ($atoms as $i => $atom) {
-            [$before, $next] = [$atoms[$i - 1] ?? null, $atoms[$i + 1] ?? null];
-            // "the first four feet is pvc and then it's clay"
-            $isFirst = Atom::MATERIAL !== $before?->role && Atom::MATERIAL === $next?->role;
-            [$before, $next] = $isFirst ? [$next, $atoms[$i + 2] ?? null] : [$before, $next];
-            if (Unit::Large !== $atom->amount?->unit || Atom::MATERIAL !== $before?->role || Atom::MATERIAL !== $next?->role) {
-                continue;
-            }
-            $isOther = $before->meaning !== $next->meaning && $next->first - max($atom->last, $before->last) <= self::OVER_WORDS;
-            // … and "you've got eleven feet of plastic, then it's clay"
-            $isOf = $isFirst && $before->first - $atom->last <= 2;
-            $isLong = $isOther && ($isOf || \in_array($atom->first - 1, $marks['length_of'] ?? [], true));
-            $isBetween = static fn (int $word) => $word > max($atom->last, $before->last) && $word < $next->first;
-            foreach ($isLong ? self::GOES_OVER : [] as $role) {
-                $over += [] === array_filter(array_keys($marks[$role] ?? []), $isBetween) ? [] : [$atom->first => $atom->last];
-            }
-        }
-
-        return $over;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

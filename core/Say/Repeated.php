@@ -18,6 +18,7 @@ final readonly class Repeated
     /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
     private const LEAST_EACH = 2;
     private const BETWEEN_WORDS = 3;
+    private const TOLD_WORDS = 6;
     /** "Cracks at sixteen and at thirty, you've got roots": what is named so many words behind. */
     private const NAMED_WORDS = 3;
 
@@ -158,24 +159,65 @@ final readonly class Repeated
                 [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
             );
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
-            $mayRepeat = null !== $before?->place && !\in_array($before->kind, self::ONCE, true);
-            if ($mayRepeat && $isList && $this->isBare($part, $before->place) && !$this->unnamed->isNexts($mentions, $part)) {
+            $at = null === $before ? null : $this->firstOf($before);
+            if (null !== $at && $isList && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = self::again($before, $part, $place);
             }
         }
         foreach ($mentions as $mention) {
-            array_push($listed, ...$this->listWith($mention, $free));
+            array_push($listed, ...$this->listWith($mention, $free), ...$this->onSides($mention, $free));
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
-                $mayRepeat = null !== $before->place && !\in_array($before->kind, self::ONCE, true);
-                if ($mayRepeat && $this->isNextOf($before->place, $place, Joined::stretches($before))) {
+                $at = $this->firstOf($before);
+                if (null !== $at && $this->isNextOf($at, $place, Joined::stretches($before))) {
                     $listed[] = self::again($before, [$place->first, $place->last], $place);
                 }
             }
         }
 
         return $listed;
+    }
+
+    /** The place of what may be at more of them: not of a belly that "starts at 52 and by 55 we're under". */
+    private function firstOf(Mention $mention): ?Place
+    {
+        $place = $mention->place;
+        $isBeginning = null !== $place && Joined::stretches($mention)
+            && $this->sentence->has('starts', $mention->last + 1, $place->first - 1);
+
+        return $isBeginning || \in_array($mention->kind, self::ONCE, true) ? null : $place;
+    }
+
+    /**
+     * "tie-ins at eight on the left, twelve on the right and twenty on the left".
+     *
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention>
+     */
+    private function onSides(Mention $mention, array $free): array
+    {
+        $sided = [];
+        $at = $this->firstOf($mention);
+        $last = null !== $at && $at->first > $mention->last ? $at->last : null;
+        while (null !== $last && null !== ($side = $this->sentence->begins('to_a_side', $last + 1))) {
+            $next = $side + ($this->sentence->isComma($side + 1) || $this->sentence->is('and', $side + 1) ? 2 : 1);
+            $places = array_filter($free, static fn (Place $place) => $place->first === $next);
+            $place = reset($places);
+            $end = false === $place ? null : $this->sentence->begins('to_a_side', $place->last + 1);
+            $last = null === $end ? null : $place->last;
+            if (null !== $last && null === $this->sentence->nextName($end, $end + self::NAMED_WORDS)) {
+                $another = self::again($mention, [$place->first, $end], $place);
+                foreach ($this->sentence->atoms as $atom) {
+                    $isSide = Atom::CLOCK === $atom->role && $atom->first > $last && $atom->last <= $end;
+                    $another->clock = $isSide ? new Place((float) $atom->meaning, null, $atom->first, $atom->last) : $another->clock;
+                }
+                $sided[] = $another;
+            }
+        }
+
+        return $sided;
     }
 
     /**
@@ -216,7 +258,10 @@ final readonly class Repeated
         $isThem = 1 === $and && ($this->sentence->is('them', $other->last + 1)
             || null !== $this->sentence->begins('nothing_much', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
             // "hair roots at 23 and 29 that we'll hit with foam"
-            || $this->sentence->is('refers', $other->last + 1) && $this->sentence->isAfter('at', $one->first));
+            || $this->sentence->is('refers', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
+            // "roots at 22 and 25, we told the owner"
+            || $this->sentence->is('somebody', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
+            && null === $this->sentence->nextName($other->last + 1, $other->last + self::TOLD_WORDS));
         // "roots at ten, twenty and thirty, a crack at 25"
         $isLast = 1 === $and && $isOwn && $this->sentence->isAfter('at', $one->first, self::LIST_WORDS);
         $isBeside = $other->first === $one->last + 1 + $and

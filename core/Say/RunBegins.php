@@ -19,7 +19,8 @@ final class RunBegins
     /** Whether another one begins, and is not to come: "I'll have to come at it from the other side". */
     public static function isNow(Sentence $sentence): bool
     {
-        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS);
+        // "there's another drain coming in": that is what ties in.
+        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS) && !$sentence->isInName($word);
 
         return [] !== array_filter(array_keys($sentence->marks('run')), $isNow);
     }

@@ -47,7 +47,7 @@ final readonly class StretchEnd
     private static function outAgain(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
         foreach ($measures->places as $place) {
-            for ($next = $place->last + 1; self::isHesitation($sentence, $next); ++$next) {
+            for ($next = $place->last + 1; null !== ($done = self::hesitation($sentence, $next)); $next = $done + 1) {
             }
             $end = $place->first >= $first && $next <= $last && null === $place->to && !$sentence->isAfter('to', $place->first)
                 ? $sentence->begins('out_again', $next) : null;
@@ -62,18 +62,20 @@ final readonly class StretchEnd
     /** "okay, we're out", and nothing more before it */
     public static function isOver(Sentence $sentence): bool
     {
-        for ($next = $sentence->first; self::isHesitation($sentence, $next) || null !== $sentence->begins('cut', $next);) {
-            $next = 1 + ($sentence->begins('cut', $next) ?? $next);
+        for ($next = $sentence->first; null !== ($done = $sentence->begins('cut', $next) ?? self::hesitation($sentence, $next));) {
+            $next = $done + 1;
         }
         $end = $sentence->begins('out_again', $next);
 
         return null !== $end && self::isWhole($sentence, $end + 1);
     }
 
-    /** "twenty eight, okay, and I'm out" */
-    private static function isHesitation(Sentence $sentence, int $word): bool
+    /** @return ?int the last word of what means nothing: "twenty eight, okay, and I'm out", "thirty one, there we go, we're out" */
+    private static function hesitation(Sentence $sentence, int $word): ?int
     {
-        return $sentence->is('and', $word) || $sentence->isComma($word) || $sentence->is('all_well', $word);
+        $isOne = $sentence->is('and', $word) || $sentence->isComma($word) || $sentence->is('all_well', $word);
+
+        return $sentence->begins('there_we_go', $word) ?? ($isOne ? $word : null);
     }
 
     /** Whether no more is said of where it ends. */
@@ -209,7 +211,8 @@ final readonly class StretchEnd
         // "twelve metres it's dipped, it's over by …": it begins there.
         $isIt = $sentence->is('subjects', $last + 1) && null === $sentence->nextName($last + 1, $word - 1);
 
-        return $isOut || $isIt
+        // "forty, still in water"
+        return $isOut || $isIt || $word === $last + 1 && $sentence->isInside('still', $word)
             || $sentence->is('water', $last + 1) && \in_array($word - $last, [1, 2], true)
             // "thirty three feet water's gone, thirty six feet good joint"
             || $word === $last + 1 && $sentence->has('gone', $word, $word + 1)

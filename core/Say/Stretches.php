@@ -25,8 +25,12 @@ final readonly class Stretches
      */
     public function goOn(array $mentions): void
     {
-        foreach ($this->sentence->marks('from_here') as $first => $last) {
-            $from = $this->where->carried();
+        $carried = $this->where->carried();
+        // "water from the start, about five percent, up to three metres"
+        $begins = array_fill_keys(array_keys(null === $carried ? $this->sentence->marks('at_begin') : []), 0.0)
+            + array_fill_keys(array_keys($this->sentence->marks('from_here')), $carried);
+        foreach ($begins as $first => $from) {
+            $last = (int) ($this->sentence->begins('from_here', $first) ?? $this->sentence->begins('at_begin', $first));
             foreach ($this->measures->places as $i => $place) {
                 if ($place->last < $first) {
                     $from = $place->to ?? $place->from;

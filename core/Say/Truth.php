@@ -77,7 +77,17 @@ final readonly class Truth
     /** Whether it is about lines and trades in general. */
     public function isTalk(): bool
     {
-        return [] === $this->measures->places && $this->sentence->has('general') && !$this->sentence->has('right_here');
+        return [] === $this->measures->places && $this->isGeneral() && !$this->sentence->has('right_here');
+    }
+
+    /** "that's as far as I could go": what stands in a name is no talk. */
+    private function isGeneral(): bool
+    {
+        $isOwn = fn (int $word) => [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role
+            && $atom->meaning === Kind::CannotGoFurther->value && $atom->first <= $word && $atom->last >= $word);
+
+        return [] !== array_filter(array_keys($this->sentence->marks('general')), fn (int $word) => $word >= $this->sentence->first
+            && $word <= $this->sentence->last && !$isOwn($word));
     }
 
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
@@ -111,6 +121,8 @@ final readonly class Truth
             return false;
         }
         $isNear = fn (Place $place) => $place->first - $mention->last <= self::FAR_WORDS
+            // "two laterals coming in, one on the left at thirty"
+            || null !== $this->sentence->amountBefore($mention->first) && $this->sentence->has('another', $mention->last + 1, $place->first)
             || $this->sentence->isAfter('told', $place->first) || $this->sentence->isAfter('here', $place->first, 2);
         $isShown = [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS)
             || $this->sentence->isAfter('here', $mention->first, self::WAY_WORDS);

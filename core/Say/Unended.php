@@ -15,12 +15,16 @@ final class Unended
 
     /** "The start of the grease": so many words beside it. */
     private const START_WORDS = 3;
+    /** "Straight away there's a bit of water": so many words beside it. */
+    private const BEGIN_WORDS = 9;
     /** "Here's a real long belly": so many words before it. */
     private const SHOWN_WORDS = 3;
 
     /** A low spot. */
     public ?Entry $low = null;
     private bool $goesOn = false;
+    /** Whether it begins where the camera goes in: "there's water from the start, up to three metres". */
+    private bool $isFromZero = false;
     /** Whether somebody says that what was named last starts there. */
     private bool $isStart = false;
     /** What was named last. */
@@ -38,13 +42,16 @@ final class Unended
         $this->other = null;
     }
 
-    public function begin(Entry $entry, Mention $mention, Sentence $sentence): void
+    /** @param bool $isBegin whether no place was said before it in the run */
+    public function begin(Entry $entry, Mention $mention, Sentence $sentence, bool $isBegin): void
     {
         $this->other = null;
         $this->isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
         if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $mention->goesOn)) {
             $this->low = $entry;
             $this->goesOn = $mention->goesOn;
+            $this->isFromZero = null === $entry->fromM && $isBegin
+                && $sentence->has('at_begin', $mention->first - self::BEGIN_WORDS, $mention->last + self::BEGIN_WORDS);
         } elseif (null === $entry->toM && null !== $entry->fromM && Joined::stretches($mention)) {
             $this->other = $entry;
         }
@@ -143,7 +150,9 @@ final class Unended
             }
         }
 
-        return $this->ended();
+        [$ended, $this->ended] = [$this->ended, null];
+
+        return $ended;
     }
 
     /** @param list<Place> $places */
@@ -164,14 +173,6 @@ final class Unended
         return StretchEnd::better($sentence, $may, $tables)
             // "37 feet." "Okay, it's gone."
             ?? (null !== $pending && $isLow && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null);
-    }
-
-    private function ended(): ?Entry
-    {
-        $ended = $this->ended;
-        $this->ended = null;
-
-        return $ended;
     }
 
     /**
@@ -203,7 +204,8 @@ final class Unended
         $part = $sentence->part($mention->first);
         // "this is where we lose the grade, so the water starts right here and by 23 it's half full"
         $isPlaced = null !== $mention->place && $mention->place->first >= $part[0] && $mention->place->last <= $part[1];
-        if ($isPlaced && $sentence->has('starts', ...$part)) {
+        $isStart = $sentence->has('starts', max($part[0], $mention->first - self::START_WORDS), $part[1]);
+        if ($isPlaced && $isStart) {
             return false;
         }
         // "here's a belly, the camera's going under": that is another one, too.
@@ -234,15 +236,16 @@ final class Unended
         $read = [] === $others ? $where->read($sentence->atS($sentence->first)) : null;
         $at = null === $place ? $read : $place->to ?? $place->from;
         // "there's a sag in here. It starts at 35 and ends at 41."
-        $begin = $this->low->fromM ?? StretchEnd::start($sentence, $measures);
+        $begin = $this->low->fromM ?? StretchEnd::start($sentence, $measures) ?? ($this->isFromZero ? 0.0 : null);
         if (null === $at || $at === $begin || null === $begin && null === $place?->to) {
             return $mentions;
         }
         $from = null === $place?->to ? $begin ?? $at : $place->from;
         $this->low->stretch($from, $at);
         $this->complete($this->low, array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind), $sentence);
-        // "it keeps going to 26 feet" may go on.
-        $this->low = $isTold ? null : $this->low;
+        // "it keeps going to 26 feet" may go on, and who is "coming up" is not out yet.
+        $isOver = $isTold && !$sentence->isInside('comes_up', $end->word);
+        $this->low = $isOver ? null : $this->low;
         $this->goesOn = null !== $this->low;
 
         return $others;

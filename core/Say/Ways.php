@@ -13,13 +13,13 @@ final class Ways
     private const WITHIN = 6;
 
     /**
-     * @param ?string $pipe what the pipe was said to be made of before the sentence
+     * @param Materials $pipes what the pipe was said to be made of before the sentence
      *
      * @return list<Mention>
      */
-    public static function in(Sentence $sentence, Measures $measures, ?string $pipe): array
+    public static function in(Sentence $sentence, Measures $measures, Materials $pipes): array
     {
-        $ways = [...PipeChange::in($sentence, $measures, $pipe), ...Bores::in($sentence, $measures)];
+        $ways = [...PipeChange::in($sentence, $measures, $pipes), ...Bores::in($sentence, $measures)];
         foreach ($measures->places as $place) {
             $end = $sentence->begins('to_main', $place->last + 1);
             // "from 34 feet to the main at 65"
@@ -45,6 +45,7 @@ final class Ways
                 $ways[] = new Mention($kind, $next, $next, by: $isWater ? 'water' : '');
             }
         }
+        array_push($ways, ...(new Outlets($sentence, $measures))->all());
         foreach ($measures->sizes as $size) {
             $isNamed = array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
                 && abs($atom->first - $size->last) <= 2);

@@ -137,12 +137,21 @@ return [
     'of_many' => ['they', "they're", 'these', 'those'],
     // "They're real fine", and not "those are fine".
     'heightening' => ['real', 'really', 'very', 'super', 'pretty', 'quite'],
+    // Between a place and what is reached there.
+    'arriving' => [
+        "there's", 'is', "it's", 'and', "we're", "i'm", 'at', 'in', 'into', 'the', 'here', "that's", 'then', 'to', 'out', 'up', 'now',
+        'right',
+        'hit', 'i', 'we', 'come', 'comes', 'goes', 'can', 'see', 'reach', "you've", 'got', 'gets', 'it', 'down', 'a', 'our', 'your', ',',
+        'okay', 'finish', 'ends', 'back', 'end', 'this', 'first', 'number',
+    ],
     'pronouns' => ['one'],
     // "It looks like": what is told behind it is there.
     'likened' => ['it', "it's", 'they', "they're"],
     'them' => ['them', 'those', 'these', 'em'],
     // "There's another bunch".
     'counted_by' => ['bunch', 'batch', 'set', 'spot', 'patch', 'clump', 'lump', 'chunk', 'wad', 'wall', 'pile', 'some', 'few', 'bit'],
+    // "One on the right" is no number.
+    'behind_pronouns' => ['on', 'at', 'coming', 'from', 'over', 'here', 'there', 'that', 'with', 'which', 'going'],
     'before_pronouns' => [
         'this', 'that', 'another', 'the', 'other', 'next', 'first', 'second', 'third', 'fourth', 'fifth', 'last',
         'bad', 'big', 'heavier', 'bigger', 'smaller', 'worse', 'better', 'larger', 'lighter', 'thicker',
@@ -250,7 +259,8 @@ return [
         'stuff', 'things', 'not',
     ],
     'water' => ['water'],
-    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad'],
+    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad', 'denser', 'too', "bird's",
+        'heaps'],
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
@@ -417,6 +427,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'swales', 'low sections',
                 'low stretch|part|section|run|piece|end (of)*',
                 'bow in the line|pipe',
                 "(it's|pipe's|line's)* got a (little|slight|big)* bow|sway|swale|swag",
@@ -493,6 +504,8 @@ return [
                 'fills|filling up with water',
                 'water (level)* comes|came|rises|rising|coming up',
                 'water (level)* gets|getting (pretty|real|a|bit|little)* deep|deeper',
+                'water gets|goes|comes|rises|creeps (up|right|all|back)* over|above|past|on (the|my)* lens|camera|head',
+                "it's|is|been|still holding from",
                 'water up to (the|about)* middle|half|halfway|top',
                 'in water', 'water (is|was|that|just|still)* laying|lying|standing', 'laying|lying in water', 'water in the bottom',
                 'holding|holds|hold (some|a|little|bit|of|the)* water', 'standing|sitting|pooled|ponded water',
@@ -505,7 +518,7 @@ return [
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
                 'water start(s)|starts|starting|begins (at|around|about|like)*', "water's starting|beginning",
                 'water level rises|rising|increases|increasing (up|to)*',
-                "water level's|level (is|at|up|about|around)* third|quarter|half|halfway",
+                "water level's|level (is|at|up|about|around|a|roughly|maybe)* third|quarter|half|halfway",
                 "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
@@ -517,7 +530,7 @@ return [
                 'we|i|camera go|goes|went|going under the|some|this water',
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
-                "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around",
+                "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around|and|so|again",
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -530,6 +543,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'speed bumps', 'misalignments', 'displacements', 'steps', 'ledges',
                 "pipe's|joint's|it's|pipe|it (is)* sat lower|higher|low|high|wrong",
                 "joint's|joint|it's|pipe's (is)* not sat right|properly|straight|square",
                 'out by (about|maybe)* five|ten|fifteen|twenty|thirty mil|millimetres',
@@ -711,6 +725,7 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                'splits', 'hairlines',
                 'pipe|it|bell|hub splits|split (open|apart|down|here|right|along)*',
                 'fissure(s)',
                 'lateral|transverse crack|fracture', 'crack', 'cracked', 'fracture(d)', 'fractured', 'cracking', 'split', 'fracturing',
@@ -728,6 +743,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'cave ins',
                 "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|"
                     .'drop (in|out|off|down)*',
                 'broken bit|section|part of (the)* pipe',
@@ -778,6 +794,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'punctures',
                 'been|gone|drilled|hammered|driven|knocked|put (straight|right|clean)* through the pipe with',
                 "side|top of the pipe|pipe's|line (is|has|been)* rusted|rotted|eaten through",
                 'a|big|another void above|over (the|this)* pipe',
@@ -860,6 +877,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'delaminations',
                 'got|has|have|some bubbles', 'bubble|bubbles in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
                 'fold in it|the (liner)*',
@@ -875,6 +893,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'dents', 'deflections', 'deformations',
                 'a dent', 'dent(s) in|on|from',
                 'like a football|squashed|ball', '(the)* sides (have)* come|came|coming|pushed in (on|here)*',
                 "it's|pipe's|pipe|it (is|all|been|has|got)* mashed (down|in|flat)*",
@@ -909,6 +928,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'repair couplings',
                 'new piece|section of <pipe>',
                 'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
                 'put in a (ten|two|three|four|five|six|foot|little|short|small|long|whole)* piece|section of <pipe>',
@@ -1033,6 +1053,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                't shirts', 'cloths',
                 'paper clog|plug|jam',
                 'just|only|mostly paper',
                 'some|little|bit|piece|wad of|more (toilet)* paper in|stuck|hanging|hung|caught|right|on (in|on|'
@@ -1067,6 +1088,7 @@ return [
                 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'saw blades', 'drill bits',
                 "a|somebody's|someone's (old|lost)* cutter (head|blade)*",
                 'tool|blade|cutter|nozzle stuck|lodged|jammed|laying|lying|left (in|down)* (there|here|it)*',
                 'broken (off)* blade|cutter|head|nozzle|bit',
@@ -1092,11 +1114,13 @@ return [
                 'cable|snake left|broken|stuck in',
             ],
             'stone' => [
+                'boulders',
                 'piece(s)|chunk(s) of gravel|rock|stone|concrete|block',
                 'chunk(s)|piece(s) of rock|stone|brick',
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
                 'wedding|engagement|diamond ring', 'earring(s)',
                 "(it's|is)* stuck in there sideways|crooked|crossways", 'toy car|truck|boat|soldier|dinosaur',
                 'piece|part of a|the|that cleanout|test|rubber plug|cap',
@@ -1132,6 +1156,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'crossbores',
                 'drove|driven|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through '
                     .'(the|your|my|this|our)* sewer|pipe|line|lateral|drain',
                 'fence post|pole|stake right|straight|going|sticking|driven|through (through)*',
@@ -1171,6 +1196,19 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits|reach|reaches '
+                    .'(in|into|to|up|with|on|out)* the|our|your (main|building|other|big|house)* stack',
+                'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|drops|drop (in|into|to|up|with|on|out)* '
+                    ."the|our|your|another|a|next shared|building|other|neighbour's|neighbor's (building)* line|drain|pipe|main|sewer",
+                "we're|i'm|we are (now|out|back)* in|into the main stack", 'picks up another pipe|line|drain|branch',
+                'men\'s|women\'s|ladies\' room|toilets (coming|comes|ties)* in', 'service (coming|comes)* in', 'double junction',
+                "there's|here's a|another service", 'another service',
+                "next door's|neighbor's|neighbour's (old)* tap|connection|lateral|service|branch",
+                'tap from|for the house|building|unit|neighbor|neighbour', 'tap|service on|off|to (the)* left|right (side|hand)*',
+                'left|right side|hand tap|service',
+                'tap that|which|coming|comes (is|comes|coming)* in',
+                'cut out (there|here)* for|of a|the branch|lateral|service', 'left|right hand branch|junction|connection', 'junctions',
+                'saddles', 'boss connections', 'combos',
                 'first|second|third|fourth|fifth|next connection',
                 'connection (is|in|on|at|the)* top|upper|lower|bottom (left|right)*', 'connection in use',
                 'live|dry|dead connection',
@@ -1310,6 +1348,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that (in)* '
                     .'backwards|backward|sideways|wrong',
@@ -1385,6 +1424,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'bushings',
                 'liner ends|stops|finishes',
                 'bushing', 'goes two to three|four', 'goes three to four|two', 'goes four to six|three', 'goes six to four|eight',
                 'new pipe|plastic|part|section ends|stops|quits',
@@ -1429,7 +1469,7 @@ return [
                 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 '<pipe> (iron|pipe)* meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
-                'hit|hits|get|reach (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
+                'hit|hits|get|reach (into)* (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
                 'transition(s) coupling', 'material change',
                 'change of|in material|pipe', 'pipe|material changes', 'get|gets|come|comes to|into the four|six|three|five|eight inch',
                 'coupling transition',
@@ -1507,6 +1547,7 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                'inspection chambers', 'risers',
                 'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
                 "cleanout's|cleanout is right|up|over there|here|above",
                 'the|your|a outside|back|front|yard|other|street|house cleanout',
@@ -1601,6 +1642,9 @@ return [
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
                 "we're|i'm to|at the main",
                 'wye|y|tee for|to the city',
+                'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits '
+                    .'(in|into|to|up|with|on|out)* the|our|your main line|drain|run|lateral',
+                "we're|i'm|we are (now|out|back)* in|into the main run|drain|line",
                 "alley sewer|main|sewer's",
                 'tie|ties|tied|connect|connects in|on|up with|to|into the city|town|county (main|line|sewer)*',
                 'wye|tee|y into|to the (city)* main|sewer',
@@ -1642,6 +1686,23 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'not going|gonna (to|any)* <onward> (it|that|this)*', 'not (going|gonna|to|try|and)* <push> <onward> (that|it|this)*',
+                "i'm|we're|am|are not going|gonna (to)* (go|get)* in|into there|that",
+
+                "(i'm|we're|just|i|am)* gonna|going (to)* stop right here|there|at",
+                "(i'm|we're|just)* gonna|going (to)* stop (it|here|there)* at",
+                "run|ran|i'm|we're|all out of cable|reel|rod|rods|hose", 'end of my|the|our cable|rope|reel|rods|rod|tape',
+                "that's|this (is)* where i|we|it tapped|gave|quit|stop|stopped (out|up)*",
+                "that's|this (is)* where i|we had|have to quit|stop|turn",
+                "head's|head|camera's|camera (is|just)* folding|folds|bent|bending|doubling back",
+                'stopped|stops dead',
+                "(i'm|we're)* not going|gonna (to)* <push> (my|the|this) camera|head in|into|through|past (that|it|there|this)*",
+                "can't|couldn't|won't get (it|her|the camera|my camera) to make|go|turn|round",
+                "isn't|ain't|not|won't (going|gonna|to)* fit (through|past|in)*",
+                "i'm|we're|am calling it (good|quits|here|there)* at",
+                "nope (it's|that's|she's|is|i'm)* not going|gonna (to)* (go|happen|work|fit|anywhere)*",
+                'tried|trying to get (past|by|through|around) (it|this|that) (three|four|five|several|a|few|couple|many) times',
+                "can't|couldn't go|get (any)* more", "can't|couldn't get in (it|there) (with)* (the|my)* (camera)*",
                 'not able to get|go|push over|up (that|this|it)*', "couldn't|can't|can not get over that|this one|lip|offset|step|edge",
                 'no way (to|get|go)* round|around|past|through it|that|this',
                 '(the|this|our)* survey|inspection (is|was|has|had|to|be)* stops|stopped|abandoned|terminated|halted|cut (short)*',
@@ -1819,9 +1880,10 @@ return [
         'root' => [
             'root_threads' => [
                 'fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy', 'single strand',
+                'thin ones', 'fluffy', 'feathery',
             ],
             'root_clump' => [
-                'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad',
+                'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad', 'denser', 'too thick', "bird's nest", 'heaps',
             ],
         ],
         'fact' => [
@@ -1942,7 +2004,8 @@ return [
             'jumps|jump|jumped|jumping|swaps|swap|swapped|flips|flipped|reverts|morphs|shifts|shifted|converts|pops '
                 .'(back|over|up|down|right|out)* to|into',
             "we're|i'm|it's|now|and (back|now|over)* on|onto (to)*",
-            'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back)* into|to', "now we're|we in|on",
+            'come(s)|comes|coming|came (back|in|out)* into|to', 'get|gets|getting|got (back|over|out)* into|to (some|the|our)*',
+            "now we're|we in|on",
             'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into',
             'tie(s)|ties|tied (in|back|on)* into|to|onto',
             'connects|connected to|into', 'coupled to|into', 'transition',
@@ -1955,6 +2018,7 @@ return [
             'turns|switches|switch|switching from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
         'to' => ['' => [
+            "(all|the|way)* to where i'm|i|we|we're|my (camera|head)* (am|are|is)* (at|sitting|now|right|here)* (which|that)* (is|at)*",
             'around to',
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
             'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
@@ -1988,6 +2052,7 @@ return [
         'until' => ['' => ['until|till (about|around|like|maybe|almost|nearly|roughly)*']],
         'starts' => ['' => [
             'start(s)|starts|started|starting', 'begin(s)|begins|began|beginning', 'start of the|this|a|our', 'drops into',
+            'front|near|upstream|leading|close end|edge|side|lip of it|that|this|the (belly|sag|dip|water|low|is|was|starts)*',
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         // Before the place where the water began.
@@ -2058,6 +2123,9 @@ return [
             'gone by|again', 'finishes|finished', 'drops|falls|tapers|drains (back|right)* off again',
             'water|level drops|falls|tapers (back)* off',
             "doesn't|didn't|don't (really|ever)* clear|stop|quit|end|let (up|out)* (to|till|until)*",
+            "doesn't|didn't|don't|won't (really|ever)* come|get|pop|pick (back|up|out|of|it|fall|grade|slope|again|the|any)* to|"
+                .'till|until',
+            'ride|follow|chase|push it|that|water (all|the|way|out|on|through)* to|till|until',
             'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'back to normal|nothing|zero|level|dry|round|good', 'and (back)* out at|by',
@@ -2715,7 +2783,32 @@ return [
             "it's|that's|is|that (is|sticking|a|little|bit|also)* protruding|intruding",
             "it's|that's|and|that|which (is)* sticking|sticks|poking in|into|out",
         ]],
+        // Between a place and what is said of it.
+        'there_we_go' => ['' => ['there|here we go|are', 'there|here it is|goes', 'there (you|we) (are|go|see)', "let's|let us see"]],
+        // As soon as the camera goes in.
+        'at_begin' => ['' => [
+            'from the (very)* start|beginning|off|get', 'at the (very)* start|beginning', '(right|straight)* off the bat',
+            'right|straight away',
+            'straightaway', 'immediately', '(right)* out of the gate', 'as soon as i|we|you (go|come|get|drop|put)* in',
+            'at|from nought|zero',
+            'zero',
+        ]],
+        // Who says so is not out of the water yet.
+        'comes_up' => ['' => [
+            "(i'm|we're|it's|it|we|i|camera's|starting|starts|beginning|to)* coming|comes|come (back|right)* up",
+            "(it's|water's|water|level)* going|goes|coming (back)* down", 'getting shallow|shallower|lower',
+        ]],
+        // Before how deep the water is that it holds.
+        'holds' => ['' => ["that's|is|it's|still|been|pipe's holding (about|maybe|like|around|probably|almost|at|just|least|roughly)*"]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
+        // What the camera comes out in at the end of a line.
+        'outlet' => ['' => [
+            "(city|city's|street|yard|rear|front|back|boundary|house|building|next|old|main|inspection|road|bottom|top|other|far)* "
+                .'(grease|gully)* manhole|chamber|gully|gulley|interceptor|soakaway|node|septic|tank|cesspit|separator '
+                .'(trap|tank|cover|itself)*',
+            'catch basin', 'grease|house|building|gully|shower|running|boundary trap', 'boundary', 'pump station',
+            'blank|dead end', 'end cap', 'outfall', 'headwall', 'brick wall',
+        ]],
         'to_main' => ['' => [
             'to|into the|our|your|city|public (city|sewer)* main|sewer|tap',
             'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
@@ -2819,6 +2912,7 @@ return [
             'now|alright (a|the|some)*',
             'somebody|they|someone|he put|spliced|installed|used in a|some piece|section|length|bit|stick of (the|new|old)*',
             "where (you|we|i|can|you'll|now)* see|tell it's|it|that's (is)* (in|all|now)*",
+            "right|and there|here (you|we|now|i)* (can)* see it's|that's (is|in|all|now|the|a|an|old)*",
             'start|starting|starts seeing|getting|the (the|some|your|our|into)* (old)*',
             "(the|that's)* end of the (cast|iron|old)* (iron|pipe)* (and)* we're|it's (now)* in|into",
             "left|leave|leaving the (old|cast|iron|pipe|house|line)* and (now)* we're|it's|i'm (in|into|now)*",
@@ -2854,10 +2948,25 @@ return [
             'after|past|beyond it (then)* we\'re|it\'s|you\'re|it|we|is|are (is|are|back|in|into|on|the|old|all)*',
             'beginning|start of the|this|that|your|our (old|new|original)*',
         ]],
+        // A pipe that is of none of the materials above.
+        'other_pipe' => ['' => [
+            'galvanized|galvanised (pipe|steel|iron)*', 'lead pipe', 'steel pipe', 'our|the|my|your new pipe|section|line|stuff',
+            'new pipe',
+            'host pipe', 'your old pipe',
+        ]],
+        // Before how long a pipe is from the beginning.
+        'so_long' => ['' => [
+            'for|lasts|last|about|is|run|runs|goes (just|only|like|about|around|roughly|maybe|the|say|another|a|good|first)*',
+            'which is|was (just|only|like|about|around|roughly|maybe)*', 'first', 'for (the)* first',
+        ]],
+        'made_of_behind' => ['' => [
+            "after|past|beyond|behind that (one|point|coupling|joint|fitting|band|repair)* (then)* we're|it's|you're|it|you "
+                .'(is|back|in|into|on|the|old|all|original|a|just|go|get|got)*',
+        ]],
         'then_made_of' => ['' => ['then (back|to|into|some|the|old)*', "then it's|we're|you're|it (is|in|into|all|just|the|old)*"]],
         'made_of' => ['' => [
             "i'm (now|back|still)* in|into (a|the|some|old)*",
-            "where it's|we're (all|in|into|back|a)*",
+            "where it's|we're (all|in|into|back|a)*", 'which|that is (all|some|the|old|just)*',
             "this|it|pipe|line|here is|'s (all|a|an|going|looks)*", "it's (all|a|an)*", "that's (all|a|an)*",
             "we're (starting|now|back)* in|into (a|an|all)*", 'we are (starting)* in (a|an|all)*',
             'start(s)|starts|started|starting (out|off)* in|as|with (a|an|all|some|the)*', 'made of|from|out', 'pipe looks like',
@@ -3141,6 +3250,9 @@ return [
             'doing|does the same (thing)',
             'number two|three|four|five|six', "there's|here's more on|at|here|up|over", 'ditto', 'again at',
             "there's|here's one that's|at|here|right|there|in|on|from|coming|over|up|down",
+            'and|then one (coming|comes|in|going|up|over|off|down)* on|from|to (the|your|our|my)* left|right|top|bottom|side|other',
+            'one (coming|comes|in|going|up|over|off|down)* on|from (the|your|our|my)* left|right|top|bottom|side|other (side|'
+                .'hand)* at|about|around',
             'same deal|story|issue|problem|situation',
             '(the|this|that) one at|right|here', 'another (little|small|big|bigger|smaller|tiny)* one',
             'which|that is (a|quite|little|bit|much|lot|even)* heavier|bigger|worse|thicker',

@@ -11,6 +11,7 @@ use Jurvex\Core\Say\Alignment;
 use Jurvex\Core\Say\Cue;
 use Jurvex\Core\Say\Joined;
 use Jurvex\Core\Say\Lexicon;
+use Jurvex\Core\Say\Materials;
 use Jurvex\Core\Say\Measures;
 use Jurvex\Core\Say\Mention;
 use Jurvex\Core\Say\Mentions;
@@ -71,7 +72,7 @@ final class Workings
     private static function ofSentence(Sentence $sentence, Measures $measures, bool $isCarried): array
     {
         $told = [$measures->places, $measures->depths, $measures->bores, $measures->hours];
-        $mentions = (new Mentions($sentence, $measures, $isCarried))->all;
+        $mentions = (new Mentions($sentence, $measures, $isCarried, new Materials()))->all;
         $joined = Joined::places($sentence, $measures, $mentions);
         [$ties, $vacancy] = [new Ties($sentence), new Vacancy($sentence)];
         $costs = [self::ofAnything($sentence, $measures, $ties, $isCarried)];
