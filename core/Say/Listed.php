@@ -10,6 +10,8 @@ final class Listed
     private const LEAST = 3;
     /** So many of them are places however small. */
     private const MANY = 5;
+    /** Places that are told one after the other are one stretch where they lie so near, in metres. */
+    private const ONE_STRETCH_M = 0.5;
 
     /**
      * @param int $i the first word of an amount
@@ -97,5 +99,53 @@ final class Listed
         }
 
         return [];
+    }
+
+    /**
+     * @param list<Amount> $amounts of a list; the last has the unit of all
+     * @param float $bareM metres of one where no unit is said
+     *
+     * @return list<Place> of each; one stretch where the counter goes by so near
+     */
+    public static function places(Sentence $sentence, array $amounts, float $bareM): array
+    {
+        $last = end($amounts);
+        if (false === $last) {
+            return [];
+        }
+        $places = [];
+        foreach ($amounts as $each) {
+            $isBare = Unit::None === $each->unit;
+            $metres = $isBare && Unit::None === $last->unit ? $each->value * $bareM : ($isBare ? $each->in($last) : $each)->value;
+            $places[] = new Place($metres, null, $each->first, $each->last);
+        }
+        // "thirty nine forty forty one there's a belly": the counter goes by, and it is at the last.
+        $next = $last->last + 1;
+        $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
+        $isOfNext = $sentence->beginsAny(['here', 'intro'], $shown) || null !== $sentence->nextName($next, $next + 2);
+        // "then it's seven, seven and a half and eight, and there's silt": the counter goes by, too.
+        if ($isOfNext && $sentence->isAfter('they_are', $amounts[0]->first)) {
+            return \array_slice($places, -1);
+        }
+        [$first, $end] = [$places[0], $places[\count($places) - 1]];
+
+        return !$isOfNext && self::isCountedThrough($places)
+            ? [Place::over($first->from, $end->from, new Place($first->from, null, $first->first, $end->last))] : $places;
+    }
+
+    /**
+     * "it goes ten eleven twelve thirteen feet": so near each other they are one stretch.
+     *
+     * @param list<Place> $places
+     */
+    private static function isCountedThrough(array $places): bool
+    {
+        foreach (\array_slice($places, 1) as $i => $place) {
+            if (abs($place->from - $places[$i]->from) > self::ONE_STRETCH_M) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -46,7 +46,7 @@ final class Locating
         $isMark = null === $mention->kind && null === $mention->place;
         $known = $isMark ? $referred ?? $this->marked($sentence, $where->isNowhere($atS) ? $last : null) : null;
         // "… but my camera doesn't want to go over that lump": it stands where it stood.
-        $isStuck = Kind::CannotGoFurther === $mention->kind && $sentence->isAny('before_pronouns', $mention->first, $mention->last + 1);
+        $isStuck = Kind::CannotGoFurther === $mention->kind;
 
         return null === $known?->fromM ? $where->of($mention, $atS, $isStuck) : [$known->fromM, null, PlaceBy::Carried];
     }

@@ -13,8 +13,6 @@ final class Measures
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
     private const LEAST_BORE = 75;
-    /** Of places that are told one after the other, in metres. */
-    private const ONE_STRETCH_M = 0.5;
     private const HOURS = 12;
     private const HOURS_WORDS = 4;
     private const HUNDRED = 100;
@@ -77,7 +75,7 @@ final class Measures
         $one = $this->amounts[$i];
         $listed = \count(Listed::at($this->sentence, $one->first));
         if ($listed > 0) {
-            $this->list(\array_slice($this->amounts, $i, $listed), $this->amounts[$i + $listed - 1]);
+            array_push($this->places, ...Listed::places($this->sentence, \array_slice($this->amounts, $i, $listed), $this->bareM));
 
             return $listed - 1;
         }
@@ -128,44 +126,6 @@ final class Measures
         }
 
         return $other;
-    }
-
-    /**
-     * @param list<Amount> $amounts places
-     * @param Amount $last which has the unit of all
-     */
-    private function list(array $amounts, Amount $last): void
-    {
-        $places = [];
-        foreach ($amounts as $each) {
-            $isBare = Unit::None === $each->unit;
-            $metres = $isBare && Unit::None === $last->unit ? $each->value * $this->bareM : ($isBare ? $each->in($last) : $each)->value;
-            $places[] = new Place($metres, null, $each->first, $each->last);
-        }
-        $next = $last->last + 1;
-        // "thirty nine forty forty one there's a belly": the counter goes by, and it is at the last.
-        $isOfNext = $this->sentence->beginsAny(['here', 'intro'], $next) || null !== $this->sentence->nextName($next, $next + 2);
-        [$first, $end] = [$places[0] ?? null, end($places)];
-        if (null !== $first && false !== $end && !$isOfNext && self::isCountedThrough($places)) {
-            $places = [Place::over($first->from, $end->from, new Place($first->from, null, $first->first, $end->last))];
-        }
-        array_push($this->places, ...$places);
-    }
-
-    /**
-     * "it goes ten eleven twelve thirteen feet": so near each other they are one stretch.
-     *
-     * @param list<Place> $places
-     */
-    private static function isCountedThrough(array $places): bool
-    {
-        foreach (\array_slice($places, 1) as $i => $place) {
-            if (abs($place->from - $places[$i]->from) > self::ONE_STRETCH_M) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** "at 30, sorry, 32": the later counts. */
@@ -249,6 +209,8 @@ final class Measures
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
         } elseif ($length->isOfFirst($one, $next)) {
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
+        } elseif ($this->isSoFar($one, $next)) {
+            $this->places[] = $place;
         } elseif ($length->isSaid($one, $next)) {
             // How long something is says nothing of where.
         } elseif (Unit::Small === $last->unit && null !== $to && Bores::isChange($this->sentence, $one, $last)) {
@@ -258,6 +220,14 @@ final class Measures
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
+    }
+
+    /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
+    private function isSoFar(Amount $one, int $next): bool
+    {
+        return Unit::Large === $one->unit && null === $this->carriedM && [] === $this->places
+            && $this->sentence->isAfter('goes_so_far', $one->first)
+            && ($this->sentence->is('and', $next) || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

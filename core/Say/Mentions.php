@@ -44,6 +44,8 @@ final class Mentions
     public array $retracted = [];
     /** Whether anything was named at all, be it there or not. */
     public readonly bool $hasNamed;
+    /** What was named last, be it there or not. */
+    public readonly ?Kind $spokenOf;
 
     /** @param Materials $pipes what the pipe was said to be made of before the sentence */
     public function __construct(
@@ -53,6 +55,7 @@ final class Mentions
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         (new PipeEnds($sentence, $measures, $pipes))->place($named);
         $this->hasNamed = [] !== $named;
+        $this->spokenOf = [] === $named ? null : $named[\count($named) - 1]->kind;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $denial = new Denial($sentence, $measures);
         $this->retracted = $denial->retracts($named);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -14,12 +15,14 @@ final class Narration
     private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen];
 
     private readonly Entries $entries;
+    private readonly Course $course;
     private readonly Whereabouts $where;
-    private readonly Reach $reach;
     private readonly Locating $locating;
     private readonly Materials $materials;
     private readonly Unended $unended;
     private ?Entry $last = null;
+    /** What was named last, be it there or not. */
+    private ?Kind $spokenOf = null;
     /** What was named before and is named again in the sentence, without its place. */
     private ?Entry $referred = null;
     /** What was said of the place of what was named last. */
@@ -27,12 +30,12 @@ final class Narration
 
     private function __construct(Reel $reel, private readonly UnitSystem $units, private readonly bool $isRecording)
     {
-        $this->where = new Whereabouts($reel);
         $this->entries = new Entries();
+        $this->course = new Course($reel, $this->entries, $isRecording);
+        $this->where = $this->course->where;
         $this->materials = new Materials();
         $this->unended = new Unended();
         $this->locating = new Locating();
-        $this->reach = new Reach($isRecording);
     }
 
     /**
@@ -47,18 +50,17 @@ final class Narration
         foreach ($reading->sentences() as $sentence) {
             $narration->hear($sentence);
         }
-        $narration->endReached(!$reading->speech->hasTimes);
+        $narration->course->end(!$reading->speech->hasTimes);
 
         return $narration->entries->told($reading->speech);
     }
 
     private function hear(Sentence $sentence): void
     {
-        $atS = $sentence->atS($sentence->first) ?? 0.0;
         $this->referred = null;
         $this->startRun($sentence);
         $this->getPast($sentence, $sentence->first);
-        $this->where->forget($atS);
+        $this->where->forget($sentence->atS($sentence->first) ?? 0.0);
         $this->locating->hear($sentence);
         $measures = new Measures($sentence, $this->units, $this->where->carried(), $this->locating->isNow($sentence));
         $this->tellPlace($sentence, $measures);
@@ -66,7 +68,8 @@ final class Narration
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
         $this->entries->recognise($mentions->all, $isSummingUp);
         $placing = new Placing($sentence, $measures, $this->where);
-        $placed = $placing->place($mentions->all, Kind::tryFrom($this->last->kind ?? ''));
+        $placed = $placing->place($mentions->all, $this->lastKind($sentence));
+        $this->spokenOf = $mentions->spokenOf ?? $this->spokenOf;
         $mentions->all = Joined::ended($sentence, $measures, $placed);
         $this->materials->hearWay($sentence);
         $this->ofLast($sentence)?->stretch($placing->alone);
@@ -76,10 +79,10 @@ final class Narration
         $this->locating->remember($sentence, $measures, $this->referred);
         $this->ofLast($sentence)?->complete($mentions);
         // "a tee on the left, let's keep pushing, and at twelve feet": the place is where that has led to.
-        $this->move($sentence, $said, [] === $mentions->all ? $sentence->last : $placing->alone->first ?? $sentence->first);
-        $this->remember($sentence, $measures, $mentions, $placing, $atS);
+        $this->course->move($sentence, $said, [] === $mentions->all ? $sentence->last : $placing->alone->first ?? $sentence->first);
+        $this->course->remember($sentence, $measures, $mentions, $placing->alone, $this->last);
         if ([] !== $mentions->all) {
-            $this->move($sentence, max($said, $placing->alone->last ?? 0), $sentence->last);
+            $this->course->move($sentence, max($said, $placing->alone->last ?? 0), $sentence->last);
         }
         $this->materials->hearNames($sentence, $measures);
     }
@@ -91,7 +94,7 @@ final class Narration
         // Of one that began nowhere this sentence may tell the place, and the end with it.
         $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
-            $this->move($sentence, $said, $mention->first);
+            $this->course->move($sentence, $said, $mention->first);
             $this->unended->endBefore($sentence, $measures, $mention);
             $this->unended->endWhereBetter($sentence, $placing->free($mentions->all, $said, $mention->first), null);
             $this->enter($mention, $sentence);
@@ -104,6 +107,14 @@ final class Narration
         $this->last = $this->unended->endWhereBetter($sentence, $free, $this->where->pending()) ?? $this->last;
 
         return $said;
+    }
+
+    /** What was named last, or is left of what was spoken of: "they ran a blade through the roots … at 35 I left some". */
+    private function lastKind(Sentence $sentence): ?Kind
+    {
+        $isLeft = null === $this->last && Family::Roots === $this->spokenOf?->family() && $sentence->has('left_over');
+
+        return $isLeft ? $this->spokenOf : Kind::tryFrom($this->last->kind ?? '');
     }
 
     private function ofLast(Sentence $sentence): ?OfLast
@@ -130,33 +141,10 @@ final class Narration
     {
         if (RunBegins::isNow($sentence)) {
             $this->entries->startRun();
-            $this->leave();
+            $this->course->leave();
             $this->unended->leave();
             $this->materials->startRun();
             $this->last = null;
-        }
-    }
-
-    /** Whoever pushes on between two words leaves the place behind. */
-    private function move(Sentence $sentence, int $from, int $to): void
-    {
-        if ($sentence->has('move', $from, $to) || $sentence->has('back', $from, $to)) {
-            $this->leave();
-        }
-    }
-
-    private function leave(): void
-    {
-        $this->endReached(false);
-        $this->where->leave();
-    }
-
-    /** @param bool $isAll whether all was said */
-    private function endReached(bool $isAll): void
-    {
-        $reached = $this->reach->end($isAll && $this->entries->isEmpty());
-        if (null !== $reached) {
-            $this->entries->add($reached);
         }
     }
 
@@ -186,7 +174,7 @@ final class Narration
             return;
         }
         if ($this->where->isPending() && null === $mention->place) {
-            $this->reach->forget();
+            $this->course->arrive();
         }
         if ($this->isPlacedNow($mention, $sentence) || true === $this->ofLast($sentence)?->goOnTo($mention)) {
             return;
@@ -281,30 +269,5 @@ final class Narration
             $this->entries->takeBack();
             $this->last = $this->entries->last();
         }
-    }
-
-    private function remember(Sentence $sentence, Measures $measures, Mentions $mentions, Placing $placing, float $atS): void
-    {
-        $places = $measures->places;
-        if ([] === $places) {
-            return;
-        }
-        $last = $places[\count($places) - 1];
-        $placeS = $sentence->atS($last->first) ?? $atS;
-        $this->where->say($last, $placeS);
-        $alone = $placing->alone;
-        if (null === $alone || $this->last?->toM === ($alone->to ?? $alone->from)) {
-            return;
-        }
-        $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $this->last?->toM;
-        // "the tap was at sixty one, fifty four I'll stop here"
-        if (!$isNamed || $mentions->areAllBefore($alone)) {
-            $this->where->await($alone, $placeS);
-        }
-        if ($isNamed && !$sentence->has('got_to')) {
-            return;
-        }
-        $this->endReached(false);
-        $this->reach->say($sentence, $alone, $this->entries->run());
     }
 }

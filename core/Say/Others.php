@@ -64,14 +64,48 @@ final readonly class Others
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
             $isAnother = $isAnother && !$this->isOfPlaceBefore($part, $place);
             $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
-            if ($isMore && !$isOfOther && !$this->sentence->has('ends', ...$part)) {
+            if ($isMore && !$isOfOther && !$this->sentence->has('ends', ...$part) && !$this->isTieIn($kind, $mentions, $part)) {
                 $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
-                $others[] = $another;
+                array_push($others, $another, ...$this->listedWith($another, $place));
             }
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * "an open joint at four, and at six there's another one coming in from the left": that is none.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private function isTieIn(Kind $kind, array $mentions, array $part): bool
+    {
+        $ends = array_filter(
+            $this->sentence->marks('another'), static fn (int $end) => $end >= $part[0] && $end <= $part[1] + self::NAMED_WORDS,
+        );
+        $isNext = static fn (Mention $each) => Kind::TieIn === $each->kind
+            && [] !== array_filter($ends, static fn (int $end) => $end >= $each->first - 1 && $end < $each->last);
+
+        return !\in_array($kind->family(), [Family::Roots, Family::Connection, Family::Water], true)
+            && [] !== array_filter($mentions, $isNext);
+    }
+
+    /** @return list<Mention> "and then 41, 44, 47 and fifty, they've all got some": the same at the other places of a list */
+    private function listedWith(Mention $another, Place $first): array
+    {
+        $words = $this->sentence->has('all_have') ? Listed::with($this->sentence, $first) : [];
+        $listed = [];
+        foreach ($this->places as $place) {
+            if ($place !== $first && \in_array($place->first, $words, true)) {
+                $more = new Mention($another->kind, $place->first, $place->last, $another->isGeneral);
+                $more->place = $place;
+                $listed[] = $more;
+            }
+        }
+
+        return $listed;
     }
 
     /**

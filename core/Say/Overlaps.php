@@ -14,6 +14,7 @@ final class Overlaps
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
     private const DESCRIBED_WORDS = 2;
+    private const THAT_WORDS = 4;
     public const CAN_BE_STUCK = [Family::Object, Family::Deposit];
 
     /**
@@ -132,7 +133,9 @@ final class Overlaps
     private static function isDescribed(Mention $one, Mention $more, Sentence $sentence, bool $isBeside): bool
     {
         // "the little hairs hanging down, those are roots, and that's at 28"
-        if ($isBeside && !$one->isGeneral && OneThing::areRoots($one, $more) && $sentence->isAfter('they_are', $more->first)) {
+        // … and "that's your first set of roots"
+        if ($isBeside && !$one->isGeneral && OneThing::areRoots($one, $more)
+            && $sentence->isAfter('they_are', $more->first, self::THAT_WORDS)) {
             return true;
         }
         if ($one->kind !== $more->kind || null !== $sentence->begins('at', $more->last + 1)) {

@@ -83,7 +83,8 @@ final readonly class Stretches
     {
         [$from, $to] = [$mention->place, $next?->place];
         if (null === $next || null === $from || null === $to || null !== $from->to || null !== $to->to || !Joined::stretches($mention)
-            || Joined::stretches($next) || $to->first <= $next->last || $to->first - $next->last > self::TO_NAME_WORDS + 1
+            || Joined::stretches($next) && !$this->sentence->is('definite', $next->first - 1)
+            || $to->first <= $next->last || $to->first - $next->last > self::TO_NAME_WORDS + 1
             || !$this->sentence->isAfter('at', $to->first) && !$this->sentence->is('is', $to->first - 1)
             || Joined::isElsewhere($this->sentence, $mention->last + 1, $next->first - 1)
         ) {

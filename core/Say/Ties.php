@@ -182,20 +182,22 @@ final readonly class Ties
         // "there's a few left in it, at 25 you've got another joint", from whoever tells the place first
         $isLed = $this->sentence->isPlaceLed && $this->sentence->isShownAgain($next);
 
-        return (!$isAt || $isRough || $isLed || $this->isOtherClause($place))
-            && ($isCounted || $isShownNext || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
+        $isOther = $this->isOtherClause($place);
+
+        return (!$isAt || $isRough || $isLed || $isOther)
+            && ($isCounted || $isShownNext || $isOther || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
             || $this->sentence->endsThere($next)
             || $this->sentence->beginsAny(
                 ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
             ));
     }
 
-    /** "it's scaly, and at nine feet there's a wye" */
+    /** "it's scaly, and at nine feet there's a wye", "it goes to plastic, and at 25 you see another band" */
     private function isOtherClause(Place $place): bool
     {
         foreach ($this->sentence->marks('at') as $begin => $end) {
             if ($end === $place->first - 1 && $this->sentence->is('and', $begin - 1)) {
-                return null !== $this->sentence->begins('intro', $place->last + 1);
+                return null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1);
             }
         }
 

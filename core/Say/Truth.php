@@ -24,6 +24,10 @@ final readonly class Truth
     private const SHOWS = ['intro', 'points', 'here', 'they_are'];
     /** What is named so many words behind "if you" is talked of. */
     private const TALK_WORDS = 9;
+    /** What is named so many words behind "say you have" is nowhere … */
+    private const SUPPOSED_WORDS = 25;
+    /** … if nobody comes back to the line before. */
+    private const BACK = ['right_here', 'reached', 'here', 'move'];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
     /** "There's a screw": so many words before what is shown. */
@@ -39,7 +43,8 @@ final readonly class Truth
     {
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || $this->isTalkedOf($mention) || $this->isFarOff($mention) || (new Gone($this->sentence, $this->measures))->is($mention);
+            || $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isFarOff($mention)
+            || (new Gone($this->sentence, $this->measures))->is($mention);
 
         return !$isNot && ($this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
     }
@@ -56,10 +61,9 @@ final readonly class Truth
     /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
     private function isShownBeforeTalk(Mention $mention): bool
     {
-        $isBefore = static fn (int $word) => $word <= $mention->last + self::RATHER_WORDS;
-        $talk = array_filter(array_keys($this->sentence->marks('general')), $isBefore);
+        $isTalk = $this->sentence->has('general', null, $mention->last + self::RATHER_WORDS);
 
-        return [] === $talk && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
+        return !$isTalk && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -107,6 +111,23 @@ final readonly class Truth
                 $isShown = $isShown || $this->sentence->has($role, $end + 1, $mention->first);
             }
             if ($isBehind && !$isShown) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "if you have a drain that backs up there's a reason, it's either roots or a belly", "say your break's at forty": that is nowhere. */
+    private function isSupposed(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('supposes') as $begin => $end) {
+            $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
+            $isBack = !$isBefore || $this->measures->hasPlace($end, $mention->first);
+            foreach (self::BACK as $role) {
+                $isBack = $isBack || $this->sentence->has($role, $end + 1, $mention->first);
+            }
+            if (!$isBack) {
                 return true;
             }
         }
@@ -255,6 +276,9 @@ final readonly class Truth
         $told = $this->sentence->begins('made_of', $mention->last + 1);
         // "at 39 feet I see the city main", "41 feet we come to the city connection"
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
+            // "all the way out to the main, 49 feet"
+            || Kind::Tap === $mention->kind && $place->first === $mention->last + 1
+            && null === $this->sentence->nextName($place->last + 1, $place->last + self::WAY_WORDS)
             // "cleanout to the tap is 47", "all the way to the main, which is 81"
             || $this->sentence->is('is', $mention->last + 1) && $place->first === $mention->last + 2
             || $this->sentence->begins('told', $mention->last + 1) === $place->first - 1

@@ -12,7 +12,6 @@ final class Unended
 {
     /** What has begun is not longer, in metres. */
     private const LONGEST_M = 15.0;
-
     /** "The start of the grease": so many words beside it. */
     private const START_WORDS = 3;
     /** "Straight away there's a bit of water": so many words beside it. */
@@ -47,9 +46,11 @@ final class Unended
     {
         $this->other = null;
         $this->isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
-        if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $mention->goesOn)) {
+        // "I've got water nine ten eleven twelve": as the counter goes by, it may go on.
+        $goesOn = $mention->goesOn || null !== $mention->place?->to && Listed::holds($sentence, $mention->place);
+        if (Kind::LowSpot === $mention->kind && (null === $entry->toM || $goesOn)) {
             $this->low = $entry;
-            $this->goesOn = $mention->goesOn;
+            $this->goesOn = $goesOn;
             $this->isFromZero = null === $entry->fromM && $isBegin
                 && $sentence->has('at_begin', $mention->first - self::BEGIN_WORDS, $mention->last + self::BEGIN_WORDS);
         } elseif (null === $entry->toM && null !== $entry->fromM && Joined::stretches($mention)) {

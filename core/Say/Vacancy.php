@@ -62,7 +62,12 @@ final class Vacancy
     /** "good at fifteen, a crack at twenty" */
     public function isGood(Place $place): bool
     {
-        return $this->sentence->begins('at', $place->first - 1) === $place->first - 1
+        // "all clear, at 4.6 metres there's a crack"
+        $next = (int) $this->sentence->amountEnd($place->first) + 1;
+        $isShown = $this->sentence->beginsAny(['intro', 'here'], $next)
+            && null !== $this->sentence->nextName($next, $next + self::SHOWN_WORDS + 2);
+
+        return !$isShown && $this->sentence->begins('at', $place->first - 1) === $place->first - 1
             && $this->sentence->is('nothing_there', $place->first - 2);
     }
 

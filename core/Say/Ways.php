@@ -49,7 +49,8 @@ final class Ways
         foreach ($measures->sizes as $size) {
             $isNamed = array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
                 && abs($atom->first - $size->last) <= 2);
-            if (Unit::Degrees === $size->unit && [] === $isNamed) {
+            // "it's about ten degrees out here" is no turn.
+            if (Unit::Degrees === $size->unit && [] === $isNamed && !$sentence->is('weather', $size->last + 1)) {
                 $ways[] = new Mention(Kind::Bend, $size->first, $size->last);
             }
         }

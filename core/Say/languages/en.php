@@ -144,6 +144,8 @@ return [
         'hit', 'i', 'we', 'come', 'comes', 'goes', 'can', 'see', 'reach', "you've", 'got', 'gets', 'it', 'down', 'a', 'our', 'your', ',',
         'okay', 'finish', 'ends', 'back', 'end', 'this', 'first', 'number',
     ],
+    // Behind so many degrees of cold or heat.
+    'weather' => ['out', 'outside', 'today', 'below', 'above', 'fahrenheit', 'celsius', 'water'],
     'pronouns' => ['one'],
     // "It looks like": what is told behind it is there.
     'likened' => ['it', "it's", 'they', "they're"],
@@ -288,6 +290,8 @@ return [
         'about', 'not', 'pretty', 'oh', 'whoa', "what's", 'goes', 'runs', 'continues', 'comes', 'turns', 'drops', 'sits', 'shows',
         'stays', 'stops', 'gets', 'meets', 'hits', 'changes', 'becomes', 'ties', 'holds', 'keeps', 'does', 'opens', 'its', 'perhaps',
     ],
+    // Behind "and at 25" one of these tells what is there.
+    'speakers' => ['i', 'we', 'you', "i've", "we've", "you've", 'they', "they've"],
     // Behind a place one of these does or has something.
     'somebody' => [
         'i', 'we', 'you', 'they', 'somebody', 'someone', "i'm", "we're", "you're", "they're", "i've", "we've", "you've", "they've",
@@ -810,6 +814,8 @@ return [
             'worn_invert+wear=gone' => [
                 'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
                 'lost the bottom of the pipe', 'holes rusted|rotted|eaten in|through the bottom',
+                "bottom of it|this|that (is|has|'s|all|just|been|completely|pretty|much)* gone|missing|rotted|rusted|eaten (out|"
+                    .'away|through)*',
                 "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
                 'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
                 "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
@@ -1464,7 +1470,7 @@ return [
                 'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
                 'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
-                'end|start|beginning of the (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
+                'end|start|beginning of the|his|her|their|our (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
                 'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
                 '<pipe> (iron|pipe)* meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
@@ -1561,6 +1567,7 @@ return [
                 '(i|we|you) see|seeing (the|a|our|your)* cleanout (overhead|above|up|there)*',
                 "there's the|your outside|yard|front|back|house|street|other cleanout",
                 'light coming|shining down|in|through (from)* (the|a)* cleanout|riser|top',
+                'opening of the|your|that cleanout|clean (out)* (going|coming|straight|up|there)*',
                 'tee|wye with a|the cleanout (going|coming|on|off|up|top|it)*',
                 '(old|buried|front|rear|outside|yard|back)* cleanout (up|on)* top',
                 'cleanout riser|tee|cap', 'main (house)* cleanout', 'rodding eye|point', 'two way', 'double cleanout',
@@ -1699,6 +1706,7 @@ return [
                 "(i'm|we're)* not going|gonna (to)* <push> (my|the|this) camera|head in|into|through|past (that|it|there|this)*",
                 "can't|couldn't|won't get (it|her|the camera|my camera) to make|go|turn|round",
                 "isn't|ain't|not|won't (going|gonna|to)* fit (through|past|in)*",
+                "can't|couldn't shift it|that|this|them",
                 "i'm|we're|am calling it (good|quits|here|there)* at",
                 "nope (it's|that's|she's|is|i'm)* not going|gonna (to)* (go|happen|work|fit|anywhere)*",
                 'tried|trying to get (past|by|through|around) (it|this|that) (three|four|five|several|a|few|couple|many) times',
@@ -2557,6 +2565,15 @@ return [
             'belly|sag is|are where|when|what|basically',
             "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
         ]],
+        // Before what is only supposed.
+        'supposes' => ['' => [
+            'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
+                .'got|find|finds',
+            "if|when|whenever|unless you've|you'd|they've", "either (it's|you've|you|it|they've|they|there's)* (got|have|is)*",
+            "say your|you're|you've", "let's|let us say", 'for instance|example', 'suppose|supposing', 'whether it|you|there',
+            'i had|did|seen|saw|had one|a time', 'one time', 'i went through a', 'back when',
+            '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
+        ]],
         'general' => ['' => [
             "you|they don't|wouldn't put|do|want|need",
             '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'last year|week|month|summer|winter|spring|fall',
@@ -2644,6 +2661,8 @@ return [
             "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
             'they are (very|pretty|really|real|all|just)*',
         ]],
+        // Something is there still of what was taken out.
+        'left_over' => ['' => ['still', 'left some|few|bit|little|a', 'some|few|bit|little|one|couple left', 'stubble', 'stubs']],
         'right_here' => ['' => [
             'right off the bat|rip|start|get', 'right here', 'right there', 'here', 'in here', 'at the|this|that joint',
         ]],
@@ -2798,6 +2817,10 @@ return [
             "(i'm|we're|it's|it|we|i|camera's|starting|starts|beginning|to)* coming|comes|come (back|right)* up",
             "(it's|water's|water|level)* going|goes|coming (back)* down", 'getting shallow|shallower|lower',
         ]],
+        // Before how far the line goes to what is named next.
+        'goes_so_far' => ['' => [
+            'it|that|this|line|pipe goes|runs|heads|continues (on|out|along|about|like|maybe|for|roughly|probably|over|just)*',
+        ]],
         // Before how deep the water is that it holds.
         'holds' => ['' => ["that's|is|it's|still|been|pipe's holding (about|maybe|like|around|probably|almost|at|just|least|roughly)*"]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
@@ -2867,6 +2890,7 @@ return [
         ]],
         'brought_back' => ['' => [
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
+            'came|come|coming|comes back|up|out with (quite|a|an|some|lots|lot|bit|bunch|handful|big|few|of|all)*',
         ]],
         // Where somebody works, and nothing is seen.
         'not_here' => ['' => [
@@ -3002,6 +3026,8 @@ return [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
         'both' => ['' => ['both of them|those|these', 'those|these two']],
+        // Behind a list of places.
+        'all_have' => ['' => ["they've|they all got|have|had|has", 'all|each (of|them|those|these)* got|has|have (some|a|the)*']],
         'each' => ['' => [
             'both at|of',
             'all have|has|got|had (roots|the|it|them|some|same)*', 'all three|four|five of them',
@@ -3184,6 +3210,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'put|make|making|putting (a|another|my|some)* mark|marks|tape|paint on|around the|my|our hose|cable|rod|rods|reel',
             'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray that|this|it|those (one|spot)*',
             'located the|a|his|her|their|your (main|outside)* cleanout|line|sewer|access|clean',
             'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray',
@@ -3275,7 +3302,7 @@ return [
             'thick|heavy|big|fine ones (here|there)*',
             'just|only one (little|small|big)* (one|strand|here|there)*',
             'loaded|packed|full again (here|there|up|too)*', '(all) loaded|packed (here|there|up|too)*',
-            'few|couple strands',
+            'few|couple strands', 'left some|few|bit|little|a (few|bit|little|of|there|here|on|up|in|the|top|bottom|side|sides)*',
             'this|that|these is|are the worst|heaviest|thickest (of|it|them|one|so|far)*',
             'few|some|couple|more new ones', 'new ones',
             '(and)* that|this one',
@@ -3684,6 +3711,10 @@ return [
             'back|out|up|over|from (to|the|our|your|my|that|front|back|yard|basement|side|house)* cleanout(s)',
             'paper work', 'on paper', 'paint it', 'paint mark|marks', 'spray paint', 'marking paint', 'paint on the|a', 'stone age',
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig a|the hole', 'hole in the ground|yard',
+            'punching|poking|boring a (little|small|big)* hole (in|through)*',
+            'hole with nothing in it',
+            'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
+            "broken|broke it's|its|your|my|his back", 'of riser',
             'piece of cake', 'tap on', 'tap the|a (button|screen)', 'tap water', 'water tap',
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
             'bottom line', 'on top of that', 'at the top of', 'start|starting|again|it (over|again)* from the top',
@@ -3692,7 +3723,8 @@ return [
             'main drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
             'right away|now|after|before|past|on|in|up|through|off|under|by|next|back|to|into|out|over|where', "that's right",
             'is that right', 'left over', "what's left", 'left in', 'left to', 'left at', 'we left', 'i left', 'they left',
-            'sand bag|paper', 'dip stick', 'skinny dip', 'bubble gum', 'dead line', 'in|into the tank of', 'dirt bike',
+            'dip pipe|tube|tee', 'sand bag|paper', 'dip stick', 'skinny dip', 'bubble gum', 'dead line', 'in|into the tank of',
+            'dirt bike',
             'dirt cheap', 'dirt road', 'transition period', 'fine by|with', "that's fine", 'is fine', 'looks fine', 'just fine',
             'fine line', "as far as i know|we know|i'm concerned", 'stuck with', 'stuck in|on the wall', 'cutter head', 'going to',
             'gonna', 'want to', 'have to', 'need to', 'got to go', 'able to', 'clean out the|that|this|all|it', 'clean it out',

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** The way of the tool along the line: where it is, and how far it has come with nothing more said. */
+final readonly class Course
+{
+    public Whereabouts $where;
+    private Reach $reach;
+
+    /** @param Reel $reel what the reel read meanwhile */
+    public function __construct(Reel $reel, private Entries $entries, bool $isRecording)
+    {
+        $this->where = new Whereabouts($reel);
+        $this->reach = new Reach($isRecording);
+    }
+
+    /** Whoever pushes on between two words leaves the place behind. */
+    public function move(Sentence $sentence, int $from, int $to): void
+    {
+        if ($sentence->has('move', $from, $to) || $sentence->has('back', $from, $to)) {
+            $this->leave();
+        }
+    }
+
+    public function leave(): void
+    {
+        $this->end(false);
+        $this->where->leave();
+    }
+
+    /** @param bool $isAll whether all was said */
+    public function end(bool $isAll): void
+    {
+        $reached = $this->reach->end($isAll && $this->entries->isEmpty());
+        if (null !== $reached) {
+            $this->entries->add($reached);
+        }
+    }
+
+    /** Something is where the tool was said to be. */
+    public function arrive(): void
+    {
+        $this->reach->forget();
+    }
+
+    /**
+     * What a sentence says of where the tool is.
+     *
+     * @param ?Place $alone a place that nothing in it is at
+     * @param ?Entry $last what was named last
+     */
+    public function remember(Sentence $sentence, Measures $measures, Mentions $mentions, ?Place $alone, ?Entry $last): void
+    {
+        $places = $measures->places;
+        if ([] === $places) {
+            return;
+        }
+        $end = $places[\count($places) - 1];
+        $placeS = $sentence->atS($end->first) ?? $sentence->atS($sentence->first) ?? 0.0;
+        $this->where->say($end, $placeS);
+        if (null === $alone || $last?->toM === ($alone->to ?? $alone->from)) {
+            return;
+        }
+        $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $last?->toM;
+        // "the tap was at sixty one, fifty four I'll stop here"
+        if (!$isNamed || $mentions->areAllBefore($alone)) {
+            $this->where->await($alone, $placeS);
+        }
+        if ($isNamed && !$sentence->has('got_to')) {
+            return;
+        }
+        $this->end(false);
+        $this->reach->say($sentence, $alone, $this->entries->run());
+    }
+}
