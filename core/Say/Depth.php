@@ -43,7 +43,9 @@ final readonly class Depth
     public function isSaid(Amount $one, int $next): bool
     {
         // "this cleanout's about three foot deep" tells nothing of the line.
-        if ($this->sentence->isAfter('length_of', $one->first)) {
+        // … and "it's two feet of broken pipe" is that long.
+        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1)?->role : null;
+        if ($this->sentence->isAfter('length_of', $one->first) || \in_array($of, [Atom::KIND, Atom::MATERIAL], true)) {
             return false;
         }
         // "I'm getting a good signal right here, it says nought point six"

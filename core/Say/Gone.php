@@ -19,6 +19,8 @@ final readonly class Gone
     private const OTHER_BEHIND = 3;
     /** "There we go": so many words behind. */
     private const PAST_BEHIND = 12;
+    /** What there was is named so many words behind. */
+    private const LISTED_WORDS = 16;
     private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
 
     public function __construct(private Sentence $sentence, private Measures $measures)
@@ -48,7 +50,7 @@ final readonly class Gone
         $was = $this->sentence->is('refers', $mention->last + 1) ? self::WAS_BEHIND : 1;
 
         return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, $was)
-            || $this->isBroughtBack($mention);
+            || $this->isBroughtBack($mention) || $this->isListed($mention);
     }
 
     /** "… that we cut back, but it's still hanging in there" */
@@ -58,6 +60,26 @@ final readonly class Gone
             array_keys($this->sentence->marks('still')),
             static fn (int $word) => $word >= $next && $word - $next <= self::STILL_BEHIND,
         );
+    }
+
+    /** "there was roots at nineteen feet and 27 feet and a big wad of wipes at forty": of all of these. */
+    private function isListed(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('there_was') as $end) {
+            $isAll = $end < $mention->first && $mention->first - $end <= self::LISTED_WORDS;
+            foreach (['intro', 'here', 'cut', 'contrast'] as $role) {
+                $isAll = $isAll && !$this->sentence->has($role, $end + 1, $mention->first);
+            }
+            // "there was an offset at 29 and roots at 38": an offset is there still.
+            $first = $this->sentence->nextName($end + 1, $mention->first - 1);
+            $atom = null === $first ? null : $this->sentence->atomAt($first);
+            $canBe = null !== $atom && \in_array(Mention::of($atom)->kind?->family(), self::CAN_BE, true);
+            if ($isAll && $canBe && $this->sentence->isAny('and', $end, $mention->first)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "we pulled back a wad of hair and a toy", and not "… 23 feet, more roots" */

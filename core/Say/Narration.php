@@ -72,7 +72,7 @@ final class Narration
         $this->spokenOf = $mentions->spokenOf ?? $this->spokenOf;
         $mentions->all = Joined::ended($sentence, $measures, $placed);
         $this->materials->hearWay($sentence);
-        $this->ofLast($sentence)?->stretch($placing->alone);
+        $this->ofLast($sentence)?->stretch($placing->alone ?? $this->ofLast($sentence)?->sum($measures));
         $this->retract($mentions, $sentence);
         $this->ofLast($sentence)?->tellRoots($mentions);
         $this->getPast($sentence, $said = $this->enterAll($sentence, $measures, $mentions, $placing));
@@ -199,6 +199,7 @@ final class Narration
         // "it's gone at 34, so about seven feet of belly"
         if ($mention->isSum && true === $this->last?->isOfKind($mention)) {
             $this->last->join($mention, $sentence->said());
+            $this->ofLast($sentence)?->stretch($mention->place);
 
             return true;
         }

@@ -74,6 +74,14 @@ final readonly class OfLast
             && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
     }
 
+    /** The stretch that a sentence begins with: "so nineteen to twenty two, and beyond that I can't get past". */
+    public function sum(Measures $measures): ?Place
+    {
+        $first = $measures->places[0] ?? null;
+
+        return null !== $first?->to && $this->isSummingUp($first) ? $first : null;
+    }
+
     /** "so nineteen to thirty three" */
     private function isSummingUp(Place $place): bool
     {
@@ -128,7 +136,10 @@ final readonly class OfLast
             && !$this->sentence->isAfter('another', $mention->first) && !$this->sentence->is('more', $mention->first - 1);
         $isTold = $isSo || $place?->first > $mention->last && $this->sentence->isAfter('puts', $place->first, 2);
 
-        return $isOne || $mention->isKnown && null === $this->last->fromM
+        $isNowhere = null === $this->last->fromM && !$this->sentence->isAfter('another', $mention->first, 2)
+            && !$this->sentence->has('another', $mention->first, $mention->last) && $this->sinceS() <= self::PLACED_S;
+
+        return $isOne || $isNowhere || $mention->isKnown && null === $this->last->fromM
             || $isLast && ($isWhole || $isTold) && $this->sinceS() <= self::PLACED_S;
     }
 

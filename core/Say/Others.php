@@ -15,8 +15,6 @@ final readonly class Others
     /** "Some more of the roots": what is named so many words behind. */
     private const NAMED_WORDS = 4;
 
-    /** "Twenty feet, and that joint's got some": so many words behind a place. */
-    private const MORE_WORDS = 4;
     /** So many places tell that they are a list. */
     private const LEAST_LISTED = 2;
     /** What there is no other one of: "cast iron at five, eight feet the same". */
@@ -24,11 +22,13 @@ final readonly class Others
     private const COME_AGAIN = [Family::Roots, Family::Object];
 
     private Unnamed $unnamed;
+    private MoreOfIt $more;
 
     /** @param list<Place> $places of the sentence, in their order */
     public function __construct(private Sentence $sentence, private array $places)
     {
         $this->unnamed = new Unnamed($sentence, $places);
+        $this->more = new MoreOfIt($sentence, $places);
     }
 
     /**
@@ -57,10 +57,10 @@ final readonly class Others
                 && \in_array($each->kind?->family(), self::COME_AGAIN, true)) : [];
             $before = end($growing) ?: $before;
             $kind = $before->kind ?? $last;
-            $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->moreOfIt($place);
+            $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->more->at($place);
             $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
             // "it drops off again at fifteen"
-            $kind = null === $more ? $kind : $this->grown($kind, ...$more);
+            $kind = null === $more ? $kind : $this->more->grown($kind, ...$more);
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
             $isAnother = $isAnother && !$this->isOfPlaceBefore($part, $place);
             $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
@@ -189,55 +189,6 @@ final readonly class Others
 
         return $place->last === $end && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);
-    }
-
-    /**
-     * "twenty feet, they're getting thicker", "that joint's got some too": said of what was named, and of nothing that has a name.
-     *
-     * @return ?array{int, int} its first and last word
-     */
-    private function moreOfIt(Place $place): ?array
-    {
-        foreach ($this->sentence->marks('more_of_it') as $begin => $end) {
-            $isBehind = $begin > $place->last && $begin - $place->last <= self::MORE_WORDS && !$this->sentence->isAfter('to', $begin);
-            $isOwn = null !== $this->sentence->nextName($place->last + 1, $end + self::NAMED_WORDS)
-                || $this->sentence->has('deny', $place->last + 1, $begin)
-                || $this->sentence->isAny('nothing_there', $place->last + 1, $end);
-            if ($isBehind && !$isOwn && $this->isWhole($end + 1) && [] === $this->amounts($place->last + 1, $begin)) {
-                // "there's some more, and they're a little thicker"
-                $told = $end + ($this->sentence->is('and', $end + 1) ? 2 : 1);
-
-                return [$begin, null === $this->sentence->begins('they_are', $told) ? $end : $told + self::MORE_WORDS];
-            }
-        }
-
-        return null;
-    }
-
-    /** @return array<Atom> */
-    private function amounts(int $from, int $to): array
-    {
-        return array_filter(
-            $this->sentence->atoms, static fn (Atom $atom) => null !== $atom->amount && $atom->first >= $from && $atom->last <= $to,
-        );
-    }
-
-    /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
-    private function grown(Kind $kind, int $from, int $to): Kind
-    {
-        $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)
-            || Kind::RootThreads === $kind && $this->sentence->isAny('heightens', $from, $to);
-
-        return $isOther ? Kind::RootCords : $kind;
-    }
-
-    /** Whether nothing more is said that could be a name no table knows. */
-    private function isWhole(int $next): bool
-    {
-        $sentence = $this->sentence;
-
-        return '' === $sentence->text($next) || $sentence->isComma($next) || $sentence->is('and', $next) || $sentence->is('closers', $next)
-            || $sentence->beginsAny(['cut', 'move', 'intro', 'here', 'contrast'], $next) || null !== $sentence->atomAt($next);
     }
 
     /**

@@ -345,7 +345,7 @@ return [
                 "roots (but|and|that|they're|they|are|are|it's|just|all|little|real|pretty|more)* wispy|wisps|hairy|feathery",
                 'roots are real|really|very|pretty|super fine|tiny|thin|small',
                 'feather|feathery|wispy|whispy|stringy|spider root(s)',
-                'root tip(s)',
+                'root tip(s)', '(few|little|couple|some)* wisp(s)',
                 'whisker of root(s)',
                 'fuzz of root(s)|roots',
                 'roots fine', 'stringy|thin|fuzzy|fibrous|bitty (stringy|thin|small|little|bitty|fine|fibrous)* root(s)',
@@ -389,7 +389,7 @@ return [
                     .'(the|this)* (whole|entire)* pipe|line|thing|hole',
                 'looks (like)* a broom',
                 'root(s) hang|hanging down (like|as)* a curtain',
-                'bush(es) (of|hanging)*',
+                'bush(es) of|hanging', 'like a bush', 'proper|real|whole|big|right bush',
                 'big|huge|large|massive mass',
                 'roots have the|this|it (whole|entire)* (line|pipe)* (completely|all|totally)* closed|plugged|blocked (off|up)*',
                 'choked off|up with roots',
@@ -405,6 +405,8 @@ return [
                 'root(s) (that|pretty|much)* fills|filling|filled|plugs|blocks (up)* the (whole|entire)* pipe|line',
                 "it's|like (a)* curtain", 'grown (completely|nearly|almost)* shut|closed',
                 'root(s) have|has got|closed (it|the|pipe|about|almost|nearly)* closed|off|shut',
+                "root(s) that's|that|that've got|has|have (it|the|this|pipe|line|almost|nearly|about|completely|totally)* closed|"
+                    .'blocked|choked|plugged (off|up)*',
                 'root bound', 'choked with roots',
                 "it's|like|a jungle (in here|there)", 'roots (have)* (all|completely|just)* taken|taking over', 'root(s) mat(s)',
                 "birds nest|bird's nest (of roots)",
@@ -638,6 +640,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'come|came|comes|pulled|moved|drifted away from the|that (other|next)* one|pipe|joint|section',
                 'see|seeing (the|some)* dirt|soil|ground|mud through the|that joint|gap',
                 "pipes|joints|they (have|are|'ve)* spread (apart)",
                 'backed|pulled|slipped out of the hub|bell|socket|fitting|coupling',
@@ -710,6 +713,8 @@ return [
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
                 'joint leaking',
+                'shooting|pouring|squirting|running|dripping|seeping|spraying in (through|at|around|from)* (the|a|this|that)* '
+                    .'joint|seal',
                 "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
                 "oakum's|oakum|lead|lead's hanging|coming|falling|missing|sticking (out)*",
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
@@ -849,6 +854,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "bottom's|bottom (is|all|just|pretty|really|kind|of)* flaked|flaky|flaking|pitted|pocked (and|rough|up)*",
                 'surface damage|wear',
                 "bottom (it's|is|that|of|it|the|this|pipe|line|cast)* (kind|sort|of|pretty|all|really)* wore|worn out|down|away",
                 'groove down|in|along the (middle|center|of)* (bottom)*',
@@ -1154,7 +1160,8 @@ return [
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'toy',
-                'something stuck|lodged in', 'piece|chunk|bit of wood|metal|plastic|rebar', 'a stick', 'bottle cap|top',
+                'something stuck|lodged in', 'piece|chunk|bit of wood|metal|plastic|rebar|lumber|timber', 'a stick', 'form stake',
+                'bottle cap|top',
                 'something in the pipe|line', 'some kind of blockage',
             ],
             'unknown_object+vague' => [
@@ -1432,6 +1439,7 @@ return [
             'transition' => [
                 'bushings',
                 'liner ends|stops|finishes',
+                'goes|runs|continues (on|all|the|way)* to|until the end of the cast|clay|plastic|pvc|iron (iron|pipe)*',
                 'bushing', 'goes two to three|four', 'goes three to four|two', 'goes four to six|three', 'goes six to four|eight',
                 'new pipe|plastic|part|section ends|stops|quits',
                 'changed|switched pipe|pipes|materials', 'changeover', "there's|see|is a|the|your|our change",
@@ -1582,7 +1590,8 @@ return [
                 '(the)* main|final|last chamber|manhole',
                 'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
-                'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|of|it|the|line|pipe|run)*',
+                'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|it)*',
+                'goes|runs|carries|continues (on|all|the|way)* until|to the end of the|this|our line|pipe|run',
                 'second|next|downstream|upstream|last chamber',
                 '(comes|come|came|coming) to an end',
                 'junction|distribution|diversion box',
@@ -1615,7 +1624,7 @@ return [
                 'where (it|this|the|line|pipe|run)* ends',
                 'dumps|empties|emptying|dumping (out|off)* in|into the|a (septic|holding)* septic|tank|manhole|chamber|pit',
                 '(pipe|line)* ends|finishes|stops in|at|into a|the (septic)* chamber|manhole|tank|pit',
-                'come|comes|get|gets|coming (up)* to the (septic)* tank', 'line|pipe dead ends',
+                'come|comes|get|gets|coming (up)* to the (septic)* tank', 'line|pipe|it|that (just)* dead ends (at|in)*',
                 'come|comes out in|into the ditch|creek|field|open',
                 'end of the|this|our|your line|pipe|run', 'end of line', 'end of run', 'septic tank',
                 'line|run ends', 'distribution box', 'd box', 'inlet of the tank', 'into the tank',
@@ -1888,7 +1897,7 @@ return [
         'root' => [
             'root_threads' => [
                 'fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy', 'single strand',
-                'thin ones', 'fluffy', 'feathery',
+                'thin ones', 'fluffy', 'feathery', 'fine stuff',
             ],
             'root_clump' => [
                 'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad', 'denser', 'too thick', "bird's nest", 'heaps',
@@ -2329,7 +2338,7 @@ return [
                 .'pushed (down|in|out|loose)*',
         ]],
         'maybe_depth' => ['' => [
-            'have|need to go|dig down',
+            'have|need to go|dig down', 'got|have|has it at (about)*',
             'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she|that reads|says|shows (about|like|me)*',
         ]],
@@ -2344,7 +2353,7 @@ return [
         ]],
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
-            'depth button', 'with the receiver', 'push|hit|press the depth',
+            'depth button', 'with the receiver', 'put|got (the|my|our) locator on', 'push|hit|press the depth',
             'locate|locating|mark|marking that|this|it|the|those|these|here', 'get a locate', 'locator out', 'go locate',
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
@@ -2702,10 +2711,12 @@ return [
             'after cutting|jetting|cleaning', 'went away', 'drained',
         ]],
         'was' => ['' => [
-            'was', 'were', 'had', 'there was', 'there were', 'we had', 'used to be', 'used to have', 'previously', 'last time',
+            'was', 'were', 'had', 'there was', '(the) first time', 'originally', 'there were', 'we had', 'used to be', 'used to have',
+            'previously', 'last time',
             "here's what was|came in|out (in)", 'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
             "where|that's|spot we cut|cleared|hit (it)* last time|year|visit", 'we cut last time|year|visit',
         ]],
+        'there_was' => ['' => ['there was|were (some|a|an)*']],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
             'in|out|up|through|down|off|right|exactly where the',
@@ -3710,7 +3721,8 @@ return [
             'see|know|sure why',
             'back|out|up|over|from (to|the|our|your|my|that|front|back|yard|basement|side|house)* cleanout(s)',
             'paper work', 'on paper', 'paint it', 'paint mark|marks', 'spray paint', 'marking paint', 'paint on the|a', 'stone age',
-            'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig a|the hole', 'hole in the ground|yard',
+            'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig|start|fill|backfill a|the hole',
+            'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*', 'hole in the ground|yard',
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
@@ -3723,6 +3735,7 @@ return [
             'main drain|stack|level|floor|problem|thing|issue|reason|concern|house', 'all right',
             'right away|now|after|before|past|on|in|up|through|off|under|by|next|back|to|into|out|over|where', "that's right",
             'is that right', 'left over', "what's left", 'left in', 'left to', 'left at', 'we left', 'i left', 'they left',
+            '(the)* left|right|top|bottom|upper|lower (hand|right|left)* (side|corner)* of|on the|your|my screen|monitor|picture',
             'dip pipe|tube|tee', 'sand bag|paper', 'dip stick', 'skinny dip', 'bubble gum', 'dead line', 'in|into the tank of',
             'dirt bike',
             'dirt cheap', 'dirt road', 'transition period', 'fine by|with', "that's fine", 'is fine', 'looks fine', 'just fine',
