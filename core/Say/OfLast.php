@@ -22,6 +22,10 @@ final readonly class OfLast
     public const ONE = [Kind::Tap, Kind::EndOfLine];
     /** What is not at more places than one. */
     public const ONCE = [Kind::Tap->value, Kind::EndOfLine->value, Kind::Transition->value, Kind::CannotGoFurther->value, Entry::MARK];
+    /** How far it goes altogether is told within so many seconds. */
+    private const SUM_S = 60.0;
+    /** What is named so many words behind a stretch is there. */
+    private const SUM_WORDS = 7;
     /** "Roots to about 23": so many words before its end. */
     private const TO_WORDS = 3;
     /** "It's hanging there in the flow at 33": it is named so many words before. */
@@ -36,6 +40,9 @@ final readonly class OfLast
     {
         $place = $measures->places[0] ?? null;
         // What was only carried is told better: "there's a root … so that's at thirty two".
+        if (null !== $place && $this->isSumOfIt($place)) {
+            return $place;
+        }
         if ($this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
             || null !== $this->sentence->nextName($this->sentence->first, $place->first)) {
             return null;
@@ -72,6 +79,15 @@ final readonly class OfLast
         return null === $this->last->fromM && $this->sentence->isAfter('at', $place->first, 2)
             && $this->sentence->has('they_are', $from, $place->first) && !$this->sentence->has('reached', $from, $place->first)
             && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
+    }
+
+    /** "roots at ten … thirteen, still roots, so from ten to sixteen, and that's where that maple is": and nothing else is named there. */
+    private function isSumOfIt(Place $place): bool
+    {
+        $isIts = null !== $place->to && $this->isSummingUp($place) && ($this->last->isCoveredBy($place) || $this->last->begins($place));
+
+        return $isIts && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent() && $this->sinceS() <= self::SUM_S
+            && null === $this->sentence->nextName($place->last + 1, $place->last + self::SUM_WORDS);
     }
 
     /** The stretch that a sentence begins with: "so nineteen to twenty two, and beyond that I can't get past". */

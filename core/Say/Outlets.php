@@ -13,6 +13,8 @@ final readonly class Outlets
     public const NAMED = 'outlet';
     /** So many words lie between a place and what is reached there. */
     private const ARRIVING_WORDS = 8;
+    /** "The boundary, and that's at fourteen": so many words between. */
+    private const TOLD_WORDS = 3;
     /** "An incoming gully": so many words before the name. */
     private const ONE_WORDS = 2;
 
@@ -49,7 +51,12 @@ final readonly class Outlets
     private function placeOf(int $first, int $last): ?Place
     {
         // "… and the gully is at eight", but not "that's an incoming gully at 3.9": that comes in.
-        $at = $this->sentence->begins('at', $last + ($this->sentence->is('is', $last + 1) ? 2 : 1));
+        for ($next = $last + 1; $next <= $last + self::TOLD_WORDS && $this->sentence->is('arriving', $next); ++$next) {
+            if (null !== $this->sentence->begins('at', $next)) {
+                break;
+            }
+        }
+        $at = $this->sentence->begins('at', $next);
         $isOne = $this->sentence->isAny('one', $first - self::ONE_WORDS, $first - 1);
         $behind = null === $at || $isOne ? null : $this->measures->placeAt($at + 1);
         for ($i = $first - 1; $i > $first - self::ARRIVING_WORDS && $this->sentence->is('arriving', $i); --$i) {

@@ -18,6 +18,7 @@ final readonly class PipeEnds
     private const BEHIND_WORDS = 8;
     /** The next is named so many words behind. */
     private const NEXT_WORDS = 25;
+    private const THEN_WORDS = 7;
     private const SAME_PLACE_M = 0.5;
     /** So near to zero it is how long the pipe is from the beginning, in metres. */
     private const AT_ZERO_M = 1.2;
@@ -72,6 +73,8 @@ final readonly class PipeEnds
     {
         foreach ([] === $this->ends ? [] : $named as $mention) {
             if (Kind::Transition !== $mention->kind) {
+                $mention->place ??= $this->behind($mention);
+
                 continue;
             }
             $pipe = $this->sentence->atomAt($mention->last);
@@ -105,6 +108,18 @@ final readonly class PipeEnds
             && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
 
         return $isNext && !$isElsewhere && Atom::KIND !== $this->sentence->atomAt($last + 1)?->role ? $end->place : null;
+    }
+
+    /** "eleven feet of plastic and then I hit a tee": what is named right behind is where the pipe ends. */
+    private function behind(Mention $mention): ?Place
+    {
+        $ends = array_filter($this->ends, static fn (PipeEnd $each) => $each->last < $mention->first);
+        $end = end($ends);
+        $from = false === $end ? 0 : max($end->last, $this->sentence->first - 1) + 1;
+
+        return false !== $end && null !== $mention->kind && !Joined::stretches($mention) && $mention->first - $from <= self::THEN_WORDS
+            && $this->sentence->has('hits', $from, $mention->first) && !$this->measures->hasPlace($from - 1, $this->sentence->last + 1)
+            ? $end->place : null;
     }
 
     /** Where a pipe begins that is said to go from one place to another: "the new pipe is pvc and it runs from 34 to 42". */

@@ -20,14 +20,6 @@ final readonly class Truth
     /** What is named so many words before the first place, and not shown, is talked of by its name. */
     private const FAR_WORDS = 7;
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
-    /** What ends talk of lines in general. */
-    private const SHOWS = ['intro', 'points', 'here', 'they_are'];
-    /** What is named so many words behind "if you" is talked of. */
-    private const TALK_WORDS = 9;
-    /** What is named so many words behind "say you have" is nowhere … */
-    private const SUPPOSED_WORDS = 25;
-    /** … if nobody comes back to the line before. */
-    private const BACK = ['right_here', 'reached', 'here', 'move'];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
     /** "There's a screw": so many words before what is shown. */
@@ -43,7 +35,7 @@ final readonly class Truth
     {
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isFarOff($mention)
+            || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
 
         return !$isNot && ($this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
@@ -63,7 +55,11 @@ final readonly class Truth
     {
         $isTalk = $this->sentence->has('general', null, $mention->last + self::RATHER_WORDS);
 
-        return !$isTalk && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
+        // … and "so you see the gap's bigger on the top … and if you look"
+        $isShown = [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS)
+            || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
+
+        return !$isTalk && $isShown;
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -94,47 +90,6 @@ final readonly class Truth
             && $word <= $this->sentence->last && !$isOwn($word));
     }
 
-    /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
-    private function isTalkedOf(Mention $mention): bool
-    {
-        foreach ($this->sentence->marks('talk') as $begin => $end) {
-            // "that could be a crack", "that would be your kitchen tee"
-            $isOpened = !$this->sentence->beginsAny(['likely', 'identifies'], $begin) && $begin < $mention->first
-                || $begin === $mention->first && $end > $mention->last;
-            $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
-                && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
-                // "… by another outfit, start of the liner is at about four feet"
-                && !$this->sentence->is('is', $mention->last + 1);
-            // What is shown may have "there's" in its name.
-            $isShown = false;
-            foreach (self::SHOWS as $role) {
-                $isShown = $isShown || $this->sentence->has($role, $end + 1, $mention->first);
-            }
-            if ($isBehind && !$isShown) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** "if you have a drain that backs up there's a reason, it's either roots or a belly", "say your break's at forty": that is nowhere. */
-    private function isSupposed(Mention $mention): bool
-    {
-        foreach ($this->sentence->marks('supposes') as $begin => $end) {
-            $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
-            $isBack = !$isBefore || $this->measures->hasPlace($end, $mention->first);
-            foreach (self::BACK as $role) {
-                $isBack = $isBack || $this->sentence->has($role, $end + 1, $mention->first);
-            }
-            if (!$isBack) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** "an inspection on the lateral before the lining, pipe is six inch clay, twelve feet …": named long before anything is at a place. */
     private function isFarOff(Mention $mention): bool
     {
@@ -149,16 +104,6 @@ final readonly class Truth
             || $this->sentence->isAfter('here', $mention->first, self::WAY_WORDS);
 
         return !$isShown && [] !== $this->measures->places && [] === array_filter($this->measures->places, $isNear);
-    }
-
-    /** "if we go to the root at twelve" */
-    private function isToldAtPlace(Mention $mention): bool
-    {
-        $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::WAY_WORDS
-            && ($this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first))
-            && null === $this->sentence->begins('intro', $place->last + 1);
-
-        return [] !== array_filter($this->measures->places, $isTold);
     }
 
     /** "looks like a crack but it's just a stain", "some grease, nah, that's roots" */

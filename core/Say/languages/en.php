@@ -227,6 +227,13 @@ return [
         'lets' => "let's", 'offsetting' => 'offset', 'belli' => 'belly', 'cannot' => "can't", 'wasnt' => "wasn't",
         'routes' => 'roots', 'route' => 'root', 'rutes' => 'roots', 'ruts' => 'roots', 'fractur' => 'fracture', 'weighs' => 'wyes',
         "feet's" => 'feet', "foot's" => 'foot', 'mh' => 'manhole',
+        'bellie' => 'belly', 'bellys' => 'bellies', 'belley' => 'belly', 'latteral' => 'lateral', 'latterals' => 'laterals',
+        'laterial' => 'lateral',
+        'whipes' => 'wipes', 'wypes' => 'wipes', 'greece' => 'grease', 'greese' => 'grease', 'terracota' => 'terracotta',
+        'teracotta' => 'terracotta', 'tera' => 'terra', 'cota' => 'cotta', 'orangeberg' => 'orangeburg', 'orangeburgh' => 'orangeburg',
+        'collaspe' => 'collapse', 'collasped' => 'collapsed', 'seperated' => 'separated', 'seperation' => 'separation',
+        'desplaced' => 'displaced', 'circumfrential' => 'circumferential', 'longitudal' => 'longitudinal',
+        'offest' => 'offset', 'intrustion' => 'intrusion', 'calcuim' => 'calcium', 'sediement' => 'sediment',
     ],
     'small_words' => [
         'is', 'are', 'was', 'be', 'with', 'in', 'on', 'at', 'to', 'it', 'its', 'has', 'have', 'and', 'there', 'joint', 'pipe',
@@ -817,6 +824,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'in vert (is|has|all)* gone|missing|rotted|eaten (out|away)*',
                 'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
                 'lost the bottom of the pipe', 'holes rusted|rotted|eaten in|through the bottom',
                 "bottom of it|this|that (is|has|'s|all|just|been|completely|pretty|much)* gone|missing|rotted|rusted|eaten (out|"
@@ -854,6 +862,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
                 "bottom's|bottom (is|all|just|pretty|really|kind|of)* flaked|flaky|flaking|pitted|pocked (and|rough|up)*",
                 'surface damage|wear',
                 "bottom (it's|is|that|of|it|the|this|pipe|line|cast)* (kind|sort|of|pretty|all|really)* wore|worn out|down|away",
@@ -1065,6 +1074,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "paper (that's|that|is|has|all|just)* built|building|backed|stacked up",
+                'flushable whites',
                 't shirts', 'cloths',
                 'paper clog|plug|jam',
                 'just|only|mostly paper',
@@ -1132,6 +1143,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
                 'wedding|engagement|diamond ring', 'earring(s)',
                 "(it's|is)* stuck in there sideways|crooked|crossways", 'toy car|truck|boat|soldier|dinosaur',
@@ -1389,6 +1401,8 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'sticks|sticking|pokes|poking|comes|coming (about|almost|nearly)* half|halfway|partway (way)* across|into the|'
+                    .'that|this pipe|line|main',
                 'stuck|sticking (way|too|clear|right|all|pretty|so|very)* far|down|way into|in (the|your)* pipe|line',
                 'tap|lateral|connection|pipe that protrudes|intrudes|sticks (in|out|into)*',
                 'pipe|tap|lateral|line|connection that comes|goes|sticks|extends|runs|pokes (in|out|through|past)* too far',
@@ -1702,6 +1716,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "past|beyond that|this|it i|we can't|cannot|couldn't get (the|my)* (camera|crawler|head)*",
                 'not going|gonna (to|any)* <onward> (it|that|this)*', 'not (going|gonna|to|try|and)* <push> <onward> (that|it|this)*',
                 "i'm|we're|am|are not going|gonna (to)* (go|get)* in|into there|that",
 
@@ -1974,7 +1989,8 @@ return [
             ],
             'abs' => ['abs', 'a b s'],
             'concrete' => ['concrete', 'cement', 'concrete|cement pipe', 'transite', 'asbestos (cement)', 'transite pipe'],
-            'bituminised_fibre' => ['bituminised|bituminized|pitch|tar fibre|fiber|paper', 'orangeburg', 'tar paper', 'fibre|fiber pipe'],
+            'bituminised_fibre' => ['bituminised|bituminized|pitch|tar fibre|fiber|paper', 'orangeburg', 'orange burg|berg|bird|bergh',
+                'tar paper', 'fibre|fiber pipe'],
             'copper' => ['copper'],
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
@@ -2249,7 +2265,8 @@ return [
                 .'(the|your|our)* wall|bend|street|house|edge|sidewalk|driveway|footing|foundation which|that is (at|about)*',
             'as soon as i|we|you go|get|start|come|came|went in|out (and|it|that|which|goes|runs|stays)* (all|the|way|out|on|from|there)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
-            'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|down|on|right)* '
+            'from (the|very)* get|start|beginning|jump (go|and|it|that|which|runs|goes|stays|carries)* (all|the|way|out|up|'
+                .'down|on|right)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
             'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
@@ -2437,6 +2454,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            "never|didn't|not (ever)* get|got|made it|reach|reached to (the|your|that|those)*",
             'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|'
                 .'thought (me|us|it|there|that|he|she|they)* (was|were|is|had|has)*',
             "inspector|realtor|agent|plumber|report said|says (there's|there|that|it's|he)*",
@@ -2575,6 +2593,11 @@ return [
             "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
         ]],
         // Before what is only supposed.
+        // Behind how long the pipe is.
+        'hits' => ['' => ['then i|we|you|it hit|hits|reach|get|come|see (to)*', "then (there's|there) (is)* (a|the|your)*",
+            'and (then)* hit|hits']],
+        // Before what something is only compared with.
+        'simile' => ['' => ['like a|an|the (big|little|giant|great|old|whole|bunch|of|some)*', 'like some']],
         'supposes' => ['' => [
             'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
                 .'got|find|finds',
@@ -2676,6 +2699,7 @@ return [
             'right off the bat|rip|start|get', 'right here', 'right there', 'here', 'in here', 'at the|this|that joint',
         ]],
         'points' => ['' => [
+            'do|can|did you see how|the|that|this|where', 'you see how',
             'what do you|we see|got|have (here|there)*',
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
             'see that|those|it|them|this|the', 'you see that|those|it|this|the', 'can you see that|those|it|this|the',
@@ -3116,6 +3140,7 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            "then|now (going|heading|looking)* toward|towards the front|back|street|house|road it's|there's|i've|we've|i|we",
             'restart|restarting|start (over|again)* at|from|on zero',
             "let's|gonna|i'll|we'll go this|that way (now)*",
             'back at|in the cleanout|opening|access (and|now|but)* going|looking|heading|headed',
@@ -3726,7 +3751,8 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser',
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'built up behind', "ball's|toy's stuck",
+            'clay soil|dirt|ground', 'broke the baffle',
             'piece of cake', 'tap on', 'tap the|a (button|screen)', 'tap water', 'water tap',
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
             'bottom line', 'on top of that', 'at the top of', 'start|starting|again|it (over|again)* from the top',

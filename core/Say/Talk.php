@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+use Jurvex\Core\Finding\Family;
+
+/** Whether what is named is only talked of: supposed, taught, or something that another thing is compared with. */
+final readonly class Talk
+{
+    /** What leads through an opening or to the main stands so many words before it. */
+    private const WAY_WORDS = 4;
+    /** What ends talk of lines in general. */
+    private const SHOWS = ['intro', 'points', 'here', 'they_are'];
+    /** What is named so many words behind "if you" is talked of. */
+    private const TALK_WORDS = 9;
+    /** What is named so many words behind "say you have" is nowhere … */
+    private const SUPPOSED_WORDS = 25;
+    /** … if nobody comes back to the line before. */
+    private const BACK = ['right_here', 'reached', 'here', 'move'];
+
+    public function __construct(private Sentence $sentence, private Measures $measures)
+    {
+    }
+
+    public function isOf(Mention $mention): bool
+    {
+        return $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isCompared($mention);
+    }
+
+    /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
+    private function isTalkedOf(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('talk') as $begin => $end) {
+            // "that could be a crack", "that would be your kitchen tee"
+            $isOpened = !$this->sentence->beginsAny(['likely', 'identifies'], $begin) && $begin < $mention->first
+                || $begin === $mention->first && $end > $mention->last;
+            $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
+                && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
+                // "… by another outfit, start of the liner is at about four feet"
+                && !$this->sentence->is('is', $mention->last + 1);
+            // What is shown may have "there's" in its name.
+            $isShown = false;
+            foreach (self::SHOWS as $role) {
+                $isShown = $isShown || $this->sentence->has($role, $end + 1, $mention->first);
+            }
+            if ($isBehind && !$isShown) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "if we go to the root at twelve" */
+    private function isToldAtPlace(Mention $mention): bool
+    {
+        $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::WAY_WORDS
+            && ($this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first))
+            && null === $this->sentence->begins('intro', $place->last + 1);
+
+        return [] !== array_filter($this->measures->places, $isTold);
+    }
+
+    /** "if you have a drain that backs up there's a reason, it's either roots or a belly", "say your break's at forty": that is nowhere. */
+    private function isSupposed(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('supposes') as $begin => $end) {
+            $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
+            $isBack = !$isBefore || $this->measures->hasPlace($end, $mention->first);
+            foreach (self::BACK as $role) {
+                $isBack = $isBack || $this->sentence->has($role, $end + 1, $mention->first);
+            }
+            if (!$isBack) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "the bottom's like a saw blade", and not "it looks like a saw blade" */
+    private function isCompared(Mention $mention): bool
+    {
+        return Family::Object === $mention->kind?->family() && $this->sentence->isAfter('simile', $mention->first)
+            && !$this->sentence->isAfter('likely', $mention->first, 2);
+    }
+}
