@@ -1221,6 +1221,7 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'joins|meets|enters (into)* the surface|foul|storm (water)* drain|sewer|line',
                 'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits|reach|reaches '
                     .'(in|into|to|up|with|on|out)* the|our|your (main|building|other|big|house)* stack',
                 'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|drops|drop (in|into|to|up|with|on|out)* '
@@ -1373,6 +1374,7 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'back to front (junction|connection|fitting)*', 'wrong angle', 'coming|comes in against the flow', 'put|installed in backwards',
                 'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that (in)* '
@@ -1451,6 +1453,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                "<pipe> on this|one side and (it's)* <pipe> on that|the (other)* (side)*",
                 'bushings',
                 'liner ends|stops|finishes',
                 'goes|runs|continues (on|all|the|way)* to|until the end of the cast|clay|plastic|pvc|iron (iron|pipe)*',
@@ -2437,6 +2440,7 @@ return [
             'tie in', 'y', 'why',
         ]],
         'from_what' => ['' => [
+            'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
             'to the north|south|east|west (side)* of',
             'to the left|right (side|hand)* of',
             'from|off|to|of|away (of|from|the|left|right)* (the|this|that|your|my|a)* '
@@ -2597,7 +2601,9 @@ return [
         'hits' => ['' => ['then i|we|you|it hit|hits|reach|get|come|see (to)*', "then (there's|there) (is)* (a|the|your)*",
             'and (then)* hit|hits']],
         // Before what something is only compared with.
-        'simile' => ['' => ['like a|an|the (big|little|giant|great|old|whole|bunch|of|some)*', 'like some']],
+        'simile' => ['' => [
+            "bottom's|bottom|pipe's|pipe|wall's|walls|edge|edges|inside|joint's|top's|iron's (is|are|all|just)* like a|an (big|little|old)*",
+        ]],
         'supposes' => ['' => [
             'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
                 .'got|find|finds',
@@ -3751,7 +3757,7 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'built up behind', "ball's|toy's stuck",
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'needs|need|want|wants|have to tie in', 'built up behind', "ball's|toy's stuck",
             'clay soil|dirt|ground', 'broke the baffle',
             'piece of cake', 'tap on', 'tap the|a (button|screen)', 'tap water', 'water tap',
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
