@@ -87,8 +87,9 @@ final readonly class Amounts
         }
         [$value, $length] = $number;
         $next = $i + $length;
-        // "a couple of inches"
-        $next += $this->is('of', $next) && null !== $this->length($next + 1)[1] ? 1 : 0;
+        // "a couple of inches", "point five of a metre"
+        $of = $this->is('of', $next) ? ($this->is('articles', $next + 1) ? 2 : 1) : 0;
+        $next += null !== $this->length($next + $of)[1] ? $of : 0;
         [$metres, $unit] = $this->length($next);
         if (null !== $unit) {
             return match (true) {

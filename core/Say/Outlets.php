@@ -44,7 +44,8 @@ final readonly class Outlets
         $isName = static fn (Atom $atom) => \in_array($atom->role, [Atom::KIND, Atom::NONE], true)
             && $atom->first <= $last && $atom->last >= $first;
 
-        return $first >= $this->sentence->first && $last <= $this->sentence->last
+        // "I'm in from the upstream manhole"
+        return !$this->sentence->isAfter('from', $first, self::ONE_WORDS) && $first >= $this->sentence->first && $last <= $this->sentence->last
             && [] === array_filter($this->sentence->atoms, $isName);
     }
 

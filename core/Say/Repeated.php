@@ -159,7 +159,7 @@ final readonly class Repeated
                 [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
             );
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
-            $at = null === $before ? null : $this->firstOf($before);
+            $at = null === $before ? null : $this->firstOf($before, $place);
             if (null !== $at && $isList && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = self::again($before, $part, $place);
             }
@@ -169,7 +169,7 @@ final readonly class Repeated
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
-                $at = $this->firstOf($before);
+                $at = $this->firstOf($before, $place);
                 if (null !== $at && $this->isNextOf($at, $place, Joined::stretches($before))) {
                     $listed[] = self::again($before, [$place->first, $place->last], $place);
                 }
@@ -179,14 +179,19 @@ final readonly class Repeated
         return $listed;
     }
 
-    /** The place of what may be at more of them: not of a belly that "starts at 52 and by 55 we're under". */
-    private function firstOf(Mention $mention): ?Place
+    /**
+     * The place of what may be at another one: not of a belly that "starts at 52 and by 55 we're under", nor of "a little water at 25, and
+     * thirty, thirty five, forty …".
+     */
+    private function firstOf(Mention $mention, ?Place $other): ?Place
     {
         $place = $mention->place;
         $isBeginning = null !== $place && Joined::stretches($mention)
             && $this->sentence->has('starts', $mention->last + 1, $place->first - 1);
 
-        return $isBeginning || \in_array($mention->kind, self::ONCE, true) ? null : $place;
+        $isPassed = null !== $other && Kind::LowSpot === $mention->kind && !$this->sentence->isAfter('at', $other->first);
+
+        return $isBeginning || $isPassed || \in_array($mention->kind, self::ONCE, true) ? null : $place;
     }
 
     /**
@@ -199,7 +204,7 @@ final readonly class Repeated
     private function onSides(Mention $mention, array $free): array
     {
         $sided = [];
-        $at = $this->firstOf($mention);
+        $at = $this->firstOf($mention, null);
         $last = null !== $at && $at->first > $mention->last ? $at->last : null;
         while (null !== $last && null !== ($side = $this->sentence->begins('to_a_side', $last + 1))) {
             $next = $side + ($this->sentence->isComma($side + 1) || $this->sentence->is('and', $side + 1) ? 2 : 1);

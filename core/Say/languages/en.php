@@ -862,6 +862,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'bottom (starts|starting|is|gets|getting)* getting|gets|looks|feels|starts rough',
                 "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
                 "bottom's|bottom (is|all|just|pretty|really|kind|of)* flaked|flaky|flaking|pitted|pocked (and|rough|up)*",
                 'surface damage|wear',
@@ -1374,7 +1375,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
-                'back to front (junction|connection|fitting)*', 'wrong angle', 'coming|comes in against the flow', 'put|installed in backwards',
+                'back to front (junction|connection|fitting)*', 'wrong angle', 'coming|comes in against the flow',
+                'put|installed in backwards',
                 'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that (in)* '
@@ -1403,6 +1405,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'hammer tap(s)', 'hammered in tap|connection',
                 'sticks|sticking|pokes|poking|comes|coming (about|almost|nearly)* half|halfway|partway (way)* across|into the|'
                     .'that|this pipe|line|main',
                 'stuck|sticking (way|too|clear|right|all|pretty|so|very)* far|down|way into|in (the|your)* pipe|line',
@@ -1565,7 +1568,8 @@ return [
                 'deviates|deviating|veering (to|the)* left', 'hard|slight|sharp|easy|gradual|quick left', 'swing(s) (to|the)* left',
                 'turn(s)|bend(s)|turning|bending|bends|elbow|curves (to|a|sharp|hard|slight|slightly|the|off)* left',
                 'curving|goes|jogs|veers|hooks|sweeps (to|a|sharp|hard|slight|slightly|the|off)* left',
-                'left turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* left',
+                'make|makes|made the turn', 'left turn|bend|hand turn|bend',
+                'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* left',
                 '(goes|heads)* off to the left there',
             ],
             'bend+clock=3' => [
@@ -1719,6 +1723,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'run|ran|running|runs into something (solid|hard)*',
                 "past|beyond that|this|it i|we can't|cannot|couldn't get (the|my)* (camera|crawler|head)*",
                 'not going|gonna (to|any)* <onward> (it|that|this)*', 'not (going|gonna|to|try|and)* <push> <onward> (that|it|this)*',
                 "i'm|we're|am|are not going|gonna (to)* (go|get)* in|into there|that",
@@ -2499,6 +2504,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'matter of time (before|until|till)*',
             '<trouble> is|are the number|main|biggest|leading one|cause|reason|problem',
             "a|an|the <trouble> would|wouldn't look|be|show|feel", 'a|an <trouble> can be|get',
             'that|this little crack|offset|root|hole could|can|will',
@@ -2602,7 +2608,8 @@ return [
             'and (then)* hit|hits']],
         // Before what something is only compared with.
         'simile' => ['' => [
-            "bottom's|bottom|pipe's|pipe|wall's|walls|edge|edges|inside|joint's|top's|iron's (is|are|all|just)* like a|an (big|little|old)*",
+            "bottom's|bottom|pipe's|pipe|wall's|walls|edge|edges|inside|joint's|top's|iron's (is|are|all|just)* like a|an "
+                .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
             'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
@@ -3757,7 +3764,10 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'needs|need|want|wants|have to tie in', 'built up behind', "ball's|toy's stuck",
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'i|we|he|they blew|busted|poked|punched a hole',
+            'dip in the tarmac|road|yard|lawn|ground|grass|driveway|sidewalk',
+            "water's|water (is|was|that|so|all|too|really|pretty)* mucky|muddy|dirty|cloudy", 'needs|need|want|wants|have to tie in',
+            'built up behind', "ball's|toy's stuck",
             'clay soil|dirt|ground', 'broke the baffle',
             'piece of cake', 'tap on', 'tap the|a (button|screen)', 'tap water', 'water tap',
             'top of the drop|hole|ground|stack|ladder|screen|hour', 'bottom of the drop|hole|stack|screen|riser|hill|cleanout',
