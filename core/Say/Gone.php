@@ -46,6 +46,11 @@ final readonly class Gone
             return false;
         }
 
+        // "at 25 the roots quit"
+        if (Family::Roots === $kind->family() && $this->sentence->is('definite', $mention->first - 1)
+            && $this->sentence->is('ceases', $mention->last + 1) && $this->isAll($mention->last + 2)) {
+            return true;
+        }
         // "a root that was there", and not "a root, the toilet was full"
         $was = $this->sentence->is('refers', $mention->last + 1) ? self::WAS_BEHIND : 1;
 
@@ -60,6 +65,13 @@ final readonly class Gone
             array_keys($this->sentence->marks('still')),
             static fn (int $word) => $word >= $next && $word - $next <= self::STILL_BEHIND,
         );
+    }
+
+    /** Whether nothing more is said at a word: "the roots stopped me" says more. */
+    private function isAll(int $next): bool
+    {
+        return $this->sentence->isDone($next) || $this->sentence->isComma($next) || $this->sentence->is('and', $next)
+            || $this->sentence->is('pointing', $next) || null !== $this->sentence->begins('cut', $next);
     }
 
     /** "there was roots at nineteen feet and 27 feet and a big wad of wipes at forty": of all of these. */

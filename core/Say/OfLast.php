@@ -24,6 +24,8 @@ final readonly class OfLast
     public const ONCE = [Kind::Tap->value, Kind::EndOfLine->value, Kind::Transition->value, Kind::CannotGoFurther->value, Entry::MARK];
     /** How far it goes altogether is told within so many seconds. */
     private const SUM_S = 60.0;
+    /** "It starts right here at": so many words before a place. */
+    private const STARTS_WORDS = 4;
     /** What is named so many words behind a stretch is there. */
     private const SUM_WORDS = 7;
     /** "Roots to about 23": so many words before its end. */
@@ -40,8 +42,9 @@ final readonly class OfLast
     {
         $place = $measures->places[0] ?? null;
         // What was only carried is told better: "there's a root … so that's at thirty two".
-        if (null !== $place && $this->isSumOfIt($place)) {
-            return $place;
+        $span = $this->span($measures);
+        if (null !== $span || null !== $place && $this->isSumOfIt($place)) {
+            return $span ?? $place;
         }
         if ($this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
             || null !== $this->sentence->nextName($this->sentence->first, $place->first)) {
@@ -79,6 +82,25 @@ final readonly class OfLast
         return null === $this->last->fromM && $this->sentence->isAfter('at', $place->first, 2)
             && $this->sentence->has('they_are', $from, $place->first) && !$this->sentence->has('reached', $from, $place->first)
             && !$this->sentence->beginsAny(['intro', 'here', 'another'], $place->last + 1);
+    }
+
+    /** "there's a crack along the top … so it starts at ten feet and it goes to fourteen": and nothing is named in it. */
+    private function span(Measures $measures): ?Place
+    {
+        [$one, $other] = [$measures->places[0] ?? null, $measures->places[1] ?? null];
+        $mayBe = null !== $one && null !== $other && null === $one->to && null === $other->to && $this->sinceS() <= self::PLACED_S
+            && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent();
+        $isSpan = $mayBe && $this->sentence->isAfter('starts', $one->first, self::STARTS_WORDS)
+            && ($this->sentence->has('to', $one->last, $other->first) || $this->sentence->has('runs_to', $one->last, $other->first)
+                || $this->sentence->has('ends', $one->last, $other->first))
+            && null === $this->sentence->nextName($this->sentence->first, $other->last);
+
+        if (!$isSpan) {
+            return null;
+        }
+        $span = Place::over($one->from, $other->from, new Place($one->from, null, $one->first, $other->last));
+
+        return null === $this->last->fromM || null === $this->last->toM && $this->last->isCoveredBy($span) ? $span : null;
     }
 
     /** "roots at ten … thirteen, still roots, so from ten to sixteen, and that's where that maple is": and nothing else is named there. */

@@ -57,7 +57,9 @@ final readonly class OneThing
             // "a root that comes in"
             && ($this->sentence->isAny('coming', $more->first, $more->first + 1) || $this->sentence->is('pronouns', $more->first))
             && $more->first - $one->last <= self::COMING_WORDS
-            && $this->sentence->part($one->first) === $this->sentence->part($more->first);
+            && ($this->sentence->part($one->first) === $this->sentence->part($more->first)
+                // "there's roots, and they're coming in from the left"
+                || $this->sentence->isAny('of_many', $one->last + 1, $more->first - 1));
     }
 
     /** "a junction that goes nowhere, it's capped off": that ends, and not the line. */

@@ -45,8 +45,8 @@ final readonly class Outlets
             && $atom->first <= $last && $atom->last >= $first;
 
         // "I'm in from the upstream manhole"
-        return !$this->sentence->isAfter('from', $first, self::ONE_WORDS) && $first >= $this->sentence->first && $last <= $this->sentence->last
-            && [] === array_filter($this->sentence->atoms, $isName);
+        return $first >= $this->sentence->first && $last <= $this->sentence->last
+            && !$this->sentence->isAfter('from', $first, self::ONE_WORDS) && [] === array_filter($this->sentence->atoms, $isName);
     }
 
     private function placeOf(int $first, int $last): ?Place

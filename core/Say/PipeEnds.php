@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** How far the pipes that a sentence names go, and so where the next begins: "plastic for two metres, then it goes into clay". */
@@ -19,6 +20,9 @@ final readonly class PipeEnds
     /** The next is named so many words behind. */
     private const NEXT_WORDS = 25;
     private const THEN_WORDS = 7;
+    /** What the whole of a pipe has is told so many words behind it. */
+    private const ALONG_WORDS = 14;
+    private const ALL_ALONG = [Kind::WornInvert, Kind::Blister, Kind::OutOfRound];
     private const SAME_PLACE_M = 0.5;
     /** So near to zero it is how long the pipe is from the beginning, in metres. */
     private const AT_ZERO_M = 1.2;
@@ -117,9 +121,19 @@ final readonly class PipeEnds
         $end = end($ends);
         $from = false === $end ? 0 : max($end->last, $this->sentence->first - 1) + 1;
 
-        return false !== $end && null !== $mention->kind && !Joined::stretches($mention) && $mention->first - $from <= self::THEN_WORDS
-            && $this->sentence->has('hits', $from, $mention->first) && !$this->measures->hasPlace($from - 1, $this->sentence->last + 1)
-            ? $end->place : null;
+        if (false === $end || null === $mention->kind || $this->measures->hasPlace($from - 1, $this->sentence->last + 1)) {
+            return null;
+        }
+        // "eight feet of two inch cast iron and the bottom's rough": all of it.
+        if (\in_array($mention->kind, self::ALL_ALONG, true) || Family::Deposit === $mention->kind->family()) {
+            $isOfIt = null === $end->begin && $mention->first - $from <= self::ALONG_WORDS
+                && !$this->sentence->has('deny', $from, $mention->first);
+
+            return $isOfIt ? new Place(0.0, $end->place->from, $end->place->first, $end->place->last) : null;
+        }
+
+        return !Joined::stretches($mention) && $mention->first - $from <= self::THEN_WORDS
+            && $this->sentence->has('hits', $from, $mention->first) ? $end->place : null;
     }
 
     /** Where a pipe begins that is said to go from one place to another: "the new pipe is pvc and it runs from 34 to 42". */

@@ -297,6 +297,8 @@ return [
         'about', 'not', 'pretty', 'oh', 'whoa', "what's", 'goes', 'runs', 'continues', 'comes', 'turns', 'drops', 'sits', 'shows',
         'stays', 'stops', 'gets', 'meets', 'hits', 'changes', 'becomes', 'ties', 'holds', 'keeps', 'does', 'opens', 'its', 'perhaps',
     ],
+    // Behind "the roots".
+    'ceases' => ['quit', 'quits', 'stop', 'stops', 'stopped', 'end', 'ends', 'ended', 'disappear', 'disappears'],
     // Behind "and at 25" one of these tells what is there.
     'speakers' => ['i', 'we', 'you', "i've", "we've", "you've", 'they', "they've"],
     // Behind a place one of these does or has something.
@@ -3764,7 +3766,8 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'i|we|he|they blew|busted|poked|punched a hole',
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'waving in the water',
+            'i|we|he blew|busted|poked|punched a hole',
             'dip in the tarmac|road|yard|lawn|ground|grass|driveway|sidewalk',
             "water's|water (is|was|that|so|all|too|really|pretty)* mucky|muddy|dirty|cloudy", 'needs|need|want|wants|have to tie in',
             'built up behind', "ball's|toy's stuck",
