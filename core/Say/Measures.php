@@ -227,7 +227,8 @@ final class Measures
     {
         return Unit::Large === $one->unit && null === $this->carriedM && [] === $this->places
             && $this->sentence->isAfter('goes_so_far', $one->first)
-            && ($this->sentence->is('and', $next) || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
+            && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
+                || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

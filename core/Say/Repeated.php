@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /** What is named once and is at more places: "roots at 30, 34 and 41 feet", "at 7, at 10 roots each". */
@@ -189,7 +190,9 @@ final readonly class Repeated
         $isBeginning = null !== $place && Joined::stretches($mention)
             && $this->sentence->has('starts', $mention->last + 1, $place->first - 1);
 
-        $isPassed = null !== $other && Kind::LowSpot === $mention->kind && !$this->sentence->isAfter('at', $other->first);
+        $isPassed = null !== $other && !$this->sentence->isAfter('at', $other->first) && (Kind::LowSpot === $mention->kind
+            // "thirty there's your first wye, forty, fifty and fifty two, that's unit two": that was one.
+            || Family::Connection === $mention->kind?->family() && $this->sentence->is('known', $mention->first - 1));
 
         return $isBeginning || $isPassed || \in_array($mention->kind, self::ONCE, true) ? null : $place;
     }

@@ -270,7 +270,9 @@ final readonly class StretchEnd
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
                 && $place->first - $word <= self::BEHIND_WORDS
-                && !$sentence->isAny('and', min($word, $place->first), max($word, $place->first));
+                && (!$sentence->isAny('and', min($word, $place->first), max($word, $place->first))
+                    // "it stops at the next joint, and that's at 26"
+                    || $sentence->isAfter('puts', $place->first, 2) && null === $sentence->begins('intro', $place->last + 1));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));
             // "30 I'm out of it, 35 …": the place stands before.
             $before = array_filter($measures->places, static fn (Place $place) => $place->last < $word

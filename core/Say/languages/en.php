@@ -987,6 +987,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'scabbed (up|over)*', 'scabby', 'scabs',
                 'rust shelf|ledge',
                 'calcium (deposit|deposits|buildup)*', 'mineral deposit(s)|buildup',
                 'white mineral stuff|crust|crud',
@@ -1184,6 +1185,9 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'thrust bored (it|that|this|straight|right)* through',
+                'cable running|going (straight|right)* through (this|the|our)* pipe',
+                "in through the crown|top|side and (it's|has)* (gone|goes|comes|come)* out through the invert|bottom|other (side)*",
                 'crossbores',
                 'drove|driven|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through '
                     .'(the|your|my|this|our)* sewer|pipe|line|lateral|drain',
@@ -1407,6 +1411,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'protruding tap|connection|lateral|branch', 'intruding tap',
                 'hammer tap(s)', 'hammered in tap|connection',
                 'sticks|sticking|pokes|poking|comes|coming (about|almost|nearly)* half|halfway|partway (way)* across|into the|'
                     .'that|this pipe|line|main',
@@ -3766,7 +3771,8 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'waving in the water',
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'patch of grease|fat|roots|scale|dirt|mud|rust',
+            'waving in the water',
             'i|we|he blew|busted|poked|punched a hole',
             'dip in the tarmac|road|yard|lawn|ground|grass|driveway|sidewalk',
             "water's|water (is|was|that|so|all|too|really|pretty)* mucky|muddy|dirty|cloudy", 'needs|need|want|wants|have to tie in',
