@@ -20,13 +20,17 @@ final readonly class Talk
     /** … if nobody comes back to the line before. */
     private const BACK = ['right_here', 'reached', 'here', 'move'];
 
+    /** "In the yard": so many words behind a name. */
+    private const OUTDOORS_WORDS = 6;
+
     public function __construct(private Sentence $sentence, private Measures $measures)
     {
     }
 
     public function isOf(Mention $mention): bool
     {
-        return $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isCompared($mention);
+        return $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isCompared($mention)
+            || $this->isOutdoors($mention);
     }
 
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
@@ -78,6 +82,17 @@ final readonly class Talk
         }
 
         return false;
+    }
+
+    /** "a crack in the driveway", "roots on the ground": in no pipe. */
+    private function isOutdoors(Mention $mention): bool
+    {
+        $isOfPipe = \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
+
+        $behind = [$mention->last + 1, $mention->last + self::OUTDOORS_WORDS];
+
+        // "a root, marked that on the grass"
+        return !$isOfPipe && $this->sentence->has('outdoors', ...$behind) && !$this->sentence->has('marked', ...$behind);
     }
 
     /** "the bottom's like a saw blade", and not "it looks like a saw blade" */

@@ -145,7 +145,7 @@ return [
         'okay', 'finish', 'ends', 'back', 'end', 'this', 'first', 'number',
     ],
     // Behind so many degrees of cold or heat.
-    'weather' => ['out', 'outside', 'today', 'below', 'above', 'fahrenheit', 'celsius', 'water'],
+    'weather' => ['in', 'out', 'outside', 'today', 'below', 'above', 'fahrenheit', 'celsius', 'water'],
     'pronouns' => ['one'],
     // "It looks like": what is told behind it is there.
     'likened' => ['it', "it's", 'they', "they're"],
@@ -330,6 +330,7 @@ return [
     'priced' => ['for'],
     // A number before one of these is no place.
     'counted' => [
+        'pounds', 'pound',
         'different', 'homes', 'customers', 'companies', 'calls', 'videos', 'neighbors', 'apartments', 'buildings',
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
@@ -2511,6 +2512,16 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "don't|never use|buy (those|these|the)*", 'what (fifty|forty|thirty|twenty|sixty|a|hundred|few)* years of',
+            "tampons|wipes|rags|roots (are)* (another)* (one)* that'll|will get you",
+            "i'd|we'd|you'd|would expect (to see|find|have)*", 'yesterday|earlier we|i|they had', "i'll|i bet",
+            'code|they says|requires|want',
+            "you've|you|they've got to have (a|an)*",
+            "we'll|i'll (go|ahead|and|just)* cut|clear|remove|pull the|those|these (roots)* (out|back)*",
+            "can't|cannot|won't get roots|rust", 'grease|roots|wipes|bellies|fat is|are the number one (thing|cause|problem|reason)*',
+            'a lateral|main|cleanout is the|a|what|where', 'on the last one',
+            'i see this|that|it all the time', "otherwise (all|you|you'll|you'd|we'd)* (see|get)*",
+            'is|are the number one thing',
             'matter of time (before|until|till)*',
             '<trouble> is|are the number|main|biggest|leading one|cause|reason|problem',
             "a|an|the <trouble> would|wouldn't look|be|show|feel", 'a|an <trouble> can be|get',
@@ -2609,6 +2620,11 @@ return [
             'belly|sag is|are where|when|what|basically',
             "what's|what is|whats a|an", "so|that's|it's|which|just like (a|an|like)* if|when",
         ]],
+        // Where no pipe is.
+        'outdoors' => ['' => [
+            '(out)* in|on the|my|his|her|your|our (front|back)* yard|lawn|driveway|truck|grass|ground|sidewalk|bucket|trash|'
+                .'flange|toilet',
+        ]],
         // Before what is only supposed.
         // Behind how long the pipe is.
         'hits' => ['' => ['then i|we|you|it hit|hits|reach|get|come|see (to)*', "then (there's|there) (is)* (a|the|your)*",
@@ -2619,6 +2635,8 @@ return [
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            'guy|plumber|company|outfit said|says|claimed|told (him|her|them|me|that)*',
+            'the last|other|first house|job|place i|we did|had|was',
             'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
                 .'got|find|finds',
             "if|when|whenever|unless you've|you'd|they've", "either (it's|you've|you|it|they've|they|there's)* (got|have|is)*",
@@ -2627,6 +2645,8 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            'you want at least|about|around',
+            'every (two|three|four|six|couple|few|eight|twelve)* months|weeks|years|month|week', 'once a year|month',
             "you|they don't|wouldn't put|do|want|need",
             '(that)* tells me|you|us', "i'm|we're betting|guessing|expecting", 'last year|week|month|summer|winter|spring|fall',
             'my guess|bet is',
@@ -2742,6 +2762,10 @@ return [
             "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
         ]],
         'gone' => ['' => [
+            'now that the|all|that (grease|roots|scale|mud|sludge|junk)* is|are out',
+            '(out) here|there on the ground|grass|driveway|truck', 'came|come out of the line|pipe|drain|sewer',
+            'was a|an|the (<trouble>)* on the last one',
+            'i|we got on|off my|the|our blade|cable|cutter|head|chain|nozzle',
             'came|comes|come|coming (right|all|pretty)* off|loose',
             "didn't|haven't|hasn't|don't|never come|came|grown|grow back",
             'roots are (all)* out',
@@ -2953,9 +2977,12 @@ return [
             'out|back here today|because|for|with|and|to',
         ]],
         // So deep somebody stands, and no pipe lies.
-        'of_a_pit' => ['' => ['chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
+        'of_a_pit' => ['' => [
+            "hole we're|i'm digging (is|it's|going|to|be|about|gonna)*", 'it was|is buried (about|like|probably|maybe|at)*',
+            'chamber|manhole|pit|box|hole (is|just|only|about)*', "chamber's|manhole's|pit's|box's (just|only|about)*",
             "dig|digging (you|me|us|up|down|just)* a|the hole (that's|that|is|about|only)*",
-            "cover's|lid's up|off|open (and|so)* it's (about|just|only)*"]],
+            "cover's|lid's up|off|open (and|so)* it's (about|just|only)*",
+        ]],
         'in_a_pit' => ['' => [
             'dig (you|me|us|up|down|just)* a|the hole (that)* (is)*',
             'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
@@ -3266,6 +3293,8 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'marked in yellow|blue|white|red|orange|green',
+            'mark that|it|this (one|in|red|yellow|blue|down|up)* on the drawing|map|report|sheet|paper',
             'put|make|making|putting (a|another|my|some)* mark|marks|tape|paint on|around the|my|our hose|cable|rod|rods|reel',
             'not (gonna|going|to|really|even|need|worth)* mark|marking|locate|paint|flag|spray that|this|it|those (one|spot)*',
             'located the|a|his|her|their|your (main|outside)* cleanout|line|sewer|access|clean',
@@ -3771,7 +3800,13 @@ return [
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
             'hole with nothing in it',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
-            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', 'patch of grease|fat|roots|scale|dirt|mud|rust',
+            "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', "roots can't|cannot|won't get in|into|through",
+            'under the rocks|mulch|bushes',
+            "hole we're|i'm digging", 'dig one|two|a|another hole(s)', 'put some foam', "toilet's|toilet full",
+            'dirt|mud in|on the yard|driveway|truck',
+            "can't|cannot|couldn't see (it|that) on here", 'depth of the manhole|chamber',
+            'crack(s) in the|our|my|your foundation|lens|sidewalk|driveway|ceiling|street|basement|screen',
+            'patch of grease|fat|roots|scale|dirt|mud|rust',
             'waving in the water',
             'i|we|he blew|busted|poked|punched a hole',
             'dip in the tarmac|road|yard|lawn|ground|grass|driveway|sidewalk',
