@@ -169,8 +169,9 @@ final class Entry
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
     {
-        $isSame = $this->isOfKind($mention) || $this->isSameEnd($mention) && !$this->isApart($from);
-        if ($this->run !== $run || null === $from || !$isSame || !$this->isAt($from, $to)) {
+        // Of an hour of narration there are many: most are somewhere else.
+        if ($this->run !== $run || null === $from || !$this->isAt($from, $to)
+            || !$this->isOfKind($mention) && (!$this->isSameEnd($mention) || $this->isApart($from))) {
             return false;
         }
 
