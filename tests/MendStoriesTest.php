@@ -19,9 +19,10 @@ final class MendStoriesTest extends ApplicationTestCase
         $low = static fn (float $from, float $to) => [
             'kind' => 'low_spot', 'from_m' => $from, 'to_m' => $to, 'size' => 40.0, 'unit' => 'mm', 'facts' => self::WET,
         ];
+        $clump = ['kind' => 'root_clump', 'from_m' => 27.0, 'size' => 80.0, 'unit' => 'percent', 'at_joint' => true];
         $story = (new StoryBuilder('Two dips, Story Row'))->opening('Yard', ['size_mm' => 110.0])
             ->stands('Gate post', 0.0, 4.0)->stands('Tree', 12.0, 6.0, 'tree')->stands('Lamp', 26.0, 5.0)
-            ->look('Yard', [$low(6.0, 9.0), $low(18.0, 21.0)], 30.0);
+            ->look('Yard', [$low(6.0, 9.0), $low(18.0, 21.0), $clump], 30.0);
         // Straight along the wall; what was taped for C lies a metre and a half off.
         foreach (['A' => [6.0, 0.0], 'B' => [9.0, 0.0], 'C' => [18.0, -1.5], 'D' => [21.0, 0.0]] as $letter => $place) {
             $depth = 'D' === $letter ? 1.4 : 1.3;
@@ -42,6 +43,7 @@ final class MendStoriesTest extends ApplicationTestCase
         self::assertStringContainsString('No liner: it keeps the sag.', $said['judge']);
         self::assertStringContainsString('Dig 5.6–9.4 m: 3.8 m long', $said['options']);
         self::assertStringContainsString('Dig 17.6–21.4 m: 3.8 m long', $said['options']);
+        self::assertStringContainsString('root clump 27.0 m (needs work before the line is used)', $said['options']);
         self::assertStringContainsString('Spot digs', $said['report']);
         self::assertStringContainsString('Dig 1', $said['dig']);
         self::assertStringContainsString('Dig 2', $said['dig']);

@@ -233,7 +233,8 @@ final readonly class MendTexts
     private function upkeep(LineFinding $each, UnitSystem $units): string
     {
         $need = $each->judgement->counts();
-        $class = null === $need ? $this->words->words('look_again', 'need') : $this->words->words($need, 'need');
+        // "Now" alone would read as if it were found now.
+        $class = $this->words->words($need ?? 'look_again', Need::Now === $need ? 'need_means' : 'need');
 
         return $this->names->finding($each->finding, Sureness::Clear !== $each->finding->sureness, $units).' ('.mb_strtolower($class).')';
     }
