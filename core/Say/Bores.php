@@ -33,7 +33,21 @@ final class Bores
     {
         $isMany = $sentence->is('inches', $last->last) && !$sentence->is('bare_units', $last->last);
 
-        return !$isMany && $sentence->isChange($one->first) && null === $sentence->begins('length', $last->last + 1);
+        return !$isMany && self::isChangeFrom($sentence, $one->first) && null === $sentence->begins('length', $last->last + 1);
+    }
+
+    /** "It goes from" right before a word, and more than "from". */
+    public static function isChangeFrom(Sentence $sentence, int $i): bool
+    {
+        // "from a three inch"
+        $i -= $sentence->is('articles', $i - 1) ? 1 : 0;
+        foreach ($sentence->marks('from_material') as $begin => $end) {
+            if ($end === $i - 1 && $end > $begin) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */
@@ -44,7 +58,8 @@ final class Bores
             $first = null;
             foreach ($sentence->atoms as $atom) {
                 $isBefore = $atom->last < $bore->first && $bore->first - $atom->last <= self::RIGHT_BEHIND + 1;
-                $first = $isBefore && Unit::Small === $atom->amount?->unit && $sentence->isChange($atom->first) ? $atom->first : $first;
+                $isFirst = $isBefore && Unit::Small === $atom->amount?->unit && self::isChangeFrom($sentence, $atom->first);
+                $first = $isFirst ? $atom->first : $first;
             }
             if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
                 $mention = new Mention(Kind::Transition, $first, $bore->last);

@@ -20,7 +20,7 @@ final readonly class Course
     /** Whoever pushes on between two words leaves the place behind. */
     public function move(Sentence $sentence, int $from, int $to): void
     {
-        if ($sentence->has('move', $from, $to) || $sentence->has('back', $from, $to)) {
+        if ($sentence->has(['move', 'back'], $from, $to)) {
             $this->leave();
         }
     }

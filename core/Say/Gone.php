@@ -78,10 +78,8 @@ final readonly class Gone
     private function isListed(Mention $mention): bool
     {
         foreach ($this->sentence->marks('there_was') as $end) {
-            $isAll = $end < $mention->first && $mention->first - $end <= self::LISTED_WORDS;
-            foreach (['intro', 'here', 'cut', 'contrast'] as $role) {
-                $isAll = $isAll && !$this->sentence->has($role, $end + 1, $mention->first);
-            }
+            $isAll = $end < $mention->first && $mention->first - $end <= self::LISTED_WORDS
+                && !$this->sentence->has(['intro', 'here', 'cut', 'contrast'], $end + 1, $mention->first);
             // "there was an offset at 29 and roots at 38": an offset is there still.
             $first = $this->sentence->nextName($end + 1, $mention->first - 1);
             $atom = null === $first ? null : $this->sentence->atomAt($first);

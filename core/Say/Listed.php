@@ -102,6 +102,20 @@ final class Listed
     }
 
     /**
+     * @param list<Place> $places of the sentence
+     *
+     * @return list<Place> those of the list in which one stands, without it
+     */
+    public static function others(Sentence $sentence, Place $one, array $places): array
+    {
+        $words = self::with($sentence, $one);
+
+        return array_values(array_filter(
+            $places, static fn (Place $place) => $place !== $one && \in_array($place->first, $words, true),
+        ));
+    }
+
+    /**
      * @param list<Amount> $amounts of a list; the last has the unit of all
      * @param float $bareM metres of one where no unit is said
      *

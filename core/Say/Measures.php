@@ -120,7 +120,7 @@ final class Measures
             $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
         }
         // "from four inch to six": in the unit of the first.
-        $isBore = Unit::Small === $one->unit && Unit::None === $other->unit && $this->sentence->isChange($one->first);
+        $isBore = Unit::Small === $one->unit && Unit::None === $other->unit && Bores::isChangeFrom($this->sentence, $one->first);
         if ($isBore && $this->isJoined($one, $other)) {
             $other = new Amount($other->value * $one->each, Unit::Small, $other->first, $other->last, $one->each);
         }

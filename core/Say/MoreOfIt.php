@@ -22,7 +22,7 @@ final readonly class MoreOfIt
     }
 
     /**
-     * "twenty feet, they're getting thicker", "that joint's got some too": said of what was named, and of nothing that has a name.
+     * "that joint's got some too".
      *
      * @return ?array{int, int} its first and last word
      */
@@ -48,6 +48,15 @@ final readonly class MoreOfIt
         return null;
     }
 
+    /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
+    public function grown(Kind $kind, int $from, int $to): Kind
+    {
+        $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)
+            || Kind::RootThreads === $kind && $this->sentence->isAny('heightens', $from, $to);
+
+        return $isOther ? Kind::RootCords : $kind;
+    }
+
     /** Whether a place is told of what ends at a word, with no other name or place between. */
     private function isToldBehind(int $end, Place $place): bool
     {
@@ -64,15 +73,6 @@ final readonly class MoreOfIt
         return array_filter(
             $this->sentence->atoms, static fn (Atom $atom) => null !== $atom->amount && $atom->first >= $from && $atom->last <= $to,
         );
-    }
-
-    /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
-    public function grown(Kind $kind, int $from, int $to): Kind
-    {
-        $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)
-            || Kind::RootThreads === $kind && $this->sentence->isAny('heightens', $from, $to);
-
-        return $isOther ? Kind::RootCords : $kind;
     }
 
     /** Whether nothing more is said that could be a name no table knows. */

@@ -67,11 +67,7 @@ final readonly class OfLast
     /** @return list<Place> those behind one, at which it is too: "first joint roots, second joint roots, so that's 21, 24 and 27" */
     public function places(Measures $measures, Place $first): array
     {
-        $listed = \in_array($this->last->kind, self::ONCE, true) ? [] : Listed::with($this->sentence, $first);
-
-        return array_values(array_filter(
-            $measures->places, static fn (Place $place) => $place !== $first && \in_array($place->first, $listed, true),
-        ));
+        return \in_array($this->last->kind, self::ONCE, true) ? [] : Listed::others($this->sentence, $first, $measures->places);
     }
 
     /** "the gasket's hanging down … so now it's hanging there in the flow at 33 feet" */
@@ -91,8 +87,7 @@ final readonly class OfLast
         $mayBe = null !== $one && null !== $other && null === $one->to && null === $other->to && $this->sinceS() <= self::PLACED_S
             && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent();
         $isSpan = $mayBe && $this->sentence->isAfter('starts', $one->first, self::STARTS_WORDS)
-            && ($this->sentence->has('to', $one->last, $other->first) || $this->sentence->has('runs_to', $one->last, $other->first)
-                || $this->sentence->has('ends', $one->last, $other->first))
+            && $this->sentence->has(['to', 'runs_to', 'ends'], $one->last, $other->first)
             && null === $this->sentence->nextName($this->sentence->first, $other->last);
 
         if (!$isSpan) {

@@ -95,14 +95,11 @@ final readonly class Others
     /** @return list<Mention> "and then 41, 44, 47 and fifty, they've all got some": the same at the other places of a list */
     private function listedWith(Mention $another, Place $first): array
     {
-        $words = $this->sentence->has('all_have') ? Listed::with($this->sentence, $first) : [];
         $listed = [];
-        foreach ($this->places as $place) {
-            if ($place !== $first && \in_array($place->first, $words, true)) {
-                $more = new Mention($another->kind, $place->first, $place->last, $another->isGeneral);
-                $more->place = $place;
-                $listed[] = $more;
-            }
+        foreach ($this->sentence->has('all_have') ? Listed::others($this->sentence, $first, $this->places) : [] as $place) {
+            $more = new Mention($another->kind, $place->first, $place->last, $another->isGeneral);
+            $more->place = $place;
+            $listed[] = $more;
         }
 
         return $listed;

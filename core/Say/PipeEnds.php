@@ -97,9 +97,8 @@ final readonly class PipeEnds
      */
     public function before(int $first, int $last, string $other): ?Place
     {
-        $before = array_filter($this->ends, static fn (PipeEnd $each) => $each->last < $first);
-        $end = end($before);
-        if (false === $end || $end->material === $other || 'liner' === $other || $this->isKnown($first, $other)) {
+        $end = $this->endBefore($first);
+        if (null === $end || $end->material === $other || 'liner' === $other || $this->isKnown($first, $other)) {
             return null;
         }
         $behind = max($end->last, $this->sentence->first - 1);
@@ -117,11 +116,12 @@ final readonly class PipeEnds
     /** "eleven feet of plastic and then I hit a tee": what is named right behind is where the pipe ends. */
     private function behind(Mention $mention): ?Place
     {
-        $ends = array_filter($this->ends, static fn (PipeEnd $each) => $each->last < $mention->first);
-        $end = end($ends);
-        $from = false === $end ? 0 : max($end->last, $this->sentence->first - 1) + 1;
-
-        if (false === $end || null === $mention->kind || $this->measures->hasPlace($from - 1, $this->sentence->last + 1)) {
+        $end = $this->endBefore($mention->first);
+        if (null === $end || null === $mention->kind) {
+            return null;
+        }
+        $from = max($end->last, $this->sentence->first - 1) + 1;
+        if ($this->measures->hasPlace($from - 1, $this->sentence->last + 1)) {
             return null;
         }
         // "eight feet of two inch cast iron and the bottom's rough": all of it.
@@ -134,6 +134,13 @@ final readonly class PipeEnds
 
         return !Joined::stretches($mention) && $mention->first - $from <= self::THEN_WORDS
             && $this->sentence->has('hits', $from, $mention->first) ? $end->place : null;
+    }
+
+    private function endBefore(int $word): ?PipeEnd
+    {
+        $before = array_filter($this->ends, static fn (PipeEnd $each) => $each->last < $word);
+
+        return end($before) ?: null;
     }
 
     /** Where a pipe begins that is said to go from one place to another: "the new pipe is pvc and it runs from 34 to 42". */

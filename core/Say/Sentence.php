@@ -79,12 +79,17 @@ final readonly class Sentence
         return '?' === $this->text($this->last);
     }
 
-    /** @param ?int $from first word of the part that is asked about; none for all of it */
-    public function has(string $role, ?int $from = null, ?int $to = null): bool
+    /**
+     * @param string|list<string> $roles of which one is looked for
+     * @param ?int $from first word of the part that is asked about; none for all of it
+     */
+    public function has(string|array $roles, ?int $from = null, ?int $to = null): bool
     {
-        foreach ($this->marks[$role] ?? [] as $begin => $end) {
-            if ($begin >= ($from ?? $this->first) && $end <= ($to ?? $this->last)) {
-                return true;
+        foreach ((array) $roles as $role) {
+            foreach ($this->marks[$role] ?? [] as $begin => $end) {
+                if ($begin >= ($from ?? $this->first) && $end <= ($to ?? $this->last)) {
+                    return true;
+                }
             }
         }
 
@@ -166,20 +171,6 @@ final readonly class Sentence
         }
 
         return null;
-    }
-
-    /** "It goes from" right before a word, and more than "from". */
-    public function isChange(int $i): bool
-    {
-        // "from a three inch"
-        $i -= $this->is('articles', $i - 1) ? 1 : 0;
-        foreach ($this->marks['from_material'] ?? [] as $begin => $end) {
-            if ($end === $i - 1 && $end > $begin) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** The material that was named last before a word. */

@@ -19,7 +19,6 @@ final readonly class Talk
     private const SUPPOSED_WORDS = 25;
     /** … if nobody comes back to the line before. */
     private const BACK = ['right_here', 'reached', 'here', 'move'];
-
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
 
@@ -45,11 +44,7 @@ final readonly class Talk
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
-            $isShown = false;
-            foreach (self::SHOWS as $role) {
-                $isShown = $isShown || $this->sentence->has($role, $end + 1, $mention->first);
-            }
-            if ($isBehind && !$isShown) {
+            if ($isBehind && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first)) {
                 return true;
             }
         }
@@ -72,11 +67,9 @@ final readonly class Talk
     {
         foreach ($this->sentence->marks('supposes') as $begin => $end) {
             $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
-            $isBack = !$isBefore || $this->measures->hasPlace($end, $mention->first);
-            foreach (self::BACK as $role) {
-                $isBack = $isBack || $this->sentence->has($role, $end + 1, $mention->first);
-            }
-            if (!$isBack) {
+            $isBack = $this->measures->hasPlace($end, $mention->first)
+                || $this->sentence->has(self::BACK, $end + 1, $mention->first);
+            if ($isBefore && !$isBack) {
                 return true;
             }
         }
@@ -88,7 +81,6 @@ final readonly class Talk
     private function isOutdoors(Mention $mention): bool
     {
         $isOfPipe = \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
-
         $behind = [$mention->last + 1, $mention->last + self::OUTDOORS_WORDS];
 
         // "a root, marked that on the grass"
