@@ -22,6 +22,9 @@ final readonly class BareNumber
     private const LEAST_LEADING = 3;
     private const LEAST_TOLD = 2;
 
+    /** "Built in the fall of nineteen sixty two": so many words before. */
+    private const BUILT_WORDS = 5;
+
     /** Behind one of these it is a place. */
     private const LED_BY = ['at', 'from', 'to', 'between', 'starts', 'ends', 'sorry', 'another'];
     /** What may follow one that is a place. */
@@ -90,7 +93,11 @@ final readonly class BareNumber
         $isOld = static fn (?Amount $first, ?Amount $second) => self::CENTURIES[0] === $first?->value && $second?->value >= self::LEAST_OLD
             && $second->value < self::HUNDRED;
 
-        return $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS
+        // … where places are in metres
+        $isWhole = \in_array(floor($one->value), self::CENTURIES, true) && $this->sentence->is('before_years', $one->first - 1)
+            && $this->sentence->isAny('built', $one->first - self::BUILT_WORDS, $one->first - 1);
+
+        return $isWhole || $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS
             || $isOld($before, $one) || $isOld($one, $next);
     }
 

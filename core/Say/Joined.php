@@ -84,7 +84,10 @@ final class Joined
             // "22 feet back to clay, roots, 26 feet a belly", "five feet, roots, eight till four o'clock, seven feet a crack"
             $next = $sentence->atomAt($end + ($sentence->is('articles', $end + 1) ? 2 : 1));
             $isOther = Atom::MATERIAL === $next?->role || false === $next?->amount?->mayBeAlong();
-            $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words && !$isOther;
+            // "we come out of it, and at 47 there's a root"
+            $isNext = $sentence->isAny('and', $end + 1, $at - 1)
+                && $sentence->beginsAny(['intro', 'here', 'was'], ($sentence->amountEnd($at) ?? $at) + 1);
+            $isEnd = $begin > $one->last && $end < $at && $at - $end <= $words && !$isOther && !$isNext;
             if ($isEnd && !$isOut && !StretchEnd::isSubject($sentence, $one, $begin)) {
                 return true;
             }

@@ -32,7 +32,8 @@ final readonly class Length
         // "that's a nine footer"
         $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
         // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
-        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) : null;
+        // … "ten feet of solid root"
+        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) ?? $this->sentence->atomAt($next + 2) : null;
         $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
         $isOfAThing = $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);
 

@@ -137,6 +137,8 @@ final class Listed
         $next = $last->last + 1;
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
         $isOfNext = $sentence->beginsAny(['here', 'intro'], $shown) || null !== $sentence->nextName($next, $next + 2);
+        // "it's flaking off the walls, and that's at six seven eight, and there's a wye"
+        $isOfNext = $isOfNext && !($sentence->isAfter('told', $amounts[0]->first) && $sentence->is('and', $next));
         // "then it's seven, seven and a half and eight, and there's silt": the counter goes by, too.
         if ($isOfNext && $sentence->isAfter('they_are', $amounts[0]->first)) {
             return \array_slice($places, -1);

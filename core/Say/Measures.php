@@ -248,12 +248,7 @@ final class Measures
 
             return;
         }
-        // "a hundred and fifty clay"
-        $isOfPipe = Atom::MATERIAL === $sentence->atomAt($next)?->role
-            // "there's a hundred and ten elbow"
-            || UnitSystem::Metric === $this->units && Atom::KIND === $sentence->atomAt($next)?->role
-            && !\in_array($one->value, Turn::DEGREES, true);
-        if ($isOfPipe && !$sentence->isAfter('at', $one->first) && $one->value >= self::LEAST_BORE) {
+        if ($one->value >= self::LEAST_BORE && $this->isBore($one, $next)) {
             $this->bores[] = new Amount($one->value / 1000, Unit::Small, $one->first, $one->last);
 
             return;
@@ -270,5 +265,17 @@ final class Measures
                 $place->from * $this->bareM, null === $place->to ? null : $place->to * $this->bareM, $place->first, $place->last,
             );
         }
+    }
+
+    /** "a hundred and fifty clay", "now I'm in the hundred" */
+    private function isBore(Amount $one, int $next): bool
+    {
+        $isMetric = UnitSystem::Metric === $this->units;
+        $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role
+            // "there's a hundred and ten elbow"
+            || $isMetric && Atom::KIND === $this->sentence->atomAt($next)?->role && !\in_array($one->value, Turn::DEGREES, true);
+        $isPipe = $isMetric && ($this->sentence->is('definite', $one->first - 1) || $this->sentence->is('definite', $one->first));
+
+        return $isPipe || $isOfPipe && !$this->sentence->isAfter('at', $one->first);
     }
 }

@@ -297,8 +297,10 @@ final class Mentions
             // The side in a name is its own.
             $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
             $near = [] === $own ? $this->nearest($hour->first) : $own;
-            $has = array_filter($near, static fn (Mention $each) => null !== $each->kind && null === $each->clock
+            $has = array_filter($near, fn (Mention $each) => null !== $each->kind && null === $each->clock
                 && !\in_array($each->kind, self::WITHOUT_CLOCK, true)
+                // "it's pushed to the right, and at twenty four it's cracked": the side is of what is not named.
+                && !($this->sentence->part($hour->first)[1] < $each->first && $this->measures->hasPlace($hour->last, $each->first))
                 // "… and there's my main dropping in from the top": of nothing long before.
                 && max($each->first - $hour->last, $hour->first - $each->last) <= self::SIDE_WORDS);
             $mention = reset($has);

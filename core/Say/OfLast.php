@@ -32,6 +32,8 @@ final readonly class OfLast
     private const TO_WORDS = 3;
     /** "It's hanging there in the flow at 33": it is named so many words before. */
     private const IT_WORDS = 9;
+    /** Whoever is stuck got no farther in the meantime, in metres. */
+    private const FARTHER_M = 1.5;
 
     public function __construct(private Entry $last, private Sentence $sentence)
     {
@@ -46,12 +48,15 @@ final readonly class OfLast
         if (null !== $span || null !== $place && $this->isSumOfIt($place)) {
             return $span ?? $place;
         }
-        if ($this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
+        // "I'm not able to push through … so that's about twelve": the place before was of what was named with it.
+        $isFarther = null !== $place && Kind::CannotGoFurther->value === $this->last->kind && $place->from > $this->last->fromM
+            && $place->from - $this->last->fromM < self::FARTHER_M && $this->sentence->isAfter('puts', $place->first);
+        if (!$isFarther && $this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
             || null !== $this->sentence->nextName($this->sentence->first, $place->first)) {
             return null;
         }
         $isOfIt = $this->isOfIt($place);
-        $isTold = $isOfIt || $this->sentence->isAfter('told', $place->first, 2)
+        $isTold = $isOfIt || $isFarther || $this->sentence->isAfter('told', $place->first, 2)
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "so 26 to about thirty"
             || null !== $place->to && $this->isSummingUp($place) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()

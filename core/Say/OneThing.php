@@ -33,7 +33,9 @@ final readonly class OneThing
 
             return true;
         }
-        if ($this->isCloser($one, $more)) {
+        // "holding half an inch of water behind it"
+        $isHeld = Kind::StandingWater === $one->kind && Kind::LowSpot === $more->kind && $more->first <= $one->last;
+        if ($isHeld || $this->isCloser($one, $more)) {
             $one->kind = $more->kind;
             $one->isGeneral = false;
 

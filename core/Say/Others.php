@@ -52,7 +52,10 @@ final readonly class Others
                 || null !== $this->sentence->begins('again', $place->last + 1);
             $before = Unnamed::before($mentions, $part);
             // "roots at the wye, there's more at seven": more roots.
-            $isOfMore = $this->sentence->isAny('more', ...$part) && !\in_array($before?->kind?->family(), self::COME_AGAIN, true);
+            // … and "the joint's offset, and the next joint's got them too"
+            $isMoreSaid = $this->sentence->isAny('more', ...$part)
+                || $this->sentence->isAny('them', $part[0] - self::ANOTHER_WORDS, $part[1]);
+            $isOfMore = $isMoreSaid && !\in_array($before?->kind?->family(), self::COME_AGAIN, true);
             $growing = $isOfMore ? array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]
                 && \in_array($each->kind?->family(), self::COME_AGAIN, true)) : [];
             $before = end($growing) ?: $before;
@@ -112,7 +115,8 @@ final readonly class Others
      */
     private function isAnotherIn(int $from, array $part, Place $place): bool
     {
-        $isHere = fn (int $end, int $begin) => $begin >= $from && $end <= $part[1]
+        // "the next joint's got them too, that's at seventeen"
+        $isHere = fn (int $end, int $begin) => ($begin >= $from || $part[0] - 1 === $end) && $end <= $part[1]
             && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin)
                 // "a crack at twelve, same thing at seventeen"
                 || $this->sentence->begins('at', $end + 1) === $place->first - 1);

@@ -141,8 +141,11 @@ final class Placing
         if (false !== $at && ($this->sentence->isBehindName($at) || $this->sentence->isInName($at))) {
             return true;
         }
+        // "there's nothing from eighteen to forty"
+        $isNone = null !== $place->to && $this->sentence->isAfter('from', $place->first)
+            && $this->sentence->is('nothing_there', $place->first - 2);
         $next = $place->last + 1;
-        if ($next > $this->sentence->last && (new Vacancy($this->sentence))->isGood($place)) {
+        if ($isNone || $next > $this->sentence->last && (new Vacancy($this->sentence))->isGood($place)) {
             return false;
         }
         // "eleven feet, okay, so there's a crack"

@@ -165,8 +165,9 @@ final readonly class Repeated
                 $listed[] = self::again($before, $part, $place);
             }
         }
+        $sided = new Sided($this->sentence);
         foreach ($mentions as $mention) {
-            array_push($listed, ...$this->listWith($mention, $free), ...$this->onSides($mention, $free));
+            array_push($listed, ...$this->listWith($mention, $free), ...$sided->others($mention, $this->firstOf($mention, null), $free));
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
@@ -195,37 +196,6 @@ final readonly class Repeated
             || Family::Connection === $mention->kind?->family() && $this->sentence->is('known', $mention->first - 1));
 
         return $isBeginning || $isPassed || \in_array($mention->kind, self::ONCE, true) ? null : $place;
-    }
-
-    /**
-     * "tie-ins at eight on the left, twelve on the right and twenty on the left".
-     *
-     * @param list<Place> $free at which nothing is
-     *
-     * @return list<Mention>
-     */
-    private function onSides(Mention $mention, array $free): array
-    {
-        $sided = [];
-        $at = $this->firstOf($mention, null);
-        $last = null !== $at && $at->first > $mention->last ? $at->last : null;
-        while (null !== $last && null !== ($side = $this->sentence->begins('to_a_side', $last + 1))) {
-            $next = $side + ($this->sentence->isComma($side + 1) || $this->sentence->is('and', $side + 1) ? 2 : 1);
-            $places = array_filter($free, static fn (Place $place) => $place->first === $next);
-            $place = reset($places);
-            $end = false === $place ? null : $this->sentence->begins('to_a_side', $place->last + 1);
-            $last = null === $end ? null : $place->last;
-            if (null !== $last && null === $this->sentence->nextName($end, $end + self::NAMED_WORDS)) {
-                $another = self::again($mention, [$place->first, $end], $place);
-                foreach ($this->sentence->atoms as $atom) {
-                    $isSide = Atom::CLOCK === $atom->role && $atom->first > $last && $atom->last <= $end;
-                    $another->clock = $isSide ? new Place((float) $atom->meaning, null, $atom->first, $atom->last) : $another->clock;
-                }
-                $sided[] = $another;
-            }
-        }
-
-        return $sided;
     }
 
     /**

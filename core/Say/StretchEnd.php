@@ -263,14 +263,21 @@ final readonly class StretchEnd
     private static function between(Sentence $sentence, Measures $measures, array $roles, int $first, int $last): ?self
     {
         $ends = $placed = [];
-        $words = array_keys(array_replace(...array_map($sentence->marks(...), $roles)));
+        $marks = array_replace(...array_map($sentence->marks(...), $roles));
+        $words = array_keys($marks);
         // "nothing till 24"
-        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word - 1);
+        // … "then it's clear to nine", "then the line goes on to seven"
+        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word - 1)
+            // "it's clean, and that goes to fourteen"
+            && !$sentence->isAny('and', $word - self::NOTHING_WORDS, $word - 1)
+            || self::OF_OTHERS === $roles && ($sentence->is('all_of_it', $word - 1)
+                || $sentence->is('nothing_there', $word) && $sentence->is('subjects', $word - 1));
         foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
                 && $place->first - $word <= self::BEHIND_WORDS
-                && (!$sentence->isAny('and', min($word, $place->first), max($word, $place->first))
+                // "it gets thicker, and by the time you're at twenty" is one.
+                && (!$sentence->isAny('and', min($marks[$word], $place->first), max($word, $place->first))
                     // "it stops at the next joint, and that's at 26"
                     || $sentence->isAfter('puts', $place->first, 2) && null === $sentence->begins('intro', $place->last + 1));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));

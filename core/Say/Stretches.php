@@ -25,6 +25,7 @@ final readonly class Stretches
      */
     public function goOn(array $mentions): void
     {
+        $this->sayWhole();
         $carried = $this->where->carried();
         // "water from the start, about five percent, up to three metres"
         $begins = array_fill_keys(array_keys(null === $carried ? $this->sentence->marks('at_begin') : []), 0.0)
@@ -43,6 +44,18 @@ final readonly class Stretches
                     $this->measures->places[$i] = Place::over($from, $place->from, $place);
                 }
                 break;
+            }
+        }
+    }
+
+    /** "a repair at fifty, and that's from fifty to fifty four": the second says the first one whole. */
+    private function sayWhole(): void
+    {
+        for ($i = \count($this->measures->places) - 1; $i > 0; --$i) {
+            [$one, $whole] = [$this->measures->places[$i - 1], $this->measures->places[$i]];
+            $isSame = null === $one->to && null !== $whole->to && abs($one->from - $whole->from) < Entry::SAME_PLACE_M;
+            if ($isSame && $this->sentence->isAfter('stretched', $whole->first)) {
+                array_splice($this->measures->places, $i - 1, 2, [new Place($whole->from, $whole->to, $one->first, $whole->last)]);
             }
         }
     }

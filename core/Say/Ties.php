@@ -36,6 +36,8 @@ final readonly class Ties
     private const TOLD = -12;
     /** or where a low spot ends, which is behind that; */
     private const ENDED = 8;
+    /** or behind "and that's", however far; */
+    private const PUT = 4;
     /** nothing ties it, where others tell what comes next. */
     private const NEXT = 12;
     /** The name stands between the ends of its stretch. */
@@ -58,8 +60,6 @@ final readonly class Ties
     private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
     private const WHERE_WORDS = 3;
-    /** "That's about four feet down": so many words behind the place of what is there. */
-    private const DEPTH_WORDS = 3;
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
@@ -153,7 +153,12 @@ final readonly class Ties
         // "a belly, and we pop out at nineteen"
         $isEnd = Kind::LowSpot === $mention->kind && $this->sentence->isAfter('ends', $place->first, 2);
 
-        return self::BEHIND + $this->between->cost($from, $place->first - 1) + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
+        $words = $this->between->cost($from, $place->first - 1);
+        // "that's a root coming in from the top, and that's nine feet": however far behind.
+        $isPut = null === $next && $this->told->isPut($place) && !$this->sentence->is('and', $place->last + 1);
+        $words = $isPut ? min($words, self::PUT) : $words;
+
+        return self::BEHIND + $words + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isEnd ? self::ENDED : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
@@ -196,18 +201,17 @@ final readonly class Ties
     private function isOtherClause(Place $place): bool
     {
         foreach ($this->sentence->marks('at') as $begin => $end) {
-            if ($end === $place->first - 1 && $this->sentence->is('and', $begin - 1)) {
+            if ($end !== $place->first - 1) {
+                continue;
+            }
+            // "they've all got roots, but at 28 you see it's dry"
+            if ($this->sentence->isAfter('contrast', $begin)
+                || $this->sentence->is('and', $begin - 1)) {
                 return null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1);
             }
         }
 
         return false;
-    }
-
-    /** "the break is at 36" */
-    private function isToldAt(Mention $mention, Place $place): bool
-    {
-        return $this->sentence->is('is', $mention->last + 1) && $place->first - $mention->last <= self::THERE_WORDS + 1;
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
@@ -239,7 +243,7 @@ final readonly class Ties
             // "roots at 13 and a half, I can't get past that"
             || $from === $mention->first - 1 && $this->sentence->is('subjects', $from) && $this->sentence->isAfter('at', $place->first));
         $isBehind = $isOver && ($isStuck || null === $mention->kind && $from === $mention->first);
-        if ($this->isDepthOf($mention, $before, $place)) {
+        if ($this->told->isDepthOf($mention, $before, $place)) {
             return self::BEFORE + self::LED;
         }
         // "an offset at 25, some debris sitting behind it"
@@ -258,25 +262,6 @@ final readonly class Ties
             + ($this->sentence->has('move', $from, $to) ? Between::MOVED : 0)
             // "cracked at thirty two, thirty six that's the trap, can't get through": whoever is stuck is at the last place.
             + (Kind::CannotGoFurther === $mention->kind && $this->between->isParted($from, $to) ? self::NEXT : 0);
-    }
-
-    /** "there's a root at twelve, that's about four feet down" */
-    private function isDepthOf(Mention $mention, Mention $before, Place $place): bool
-    {
-        if (null !== $mention->kind) {
-            return false;
-        }
-        if ($place->first < $before->last) {
-            // "a hole with roots coming in, that's at four foot one"
-            return $this->sentence->isAfter('reads_deep', $mention->first)
-                && !$this->between->isParted($before->last + 1, $mention->first - 1);
-        }
-        $from = $place->last + 1;
-
-        return $mention->first - $from <= self::DEPTH_WORDS && ($this->sentence->beginsAny(['intro', 'they_are', 'made_of'], $from)
-            || $this->sentence->is('is', $from) && $from === $mention->first - 1
-            // "the break is at 36, four foot seven"
-            || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
     }
 
     /** "roots and an offset at 20 feet" */

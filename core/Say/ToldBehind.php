@@ -9,6 +9,10 @@ final readonly class ToldBehind
 {
     /** "There's a real big crack": so many words before a name. */
     private const SHOWN_BEFORE = 3;
+    /** "That's about four feet down": so many words behind the place of what is there. */
+    private const DEPTH_WORDS = 3;
+    /** "The break is at 36": so many words behind its name. */
+    private const AT_WORDS = 3;
 
     private Between $between;
 
@@ -69,5 +73,30 @@ final readonly class ToldBehind
         $isAtPlace = fn (int $word) => true === $this->sentence->amountBefore($word)?->mayBeAlong();
 
         return [] !== array_filter([$mention->first, ...$behind], $isAtPlace);
+    }
+
+    /** "there's a root at twelve, that's about four feet down" */
+    public function isDepthOf(Mention $mention, Mention $before, Place $place): bool
+    {
+        if (null !== $mention->kind) {
+            return false;
+        }
+        if ($place->first < $before->last) {
+            // "a hole with roots coming in, that's at four foot one"
+            return $this->sentence->isAfter('reads_deep', $mention->first)
+                && !$this->between->isParted($before->last + 1, $mention->first - 1);
+        }
+        $from = $place->last + 1;
+
+        return $mention->first - $from <= self::DEPTH_WORDS && ($this->sentence->beginsAny(['intro', 'they_are', 'made_of'], $from)
+            || $this->sentence->is('is', $from) && $from === $mention->first - 1
+            // "the break is at 36, four foot seven"
+            || $from === $mention->first && $this->sentence->isAfter('at', $place->first) && $this->isToldAt($before, $place));
+    }
+
+    /** "the break is at 36" */
+    private function isToldAt(Mention $mention, Place $place): bool
+    {
+        return $this->sentence->is('is', $mention->last + 1) && $place->first - $mention->last <= self::AT_WORDS;
     }
 }

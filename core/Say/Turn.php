@@ -38,8 +38,9 @@ final readonly class Turn
             && Atom::KIND !== $sentence->atomAt($next)?->role;
         $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
             && !$sentence->isAfter('to', $one->first);
-        // "I'm at twenty two right here"
-        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next);
+        // "I'm at twenty two right here", "a connection at twenty two on the left"
+        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next)
+            && !$sentence->isAfter('at', $one->first);
 
         // "nine foot wye, twelve foot ninety": farther than the next place would be.
         $before = $sentence->amountBefore($one->first);

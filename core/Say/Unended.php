@@ -44,7 +44,10 @@ final class Unended
     /** @param bool $isBegin whether no place was said before it in the run */
     public function begin(Entry $entry, Mention $mention, Sentence $sentence, bool $isBegin): void
     {
-        $this->other = null;
+        // "there's grease in the bend and some wipes in it, and it goes on to three": the grease does.
+        $isIn = Family::Deposit === Kind::tryFrom($this->other->kind ?? '')?->family() && null !== $mention->place
+            && true === $this->other?->begins($mention->place) && !Joined::stretches($mention);
+        $this->other = $isIn ? $this->other : null;
         $this->isStart = $sentence->has('starts', $mention->first - self::START_WORDS, $mention->last + self::START_WORDS);
         // "I've got water nine ten eleven twelve": as the counter goes by, it may go on.
         $goesOn = $mention->goesOn || null !== $mention->place?->to && Listed::holds($sentence, $mention->place);
@@ -183,13 +186,9 @@ final class Unended
      */
     private function sinceLow(array $mentions): array
     {
-        foreach ($mentions as $i => $mention) {
-            if (Kind::LowSpot === $mention->kind && $mention->place?->from === $this->low?->fromM) {
-                return \array_slice($mentions, $i);
-            }
-        }
+        $isIt = fn (Mention $each) => Kind::LowSpot === $each->kind && $each->place?->from === $this->low?->fromM;
 
-        return $mentions;
+        return \array_slice($mentions, (int) array_key_first(array_filter($mentions, $isIt)));
     }
 
     /** What is said of water while a low spot has begun and not ended is said of it. */

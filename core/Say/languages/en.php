@@ -110,11 +110,14 @@ return [
     ],
     // None begins with one of these.
     'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to', 'side'],
+    // What goes on whatever is in it: "and then the line runs out to 40".
+    'all_of_it' => ['line', 'run', 'sewer', 'drain', 'lateral'],
     // Behind a place and an article: "41 the pipe's got …".
     'of_the_line' => ['pipe', "pipe's", 'line', "line's", 'joint', "joint's", 'bottom', 'top', 'clay', 'iron', 'plastic'],
     // Behind a place where nothing is.
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
+        'spotless', 'pristine', 'immaculate', 'sound',
     ],
     // Before where another run begins: "from the other cleanout".
     'leads_in' => ['from', 'in', 'at', 'to', 'on', 'through', 'into'],
@@ -199,9 +202,10 @@ return [
         'onward' => 'further|farther|past|through|by|forward|anymore|more',
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps|follows',
-        'fixture' => 'washing|machine|dishwasher|kitchen|bathroom|bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|'
-            .'restroom|powder|mop|urinal|vanity|basin|bidet|bar',
-        'joins' => 'coming|comes|ties|tying|tied',
+        'fixture' => 'gents|ladies|ensuite|washroom|jacuzzi|cloakroom|handbasin|scullery|washing|machine|dishwasher|kitchen|bathroom|'
+            .'bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|restroom|powder|mop|urinal|vanity|basin|bidet|bar',
+        'joins' => 'coming|comes|ties|tying|tied|joins|joining|enters|entering|feeds|feeding|tees|connects|connecting',
+        'feeder' => 'gully|gulley|downpipe|downspout|gutter|rainwater|leader',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
@@ -307,6 +311,9 @@ return [
         "i'll", "we'll", "you'll", "they'd", 'nobody', 'it', "it's", "that's", 'that', 'this', 'everything', "everything's",
     ],
     // "Built in sixty two", "for thirty".
+    // Two words before the pipe that something is in: "a crack in this iron".
+    'in_it' => ['in', 'inside', 'of'],
+    'built' => ['built', 'laid', 'installed', 'constructed', 'dates', 'dated', 'since'],
     'before_years' => ['in', 'since', 'for', 'of', 'late', 'early', 'by'],
     // Fewer roots than were named before, and more of them.
     'lessens' => ['few', 'couple', 'bit', 'little', 'small', 'tiny', 'lighter', 'smaller'],
@@ -408,7 +415,7 @@ return [
                 'completely|totally|fully full|blocked|filled|plugged|closed (off|up|with|of)* roots',
                 'ton(s) of root(s)',
                 "(it's|like)* a solid wall of root(s)",
-                'matted (up)* with (roots)*',
+                'matted (up)* with (roots)*', 'another (big|little|good|huge)* clump (here|there|of)* (it|them|that)*',
                 'roots are a curtain',
                 'root(s) (they|just|about|almost|nearly|pretty|much|that)* fill (up)* the pipe|line',
                 'thick|heavy root(s) blocking|plugging|filling',
@@ -596,6 +603,7 @@ return [
                 "joint (there|there's|is|that's|right|here|a|little|bit)* off by", "one's|one is displaced",
                 'inch|mil difference in|between the (two)* pipes|joints|ends',
                 'knocked|kicked|pushed|shoved out of place|line|alignment',
+                "it's|that's|is|been|one's pushed|kicked|shoved|knocked (way|right|over|off)* to (the)* left|right|side",
                 'drop of (about|maybe|like|almost)* half|an|inch|two|three',
                 'pipe|side is|sits|sitting (a|little|bit|about)* lower|higher (than|by)*',
                 'sheared (right|clean|completely)* (off|over)',
@@ -722,7 +730,9 @@ return [
                 'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
-                'joint leaking',
+                'joint leaking', "groundwater|water|water's (is|just|all)* coming|leaking|seeping|weeping|trickling|running in|through "
+                    .'(in|at|through|around|from|the|this|that)* joint|seal|coupling',
+                "water (is|'s)* dripping|leaking|seeping|running out of it|that (joint|coupling|fitting|hub)*",
                 'shooting|pouring|squirting|running|dripping|seeping|spraying in (through|at|around|from)* (the|a|this|that)* '
                     .'joint|seal',
                 "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
@@ -769,6 +779,7 @@ return [
                 "(it's|is)* missing a|the (whole|good|big|huge)* quarter|half|third|chunk|section|corner of (the|"
                     .'that|this)* tile|pipe|hub|bell|joint',
                 'piece|chunk|bit out of the joint|pipe|side|top|bottom|crown|wall',
+                'bricks|brick missing|gone|fallen|dropped (out|in|from)*',
                 'got|has|have a bit|chip|chunk|piece out of it|there|the',
                 "half of the joint's|hub's|bell's|pipe's|joint|hub|bell|pipe (is|has)* gone|missing|out",
                 "pipe's|pipe|it's (is|been|all|just)* crushed|smashed|bashed|stove in",
@@ -782,7 +793,8 @@ return [
                     ."(that|that's|has|have|just)* fell|fallen|falling|dropped|laying|lying|down|caved (in|down|off|out)*",
                 'blown|blew|busted|caved|crushed out|in|up section|spot|area|piece|joint|pipe',
                 'bits|pieces displaced|loose',
-                'half|side|bottom|top|piece (of|the|pipe|it|has|is)* dropped|fell|fallen|falling out',
+                "half|side|bottom|top|piece|bit|chunk (of|the|this|pipe|it|has|is|that|that's|just|all)* dropped|fell|fallen|"
+                    .'falling out|in',
                 'laying|lying|sitting in pieces',
                 'chunk|piece|section|bit of (the|clay|broken|old)* pipe (that|is|just|all)* laying|lying|sitting|loose|down|hanging',
                 "section|piece (of)* (pipe)* that's|is (completely|just|all)* gone|missing",
@@ -807,6 +819,7 @@ return [
                 'missing piece(s)|section|chunk(s)|pipe', 'collapse(d)', 'collapsed', 'collapsing', 'caved in', 'cave in',
                 'pipe is gone|missing', 'shattered', 'crushed', 'busted', 'chunk(s) (of|pipe)* missing|gone|out',
                 'no pipe left|here|there', 'pipe missing|gone',
+                "pipe's|pipe (is|just|all|completely|totally|basically|pretty|much|has)* gone|missing",
             ],
             'broken_pipe+crown_gone=yes' => [
                 'top|crown (of|the|pipe|this)* is (all|completely|just)* gone|missing|broken|out', 'top|crown gone|missing',
@@ -829,13 +842,17 @@ return [
             'worn_invert+wear=gone' => [
                 'in vert (is|has|all)* gone|missing|rotted|eaten (out|away)*',
                 'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
-                'lost the bottom of the pipe', 'holes rusted|rotted|eaten in|through the bottom',
+                'lost the bottom of the pipe',
+                "<floor> (of|it|this|the|is|that's|pipe|line|'s|just|like|all|looks|looking)* swiss cheese",
+                'holes rusted|rotted|eaten in|through the bottom',
+                'bricks|brick (are|is|have)* gone|missing|out (out|of|from|in)* the|this <floor>',
+                "invert's|invert (has|is)* dropped (out|away)*",
                 "bottom of it|this|that (is|has|'s|all|just|been|completely|pretty|much)* gone|missing|rotted|rusted|eaten (out|"
                     .'away|through)*',
                 "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
                 'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
                 "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
-                'no pipe (left|there|here)* just dirt|mud|soil',
+                'no pipe (left|there|here)* dirt|mud|soil',
                 'see (right|straight)* through the bottom',
                 'cast|iron|pipe (iron|is)* rotten|rotted|rusted|eaten on|along|through the <floor>', 'rotten <floor>',
                 'where (the)* bottom used to be',
@@ -851,7 +868,8 @@ return [
                 '<floor> (of|the|pipe|this|line|cast|iron)* is|has (been|all|completely|totally|just)* <worn_away> (out|away|'
                     .'through|off)',
                 "bottom's|invert's (all|completely|totally|just|been)* gone|missing|out|rotted|eaten",
-                'no pipe on|in|at the bottom', "bottom's|bottom is shot|wore|worn (out)*", 'see|seeing dirt in|through the bottom',
+                'no pipe (left)* on|in|at the <floor>', 'no <floor> of (the|this)* pipe', "bottom's|bottom is shot|wore|worn (out)*",
+                'see|seeing dirt in|through the bottom',
                 'bottom|invert gone|missing|rotted|rusted (out|away)', 'missing|no|rotted|rotten bottom|invert (left)',
                 'bottomless', 'rotted|rusted|eaten out|through|away bottom',
                 'channeled|channelled|rotted|rusted|worn|eaten (all|right|the|way|completely)* through|out|away', 'rotted|rotting',
@@ -947,7 +965,9 @@ return [
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
                 'pipe (<very>)* gone|went oval|egg|oblong (shaped)*',
                 'out of shape', 'like an|the egg', "pipe's|pipe (is|has|all|bit)* gone|went out of shape|round",
-                'crushed out of round', 'lost|losing its shape', 'pushed|bowed|caved in on the side',
+                'crushed out of round', 'lost|losing|lose|loses its shape',
+                '(about|maybe)* half|two|third|thirds|quarter the size|height it should|ought|used',
+                'pushed|bowed|caved in on the side',
                 'out of round', 'egg shaped', 'egg shape', 'shaped like (an)* egg', 'oval(ed)', 'ovaled', 'deformed',
                 'deformation', 'ovality', 'squashed', 'flattened', 'squished', 'oblong',
                 'egged',
@@ -988,7 +1008,7 @@ return [
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
-                'scabbed (up|over)*', 'scabby', 'scabs',
+                'scabbed (up|over)*', 'scabby', 'scabs', 'calcified|calcification', 'limescale',
                 'rust shelf|ledge',
                 'calcium (deposit|deposits|buildup)*', 'mineral deposit(s)|buildup',
                 'white mineral stuff|crust|crud',
@@ -1172,14 +1192,15 @@ return [
                 'bung', 'test ball|plug', 'rubber ball|plug',
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
-                'pop|beer|soda|tin|aluminum can',
+                'pop|beer|soda|tin|aluminum|drink|drinks|coke|food|paint can|cans',
+                'straw|straws|chopstick|chopsticks|comb|hairbrush|lego|legos|marble|marbles',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
                 'screw(s)|nail(s)|bolt(s)|rebar (through|in)*', 'toy',
                 'something stuck|lodged in', 'piece|chunk|bit of wood|metal|plastic|rebar|lumber|timber', 'a stick', 'form stake',
                 'bottle cap|top',
-                'something in the pipe|line', 'some kind of blockage',
+                'something in the pipe|line', 'some blockage',
             ],
             'unknown_object+vague' => [
                 'foreign object', 'an|unknown object', 'object in the pipe|line', 'obstruction',
@@ -1187,11 +1208,14 @@ return [
             ],
             'cross_bore' => [
                 'thrust bored (it|that|this|straight|right)* through',
+                'drove|driven|hammered|pounded|put (a|the|that|fence|sign|steel|metal|some)* post|pole|stake|rod|anchor '
+                    .'(right|straight)* through it|this|that',
                 'cable running|going (straight|right)* through (this|the|our)* pipe',
                 "in through the crown|top|side and (it's|has)* (gone|goes|comes|come)* out through the invert|bottom|other (side)*",
                 'crossbores',
-                'drove|driven|hammered|ran|shoved|pounded|augered (it|that|this|one|a|right|straight|smack)* through '
-                    .'(the|your|my|this|our)* sewer|pipe|line|lateral|drain',
+                'drove|driven|hammered|ran|shoved|pounded|augered (it|that|this|one|a|an|fence|sign|steel|metal|post|pole|'
+                    .'stake|rod|pipe|anchor|rebar|right|straight|smack)* through '
+                    .'(the|top|side|of)* (the|your|my|this|our)* sewer|pipe|line|lateral|drain',
                 'fence post|pole|stake right|straight|going|sticking|driven|through (through)*',
                 '(a)* sprinkler|water|gas|irrigation|electric|cable|fiber line|pipe|conduit (that|somebody|someone|'
                     .'they|going|goes|ran|run|runs|shoved|right|straight|just|coming|comes)* through',
@@ -1285,14 +1309,17 @@ return [
                 'tap in from|on|off the|a (left|right|side|top)*',
                 "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
                     .'here|there|off|going)* on|off|to the left|right|side',
+                'connections|laterals|taps (that|we|need|needs|have|to|be|gotta|want|reinstated|reinstate|open|opened|cut|'
+                    .'live|are)* at',
                 'another|a|second|third|one (old|small|live|big)* connection this|that|it|and|there|off|from|for|over|up|with',
                 'bathroom|kitchen|laundry group|sink|drain coming|comes|ties|tying in',
                 'line|pipe from (the|your|a|our)* <fixture> (line|room)* (that|is)* coming|comes|ties|tying|tied in',
+                'comes|coming in from that|this pipe|line (here|there|over)*',
+                "there's|got|have a line|pipe|drain from the left|right|side|top", "the|your <fixture>'s here|there|in (at)*",
                 'hooked|hooks|tied in on|from the|left|right (left|right|side)*',
                 'joins|ties|meets (in|up)* with the <fixture>',
                 'pick|picks|picking up (a|another|one|two|three|four|inch|and|half|line)* from|off',
                 'drain|line tying|ties in',
-                'another|a downpipe|gully|gutter|downspout coming|comes in',
                 'tap (coming)* from|on (the)* left|right',
                 'the main stack line',
                 'wye|y|tee and (it)* goes|heads|runs off|over (to)* (the)* left|right',
@@ -1303,7 +1330,7 @@ return [
                 'fresh air (vent)* tee|inlet|pipe|vent',
                 'two|both units|houses|apartments|lines|sides tie|come|join together',
                 'joins|ties (up|in)* with|to|into the main house line|drain',
-                "tap that|which|is|that's|(coming) coming in",
+                "tap that|which|is|that's|(coming) coming in", 'join (up)* with|to the main house',
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
                 'hit|hits|meet|meets|into|joins the other line',
@@ -1313,13 +1340,13 @@ return [
                 'tie|ties|tied into line one|two|number', 'dumps into the three|four|six inch',
                 'connection on|from|to|off (the)* left|right|side',
                 'live|active connection', 'connection at',
-                'gully|downpipe|downspout|gulley (coming|comes|in)* on|from|off the left|right',
                 'roof|yard|area|deck drain|leader (coming|comes|in|ties|is)* on|from|off the left|right|top',
                 'long|short turn|sweep|radius wye|tee|combo', 'combo wye',
                 'wye|y|tee|branch|line|pipe that goes|heads|runs|takes (off|over|out)* to the left|right',
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
                 "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
-                'gully|downpipe|gutter|rainwater|downspout (pipe|drain|connection)* comes|joins|ties|enters in|into|on',
+                '<feeder> (pipe|drain|line|connection)* (that|is)* <joins> in|into|on|from|off|over|here|there',
+                '<feeder> (pipe|drain|line|connection)* on|from|off the left|right',
                 'downpipe|downspout|rainwater|gully connection',
                 'here comes the|your <fixture> (line|drain)*',
                 'joins (up)* with|to|into the|this|that|another other|next|line|pipe|one',
@@ -1327,7 +1354,7 @@ return [
                 'line|pipe|drain in from the|your left|right|side',
                 'pick|picks|picking up the|your laundry|kitchen|bathroom|bath|toilet|shower|tub|sink|washer|garage (line|drain)*',
                 "that's|here's|there's the|your powder room|bath", 'floor drain line|connection|branch',
-                '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins>|joins|joining (in)*',
+                '<side_pipe> from the|your (upstairs|downstairs)* <fixture> (is)* <joins> (in)*',
                 'lateral|line|branch from the|your back|front|other|upstairs|downstairs|guest|master|hall|half '
                     .'bath|bathroom|unit|kitchen|building',
                 'picks up another|a|the|one pipe|line|drain|branch',
@@ -1344,7 +1371,7 @@ return [
                 'fitting|<side_pipe> coming|going|branching|teeing|peeling (in|off|out|from|on|to|at|the)* left|right|side|top',
                 'incoming|inbound line|pipe|drain|lateral|connection',
                 'sweep tee|wye|y', 'santee(s)', 'boss connection', "there's|got a boss",
-                '(the|your|our|upstairs|downstairs)* <fixture> (line|drain)* (<very>)* <joins>|drops|dumps|tees|enters (in|into)*',
+                '(the|your|our|upstairs|downstairs)* <fixture> (line|drain)* (<very>)* <joins>|drops|dumps (in|into)*',
                 'line|pipe|drain (from the|your|that|this|main|house|kitchen)* joining|joins (in|us|from)*',
                 'line|pipe|drain from the|your shower|tub|kitchen|toilet|bath|bathroom|sink|laundry tying|coming|comes|ties (in)*',
                 "that's|there's|here's the|your tub|shower|toilet|laundry|washer (line|tie|in|coming)*",
@@ -1427,7 +1454,10 @@ return [
                     .'pounded|driven in',
                 "connection|tap|lateral|junction|branch that's|that|is|which (is)* intruding|protruding|poking (in|out|into)*",
                 "lateral's|tap's|connection's|pipe's protruding|intruding|sticking (in|into|out)*",
-                'broke|busted a pipe|drain|line in',
+                'broke|busted a pipe|drain|line in', "it's|is|was a break in and|so|it's",
+                'stuck|shoved|poked|jammed|put it|that|this (right|just|straight)* in|into|through the (side|top|crown)* '
+                    .'(of)* (the|your|our)* side|top|sewer|main|line|pipe',
+                'stuck|shoved|pushed|poked a|the (plastic|pvc|new|clay|abs|smaller)* pipe|line (in|into|through)*',
                 'line|pipe|hose|downspout|drain stuck|shoved|poked (through|in|into|the|top|side)*',
                 'pipe|hose|line protruding|intruding', 'break in tap|connection|lateral',
                 'hammer(ed)|protruding|intruding (in)* tap',
@@ -1453,6 +1483,8 @@ return [
                 "(a|another|one)* connection|branch|lateral|line on the left|right (that's|is|it's)* dead|capped",
                 "stub (on|to|off|the|left|right|that)* doesn't|don't go anywhere", 'stub (on|to|off|the|left|right|that)* goes nowhere',
                 'abandoned|capped|dead|unused tap|stub',
+                "lateral's|lateral|tap|connection|branch (is|was|been|got|that's|just|all)* blocked|sealed|lined|glassed off|over",
+                'lateral|tap|connection|one never (even|got|was|been|ever)* opened|reinstated (up|back|at|all)*',
                 'sealed (off|up)* branch|lateral|connection|line|pipe',
                 'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
                 'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
@@ -1504,6 +1536,8 @@ return [
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
                 'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
                 'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
+                '<pipe> (iron|pipe|line)* goes|runs|ties|connects|slips|sticks in|into|onto|to (to|the|your|our)* old|'
+                    .'original|older (one|pipe|line|stuff)*',
                 'changes|change (pipe)* size|sizes|diameter',
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the|his|her|their|our (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
@@ -1518,6 +1552,7 @@ return [
             ],
             'bend' => [
                 'it|line|pipe turns (up|down|back)* up|down|upward|downward|vertical',
+                'goes|runs into|to|under the|your|our house|building|wall|slab|foundation and|then (it)* turns|goes up|down',
                 '(the|this)* pipe|line (just|kind|of)* changes|change|changed direction|course',
                 'turn at the bottom|base|foot (of the stack)*', 'turn at the end of the stack',
                 'hit|hits|at the bottom (and)* it turns',
@@ -1615,7 +1650,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
-                "there's a cap on it", '(line|pipe) just stops|ends (there|here)*', 'abandoned line',
+                "there's a cap on it", 'line|pipe stops|ends (there|here)*', 'abandoned line',
                 '(the)* main|final|last chamber|manhole',
                 'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
@@ -1640,9 +1675,10 @@ return [
                 'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
                 'goes|turns|comes up into|in the stack',
-                'into the|a|their (grease)* interceptor|separator', 'at|reached the interceptor (trap)*',
+                'into|reach|reached|reaches the|a|their|our|that (grease|oil|sand)* interceptor|separator|trap',
+                'at|reached the interceptor (trap)*',
                 'into the|a main chamber|manhole',
-                'it|pipe|line just (just)* ends|stops', 'pipe|line (just)* quits', 'daylights|daylight in|out|into|at (the|a)*',
+                'pipe|line quits', 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
                 'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
                 'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river '
@@ -1685,7 +1721,7 @@ return [
                 'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
                 'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
-                "we're|i'm to|at the main",
+                "we're|i'm to|at the main", 'in the street at the tap',
                 'wye|y|tee for|to the city',
                 'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits '
                     .'(in|into|to|up|with|on|out)* the|our|your main line|drain|run|lateral',
@@ -1732,6 +1768,9 @@ return [
             ],
             'cannot_go_further' => [
                 'run|ran|running|runs into something (solid|hard)*',
+                "nope|no (it's|she's|that's|i'm|we're|the|camera)* (camera's|is)* not going and|so|okay|alright|through|"
+                    .'anywhere|past|by|in',
+                "that's (going|gonna|to|be)* it for the camera", "camera's|camera (is|just)* not going (through|anywhere|past|by)",
                 "past|beyond that|this|it i|we can't|cannot|couldn't get (the|my)* (camera|crawler|head)*",
                 'not going|gonna (to|any)* <onward> (it|that|this)*', 'not (going|gonna|to|try|and)* <push> <onward> (that|it|this)*',
                 "i'm|we're|am|are not going|gonna (to)* (go|get)* in|into there|that",
@@ -1772,7 +1811,7 @@ return [
                 'about all i|we can|could do|get|go',
                 'tried|try (it|three|four|five|several|a|few|two|couple|or|times|everything|and|but|many)* no go|luck|dice',
                 'hit|hits a dead end', "can't|cannot|couldn't force it|that|this",
-                'abandon|abandoned|abandoning (it) here|there', 'camera|head just stops|stopped',
+                'abandon|abandoned|abandoning (it) here|there', 'camera|head stops|stopped',
                 'hit|hitting|hits something|somethin (really|pretty|real)* solid|hard and|so|that|it',
                 'not (going|gonna|to)* force it',
                 "running|ran|run into it (and)* (it's|i'm)* not going|moving",
@@ -1856,7 +1895,7 @@ return [
                 "where|here|this i'm|we're (is)* stopping|quitting",
                 "camera|head|it won't|can't fit",
                 "i'm|we're|i|we stop|stopping (here|there)* at", "can't|couldn't go no more|further|farther", "couldn't continue",
-                "i'm|we're just jamming into it|that",
+                "i'm|we're jamming into it|that",
                 "gonna|i'll|we'll call it there|here|good|quits", 'gonna call it', "i'm|we're stopping there",
                 "i've|we've stopped (here|there)* at",
                 "can't|couldn't|won't get (the|my)* camera to turn|go|make",
@@ -2013,7 +2052,8 @@ return [
         // Before how wide the pipe is from there on.
         'opens_into' => ['' => [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
-            'goes into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
+            'goes|comes|gets into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
+            'goes|comes|came in the', 'comes|came|opens|dumps out in|into the|a',
         ]],
         'into' => ['' => [
             'connect|connects (in|on)* to|into the|some old',
@@ -2087,11 +2127,11 @@ return [
         ]],
         'at' => ['' => [
             'coming|come up on', 'both',
-            'just|right before|past|after|shy', 'just shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
+            'just|right before|past|after|shy', 'shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
             'close to', 'at about', 'at around', 'somewhere around', 'out at', 'in at', 'out to', 'in to', 'at roughly',
-            'at approximately', 'just past', 'just about', 'past', 'counter|footage (says|reads|reading|shows|is|at|about)*',
+            'at approximately', 'past', 'counter|footage (says|reads|reading|shows|is|at|about)*',
         ]],
         'out' => ['' => [
             'on the|my|our|your screen|display|monitor|readout|camera',
@@ -2219,10 +2259,13 @@ return [
         ]],
         'runs_to' => ['' => [
             '(it)* follows (us|along|it|me|the|pipe|line|right)* (down|up|out|all|the|way)* to|until|till',
+            'going|gonna (to)* run|go|continue|extend (on|along|there|out|down|up|all|the|way)* to|until|till',
             'stays|stay|staying|remains cracked|open|split|broken|rough|gone|out|squashed|oval|thick|heavy|'
                 .'greasy|bad (to|till|until|through)',
             'runs|goes|dies|ends|stops|plays|fades out|off (right|just)* at|by|around',
             'clear|plumb|continuous|continues|solid|right (on|down|up|out|through)* to|till|until',
+            "(gets|getting)* thicker|heavier|deeper (and|thicker|heavier|deeper|so)* by the time (that)* i'm|we're|you're|i|"
+                .'we|you (get|are|got|reach|hit)* (at|to|out)*',
             'lose it (right)* at|by|around',
             "it's|that's|stays|looks|keeps like that|this|so (all|the|way|out|on|up|right|whole)* to|till|until|through",
             'thins|tapers|lightens out|off|up (at|by|around)*',
@@ -2285,7 +2328,8 @@ return [
                 .'down|on|right)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
-            'from the (very)* start|beginning|opening|cleanout (all|the|way|out|up|down|on|right)* to|till|until '
+            'from the (very)* start|beginning|opening|cleanout|manhole|chamber|roof (here|all|the|way|out|up|down|on|right)* '
+                .'to|till|until '
                 .'(about|around|like|maybe|almost)*',
         ]],
         'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
@@ -2298,6 +2342,7 @@ return [
         ]],
         // What a place is, before what is there.
         'at_a_joint' => ['' => [
+            'to the|that first|next|second|third|last joint|one|hub|bell|coupling',
             "is a|the|another|your|our (next|first)* joint|hub|bell|collar|coupling (that's|that|and|it's|which|has|with)* "
                 .'(got|has|with)',
         ]],
@@ -2372,7 +2417,8 @@ return [
         ]],
         'maybe_depth' => ['' => [
             'have|need to go|dig down', 'got|have|has it at (about)*',
-            'telling|giving|saying|reading me|us (about)*', 'dig|digging (down|about|to)*', "it's right at", 'i|we get (about|like)*',
+            'telling|giving|saying|reading me|us (about)*', 'gives|give|gave me|us (about)*', 'dig|digging (down|about|to)*',
+            "it's right at", 'i|we get (about|like)*',
             "i'm|it's|that's|is reading|getting|showing (me|about)*", 'it|she|that reads|says|shows (about|like|me)*',
         ]],
         'locates' => ['' => [
@@ -2402,7 +2448,7 @@ return [
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
-            'before a|an',
+            'before a|an', 'across', 'in diameter', 'between them|these|those|the (two|crosses|marks)*',
             'of dirt|soil|earth|ground|cover|concrete|asphalt (on|over|above)*',
             'run|length (total|altogether|all|together)*',
             'altogether', 'all together', 'in all', 'all told', 'in total',
@@ -2569,7 +2615,7 @@ return [
             "isn't|won't|ain't gonna|going (to)* hurt",
             'root(s) get(s)|go|goes|gets in|into|started',
             "(this|that|it) is|that's how",
-            "(that's|that)* just the seam",
+            "that's|that (is)* the seam",
             'gonna|going to break|collapse|crack|fail',
             'before the|we|they|you|it repair|replaced|lined|fixed|put|cut|jetted|cleaned',
             'was|were worried|afraid|thinking|hoping',
@@ -2840,7 +2886,6 @@ return [
         ]],
         // What was named was something else.
         'rather' => ['' => [
-            "no|wait|oh actually that's|it's (a|an|some)*", 'no|wait|oh actually it|that is (a|an|some)*',
             "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*",
             'nah|nope|no|wait (no|wait)* it|that is (actually)* (a|an|some)*',
         ]],
@@ -2866,7 +2911,7 @@ return [
         'capped' => ['' => [
             "it's|that's|been|is|and (been)* plugged|capped (off|up)*",
             "nobody|nobody's|no one|no|one's (is|'s)* using|on", "been|it's|that's sealed|dead (off|up|shut)*",
-            'cap|plug on|in the end|it',
+            'cap|plug on|in the end|it', 'with a cap|plug (in|on)* (it)*',
             'closed off',
             "(it|it's|has|got|there's|with)* got a plug|cap in|on it",
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
@@ -3066,6 +3111,7 @@ return [
             'which is|was (just|only|like|about|around|roughly|maybe)*', 'first', 'for (the)* first',
         ]],
         'made_of_behind' => ['' => [
+            "from there|here (on|out)* (it|we)* (is|are|it's|we're|you're) (back|in|into|on|the|old|all|original|a|just|new)*",
             "after|past|beyond|behind that (one|point|coupling|joint|fitting|band|repair)* (then)* we're|it's|you're|it|you "
                 .'(is|back|in|into|on|the|old|all|original|a|just|go|get|got)*',
         ]],
@@ -3275,7 +3321,7 @@ return [
             'other than that|those|these|this|the', 'only|main thing|things|problem|problems|issue is|are that|those|these|the',
             'apart|aside from that|those|these|this|the',
             'to recap', 'to summarize', 'to sum up', 'all in all', 'so in total',
-            'in total', 'in conclusion', 'bottom line', 'the same', 'we just saw|passed', 'that we saw', 'as noted',
+            'in total', 'in conclusion', 'bottom line', 'the same', 'we saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
             'no make that', "actually it's", 'let me look again',
@@ -3314,7 +3360,8 @@ return [
         // The kind that was named last, once more.
         'another' => ['' => [
             'is the second|third|fourth|next one',
-            "the second|third one is|one's (at|from|about|around|between)*",
+            "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
+            'the first|second|third|fourth|fifth is (at|from|about|around)*',
             '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*',
             "(the)* next joint's|one's got em|them|some|more (too|also)*",
             'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
@@ -3330,7 +3377,7 @@ return [
             "there's|here's|that's|is your|the|our|a next one",
             'another patch|set|group|section of them|those|it',
             "joint's|one's|joint|one (is)* (the|just)* same (way|thing|deal|story|as)*", 'identical',
-            "(that|this|one|one's)* just like the|that last|other|first|previous one",
+            "that|this|one|one's like the|that last|other|first|previous one",
             'more coming|poking|hanging|growing through|out|in|from', 'it continues (here|on)*',
             "they're (the)* worst|heaviest|thickest (right|here|there|about|around)* at",
             'i|we|they missed (a)* some|few|couple|bit|one',
@@ -3513,7 +3560,8 @@ return [
                 .'(from)* left to right',
             "(is|that's)* where it|that|this turns|turned into",
             "(uphill)* no i'm kidding|joking",
-            "nine|eight|ten times out of ten (it's|its|they're|that's)* <trouble>|roots|wipes",
+            "nine|eight|ten|ninety times|percent out|of of|the ten|time (times)* (it's|its|they're|that's|it|is)* <trouble>|roots|wipes",
+            "nine|eight|ten|ninety out of ten|hundred (times)* (it's|its|they're|that's|it|is)* <trouble>|roots|wipes",
             '<trouble>|scale has|have|need|needs to come|be|get (out|off|cut|cleaned|removed|fixed)*',
             'get|getting|have|had those|these|the|all|them <trouble> (to|cut|out|off|cleaned|cleared|come)* cut|'
                 .'out|off|cleaned|cleared|removed',
@@ -3747,7 +3795,7 @@ return [
             'paint (an|a|the|it|this|that)* x|mark|spot|arrow|line|here', 'call|calling that|this|it the end (of)*',
             'hit|hits|into|at|to|in the main building|house', 'in the|our|your main run|line|drain|stack|level',
             'into|in|to|through|inside|from the|our|your main pipe|run|stack|house|building|drain',
-            'get|getting|have (my|the|this|our)* camera|head|cable|rod|it stuck', 'just one coming in (from)*', 'foot hole',
+            'get|getting|have (my|the|this|our)* camera|head|cable|rod|it stuck', 'foot hole',
             'where the|those|that root(s) were|was', 'flange (was|is)* broken', 'nothing but mud|dirt|soil|water',
             'orange|blue|white|green|pink|red|yellow|spray paint', 'with|in paint',
             "doesn't|don't|won't|never break|crack|rust|rot", 'hole|crack|break|belly|offset|sag like that|this|those',
@@ -3764,7 +3812,8 @@ return [
             "(that's|is)* why your|the|all paper|paper's|rags (is|are|keeps|was)* catching|hanging|snagging|stuck",
             "(i'm|we're)* (right|now|standing)* at|in the (far|top|bottom|other|street)* manhole (now|here)* going|looking|heading",
             "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
-            'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it',
+            'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack',
+            'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now',
             'root(s)|water|something (right)* up ahead', 'around|near|beside the tap', 'root(s) clear|clears|stop|stops up|out|there',
             'because|cause the pipe|line|ground|dirt|soil (has|had)* settled|shifted|moved|sunk',
@@ -3798,7 +3847,15 @@ return [
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig|start|fill|backfill a|the hole',
             'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*', 'hole in the ground|yard',
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
-            'hole with nothing in it',
+            'hole with nothing in it', 'i|we|you sweep it|that|the|around|back',
+            'because|account of the|that|this hole|break|crack|offset|belly|roots|grease',
+            'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (coke|soda|beer|pop|golf|tennis|'
+                .'soft|base)* can|ball|bottle|board|brick|fork|toy',
+            "that's|is how|why (the|your|those|all|these)* roots are|is|got|get|getting (getting|got|in|into)*", 'left a bit of',
+            'recommended|quoted|suggested (doing|putting|to|a)* patch|liner|repair (at)*',
+            "where (i|we|he|they)* couldn't get|go (through|past|by|in|it|the|camera)* before|yesterday|earlier|(last)",
+            "that's|that|it's (is|just|all)* water behind it|that",
+            'mortar (has|have|is)* gone|fallen down inside|in',
             'mark|marks|tape|flag|paint on|around the|my|our hose|cable|rod|rods|reel', 'it|and|we|i broke through',
             "broken|broke it's|its|your|my|his back", 'of riser', 'of liner', "roots can't|cannot|won't get in|into|through",
             'under the rocks|mulch|bushes',
@@ -3824,7 +3881,7 @@ return [
             '(the)* left|right|top|bottom|upper|lower (hand|right|left)* (side|corner)* of|on the|your|my screen|monitor|picture',
             'dip pipe|tube|tee', 'sand bag|paper', 'dip stick', 'skinny dip', 'bubble gum', 'dead line', 'in|into the tank of',
             'dirt bike',
-            'dirt cheap', 'dirt road', 'transition period', 'fine by|with', "that's fine", 'is fine', 'looks fine', 'just fine',
+            'dirt cheap', 'dirt road', 'transition period', 'fine by|with', "that's fine", 'is fine', 'looks fine',
             'fine line', "as far as i know|we know|i'm concerned", 'stuck with', 'stuck in|on the wall', 'cutter head', 'going to',
             'gonna', 'want to', 'have to', 'need to', 'got to go', 'able to', 'clean out the|that|this|all|it', 'clean it out',
             'mud room', 'laundry room', 'fat pipe', 'grease trap', 'grease interceptor', 'roof vent', 'in line', 'in the line',

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What is named once and is at more places, each told with its side. */
+final readonly class Sided
+{
+    /** What is named so many words behind a place has it. */
+    private const NAMED_WORDS = 3;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    /**
+     * "tie-ins at eight on the left, twelve on the right and twenty on the left", "at nine feet nine o'clock and at 33 feet three o'clock".
+     *
+     * @param ?Place $first of what may be at more
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention>
+     */
+    public function others(Mention $mention, ?Place $first, array $free): array
+    {
+        $sided = [];
+        $last = null !== $first && $first->first > $mention->last ? $first->last : null;
+        while (null !== $last && null !== ($side = $this->sideAt($last + 1))) {
+            $next = $side->last + ($this->sentence->isComma($side->last + 1) || $this->sentence->is('and', $side->last + 1) ? 2 : 1);
+            $next = ($this->sentence->begins('at', $next) ?? $next - 1) + 1;
+            $places = array_filter($free, static fn (Place $place) => $place->first === $next);
+            $place = reset($places);
+            $other = false === $place ? null : $this->sideAt($place->last + 1);
+            $last = null === $other ? null : $place->last;
+            if (null !== $other && null === $this->sentence->nextName($other->last, $other->last + self::NAMED_WORDS)) {
+                $another = new Mention($mention->kind, $place->first, $other->last, $mention->isGeneral);
+                $another->place = $place;
+                $another->clock = $other;
+                $sided[] = $another;
+            }
+        }
+
+        return $sided;
+    }
+
+    /** @return ?Place the hour of "on the left", "nine o'clock", with its words */
+    private function sideAt(int $word): ?Place
+    {
+        $hour = $this->sentence->atomAt(($this->sentence->begins('at', $word) ?? $word - 1) + 1);
+        if (Unit::Clock === $hour?->amount?->unit) {
+            return new Place($hour->amount->value, null, $hour->first, $hour->last);
+        }
+        $end = $this->sentence->begins('to_a_side', $word);
+        $sides = null === $end ? [] : array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::CLOCK === $atom->role
+            && $atom->first >= $word && $atom->last <= $end);
+        $side = end($sides);
+
+        return false === $side ? null : new Place((float) $side->meaning, null, $side->first, (int) $end);
+    }
+}
