@@ -36,7 +36,7 @@ final readonly class Denial
             }
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
-        if (null === $denied || $sentence->has('contrast', ...$between) || $sentence->has('intro', ...$between)
+        if (null === $denied || $sentence->has(['contrast', 'intro', 'looks_well'], ...$between)
             || $this->isBeyond($denied, $mention) || $this->isLikened(...$between)
             // "that's not glued, it's come apart"
             || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)

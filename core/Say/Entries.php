@@ -151,7 +151,9 @@ final class Entries
     /** What a mention at a place names again; none where it is told to be another one. */
     public function at(Mention $mention, Sentence $sentence, ?float $from, ?float $to): ?Entry
     {
-        if (null === $mention->kind || $sentence->isAfter('another', $mention->first)) {
+        // "another hub at fourteen, and same thing, cracked": said twice of the one there.
+        $isSame = null !== $mention->place && $sentence->isAny('the_same', $mention->place->last, $mention->first);
+        if (null === $mention->kind || !$isSame && $sentence->isAfter('another', $mention->first)) {
             return null;
         }
         // "a hole at seventeen and another one at eighteen and a half"

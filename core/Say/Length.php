@@ -39,6 +39,9 @@ final readonly class Length
 
         // "twenty feet thick grease": the grease is thick; "ten feet more grease"
         $length = $this->sentence->begins('length', $next);
+        // "at nine metres just short of the manhole"
+        $isThere = null !== $length && $this->sentence->isAfter('at', $one->first) && $this->sentence->is('of', $length + 1);
+        $length = $isThere ? null : $length;
         $isMore = null !== $length && $this->sentence->is('more', $length);
         $isOfNext = null !== $length && ($isMore || $one->value >= self::LONGEST_THING_M)
             && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;

@@ -13,6 +13,8 @@ final class Measures
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
     private const LEAST_BORE = 75;
+    /** No pipe of a house is so wide, in metres. */
+    private const SHORT_WAY_M = 0.25;
     private const HOURS = 12;
     private const HOURS_WORDS = 4;
     private const HUNDRED = 100;
@@ -49,7 +51,7 @@ final class Measures
         $amounts = array_values(array_map($this->readOff(...), $amounts));
         $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM, $isLocating);
         $this->paired = new PairedNumbers($sentence, $units, $this->depth);
-        $this->amounts = $this->paired->onBothSides($amounts);
+        $this->amounts = $this->paired->onBothSides($this->paired->withMillimetres($amounts));
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }
@@ -215,11 +217,21 @@ final class Measures
             // How long something is says nothing of where.
         } elseif (Unit::Small === $last->unit && null !== $to && Bores::isChange($this->sentence, $one, $last)) {
             $this->bores[] = $last;
+        } elseif ($this->isShortWay($one, $last)) {
+            $this->places[] = $place;
         } elseif (Unit::Small === $last->unit) {
             Bores::isSaid($this->sentence, $one) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)) {
             $this->places[] = $place;
         }
+    }
+
+    /** "the liner starts at three hundred mil": so little that nobody tells it in metres. */
+    private function isShortWay(Amount $one, Amount $last): bool
+    {
+        return UnitSystem::Metric === $this->units && Unit::Small === $last->unit && $one->value >= self::SHORT_WAY_M
+            && $this->sentence->isAfter('at', $one->first) && !Bores::isSaid($this->sentence, $one)
+            && Atom::KIND !== $this->sentence->atomAt($last->last + 1)?->role;
     }
 
     /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
@@ -228,6 +240,8 @@ final class Measures
         return Unit::Large === $one->unit && null === $this->carriedM && [] === $this->places
             && $this->sentence->isAfter('goes_so_far', $one->first)
             && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
+                // "it goes down about ten feet, there's your ninety at the bottom"
+                || null !== $this->sentence->begins('intro', $next)
                 || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
     }
 

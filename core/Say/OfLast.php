@@ -50,9 +50,12 @@ final readonly class OfLast
         }
         // "I'm not able to push through … so that's about twelve": the place before was of what was named with it.
         $isFarther = null !== $place && Kind::CannotGoFurther->value === $this->last->kind && $place->from > $this->last->fromM
-            && $place->from - $this->last->fromM < self::FARTHER_M && $this->sentence->isAfter('puts', $place->first);
+            && $place->from - $this->last->fromM < self::FARTHER_M && $this->sentence->isAfter('puts', $place->first)
+            && $place->first - $this->sentence->first <= self::STARTS_WORDS;
         if (!$isFarther && $this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
-            || null !== $this->sentence->nextName($this->sentence->first, $place->first)) {
+            || null !== $this->sentence->nextName($this->sentence->first, $place->first)
+            // "it's at one metre, and it's clean"
+            || (new Vacancy($this->sentence))->isClean($place)) {
             return null;
         }
         $isOfIt = $this->isOfIt($place);
@@ -158,6 +161,10 @@ final readonly class OfLast
      */
     public function isPlacedBy(Mention $mention, bool $isLast): bool
     {
+        // "the camera's out of push, so it won't go past 150"
+        if (Kind::CannotGoFurther === $mention->kind) {
+            return $isLast && $mention->place?->from > $this->last->fromM && $this->sinceS() <= self::COMPLETED_S;
+        }
         if ($this->last->isPlacedForSure()) {
             return false;
         }

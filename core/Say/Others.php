@@ -67,14 +67,31 @@ final readonly class Others
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
             $isAnother = $isAnother && !$this->isOfPlaceBefore($part, $place);
             $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
-            if ($isMore && !$isOfOther && !$this->sentence->has('ends', ...$part) && !$this->isTieIn($kind, $mentions, $part)) {
-                $another = $this->turned(new Mention($kind, $part[0], $part[1], Kind::RootCords === $kind), $mentions);
+            if ($isMore && !$isOfOther && !$this->isEndIn($part, $place) && !$this->isTieIn($kind, $mentions, $part)) {
+                $until = $this->isNamedBefore($part, $place) ? $place->last : $part[1];
+                $another = $this->turned(new Mention($kind, $part[0], $until, Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
                 array_push($others, $another, ...$this->listedWith($another, $place));
             }
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * "forty five it ends", and not "another one at forty five that goes to fifty".
+     *
+     * @param array{int, int} $part
+     */
+    private function isEndIn(array $part, Place $place): bool
+    {
+        return $this->sentence->has('ends', $part[0], $this->isNamedBefore($part, $place) ? $place->first : $part[1]);
+    }
+
+    /** @param array{int, int} $part */
+    private function isNamedBefore(array $part, Place $place): bool
+    {
+        return $this->sentence->has('another', $part[0], $place->first);
     }
 
     /**
@@ -246,6 +263,8 @@ final readonly class Others
         return [] !== array_filter(range($from, $to), $isPronoun)
             // "there's another, and"
             || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
-            || ($this->sentence->is('more', $to) || $this->sentence->is('counted_by', $to)) && !$isNamed;
+            || ($this->sentence->is('more', $to) || $this->sentence->is('counted_by', $to)) && !$isNamed
+            // "another patch"
+            && Atom::KIND !== $this->sentence->atomAt($to)?->role;
     }
 }

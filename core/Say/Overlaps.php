@@ -111,7 +111,9 @@ final class Overlaps
      */
     private static function isReferredTo(Mention $each, array $before, Sentence $sentence, Measures $measures): bool
     {
-        $same = array_filter($before, static fn (Mention $other) => $other->kind === $each->kind);
+        // "your wye at the main, and there's roots right in the wye"
+        $isTap = static fn (Mention $other) => Kind::TieIn === $each->kind && Kind::Tap === $other->kind;
+        $same = array_filter($before, static fn (Mention $other) => $other->kind === $each->kind || $isTap($other));
         // "fourteen feet there's a crack, seventeen feet that crack keeps going"
         if ([] !== $same && null !== $sentence->begins('goes_on', $each->last + 1)
             && $sentence->is('before_pronouns', $each->first - 1) && !$sentence->is('articles', $each->first - 1)

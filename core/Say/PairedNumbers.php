@@ -16,6 +16,7 @@ final readonly class PairedNumbers
     private const INCHES = 12;
     private const TENTH = 10;
     private const HUNDRED = 100;
+    private const THOUSAND = 1000;
 
     public function __construct(private Sentence $sentence, private UnitSystem $units, private Depth $depth)
     {
@@ -71,6 +72,29 @@ final readonly class PairedNumbers
             $second = $isBetween ? $this->asOne($third, $fourth) : null;
             if (null !== $first && null !== $second && $first->value < $second->value) {
                 array_splice($amounts, $i, 4, [$first, $second]);
+            }
+        }
+
+        return $amounts;
+    }
+
+    /**
+     * "three metres two hundred", where places are in metres: the rest in millimetres.
+     *
+     * @param list<Amount> $amounts
+     *
+     * @return list<Amount>
+     */
+    public function withMillimetres(array $amounts): array
+    {
+        for ($i = 0; UnitSystem::Metric === $this->units && $i < \count($amounts) - 1; ++$i) {
+            [$one, $other] = [$amounts[$i], $amounts[$i + 1]];
+            $isRest = Unit::Large === $one->unit && 1.0 === $one->each && 0.0 === fmod($one->value, 1.0)
+                && Unit::None === $other->unit && $other->first === $one->last + 1
+                && $other->value >= self::HUNDRED && $other->value < self::THOUSAND && 0.0 === fmod($other->value, 10.0);
+            if ($isRest) {
+                $whole = new Amount($one->value + $other->value / self::THOUSAND, Unit::Large, $one->first, $other->last, $one->each);
+                array_splice($amounts, $i, 2, [$whole]);
             }
         }
 

@@ -217,7 +217,9 @@ final readonly class StretchEnd
             // "thirty three feet water's gone, thirty six feet good joint"
             || $word === $last + 1 && $sentence->has('gone', $word, $word + 1)
             // "seventeen feet the water's going away"
+            // … and not "forty five that goes to fifty"
             || $sentence->is('known', $last + 1) && \in_array($word - $last, [2, 3], true)
+            && !($sentence->is('refers', $last + 1) && 2 === $word - $last && !$sentence->is('water', $word))
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
     }
 

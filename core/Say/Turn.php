@@ -34,7 +34,8 @@ final readonly class Turn
             && ($atom->first === $next || $atom->last === $one->first - 1 && !$isPlaced));
         // "that big ninety", but not "not too bad, forty five joint is open"
         $isNamed = $sentence->is('articles', $one->first - 1)
-            || self::TWENTY_TWO !== $one->value && $sentence->is('before_pronouns', $one->first - 1)
+            || self::TWENTY_TWO !== $one->value
+            && ($sentence->is('before_pronouns', $one->first - 1) || $sentence->is('known', $one->first - 1))
             && Atom::KIND !== $sentence->atomAt($next)?->role;
         $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
             && !$sentence->isAfter('to', $one->first);

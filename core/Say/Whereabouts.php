@@ -14,7 +14,7 @@ final class Whereabouts
     private const HELD_S = 20.0;
     /** Whoever is stuck stands where they stood so long before, in seconds. */
     private const STOOD_S = 60.0;
-    private const AT_THE_END = [Kind::CannotGoFurther, Kind::EndOfLine, Kind::Tap];
+    private const AT_THE_END = [Kind::CannotGoFurther, Kind::EndOfLine, Kind::Tap, Kind::Transition];
     /** What has no length is not said to be anywhere between the ends of a longer stretch, in metres. */
     private const LONGEST_POINT_M = 1.5;
 

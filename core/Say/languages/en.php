@@ -304,7 +304,7 @@ return [
     // Behind "the roots".
     'ceases' => ['quit', 'quits', 'stop', 'stops', 'stopped', 'end', 'ends', 'ended', 'disappear', 'disappears'],
     // Behind "and at 25" one of these tells what is there.
-    'speakers' => ['i', 'we', 'you', "i've", "we've", "you've", 'they', "they've"],
+    'speakers' => ['i', 'we', 'you', "i'm", "we're", "you're", "i've", "we've", "you've", 'they', "they've"],
     // Behind a place one of these does or has something.
     'somebody' => [
         'i', 'we', 'you', 'they', 'somebody', 'someone', "i'm", "we're", "you're", "they're", "i've", "we've", "you've", "they've",
@@ -407,7 +407,7 @@ return [
                 'looks (like)* a broom',
                 'root(s) hang|hanging down (like|as)* a curtain',
                 'bush(es) of|hanging', 'like a bush', 'proper|real|whole|big|right bush',
-                'big|huge|large|massive mass',
+                'big|huge|large|massive mass', 'mass|mat of it|them',
                 'roots have the|this|it (whole|entire)* (line|pipe)* (completely|all|totally)* closed|plugged|blocked (off|up)*',
                 'choked off|up with roots',
                 'roots have filled|choked|plugged|closed|blocked',
@@ -546,7 +546,7 @@ return [
             ],
             'low_spot+lens_under=yes' => [
                 "camera's|camera|lens|i'm (is|about)* half|halfway|mostly under (water)*",
-                'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
+                'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water', "it's (up|right|now|all|just)* over|above|past the|my lens",
                 'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
                 "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
                 'takes|took|puts|put me|us|the|my (camera|lens|head)* under',
@@ -670,7 +670,7 @@ return [
                 'pulled|slid|slipped|backed back|out|apart (about|by|a|maybe|like|an|good|half|one|two|three|quarter)* inch|inches',
                 "gasket|gasket's|seal (is|has|all)* (pulled|hanging|pushed|out)* and it's open",
                 'dirt|soil|mud|ground between the (two)* joints|joint|sections|pipes|pieces',
-                'pull|pulled apart',
+                'pull|pulled apart', 'pushed|forced|shoved|spread (them|it|the|two|pipes|pipe|joint)* apart', 'inch|inches|foot apart',
                 "joint (that|that's|has|is|it's)* not (all|even|pushed|put|quite)* together|connected|touching|home|seated",
                 "joint(s) (that|that's|has|is|have|are|it's)* pulled|spread|separated|gapped|come|came|drifted|slid "
                     .'(out|loose|apart|open|away)*',
@@ -740,7 +740,7 @@ return [
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
                 "joint's|joint is leaking",
                 'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
-                'displaced|hanging|intruding sealing ring|seal|gasket',
+                'displaced|hanging|intruding (joint)* sealing|seal|gasket (ring|material)*',
                 'rubber ring in|on|hanging|laying',
                 'mortar|mortar\'s|grout|grout\'s|cement (is|has|all)* fell|falling|fallen|coming|come|missing|gone out|off|down',
                 "seal|gasket ('s|is|has)* popped|come|came out",
@@ -834,7 +834,7 @@ return [
                 'see right|straight out the side|top|bottom', 'window in the side|top|pipe',
                 'punched (right|a|hole)* through the pipe|side|wall|top',
                 'opening in|on the side|top|bottom|wall (of|in)*',
-                'see|seeing (a)* void(s)', 'void in the pipe|wall|top|bottom|side',
+                'see|seeing (a)* void(s)', 'slot|slit|gash in it|the (side|top|bottom|pipe)*', 'void in the pipe|wall|top|bottom|side',
                 'perforation(s)|perforated',
                 'hole rusted|rotted|worn (right)* through',
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
@@ -883,7 +883,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
-                'bottom (starts|starting|is|gets|getting)* getting|gets|looks|feels|starts rough',
+                'bottom (starts|starting|is|gets|getting|to)* getting|gets|get|looks|feels|starts rough|ugly|bad|nasty|thin',
                 "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
                 "bottom's|bottom (is|all|just|pretty|really|kind|of)* flaked|flaky|flaking|pitted|pocked (and|rough|up)*",
                 'surface damage|wear',
@@ -956,7 +956,8 @@ return [
                 'got|has|have a (big|little|small)* dent', 'dented',
                 'lost|loses about|a|half|quarter|third (a|about|quarter|half|third|of)* its|the height|shape|roundness',
                 'kink in it|the|this', 'kinked',
-                'starts|start|starting|begins to deform|oval|flatten|egg (out)*', 'deforms', 'deforming',
+                'starts|start|starting|begins to deform|oval|flatten|egg|squash|squat|buckle (out|down)*',
+                'wider than (it|it\'s) (is)* tall|high', 'deforms', 'deforming',
                 "isn't|not (really|even|quite|exactly)* round (anymore|now)*", 'clay|pipe flattening|flattens (out|down)*',
                 "it's|pipe's flat|flattened (out|off)* on (the)* top", 'it|pipe is flat|flattened (out|off)* on (the)* top',
                 'flattened (out)*',
@@ -989,7 +990,9 @@ return [
                 '(where|there|they) dug it|this up before', 'sleeve in|on|here|there (it|here|place)*',
                 'pvc|plastic|abs repair (piece|with)*', 'band on (it|the|this|here)*', 'they|somebody put a sleeve',
                 "somebody's|somebody|someone|someone's|they|they've (has|have)* done|put (a|an|in)* repair|patch",
-                'section|piece|spot|pipe|part is|has|was|been (been)* replaced|repaired', "pipe's been replaced|repaired",
+                'section|piece|spot|pipe|part (of|it|this|that|here)* is|has|was|been (been)* replaced|repaired',
+                'section|piece|part of (it|this|that|the|pipe)* replaced|repaired|changed (with|out)*',
+                "pipe's been replaced|repaired",
                 'repair clamp|coupling|band',
                 '(new|newer)* piece|section (of|pipe)* spliced (in|into)',
                 'spliced (in)',
@@ -1193,7 +1196,7 @@ return [
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
                 'pop|beer|soda|tin|aluminum|drink|drinks|coke|food|paint can|cans',
-                'straw|straws|chopstick|chopsticks|comb|hairbrush|lego|legos|marble|marbles',
+                'straw|straws|chopstick|chopsticks|dentures|teeth|eyeglasses|sunglasses|keys|comb|hairbrush|lego|legos|marble|marbles',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
                 '(broken|piece|pieces|of)* glass', 'spoon', 'toothbrush', 'two by four', 'board',
@@ -1314,7 +1317,8 @@ return [
                 'another|a|second|third|one (old|small|live|big)* connection this|that|it|and|there|off|from|for|over|up|with',
                 'bathroom|kitchen|laundry group|sink|drain coming|comes|ties|tying in',
                 'line|pipe from (the|your|a|our)* <fixture> (line|room)* (that|is)* coming|comes|ties|tying|tied in',
-                'comes|coming in from that|this pipe|line (here|there|over)*',
+                'comes|coming in from that|this pipe|line (here|there|over)*', 'hits|hit|meets|meet|catches|reaches the|your <fixture>',
+                'line|pipe|drain in|coming (in)* from the top|left|right|side',
                 "there's|got|have a line|pipe|drain from the left|right|side|top", "the|your <fixture>'s here|there|in (at)*",
                 'hooked|hooks|tied in on|from the|left|right (left|right|side)*',
                 'joins|ties|meets (in|up)* with the <fixture>',
@@ -1534,7 +1538,7 @@ return [
                 'new|old pipe ends|starts|begins|stops (and)* (the)* old|new (pipe)* (starts|begins)*',
                 'where|here the|this|our|your new|old pipe ends|starts|begins|stops',
                 'reduces|reducing|increases|narrows|widens (down|up|out)* to (a)* hundred|four|six|three|five|eight',
-                'clay|plastic|pvc|cast|iron|abs|orangeburg (iron|pipe)* ends|stops|quits',
+                'clay|plastic|pvc|cast|iron|abs|orangeburg|liner|lining (iron|pipe)* ends|stops|quits|finishes|terminates',
                 'hits|meets|reaches (a|the|into)* six|four|three|five|eight inch',
                 '<pipe> (iron|pipe|line)* goes|runs|ties|connects|slips|sticks in|into|onto|to (to|the|your|our)* old|'
                     .'original|older (one|pipe|line|stuff)*',
@@ -1582,7 +1586,7 @@ return [
                 'two|double forty fives|forties|nineties|ninetys', 'take|takes|taking the turn (there|here)*',
                 'it|pipe|line turns to go',
                 'turns|turn toward|towards the street|house|road|alley|city|front|back',
-                'hit|hits the vertical|riser',
+                'hit|hits the vertical|riser', 'hits|hit the horizontal',
                 'see|seeing it turn|bend (slightly|a)*',
                 'turns|turned (back)* down|over|horizontal', 'is|the turn|bend where|up|down', 'is the turn',
                 'it|pipe|line drops|turns|dives|goes (straight|right)* down at|here|there',
@@ -1626,7 +1630,7 @@ return [
             ],
             'opening_seen' => [
                 'inspection chambers', 'risers',
-                'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
+                'y|wye|tee (that|we|they|i|he|put|in|installed|had|have)* for a|the cleanout|clean (out)*', 'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
                 "cleanout's|cleanout is right|up|over there|here|above",
                 'the|your|a outside|back|front|yard|other|street|house cleanout',
                 '(the|a|your|that)* cleanout comes|coming|goes up (here|there)*',
@@ -1674,7 +1678,9 @@ return [
                 "that's|there's|here's the grease trap|interceptor",
                 'at|to|into|reached the interceptor',
                 "we're|i'm (now)* at|to the (next|other|far|bottom|top|street|road)* manhole|tank|chamber",
-                'goes|turns|comes up into|in the stack',
+                'goes|turns|comes up into|in the stack', 'goes|go in|into the (soil)* stack',
+                'where the (grease|septic)* trap|tank|manhole|interceptor is',
+                "stops|ends (and|here|there|it's|it|is|all|been|just)* bricked|walled|concreted up|off",
                 'into|reach|reached|reaches the|a|their|our|that (grease|oil|sand)* interceptor|separator|trap',
                 'at|reached the interceptor (trap)*',
                 'into the|a main chamber|manhole',
@@ -1683,7 +1689,7 @@ return [
                 'connects|ties (in)* to|into (the|a|our|city|next)* manhole|chamber',
                 'dumps|empties|drains|goes (out|right)* into|in|to (a|the)* drywell|seepage|leach|ditch|creek|cesspool|river '
                     .'(pit|field)*',
-                'dry well', 'drywell',
+                'dry well', 'drywell', 'goes|runs|heads (off|out|on|away|down)* to a|the ditch|creek|pond|swale|drywell',
                 'into the|a|an (old|new|brick|concrete|big|little)* chamber|manhole',
                 'come|came|comes|get|got to the end', 'end|ends|ended at the stack|manhole|chamber|gully|tank|septic',
                 'where (it|this|the|line|pipe|run)* ends',
@@ -2180,7 +2186,7 @@ return [
             "i'm|we're|camera's back up|above (it|the|water|again)*",
             'drops|drop|dropped|goes|went|gets|got (right)* back down|normal',
             'we|i|you|pipe|line get|gets|got|find (it|grade|slope|our|the|my|that|grade|slope|fall)* back',
-            'goes|went|going away (at|by|around)*',
+            'goes|went|going away (at|by|around)*', 'go|goes|went|going (back)* down again (at|by|around)*',
             "(we're|i'm|it's) back up|out at|by|around",
             'stops|quits|done holding (the|any)* water',
             'come|comes|came|coming|pop|pops|popped|pop back (up|back|right)* out (on)* the other side|end',
@@ -2286,7 +2292,8 @@ return [
         // What is named for where something else is.
         'beside' => ['' => [
             'edge|base|lip|mouth|end of the|that|this',
-            'from that|this|the', '(right|just)* after|past|before|behind|beyond|above|below that|this|the',
+            'from that|this|the', '(right|just)* short of (the|that|this)*',
+            '(right|just)* after|past|before|behind|beyond|above|below that|this|the',
             'upstream|downstream of that|this|the',
         ]],
         // What was named last, or a low spot, has no end yet.
@@ -2774,7 +2781,7 @@ return [
         ]],
         // Behind it stands how what was named is.
         'they_are' => ['' => [
-            "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just)*",
+            "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just|only|still|mostly)*",
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
             "they're|it's|that's|these|those (are|very|pretty|really|real|all|just)*",
             'they are (very|pretty|really|real|all|just)*',
@@ -2811,7 +2818,7 @@ return [
             'now that the|all|that (grease|roots|scale|mud|sludge|junk)* is|are out',
             '(out) here|there on the ground|grass|driveway|truck', 'came|come out of the line|pipe|drain|sewer',
             'was a|an|the (<trouble>)* on the last one',
-            'i|we got on|off my|the|our blade|cable|cutter|head|chain|nozzle',
+            'i|we got on|off my|the|our blade|cable|cutter|head|chain|nozzle', 'fished|snagged|hooked it|that|them|those out',
             'came|comes|come|coming (right|all|pretty)* off|loose',
             "didn't|haven't|hasn't|don't|never come|came|grown|grow back",
             'roots are (all)* out',
@@ -2943,7 +2950,12 @@ return [
         ]],
         // Before how far the line goes to what is named next.
         'goes_so_far' => ['' => [
-            'it|that|this|line|pipe goes|runs|heads|continues (on|out|along|about|like|maybe|for|roughly|probably|over|just)*',
+            'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
+        ]],
+        // Whatever is denied before it.
+        'looks_well' => ['' => [
+            "it|everything|all|that|pipe|line|that's|it's looks|looking|look (really|pretty|all)* great|good|fine|beautiful",
+            "it's|that's|everything's (all|looking)* good|great|beautiful",
         ]],
         // Before how deep the water is that it holds.
         'holds' => ['' => ["that's|is|it's|still|been|pipe's holding (about|maybe|like|around|probably|almost|at|just|least|roughly)*"]],
@@ -2969,7 +2981,10 @@ return [
             "that's (right|about)* at", 'which is (right|about|at)*',
         ]],
         // The place of what was named is told behind it, where no more is said.
-        'puts' => ['' => ["that's (right|about|like|around|roughly|maybe|probably|only)*", 'that|this is (right|about|like|around)*']],
+        'puts' => ['' => [
+            "(and)* that's the one at", "that's (right|about|like|around|roughly|maybe|probably|only)*",
+            'that|this is (right|about|like|around)*',
+        ]],
         'from_start' => ['' => [
             'from where i|we put|dropped|started|went|am|are', 'from (the|this|our)* cleanout|house|start|opening|wall|manhole',
         ]],
@@ -3033,7 +3048,7 @@ return [
             'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
         ]],
         // "Number two is over here": nothing ends.
-        'over_there' => ['' => [
+        'over_there' => ['' => ["it's|it|water's|water|is (is|now|up|right|all|just|'s)* over the|my lens|camera|head", 
             'hits|hit that|it|this and stops|stopped',
             'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|'
                 .'quit|ended|hit|hitting',
@@ -3148,7 +3163,7 @@ return [
             '(all)* the rest of the (way|line)*', 'the rest of it', 'after|past|beyond that|this point', 'after that|it',
         ]],
         'from_here' => ['' => [
-            'from there|here (on|out|onwards)*', 'from then on']],
+            'from there|here (on|out|onwards)*', 'from then on', 'from the|that joint|hub|bell (on|out|onwards|right|all)*']],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
@@ -3847,7 +3862,12 @@ return [
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig|start|fill|backfill a|the hole',
             'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*', 'hole in the ground|yard',
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
-            'hole with nothing in it', 'i|we|you sweep it|that|the|around|back',
+            'hole with nothing in it', 'by a|the stone|rock|boulder|root', 'from|at|of|off the|that|this joint out|off|over|up|down to|about', 'mud|grease|dirt|water|paper|gunk|crap off (of)* the|my|our lens|camera|head|screen',
+            'surface water',
+            "asphalt|asphalt's|pavement|road|road's|driveway|yard|lawn|concrete|sidewalk|street|slab (is|has|starting|"
+                ."started|to|it's|just)* dip|dips|dipping|sink|sinks|sinking|sunk|settle|settled|settling|sag|sags|sagging|sagged",
+            'new bit of plastic|pvc', 'about like|as a|an golf|tennis|base|soft|basket ball',
+            'i|we|you sweep it|that|the|around|back',
             'because|account of the|that|this hole|break|crack|offset|belly|roots|grease',
             'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (coke|soda|beer|pop|golf|tennis|'
                 .'soft|base)* can|ball|bottle|board|brick|fork|toy',
