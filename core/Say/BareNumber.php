@@ -63,7 +63,8 @@ final readonly class BareNumber
         $isArticle = 1.0 === $this->one->value && $this->sentence->is('articles', $this->one->first)
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
         // "that's at least ten wipes"
-        if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->sentence->isAfter('at_least', $this->one->first)) {
+        if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->isHowMuch()
+            || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
         }
         // Nobody counts in tenths: "six point two more roots".
@@ -78,6 +79,12 @@ final readonly class BareNumber
 
         return $this->isTold($next) && !$isCounted && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
+    }
+
+    /** "the joint's out by twenty" */
+    private function isHowMuch(): bool
+    {
+        return $this->sentence->is('by', $this->one->first - 1) && $this->sentence->isInName($this->one->first - 1);
     }
 
     /** "built in nineteen sixty two" */

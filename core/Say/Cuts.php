@@ -141,7 +141,9 @@ final readonly class Cuts
                 // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"
                 || $this->lexicon->has('subjects', $led) && !isset($this->named[$first - 1]));
         $before = $this->speech->words[$first - 1]->text ?? '';
-        $isTied = isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before)
+        // "cast iron for eleven feet, and then there's a coupling"
+        $isLong = $this->lexicon->has('for', $before) || $this->lexicon->has('for', $this->speech->words[$first - 2]->text ?? '');
+        $isTied = $isLong || isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before)
             // "clear at ten feet, then roots at fifteen"
             || isset($this->marks['at'][$first - 1]) && $this->lexicon->has('nothing_there', $this->speech->words[$first - 2]->text ?? '');
 

@@ -17,6 +17,9 @@ final readonly class Depth
     /** "let me locate that, it's four foot": so many words behind it. */
     private const LOCATED_WORDS = 3;
 
+    /** "The depth at the first bend is": so many words before how deep it is. */
+    private const DEPTH_WORDS = 8;
+
     /**
      * @param list<Amount> $amounts of the sentence
      * @param float $bareM in metres: one where no unit is said
@@ -58,7 +61,16 @@ final readonly class Depth
         $there = $this->sentence->is('is', $next) ? $this->sentence->atomAt($next + 1)?->amount : null;
         $before = $this->sentence->is('is', $one->first - 1) ? $this->sentence->amountBefore($one->first - 1) : null;
 
-        return $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
+        // "the depth at the first bend is nought point eight"
+        $isDepth = $this->sentence->is('is', $one->first - 1) && null === $this->sentence->begins('at', $next)
+            && $this->sentence->has('depth', $one->first - self::DEPTH_WORDS, $one->first)
+            && null !== $this->sentence->nextName($one->first - self::DEPTH_WORDS, $one->first);
+        // "let me locate that … at nine metres it's one point one"
+        $isNext = $this->isLocating && $one->isTenths() && $this->sentence->is('subjects', $one->first - 1)
+            && $one->value * $this->bareM < $this->sentence->amountBefore($one->first - 1)?->value;
+
+        return $isDepth || $isNext
+            || $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
             || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
     }
 
@@ -73,6 +85,8 @@ final readonly class Depth
         }
         $down = $this->sentence->begins('maybe_deep', $next);
         $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1)
+            // "from four feet down to nine"
+            && null === $this->sentence->begins('to', $next)
             // "eight feet down we have a tee"
             && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('subjects', $down + 1);
         // "we get about eight feet in and there's hair" is a place.

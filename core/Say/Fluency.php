@@ -45,6 +45,12 @@ final readonly class Fluency
     /** @return int how many words from here on are said for nothing */
     private function filled(int $i): int
     {
+        // "thirty uh thirty four": begun twice.
+        $isBegun = $this->isNumber($i) && $this->lexicon->isFiller($this->text($i + 1)) && $this->text($i + 2) === $this->text($i)
+            && $this->isNumber($i + 3);
+        if ($isBegun) {
+            return 2;
+        }
         $many = $this->lexicon->fillerAt($this->text($i), $this->text($i + 1), $this->text($i + 2));
         if (0 === $many) {
             return $this->lexicon->isFiller($this->text($i)) ? 1 : 0;

@@ -22,21 +22,6 @@ final readonly class Length
     /** How long something is says nothing of where. */
     public function isSaid(Amount $one, int $next): bool
     {
-        // "one metre grease on the crown": one is one anyway.
-        $isOne = abs($one->value - $one->each) < 0.001 && !$this->sentence->is('articles', $one->first - 1);
-        $isOfAThing = $this->sentence->is('singular', $one->last) && !$isOne
-            && !$this->sentence->isAfter('at', $one->first)
-            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
-            // "five foot there's water"
-            && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
-        // "that's a nine footer"
-        $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
-        // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
-        // … "ten feet of solid root"
-        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) ?? $this->sentence->atomAt($next + 2) : null;
-        $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
-        $isOfAThing = $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);
-
         // "twenty feet thick grease": the grease is thick; "ten feet more grease"
         $length = $this->sentence->begins('length', $next);
         // "at nine metres just short of the manhole"
@@ -55,8 +40,39 @@ final readonly class Length
             // "twenty three feet more of the same"
             || null !== $this->sentence->begins('another', $next);
 
-        return Unit::Large === $one->unit && (null !== $length && !$isOfNext || $isOfAThing
+        return Unit::Large === $one->unit && (null !== $length && !$isOfNext
+            || $this->isOfAThing($one, $next) || $this->isWhere($one, $next)
             || $this->sentence->isAfter('length_of', $one->first));
+    }
+
+    /** "a two foot piece", "eight feet of cast iron" */
+    private function isOfAThing(Amount $one, int $next): bool
+    {
+        // "one metre grease on the crown": one is one anyway.
+        $isOne = abs($one->value - $one->each) < 0.001 && !$this->sentence->is('articles', $one->first - 1);
+        $isOfAThing = $this->sentence->is('singular', $one->last) && !$isOne
+            && !$this->sentence->isAfter('at', $one->first)
+            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
+            // "five foot there's water"
+            && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
+        // "that's a nine footer"
+        $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
+        // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
+        // … "ten feet of solid root"
+        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) ?? $this->sentence->atomAt($next + 2) : null;
+        $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
+
+        return $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);
+    }
+
+    /** "there's about eight feet here where the pipe's rolled over" */
+    private function isWhere(Amount $one, int $next): bool
+    {
+        $where = $next + ($this->sentence->is('pointing', $next) ? 1 : 0);
+        // "and that's nine metres sixty, where there's a bend" is a place.
+        $isShown = $this->sentence->isAfter('intro', $one->first, 2) && !$this->sentence->isAfter('puts', $one->first, 2);
+
+        return $isShown && $this->sentence->is('at_its_end', $where) && !$this->sentence->isAfter('at', $one->first);
     }
 
     /** "the first two metres it's full of silt", "sludge from the beginning to fifteen feet": from the beginning on. */

@@ -13,6 +13,8 @@ final class Measures
     private const CORRECTED_WITHIN = 4;
     /** Of a pipe, in millimetres without their name. */
     private const LEAST_BORE = 75;
+    /** A waste pipe is named by a round number, too: "the forty". */
+    private const LEAST_WASTE = 40;
     /** No pipe of a house is so wide, in metres. */
     private const SHORT_WAY_M = 0.25;
     private const HOURS = 12;
@@ -231,7 +233,8 @@ final class Measures
     {
         return UnitSystem::Metric === $this->units && Unit::Small === $last->unit && $one->value >= self::SHORT_WAY_M
             && $this->sentence->isAfter('at', $one->first) && !Bores::isSaid($this->sentence, $one)
-            && Atom::KIND !== $this->sentence->atomAt($last->last + 1)?->role;
+            && (Atom::KIND !== $this->sentence->atomAt($last->last + 1)?->role
+                || null !== $this->sentence->begins('intro', $last->last + 1));
     }
 
     /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
@@ -262,7 +265,7 @@ final class Measures
 
             return;
         }
-        if ($one->value >= self::LEAST_BORE && $this->isBore($one, $next)) {
+        if ($this->isBore($one, $next)) {
             $this->bores[] = new Amount($one->value / 1000, Unit::Small, $one->first, $one->last);
 
             return;
@@ -281,15 +284,16 @@ final class Measures
         }
     }
 
-    /** "a hundred and fifty clay", "now I'm in the hundred" */
+    /** "a hundred and fifty clay", "now I'm in the hundred", "where the fifty goes in" */
     private function isBore(Amount $one, int $next): bool
     {
         $isMetric = UnitSystem::Metric === $this->units;
         $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role
             // "there's a hundred and ten elbow"
             || $isMetric && Atom::KIND === $this->sentence->atomAt($next)?->role && !\in_array($one->value, Turn::DEGREES, true);
-        $isPipe = $isMetric && ($this->sentence->is('definite', $one->first - 1) || $this->sentence->is('definite', $one->first));
+        $isPipe = $isMetric && ($this->sentence->is('definite', $one->first - 1) || $this->sentence->is('definite', $one->first))
+            && ($one->value >= self::LEAST_BORE || self::LEAST_WASTE <= $one->value && 0.0 === fmod($one->value, 10.0));
 
-        return $isPipe || $isOfPipe && !$this->sentence->isAfter('at', $one->first);
+        return $isPipe || $one->value >= self::LEAST_BORE && $isOfPipe && !$this->sentence->isAfter('at', $one->first);
     }
 }

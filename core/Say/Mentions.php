@@ -20,7 +20,7 @@ final class Mentions
     /** "again", "that whole" so many words before or behind a name: it is named again. */
     private const AGAIN_WORDS = 6;
     /** "A tee for the old laundry, that's capped": what becomes of it is told within so many words. */
-    private const TOLD_WORDS = 12;
+    private const TOLD_WORDS = 15;
     /** So many words before or behind roots say what kind they are. */
     private const ROOT_WORDS = 5;
     /** "Roots at the joint, and they're heavy". */
@@ -219,12 +219,12 @@ final class Mentions
     /** "a tee for the old laundry, that's capped": before anything else is named. */
     private function isTold(string $role, Mention $mention): bool
     {
-        $end = $mention->last + self::TOLD_WORDS;
-        foreach ($this->sentence->atoms as $atom) {
-            $end = Atom::KIND === $atom->role && $atom->first > $mention->last ? min($end, $atom->first - 1) : $end;
-        }
+        $named = array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
+        // "… and at five there's another one that's been capped"
+        $begins = [...array_column($named, 'first'), ...array_keys($this->sentence->marks('another'))];
+        $next = array_filter($begins, static fn (int $word) => $word > $mention->last);
 
-        return $this->sentence->has($role, $mention->last, $end);
+        return $this->sentence->has($role, $mention->last, min([$mention->last + self::TOLD_WORDS + 1, ...$next]) - 1);
     }
 
     /** @return list<Mention> the nearest to a word first, those of its own part before all others */

@@ -51,6 +51,9 @@ final readonly class MoreOfIt
     /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
     public function grown(Kind $kind, int $from, int $to): Kind
     {
+        if (Kind::RootCords === $kind && $this->sentence->isAny('heavy', $from, $to)) {
+            return Kind::RootClump;
+        }
         $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)
             || Kind::RootThreads === $kind && $this->sentence->isAny('heightens', $from, $to);
 

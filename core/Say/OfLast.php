@@ -63,6 +63,8 @@ final readonly class OfLast
             || null === $this->last->fromM && $this->sentence->isAfter('presence', $place->first)
             // "so 26 to about thirty"
             || null !== $place->to && $this->isSummingUp($place) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()
+            // "a root at every third joint, so eighteen, 27 and 36"
+            || $this->isSummingUp($place) && Listed::holds($this->sentence, $place)
             // "thirteen and a half feet, that's where it's at"
             || null !== $this->sentence->begins('where_it_is', $place->last + 1)
             // "a root coming in, so that's thirty five"

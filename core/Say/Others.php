@@ -61,7 +61,7 @@ final readonly class Others
             $before = end($growing) ?: $before;
             $kind = $before->kind ?? $last;
             $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->more->at($place);
-            $isOfOther = $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
+            $isOfOther = $this->isOfOther($mentions, $part, $place);
             // "it drops off again at fifteen"
             $kind = null === $more ? $kind : $this->more->grown($kind, ...$more);
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
@@ -76,6 +76,21 @@ final readonly class Others
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * Whether nothing is there, or what is named behind.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private function isOfOther(array $mentions, array $part, Place $place): bool
+    {
+        // "the second one's at nine, and the bottom is gone"
+        $isNumbered = $this->sentence->has('one_of_many', ...$part) && $this->sentence->is('and', $part[1] + 1)
+            && null !== $this->sentence->nextName($part[1] + 1, $part[1] + self::NAMED_WORDS);
+
+        return $isNumbered || $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
     }
 
     /**
@@ -261,6 +276,8 @@ final readonly class Others
             || $this->sentence->is('the_same', $word) && !$isNamed;
 
         return [] !== array_filter(range($from, $to), $isPronoun)
+            // "there's another on the left"
+            || $this->sentence->is('one_more', $from) && null !== $this->sentence->begins('to_a_side', $from + 1)
             // "there's another, and"
             || $this->sentence->is('one_more', $to) && ($to >= $this->sentence->last || $this->sentence->is('and', $to + 1))
             || ($this->sentence->is('more', $to) || $this->sentence->is('counted_by', $to)) && !$isNamed

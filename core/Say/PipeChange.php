@@ -126,7 +126,8 @@ final class PipeChange
         $isTold = $sentence->isAfter('becomes', $material->first)
             || !$isIn && $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
             || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
-            || self::isShown($sentence, $measures, $material) || self::isStretched($sentence, $measures, $material);
+            || self::isShown($sentence, $measures, $material) || self::isStretched($sentence, $measures, $material)
+            || PipeEnds::isOutside($sentence, $measures, $material);
 
         // "outside, which is at twenty two, and then it's clay"
         $isThen = $sentence->isAfter('then_made_of', $material->first);

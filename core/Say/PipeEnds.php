@@ -23,6 +23,8 @@ final readonly class PipeEnds
     /** What the whole of a pipe has is told so many words behind it. */
     private const ALONG_WORDS = 14;
     private const ALL_ALONG = [Kind::WornInvert, Kind::Blister, Kind::OutOfRound];
+    /** What the pipe is outside is told so many words behind the place where it leaves the house. */
+    private const OUTSIDE_WORDS = 14;
     private const SAME_PLACE_M = 0.5;
     /** So near to zero it is how long the pipe is from the beginning, in metres. */
     private const AT_ZERO_M = 1.2;
@@ -56,6 +58,18 @@ final readonly class PipeEnds
         usort($pipes, static fn (Atom $one, Atom $other) => $one->first <=> $other->first);
 
         return $pipes;
+    }
+
+    /** "at thirty two feet we're out of the house, and it's transite" */
+    public static function isOutside(Sentence $sentence, Measures $measures, Atom $material): bool
+    {
+        return $sentence->isAfter('made_of', $material->first) && [] !== array_filter(
+            $measures->places,
+            static fn (Place $place) => null === $place->to && $place->from >= self::AT_ZERO_M && $place->last < $material->first
+                && $material->first - $place->last <= self::OUTSIDE_WORDS && !$measures->hasPlace($place->last, $material->first)
+                && $sentence->has('leaves', $place->last + 1, $material->first)
+                && null === $sentence->nextName($place->last + 1, $material->first - 1),
+        );
     }
 
     /** The last of them, where no other place is said behind it. */

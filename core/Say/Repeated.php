@@ -161,7 +161,9 @@ final readonly class Repeated
             );
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
             $at = null === $before ? null : $this->firstOf($before, $place);
-            if (null !== $at && $isList && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
+            // "the bend at point three, and along to one metre"
+            $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
+            if (null !== $at && $isList && !$isOnWay && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = self::again($before, $part, $place);
             }
         }

@@ -14,6 +14,9 @@ final readonly class Stretches
     /** What goes on from there is named so near. */
     private const BESIDE_WORDS = 6;
 
+    /** "It's all clean": so many words behind a place. */
+    private const CLEAN_WORDS = 3;
+
     public function __construct(private Sentence $sentence, private Measures $measures, private Whereabouts $where)
     {
     }
@@ -38,7 +41,9 @@ final readonly class Stretches
 
                     continue;
                 }
-                if (null !== $from && null === $place->to && $this->isUpTo($last, $place)
+                // "from there up to 110 it's clean"
+                $isClean = $this->sentence->isAny('nothing_there', $place->last + 1, $place->last + self::CLEAN_WORDS);
+                if (null !== $from && null === $place->to && !$isClean && $this->isUpTo($last, $place)
                     && $this->isGoingOn($mentions, $first, $place)
                 ) {
                     $this->measures->places[$i] = Place::over($from, $place->from, $place);
@@ -48,16 +53,26 @@ final readonly class Stretches
         }
     }
 
-    /** "a repair at fifty, and that's from fifty to fifty four": the second says the first one whole. */
+    /** "a repair at fifty, and that's from fifty to fifty four", "at thirty there's a belly from thirty to 33": said again, and whole. */
     private function sayWhole(): void
     {
         for ($i = \count($this->measures->places) - 1; $i > 0; --$i) {
             [$one, $whole] = [$this->measures->places[$i - 1], $this->measures->places[$i]];
             $isSame = null === $one->to && null !== $whole->to && abs($one->from - $whole->from) < Entry::SAME_PLACE_M;
-            if ($isSame && $this->sentence->isAfter('stretched', $whole->first)) {
-                array_splice($this->measures->places, $i - 1, 2, [new Place($whole->from, $whole->to, $one->first, $whole->last)]);
+            if ($isSame && ($this->sentence->isAfter('stretched', $whole->first) || $this->isOfOne($one, $whole))) {
+                $words = [$one->first, $whole->last];
+                array_splice($this->measures->places, $i - 1, 2, [new Place($whole->from, $whole->to, ...$words)]);
             }
         }
+    }
+
+    /** Whether one thing is named between two places, and right before the second. */
+    private function isOfOne(Place $one, Place $whole): bool
+    {
+        $name = $this->sentence->nextName($one->last + 1, $whole->first - 1);
+        $last = null === $name ? 0 : $this->sentence->atomAt($name)->last ?? 0;
+
+        return null !== $name && $this->sentence->begins('from', $last + 1) === $whole->first - 1;
     }
 
     /** "to 22", "through to the bend at 22" */

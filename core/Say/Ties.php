@@ -155,7 +155,9 @@ final readonly class Ties
 
         $words = $this->between->cost($from, $place->first - 1);
         // "that's a root coming in from the top, and that's nine feet": however far behind.
-        $isPut = null === $next && $this->told->isPut($place) && !$this->sentence->is('and', $place->last + 1);
+        $isPut = null === $next && $this->told->isPut($place) && (!$this->sentence->is('and', $place->last + 1)
+            // "and that's thirty one, and I'm not going through that"
+            || $this->sentence->is('speakers', $place->last + 2));
         $words = $isPut ? min($words, self::PUT) : $words;
 
         return self::BEHIND + $words + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
@@ -200,6 +202,10 @@ final readonly class Ties
     /** "it's scaly, and at nine feet there's a wye", "it goes to plastic, and at 25 you see another band" */
     private function isOtherClause(Place $place): bool
     {
+        // "a small root mass, from four to eleven feet the pipe's half full of sand"
+        if (null !== $place->to && $this->sentence->is('known', $place->last + 1) && $this->sentence->is('of_the_line', $place->last + 2)) {
+            return true;
+        }
         foreach ($this->sentence->marks('at') as $begin => $end) {
             if ($end !== $place->first - 1) {
                 continue;

@@ -24,6 +24,8 @@ final readonly class Truth
     private const RATHER_BEHIND_WORDS = 9;
     /** "There's a screw": so many words before what is shown. */
     private const SHOWN_WORDS = 3;
+    /** "And I can see a chunk of it": so many words before what is seen. */
+    private const SEEN_WORDS = 14;
     /** "Nah, that's roots": so many words behind. */
     private const RATHER_WORDS = 2;
 
@@ -47,7 +49,8 @@ final readonly class Truth
         $isOurs = null !== $this->sentence->begins('we_cannot', $mention->first - 1)
             || null !== $this->sentence->begins('we_cannot', $mention->first);
 
-        return Kind::CannotGoFurther === $mention->kind && $isOurs && !$this->sentence->has('talk', null, $mention->first);
+        return Kind::CannotGoFurther === $mention->kind && $isOurs
+            && (!$this->sentence->has('talk', null, $mention->first) || $this->isSeenSince($mention));
     }
 
     /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
@@ -59,7 +62,18 @@ final readonly class Truth
         $isShown = [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS)
             || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
 
-        return !$isTalk && $isShown;
+        return $isShown && (!$isTalk || $this->isSeenSince($mention));
+    }
+
+    /** "I think when they compacted that they broke it, and I can see a chunk of it lying there": whatever was talked of before. */
+    private function isSeenSince(Mention $mention): bool
+    {
+        $marks = [...$this->sentence->marks('general'), ...$this->sentence->marks('talk')];
+        $talk = array_filter($marks, static fn (int $end) => $end < $mention->first);
+        $isSeen = static fn (int $begin) => $begin > max([0, ...$talk]) && $begin < $mention->first
+            && $mention->first - $begin <= self::SEEN_WORDS;
+
+        return [] !== array_filter(array_keys($this->sentence->marks('i_see')), $isSeen);
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */

@@ -195,7 +195,8 @@ final class Unended
     private function isOfLow(Mention $mention, Sentence $sentence): bool
     {
         if (Kind::LowSpot !== $mention->kind) {
-            return false;
+            // "I'm in water at sixty … I can't see": because of the water.
+            return Kind::SightLimited === $mention->kind && null === $mention->place && null !== $this->low?->fromM;
         }
         // "there's a belly under the drive … it holds water from 16 to 22"
         if (true !== $this->low?->isPlacedItself() && null !== $mention->place) {

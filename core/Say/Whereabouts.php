@@ -113,7 +113,7 @@ final class Whereabouts
         return null === $at ? [null, null, null] : [$at, null, PlaceBy::Carried];
     }
 
-    /** @return array{?float, ?float, ?PlaceBy} of what has no length the end of a stretch, or its middle where it is short */
+    /** @return array{?float, ?float, ?PlaceBy} of what has no length the end of a stretch, or where it begins if it is short */
     private static function at(Place $place, ?Kind $kind): array
     {
         if (null === $place->to || Extent::Point !== ($kind?->extent() ?? Extent::Point)) {
@@ -125,6 +125,6 @@ final class Whereabouts
         }
 
         return $place->to - $place->from > self::LONGEST_POINT_M
-            ? [null, null, null] : [($place->from + $place->to) / 2, null, PlaceBy::Said];
+            ? [null, null, null] : [$place->from, null, PlaceBy::Said];
     }
 }

@@ -313,10 +313,16 @@ return [
     // "Built in sixty two", "for thirty".
     // Two words before the pipe that something is in: "a crack in this iron".
     'in_it' => ['in', 'inside', 'of'],
+    // Before how long something is.
+    'for' => ['for'],
+    // Before how much something is out: "it's out by twenty".
+    'by' => ['by'],
     'built' => ['built', 'laid', 'installed', 'constructed', 'dates', 'dated', 'since'],
     'before_years' => ['in', 'since', 'for', 'of', 'late', 'early', 'by'],
     // Fewer roots than were named before, and more of them.
     'lessens' => ['few', 'couple', 'bit', 'little', 'small', 'tiny', 'lighter', 'smaller'],
+    // Roots that fill the pipe.
+    'heavy' => ['heavy', 'severe', 'massive'],
     'heightens' => ['heavier', 'thicker', 'bigger', 'worse', 'denser', 'heavy', 'big', 'huge'],
     // Behind what is said without a name nothing else can be named there.
     'closers' => [
@@ -546,7 +552,8 @@ return [
             ],
             'low_spot+lens_under=yes' => [
                 "camera's|camera|lens|i'm (is|about)* half|halfway|mostly under (water)*",
-                'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water', "it's (up|right|now|all|just)* over|above|past the|my lens",
+                'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
+                "it's (up|right|now|all|just)* over|above|past the|my lens",
                 'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
                 "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
                 'takes|took|puts|put me|us|the|my (camera|lens|head)* under',
@@ -730,7 +737,8 @@ return [
                 'defective joint|seal|gasket',
                 "(rubber)* seal|seal's|gasket|gasket's|ring's (is)* poking|sticking (out|in|down)*",
                 "joint that's leaking|dripping",
-                'joint leaking', "groundwater|water|water's (is|just|all)* coming|leaking|seeping|weeping|trickling|running in|through "
+                'joint leaking', 'bad|blown|leaking|leaky seal|gasket|boot (on|in)*',
+                "groundwater|water|water's (is|just|all)* coming|leaking|seeping|weeping|trickling|running in|through "
                     .'(in|at|through|around|from|the|this|that)* joint|seal|coupling',
                 "water (is|'s)* dripping|leaking|seeping|running out of it|that (joint|coupling|fitting|hub)*",
                 'shooting|pouring|squirting|running|dripping|seeping|spraying in (through|at|around|from)* (the|a|this|that)* '
@@ -738,6 +746,7 @@ return [
                 "rubber gasket|seal|ring (is|'s)* coming|falling|in|out (out|the|pipe)*",
                 "oakum's|oakum|lead|lead's hanging|coming|falling|missing|sticking (out)*",
                 "band's|seal's|gasket's|ring's|boot's slipped|torn|hanging|missing|loose",
+                "band|band's|clamp|clamp's (is|has|all)* rusted|rotted (through|out|away|off)*",
                 "joint's|joint is leaking",
                 'rubber|gasket|seal (ring|gasket)* (is|are|has|that)* sitting|standing|stuck proud|out|up|in',
                 'displaced|hanging|intruding (joint)* sealing|seal|gasket (ring|material)*',
@@ -923,7 +932,8 @@ return [
                 'delaminations',
                 'got|has|have|some bubbles', 'bubble|bubbles in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
-                'fold in it|the (liner)*',
+                'fold in it|the (liner)*', 'liner|lining (has|is|it|just|all)* folded|doubled|flapping|buckled (over|up|in)*',
+                "liner's (all|just|come|loose|and|it's)* folded|doubled|flapping|buckled",
                 'delaminate(s)',
                 "liner (is|has|been|'s|it)* pushed|bulged|bumped|bulging in|out",
                 'apart|off in layers|sheets',
@@ -965,7 +975,8 @@ return [
                 "(it's|pipe's|is|been|all)* pinched (in|down)*", 'smushed|smooshed|squooshed',
                 'side(s)|walls are|is caving|pushing|pushed|squeezed in', 'crushed down to',
                 'pipe (<very>)* gone|went oval|egg|oblong (shaped)*',
-                'out of shape', 'like an|the egg', "pipe's|pipe (is|has|all|bit)* gone|went out of shape|round",
+                'out of shape', 'starts|start|starting to come in on|at|from (the|both|one)* side|sides|left|right',
+                'like an|the egg', "pipe's|pipe (is|has|all|bit)* gone|went out of shape|round",
                 'crushed out of round', 'lost|losing|lose|loses its shape',
                 '(about|maybe)* half|two|third|thirds|quarter the size|height it should|ought|used',
                 'pushed|bowed|caved in on the side',
@@ -978,7 +989,7 @@ return [
                 'new piece|section of <pipe>',
                 'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
                 'put in a (ten|two|three|four|five|six|foot|little|short|small|long|whole)* piece|section of <pipe>',
-                'been a (bit|of|patch)* repair|repaired',
+                'been a (bit|of|patch)* repair|repaired', 'attempt at (a)* repair|repairing|fixing (it)*',
                 'localised|localized|local|sectional|previous|point repair',
                 'spot|sectional|section|piece (of)* liner|lining|repair',
                 'for a repair',
@@ -999,7 +1010,7 @@ return [
                 'repaired it|this (here)*', 'section|piece of new|newer pipe', 'newer|new piece|section of pipe',
                 'put in a new|newer piece|section', 'short|sectional|patch liner', 'short|sectional lining',
                 'patch(es)', 'patched', 'replaced|redid (a|this|that|the)* section|piece|part',
-                'old|previous|prior|spot|past|point repair(s)', "there's|here's|that's|another (a|an)* repair (here|there)*",
+                'old|previous|prior|spot|past|point repair(s)', "there's|here's|that's|it's|another (a|an)* repair (here|there)*",
                 'repair sleeve|band|clamp',
                 "section|piece|part (of|pipe|that)* that's|that (has|was)* been|was|is|replaced (been)* replaced|repaired",
                 'been (in)* (here)* and repaired (it|this)*', 'repaired section|spot|piece', 'repair coupling',
@@ -1184,7 +1195,8 @@ return [
                 'silverware|cutlery',
                 'some (kind|sort|type|of)* object',
                 "there's|got|see something stuck",
-                'toys', 'plastic animal(s)|dinosaur|figure(s)|soldier(s)|block(s)',
+                'piece|bit|bits|chunk of roof|roofing|ceramic|floor|wall tile|tiles|slate', 'roof|roofing tile|slate', 'toys',
+                'plastic animal(s)|dinosaur|figure(s)|soldier(s)|block(s)',
                 'chunk|piece of brick|block|slate',
                 'plug|cap|lid (that)* somebody|someone|they|he (has|had)* dropped|lost|let',
                 'plastic cup',
@@ -1211,6 +1223,10 @@ return [
             ],
             'cross_bore' => [
                 'thrust bored (it|that|this|straight|right)* through',
+                'hit it|this|us|the|line|pipe (pipe|line)* with their|a|the (directional)* drill|bore|auger',
+                '(see|yellow|the|a|that)* gas line|main (right)* there|here|in',
+                "pile|beam|anchor|stake|post|bar|rod (that's|that|has|is|been)* come|comes|gone|goes|driven (straight|right|"
+                    .'clean)* through',
                 'drove|driven|hammered|pounded|put (a|the|that|fence|sign|steel|metal|some)* post|pole|stake|rod|anchor '
                     .'(right|straight)* through it|this|that',
                 'cable running|going (straight|right)* through (this|the|our)* pipe',
@@ -1335,6 +1351,8 @@ return [
                 'two|both units|houses|apartments|lines|sides tie|come|join together',
                 'joins|ties (up|in)* with|to|into the main house line|drain',
                 "tap that|which|is|that's|(coming) coming in", 'join (up)* with|to the main house',
+                'join|junction (up)* with|to|for the <feeder>|<fixture>',
+                'passing|several|few|couple|some (of)* connections|laterals|taps|branches|services',
                 'the main stack comes|coming|ties in',
                 'bathroom|bath group',
                 'hit|hits|meet|meets|into|joins the other line',
@@ -1350,7 +1368,7 @@ return [
                 'two lines|drains (that|both|all)* come|coming|join|meet (back)* together',
                 "that's|there's|here's the|your guest|master|hall|half|kids bath|bathroom",
                 '<feeder> (pipe|drain|line|connection)* (that|is)* <joins> in|into|on|from|off|over|here|there',
-                '<feeder> (pipe|drain|line|connection)* on|from|off the left|right',
+                '<feeder> (pipe|drain|line|connection)* on|from|off the left|right', 'yard|area|curb|roof inlet',
                 'downpipe|downspout|rainwater|gully connection',
                 'here comes the|your <fixture> (line|drain)*',
                 'joins (up)* with|to|into the|this|that|another other|next|line|pipe|one',
@@ -1558,6 +1576,7 @@ return [
                 'it|line|pipe turns (up|down|back)* up|down|upward|downward|vertical',
                 'goes|runs into|to|under the|your|our house|building|wall|slab|foundation and|then (it)* turns|goes up|down',
                 '(the|this)* pipe|line (just|kind|of)* changes|change|changed direction|course',
+                "there's|see|is (a|the|your|our)* change of|in direction",
                 'turn at the bottom|base|foot (of the stack)*', 'turn at the end of the stack',
                 'hit|hits|at the bottom (and)* it turns',
                 'it turns here|there|now',
@@ -1630,7 +1649,8 @@ return [
             ],
             'opening_seen' => [
                 'inspection chambers', 'risers',
-                'y|wye|tee (that|we|they|i|he|put|in|installed|had|have)* for a|the cleanout|clean (out)*', 'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
+                'y|wye|tee (that|we|they|i|he|put|in|installed|had|have)* for a|the cleanout|clean (out)*',
+                'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
                 "cleanout's|cleanout is right|up|over there|here|above",
                 'the|your|a outside|back|front|yard|other|street|house cleanout',
                 '(the|a|your|that)* cleanout comes|coming|goes up (here|there)*',
@@ -1656,7 +1676,9 @@ return [
             'end_of_line' => [
                 "there's a cap on it", 'line|pipe stops|ends (there|here)*', 'abandoned line',
                 '(the)* main|final|last chamber|manhole',
-                'end of (the|this|our)* survey|inspection', "we're|i'm (right|now|up|out)* at|in the septic",
+                'end of (the|this|our)* survey|inspection',
+                'survey|inspection|run ended|ends|finished|complete|completed at|in (the)* gully|manhole|chamber|tank',
+                "we're|i'm (right|now|up|out)* at|in the septic",
                 'clean|good|dry|clear|fine (all|way|out|right|from|there|on)* to the|our|your septic (tank)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|it)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end of the|this|our line|pipe|run',
@@ -2335,7 +2357,7 @@ return [
                 .'down|on|right)* '
                 .'to|till|until (about|around|like|maybe|almost)*',
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
-            'from the (very)* start|beginning|opening|cleanout|manhole|chamber|roof (here|all|the|way|out|up|down|on|right)* '
+            'from the (very)* start|beginning|opening|cleanout|manhole|chamber|roof|trap (here|all|the|way|out|up|down|on|right)* '
                 .'to|till|until '
                 .'(about|around|like|maybe|almost)*',
         ]],
@@ -2406,6 +2428,7 @@ return [
             "that|it isn't (really|actually|even)* a|an|any",
         ]],
         'is_open' => ['' => [
+            "and it's|that's (wide|a|bit|little|slightly|all|just|still)* open|gapped|apart",
             "is|it's|that's|has|you|can|see|we've|got (been|all|just|really|pretty|kind|of|a|little|bit|way|also|too|very)* "
                 .'wide|open|opened|opening|gapped|gapping|gaping|apart (open|up)*',
             'open|wide|opened|opens|gapped|gapping|separating (open|up|apart)*',
@@ -2440,7 +2463,8 @@ return [
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
             'depth button', 'with the receiver', 'put|got (the|my|our) locator on', 'push|hit|press the depth',
-            'locate|locating|mark|marking that|this|it|the|those|these|here', 'get a locate', 'locator out', 'go locate',
+            'locate|locating|mark|marking that|this|it|the|those|these|here', 'get|put|do|getting|putting a locate', 'locator out',
+            'go locate',
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
@@ -2568,7 +2592,9 @@ return [
             "don't|never use|buy (those|these|the)*", 'what (fifty|forty|thirty|twenty|sixty|a|hundred|few)* years of',
             "tampons|wipes|rags|roots (are)* (another)* (one)* that'll|will get you",
             "i'd|we'd|you'd|would expect (to see|find|have)*", 'yesterday|earlier we|i|they had', "i'll|i bet",
-            'code|they says|requires|want',
+            'code|they says|requires|want', 'most|all of the|these|those houses|homes|lines',
+            'runs|cost|costs|run you (about|around)*', '(we|i|they)* already fixed|repaired|replaced that|it|this',
+            'city|they|locators|somebody|he (came|out|and|has|had|have|already|all)* marked the|it|that|this',
             "you've|you|they've got to have (a|an)*",
             "we'll|i'll (go|ahead|and|just)* cut|clear|remove|pull the|those|these (roots)* (out|back)*",
             "can't|cannot|won't get roots|rust", 'grease|roots|wipes|bellies|fat is|are the number one (thing|cause|problem|reason)*',
@@ -2698,6 +2724,7 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            'most|all of the|these|those houses|homes|lines', 'runs|cost|costs|run you (about|around)*',
             'you want at least|about|around',
             'every (two|three|four|six|couple|few|eight|twelve)* months|weeks|years|month|week', 'once a year|month',
             "you|they don't|wouldn't put|do|want|need",
@@ -2952,6 +2979,8 @@ return [
         'goes_so_far' => ['' => [
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
+        // A coupling, and no denial.
+        'no_hub' => ['' => ['a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps']],
         // Whatever is denied before it.
         'looks_well' => ['' => [
             "it|everything|all|that|pipe|line|that's|it's looks|looking|look (really|pretty|all)* great|good|fine|beautiful",
@@ -3020,6 +3049,7 @@ return [
         // What came back with the tool; the tool is not drawn back.
         // Nobody draws back.
         'not_back' => ['' => [
+            "never|won't|can't|cannot|not|wouldn't come|get (it|the|my|camera)* back (up|out)*",
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
             "water|line|toilet|sewer|drain|house|basement|everything|it|been|keeps|kept|keep|what's|that's|"
                 .'always|was (is|it|was|been|keeps|kept|all|always|just)* backing|backs|backed up',
@@ -3048,7 +3078,9 @@ return [
             'deep in (the|this|our|my|a)* hole|pit|trench|manhole',
         ]],
         // "Number two is over here": nothing ends.
-        'over_there' => ['' => ["it's|it|water's|water|is (is|now|up|right|all|just|'s)* over the|my lens|camera|head", 
+        'over_there' => ['' => [
+            'first|second|third|fourth|fifth|sixth|next|last|my stop is|one|two', 'first|second|third|fourth|fifth|sixth|next|last stop',
+            "it's|it|water's|water|is (is|now|up|right|all|just|'s)* over the|my lens|camera|head",
             'hits|hit that|it|this and stops|stopped',
             'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|'
                 .'quit|ended|hit|hitting',
@@ -3126,6 +3158,8 @@ return [
             'which is|was (just|only|like|about|around|roughly|maybe)*', 'first', 'for (the)* first',
         ]],
         'made_of_behind' => ['' => [
+            'rest of it|the (line|pipe|way)* (is|has|been|all|was)* replaced|done|redone with|in',
+            "rest of it's (been|all)* replaced|done|redone with|in",
             "from there|here (on|out)* (it|we)* (is|are|it's|we're|you're) (back|in|into|on|the|old|all|original|a|just|new)*",
             "after|past|beyond|behind that (one|point|coupling|joint|fitting|band|repair)* (then)* we're|it's|you're|it|you "
                 .'(is|back|in|into|on|the|old|all|original|a|just|go|get|got)*',
@@ -3169,6 +3203,14 @@ return [
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
         'both' => ['' => ['both of them|those|these', 'those|these two']],
+        // Where the pipe goes out of the house.
+        'leaves' => ['' => [
+            'out of|through|leave|leaving|leaves|exit|exits|exiting|under|past|beyond (of|the|this|our|your|that)* house|wall|slab|'
+                .'foundation|footing|building|footer|basement',
+            "we're|i'm|it's|that's|we|goes|go|going (going|go|are)* outside|outdoors",
+        ]],
+        // Seen by whoever speaks.
+        'i_see' => ['' => ['i|we can (actually|definitely)* see (a|the|some)*', 'i see', 'we see', "i'm seeing", "we're seeing"]],
         // Behind a list of places.
         'all_have' => ['' => ["they've|they all got|have|had|has", 'all|each (of|them|those|these)* got|has|have (some|a|the)*']],
         'each' => ['' => [
@@ -3373,10 +3415,14 @@ return [
             'round|normal|dry|good|fine|okay|ok|clean|clear|open|better|alright again (at|by)*',
             'round|normal|dry again (at|by)*']],
         // The kind that was named last, once more.
+        // One of several that were named before.
+        'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
         'another' => ['' => [
             'is the second|third|fourth|next one',
             "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
-            'the first|second|third|fourth|fifth is (at|from|about|around)*',
+            'the first|second|third|fourth|fifth is (at|from|about|around)*', 'the second|third|fourth|fifth (one)* at',
+            'another on|from|to the left|right|top|side|bottom|north|south|east|west',
+            'one (coming|in|comes)* from|off the north|south|east|west|other|left|right|top|side|house|street',
             '(the)* next joint|one (has|is)* got|has em|them|some|more (too|also)*',
             "(the)* next joint's|one's got em|them|some|more (too|also)*",
             'more at|around|near', 'they|it|roots shows|show|turns|turn|pops|pop|comes|come up again|more|too',
@@ -3440,6 +3486,7 @@ return [
         ]],
         // Said of what was named last, with no name of its own.
         'more_of_it' => ['' => [
+            "(and)* that's|is (just|pretty|real|really|kind|of|a|little|bit|also|probably)* light|medium|moderate|heavy|severe|minor",
             "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
             "that|this one's|joint's|one|joint got|has them|it|some too|also|in",
             'and (right)* here|there (again|too)*', 'right|yep here|there again|too',
@@ -3862,7 +3909,14 @@ return [
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig|start|fill|backfill a|the hole',
             'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*', 'hole in the ground|yard',
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
-            'hole with nothing in it', 'by a|the stone|rock|boulder|root', 'from|at|of|off the|that|this joint out|off|over|up|down to|about', 'mud|grease|dirt|water|paper|gunk|crap off (of)* the|my|our lens|camera|head|screen',
+            'hole with nothing in it', 'to the end of it|that|this', 'size of string|twine|thread|yarn',
+            '(as)* hard as a rock|brick|stone', 'probably|likely|exactly|reason|also why', 'it|pipe|line breaks over',
+            'with a bung|stopper|plug',
+            'flapper|valve (is|was|has)* stuck|hung|jammed', 'in rocks|rock|gravel|sand and',
+            'wood chips', 'rat hole in the dirt|ground|yard|garden',
+            'by a|the stone|rock|boulder|root',
+            'from|at|of|off the|that|this joint out|off|over|up|down to|about',
+            'mud|grease|dirt|water|paper|gunk|crap off (of)* the|my|our lens|camera|head|screen',
             'surface water',
             "asphalt|asphalt's|pavement|road|road's|driveway|yard|lawn|concrete|sidewalk|street|slab (is|has|starting|"
                 ."started|to|it's|just)* dip|dips|dipping|sink|sinks|sinking|sunk|settle|settled|settling|sag|sags|sagging|sagged",
