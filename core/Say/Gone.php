@@ -39,6 +39,10 @@ final readonly class Gone
             || \in_array($kind, [Kind::StandingWater, Kind::CannotGoFurther], true));
         $part = $this->sentence->last - $this->sentence->first < self::SHORT
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
+        // "before we started this line was full of grease and roots": both were there.
+        $and = $mention->first - 1;
+        $isBoth = $this->sentence->is('and', $and) && $this->sentence->isInName($and - 1) && $this->sentence->has('was', null, $and);
+        $part[0] = $isBoth ? $this->sentence->part($and - 1)[0] : $part[0];
         // "the grease is gone, the open joint is still there"
         $next = $this->sentence->nextName($mention->last + 1, $part[1]);
         $own = [$part[0], null !== $next && $this->sentence->has('gone', $mention->last + 1, $next) ? $next : $part[1]];

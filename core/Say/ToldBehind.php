@@ -26,7 +26,9 @@ final readonly class ToldBehind
         return $this->sentence->has('told', $mention->last + 1, $place->first) || $this->isStart($mention, $place)
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
-            || $this->isPointedAt($mention, $place) || $this->isPut($place);
+            || $this->isPointedAt($mention, $place) || $this->isPut($place)
+            // "it's one point two deep, and that's ten metres fifty, and that's where it's cracked"
+            || null === $mention->kind && $this->sentence->isAfter('puts', $place->first);
     }
 
     /** "a belly starts at 20", and not "three metres standing water begins, three point nine standing water ends" */
