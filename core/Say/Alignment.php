@@ -61,8 +61,9 @@ final readonly class Alignment
     private function cheapest(int $i, array $befores): array
     {
         $cheapest = [];
+        $own = $this->own($this->mentions[$i]);
         foreach ($befores as $before) {
-            foreach ($this->ways($i, $before) as $fit) {
+            foreach ($this->ways($i, $before, $own) as $fit) {
                 $key = $fit->side->name.$fit->place?->first;
                 if (!isset($cheapest[$key]) || $fit->cost < $cheapest[$key]->cost) {
                     $cheapest[$key] = $fit;
@@ -73,31 +74,52 @@ final readonly class Alignment
         return $cheapest;
     }
 
-    /** @return list<Fit> */
-    private function ways(int $i, ?Fit $before): array
+    /**
+     * What a name costs at a place of its own, whatever the name before it has.
+     *
+     * @return array{?Place, ?Place, int, int, int} the last place before it, the next one behind it, and at neither, at one, at the other
+     */
+    private function own(Mention $mention): array
+    {
+        if (null !== $mention->place) {
+            return [null, null, 0, 0, 0];
+        }
+        [$last, $next] = $this->around($mention);
+
+        return [
+            $last, $next, $this->ties->nowhere($mention, $this->isCarried && null === $last),
+            null === $last ? 0 : $this->ties->before($mention, $last), null === $next ? 0 : $this->ties->behind($mention, $next),
+        ];
+    }
+
+    /**
+     * @param array{?Place, ?Place, int, int, int} $own
+     *
+     * @return list<Fit>
+     */
+    private function ways(int $i, ?Fit $before, array $own): array
     {
         $mention = $this->mentions[$i];
         if (null !== $mention->place) {
             return [$this->fit($i, $before, Side::Same, $mention->place, 0)];
         }
-        [$last, $next] = $this->around($mention);
+        [$last, $next, $nowhere, $atLast, $atNext] = $own;
         // What goes over another name's head goes only with it.
         $isOver = Side::Behind === $before?->side && $before->place === $next;
         if ($isOver && null !== $next) {
-            $cost = $this->ties->behind($mention, $next) + $this->ties->together($this->mentions[$i - 1], $mention);
+            $cost = $atNext + $this->ties->together($this->mentions[$i - 1], $mention);
 
             return [$this->fit($i, $before, Side::Behind, $next, $cost)];
         }
         // "the separation's under your driveway, it's six feet deep": the depth is where that was named before.
         $isOfKnown = null === $mention->kind && Side::None === $before?->side && $this->mentions[$i - 1]->isKnown;
-        $nowhere = $isOfKnown ? 0 : $this->ties->nowhere($mention, $this->isCarried && null === $last);
-        $ways = [$this->fit($i, $before, Side::None, null, $nowhere)];
+        $ways = [$this->fit($i, $before, Side::None, null, $isOfKnown ? 0 : $nowhere)];
         if (null !== $last && $last !== $before?->place) {
-            $ways[] = $this->fit($i, $before, Side::Before, $last, $this->ties->before($mention, $last));
+            $ways[] = $this->fit($i, $before, Side::Before, $last, $atLast);
         }
         // "after that it's plastic all the way to the tap at 71": no place behind it.
         if (null !== $next && PipeChange::BEHIND !== $mention->by) {
-            $ways[] = $this->fit($i, $before, Side::Behind, $next, $this->ties->behind($mention, $next));
+            $ways[] = $this->fit($i, $before, Side::Behind, $next, $atNext);
         }
         if (null !== $before?->place) {
             $cost = $this->ties->same($mention, $this->mentions[$i - 1], $before->place);
