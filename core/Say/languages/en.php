@@ -906,7 +906,8 @@ return [
                 'bottom|invert looks (pretty|very|getting|real|kind|of|a|little|bit)* rough|worn',
                 'rough along|on|in (the)* <floor>',
                 'got|have|has|see (that|this|the|a|little|kind|of)* groove',
-                'spalled|spalling', 'aggregate showing|exposed|visible', 'exposed aggregate', '(can|could)* see the aggregate',
+                'spalled|spalling', 'aggregate|stone|stones showing|exposed|visible', 'exposed aggregate',
+                '(can|could)* see the aggregate',
                 'invert|bottom erosion|corrosion', 'eroded invert|bottom',
                 '<floor> (<of_pipe>)* (<very>)* starting|beginning to rot|deteriorate|wear|erode|rust|corrode|go (out|away|through)*',
                 '<floor> (<of_pipe>)* (<very>)* rotting|deteriorating|wearing|eroding|rusting|corroding (out|away|through)*',
@@ -960,7 +961,7 @@ return [
                 "pipe's|pipe|it's|line is|got|getting|been|all (been|kind|of|a|little)* mashed|squished|squeezed|"
                     .'pinched|flattened|ovaled|deformed (flat|down|in|out|up)*',
                 'like|almost|shaped (almost|a|an|like|shaped)* egg|football',
-                'pretty much|almost|nearly|totally|completely flat',
+                'pretty much|almost|nearly|totally|completely flat', 'third|thirds|half|quarter|percent flat',
                 'deflection',
                 'crushed a|in (little|bit)*',
                 'got|has|have a (big|little|small)* dent', 'dented',
@@ -1506,7 +1507,8 @@ return [
                 "stub (on|to|off|the|left|right|that)* doesn't|don't go anywhere", 'stub (on|to|off|the|left|right|that)* goes nowhere',
                 'abandoned|capped|dead|unused tap|stub',
                 "lateral's|lateral|tap|connection|branch (is|was|been|got|that's|just|all)* blocked|sealed|lined|glassed off|over",
-                'lateral|tap|connection|one never (even|got|was|been|ever)* opened|reinstated (up|back|at|all)*',
+                'lateral|tap|connection|one (that|they|was|never|even|got|been|ever)* never (even|got|was|been|ever)* opened|'
+                    .'reopened|reinstated (up|back|at|all)*',
                 'sealed (off|up)* branch|lateral|connection|line|pipe',
                 'plugged|capped|blanked|dead off|ended lateral|branch|line|wye|tee',
                 'disused|redundant|blanked|unused|capped|dead (off|end)* connection|lateral|branch|line|inlet',
@@ -1683,7 +1685,7 @@ return [
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end (is|it)*',
                 'goes|runs|carries|continues (on|all|the|way)* until|to the end of the|this|our line|pipe|run',
                 'second|next|downstream|upstream|last chamber',
-                '(comes|come|came|coming) to an end',
+                '(comes|come|came|coming) to an end', "we're|i'm|we|i (come|came|pop|popped|are|am)* (out|now|up|back)* in the manhole at",
                 'junction|distribution|diversion box',
                 'lift|pump station',
                 'next|other|far|lower|upper|last manhole|structure|basin',
@@ -1749,7 +1751,7 @@ return [
                 'joins|meets|enters (into)* (the|our)* main|public (public|foul)* sewer',
                 'come|came|comes to the|your main (now|here|there|right|line|sewer|in)*',
                 'wye|y|tee|junction|fitting at|on|in the|your|our main (sewer|line)*',
-                "we're|i'm to|at the main", 'in the street at the tap',
+                "we're|i'm to|at the main", "we're|i'm (now|out)* in the sewer at", 'in the street at the tap',
                 'wye|y|tee for|to the city',
                 'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits '
                     .'(in|into|to|up|with|on|out)* the|our|your main line|drain|run|lateral',
@@ -3377,6 +3379,7 @@ return [
         // On in the same run.
         'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
         'again' => ['' => [
+            'because|account of the|that|this hole|break|crack|offset|belly|collapse',
             'another|better|closer|second look at that|it|this',
             "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
                 .'one|two|three|four|five|six|seven|eight|ten|twelve|fifteen foot|feet|metre|meter|metres|meters (long)* belly|sag|dip',
@@ -3918,7 +3921,9 @@ return [
             'rock and roll', 'rock solid', 'holding up', 'in the hole', 'dig|start|fill|backfill a|the hole',
             'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*', 'hole in the ground|yard',
             'punching|poking|boring a (little|small|big)* hole (in|through)*',
-            'hole with nothing in it', 'on my|your|his|the belly to', 'crawl|crawling on my|your|his belly',
+            'hole with nothing in it', 'hole in the middle|center|centre|grease', 'go|get|gets|goes|fit|fits through the hole',
+            'stuck open|closed|halfway', 'from the hedge|tree|bush|trees|oak|maple|willow', 'on my|your|his|the belly to',
+            'crawl|crawling on my|your|his belly',
             "couldn't get a pencil|straw|finger (down|in|through)*", "pump|lift station's", 'making a belly out of',
             'to the end of it|that|this', 'size of string|twine|thread|yarn',
             '(as)* hard as a rock|brick|stone', 'probably|likely|exactly|reason|also why', 'it|pipe|line breaks over',
@@ -3933,7 +3938,7 @@ return [
                 ."started|to|it's|just)* dip|dips|dipping|sink|sinks|sinking|sunk|settle|settled|settling|sag|sags|sagging|sagged",
             'new bit of plastic|pvc', 'about like|as a|an golf|tennis|base|soft|basket ball',
             'i|we|you sweep it|that|the|around|back',
-            'because|account of the|that|this hole|break|crack|offset|belly|roots|grease',
+
             'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (coke|soda|beer|pop|golf|tennis|'
                 .'soft|base)* can|ball|bottle|board|brick|fork|toy',
             "that's|is how|why (the|your|those|all|these)* roots are|is|got|get|getting (getting|got|in|into)*", 'left a bit of',
@@ -3948,7 +3953,7 @@ return [
             'dirt|mud in|on the yard|driveway|truck',
             "can't|cannot|couldn't see (it|that) on here", 'depth of the manhole|chamber',
             'crack(s) in the|our|my|your foundation|lens|sidewalk|driveway|ceiling|street|basement|screen',
-            'patch of grease|fat|roots|scale|dirt|mud|rust',
+            'patch|patches of',
             'waving in the water',
             'i|we|he blew|busted|poked|punched a hole',
             'dip in the tarmac|road|yard|lawn|ground|grass|driveway|sidewalk',
