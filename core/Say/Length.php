@@ -42,7 +42,9 @@ final readonly class Length
 
         return Unit::Large === $one->unit && (null !== $length && !$isOfNext
             || $this->isOfAThing($one, $next) || $this->isWhere($one, $next)
-            || $this->sentence->isAfter('length_of', $one->first));
+            || $this->sentence->isAfter('length_of', $one->first)
+            // "for a couple feet"
+            || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
     }
 
     /** "a two foot piece", "eight feet of cast iron" */

@@ -41,11 +41,14 @@ final class Placing
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $all = Overlaps::withoutWhoseIs($all, $this->sentence, $this->measures);
-        $free = self::without($places, $all);
+        $claimed = $repeated->claim($all);
+        $free = self::without($places, [...$all, ...$claimed]);
         $alignment = new Alignment($this->sentence, $all, $free, $this->where->pending(), $this->where->isCarried());
         foreach ($alignment->places() as $i => $place) {
             $all[$i]->place ??= $place;
         }
+        array_push($all, ...$claimed);
+        usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         array_push($all, ...$repeated->each($mentions, self::without($places, $all)));
         array_push($all, ...$repeated->listed($all, self::without($places, $all)));
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);

@@ -35,6 +35,35 @@ final readonly class Repeated
     }
 
     /**
+     * "roots at fifteen, 21 and 33, a crack at forty": a list right behind its name is of that, and not the last of it of what comes next.
+     *
+     * @param list<Mention> $mentions of which those get the first of their list that have no place
+     *
+     * @return list<Mention> the same at the other places of their lists
+     */
+    public function claim(array $mentions): array
+    {
+        $claimed = [];
+        foreach ($mentions as $mention) {
+            $at = $this->sentence->begins('at', $mention->last + 1);
+            $first = array_values(array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at))[0] ?? null;
+            $words = null === $first || \in_array($mention->kind, self::ONCE, true) ? [] : Listed::with($this->sentence, $first);
+            $isList = [] !== $words && $words[0] === $first?->first && $this->sentence->is('and', end($words) - 1);
+            if (null !== $mention->place || null === $first || !$isList) {
+                continue;
+            }
+            $mention->place = $first;
+            // "… and 33 there's a crack"
+            $isOwn = fn (Place $place) => !$this->sentence->beginsAny(['intro', 'here'], $place->last + 1);
+            foreach (array_filter(Listed::others($this->sentence, $first, $this->places), $isOwn) as $place) {
+                $claimed[] = self::again($mention, [$place->first, $place->last], $place);
+            }
+        }
+
+        return $claimed;
+    }
+
+    /**
      * "at seven, at ten, at thirteen there's roots at each of those".
      *
      * @param list<Mention> $mentions with their places

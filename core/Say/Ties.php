@@ -213,7 +213,8 @@ final readonly class Ties
             // "they've all got roots, but at 28 you see it's dry"
             if ($this->sentence->isAfter('contrast', $begin)
                 || $this->sentence->is('and', $begin - 1)) {
-                return null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1);
+                return null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1)
+                    || $this->sentence->is('subjects', $place->last + 1);
             }
         }
 

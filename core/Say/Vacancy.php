@@ -134,7 +134,9 @@ final class Vacancy
     {
         $next = $place->last + 1;
 
-        $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next))
+        // "and at twelve feet it picks up the clay again"
+        $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next)
+            || $this->sentence->is('subjects', $next) && $this->isLedByAnd($place))
             && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
 
         return $isShown || null !== $this->sentence->begins('deny', $next)
@@ -142,6 +144,14 @@ final class Vacancy
             || $this->sentence->endsThere($next) || null !== $this->sentence->begins('closes', $next)
             || null !== $this->sentence->atomAt($next)?->amount
             || $this->isOfLandmark($place);
+    }
+
+    /** "and at twelve feet" */
+    private function isLedByAnd(Place $place): bool
+    {
+        $isAnd = fn (int $end, int $begin) => $end === $place->first - 1 && $this->sentence->is('and', $begin - 1);
+
+        return [] !== array_filter($this->sentence->marks('at'), $isAnd, \ARRAY_FILTER_USE_BOTH);
     }
 
     /** "the property line is at 42", "to the property line, which is 45 feet", and not "to the street, six feet …" */
