@@ -232,6 +232,8 @@ final readonly class Others
     private function turned(Mention $another, array $mentions): Mention
     {
         $last = $this->sentence->part($another->last)[1];
+        // "at six metres there's another one on the right"
+        $last = $this->isAnotherBehind($last) ? $this->sentence->part($last + 1)[1] : $last;
         foreach ($this->sentence->atoms as $atom) {
             $isHere = Atom::CLOCK === $atom->role && $atom->first >= $another->first && $atom->last <= $last;
             $side = new Place((float) $atom->meaning, null, $atom->first, $atom->last);

@@ -116,6 +116,8 @@ final class PipeChange
             if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
                 // "3.5 m back to round, 4.1 plastic to clay"
                 && !$measures->hasPlace($end, $material->first)
+                // "going in the front cleanout, and it's cast iron"
+                && Kind::OpeningSeen->value !== $sentence->atomAt((int) $sentence->nextName($end, $material->first - 1))?->meaning
                 // "heading back to the house, one ten PVC"
                 && !$sentence->has('landmark', $end + 1, $material->first)) {
                 return self::into($sentence, $measures, $material, $begin);

@@ -46,10 +46,13 @@ final readonly class Repeated
         $claimed = [];
         foreach ($mentions as $mention) {
             $at = $this->sentence->begins('at', $mention->last + 1);
-            $first = array_values(array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at))[0] ?? null;
-            $words = null === $first || \in_array($mention->kind, self::ONCE, true) ? [] : Listed::with($this->sentence, $first);
-            $isList = [] !== $words && $words[0] === $first?->first && $this->sentence->is('and', end($words) - 1);
-            if (null !== $mention->place || null === $first || !$isList) {
+            $places = array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
+            $first = reset($places);
+            if (false === $first || null !== $mention->place || \in_array($mention->kind, self::ONCE, true)) {
+                continue;
+            }
+            $words = Listed::with($this->sentence, $first);
+            if (($words[0] ?? null) !== $first->first || !$this->sentence->is('and', max($words) - 1)) {
                 continue;
             }
             $mention->place = $first;

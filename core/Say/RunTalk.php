@@ -13,6 +13,8 @@ final readonly class RunTalk
 {
     /** A material stands within so many words of "this is": "this is a four inch cast iron line". */
     private const WITHIN = 5;
+    /** Into what it goes is said so many words behind. */
+    private const INTO = 5;
     /** What is said so many words from a material is of it. */
     private const NEAR = 10;
     /** "Four inch cast iron", "clay, a hundred and fifty": so many words are between them. */
@@ -85,13 +87,19 @@ final readonly class RunTalk
         $changes = array_filter($this->entries, static fn (Entry $entry) => Kind::Transition->value === $entry->kind);
         $changedS = [] === $changes ? \INF : min(array_map(static fn (Entry $entry) => $entry->atS ?? 0.0, $changes));
         $pipe = $water = [];
+        $material = null;
         $ends = $this->named();
         foreach ($sentences as $sentence) {
             if ($sentence->has('question') || $sentence->isAsked()) {
                 continue;
             }
-            $isAtZero = ($sentence->atS($sentence->first) ?? 0.0) < $changedS;
+            // "it's cast iron for the first eleven feet, and then … it's clay": the clay is not at zero.
+            $named = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
+            $first = reset($named);
+            $isAtZero = false !== $first && ($sentence->atS($first->first) ?? 0.0) < $changedS
+                && $first->meaning === ($material ?? $first->meaning);
             $pipe = [] === $pipe && $isAtZero ? $this->pipe($sentence) : $pipe;
+            $material ??= false === $first ? null : $first->meaning;
             if ($sentence->has('deny')) {
                 continue;
             }
@@ -111,7 +119,9 @@ final readonly class RunTalk
         }
         // Whoever talks on without a pause says more in one breath than this.
         $isNear = static fn (string $role) => $sentence->has($role, $named[0]->first - self::NEAR, $named[0]->last + self::NEAR);
-        if ($isNear('deny') || $isNear('into') || $isNear('from_material')) {
+        // "into a four inch cast iron", and not "going in the front cleanout, and it's cast iron"
+        $isInto = $sentence->has('into', $named[0]->first - self::INTO, $named[0]->last + self::NEAR);
+        if ($isInto || $isNear('deny') || $isNear('from_material')) {
             return [];
         }
         foreach ($sentence->marks('made_of') as $end) {

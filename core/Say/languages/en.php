@@ -3011,7 +3011,7 @@ return [
             'blank|dead end', 'end cap', 'outfall', 'headwall', 'brick wall',
         ]],
         'to_main' => ['' => [
-            'to|into the|our|your|city|public (city|sewer)* main|sewer|tap',
+            'to|into the|our|your|city|public (city|sewer)* main|sewer|tap', "we're|i'm (now|out)* in the sewer",
             'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],

@@ -46,6 +46,11 @@ final class RunTalkTest extends TestCase
         yield 'said once is enough' => [
             "0:01 this is clay\n0:05 this is clay pipe\n0:09 water's off\n0:12 water's off", ['material clay', 'water off']];
         yield 'what it becomes is not what it is at zero' => ["0:01 at 9 metres it goes to clay\n0:05 this is all clay", []];
+        yield 'what begins where another pipe ends is not at zero' => [
+            "0:01 I'm going in the front cleanout and it's cast iron for the first eleven metres\n"
+            ."0:08 and then there's a no hub and it's clay",
+            ['begin cleanout', 'material cast_iron'],
+        ];
         yield 'a fitting of it' => ["0:01 there's a cast iron wye on the left at 3 metres", []];
         yield 'denied' => ["0:01 this is not clay\n0:05 the rod is not coiling up on me", []];
         yield 'asked' => ["0:01 is this clay?\n0:05 do we have the water off?", []];
