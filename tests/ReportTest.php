@@ -8,6 +8,7 @@ use App\Record\Job;
 use App\Support\Database\Id;
 use App\Support\Print\Chromium;
 use PHPUnit\Framework\Attributes\Group;
+use Symfony\Component\DomCrawler\Crawler;
 use Symfony\Component\Lock\LockFactory;
 
 /** A job through its stages by the pages' own forms. */
@@ -36,6 +37,19 @@ final class ReportTest extends ApplicationTestCase
         self::assertStringContainsString('Have what could not be seen looked at', $advice($this->job('Net store')));
         $end('main_reached', '60');
         self::assertStringContainsString('Nothing needs to be done.', $advice($this->job('Net store')));
+    }
+
+    public function testFindingsAreToldInTheirPlacesWhereTheCameraWentBeyondTheMap(): void
+    {
+        $cords = static fn (float $at): array => ['kind' => 'root_cords', 'from_m' => $at, 'size' => 10.0, 'unit' => 'percent'];
+        $story = (new StoryBuilder('Beyond the map, Story Row'))->measuredLine('court', 'lane', 5.0)
+            ->opening('Yard', ['node' => 'court'])
+            ->look('Yard', [$cords(8.0), $cords(2.0), $cords(11.0), $cords(4.0)], 14.0);
+        $this->signIn();
+        $this->take($story);
+        $places = $this->get('/jobs/'.$story->id.'/report')->filter('.report-finding h3')
+            ->each(static fn (Crawler $told) => strtok($told->text(), ' '));
+        self::assertSame(['2.0', '4.0', '8.0', '11.0'], $places);
     }
 
     public function testTheReportIsPrintedToPdf(): void

@@ -54,10 +54,27 @@ final readonly class LineRecord
         return $wanted?->run->job === $job ? $wanted : $runs[\count($runs) - 1] ?? null;
     }
 
-    /** @return list<LineFinding> all but the plain joints, in their places */
+    /** @return list<LineFinding> all but the plain joints, in their places: opening by opening, along the way of the camera */
     public function told(): array
     {
-        return array_values(array_filter($this->findings, static fn (LineFinding $each) => Kind::SoundJoint !== $each->finding->kind));
+        $told = array_values(array_filter($this->findings, static fn (LineFinding $each) => Kind::SoundJoint !== $each->finding->kind));
+        $places = array_map($this->onItsWay(...), $told);
+        asort($places);
+
+        return array_map(static fn (int $i) => $told[$i], array_keys($places));
+    }
+
+    /** @return array{int, float} which portion's way it lies on, and metres along that; behind all of them where it lies on none */
+    private function onItsWay(LineFinding $each): array
+    {
+        foreach ($this->portions as $i => $portion) {
+            $place = $portion->run->onRun($each->pipe, $each->at, $each->at);
+            if (null !== $place) {
+                return [$i, $place[0]->metres];
+            }
+        }
+
+        return [\count($this->portions), $each->at];
     }
 
     /** @return list<LineFinding> all but the plain joints, worst first */
