@@ -41,13 +41,8 @@ final class Bores
     {
         // "from a three inch"
         $i -= $sentence->is('articles', $i - 1) ? 1 : 0;
-        foreach ($sentence->marks('from_material') as $begin => $end) {
-            if ($end === $i - 1 && $end > $begin) {
-                return true;
-            }
-        }
 
-        return false;
+        return [] !== array_filter($sentence->leadingTo('from_material', $i), static fn (int $from) => $from < $i - 1);
     }
 
     /** @return list<Mention> "it goes from three inch to four inch": each bore that it becomes, with no material told */

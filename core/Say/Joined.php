@@ -60,12 +60,9 @@ final class Joined
     /** "to 20", "till just before 20" */
     private static function isLedTo(Sentence $sentence, Place $place): bool
     {
-        $isLed = $sentence->isAfter('to', $place->first);
-        foreach ($sentence->marks('at') as $begin => $end) {
-            $isLed = $isLed || $end === $place->first - 1 && $end > $begin && $sentence->isAfter('to', $begin);
-        }
+        $isBefore = static fn (int $at) => $at < $place->first - 1 && $sentence->isAfter('to', $at);
 
-        return $isLed;
+        return $sentence->isAfter('to', $place->first) || [] !== array_filter($sentence->leadingTo('at', $place->first), $isBefore);
     }
 
     /**

@@ -68,6 +68,15 @@ final class Mention
         return $mention;
     }
 
+    /** The same at another place, of which so many words tell; nothing else that was said of it goes along. */
+    public function againAt(Place $place, ?int $first = null, ?int $last = null): self
+    {
+        $again = new self($this->kind, $first ?? $place->first, $last ?? $place->last, $this->isGeneral);
+        $again->place = $place;
+
+        return $again;
+    }
+
     public function isWater(): bool
     {
         return 'water' === $this->by;

@@ -130,14 +130,9 @@ final readonly class Others
     /** @return list<Mention> "and then 41, 44, 47 and fifty, they've all got some": the same at the other places of a list */
     private function listedWith(Mention $another, Place $first): array
     {
-        $listed = [];
-        foreach ($this->sentence->has('all_have') ? Listed::others($this->sentence, $first, $this->places) : [] as $place) {
-            $more = new Mention($another->kind, $place->first, $place->last, $another->isGeneral);
-            $more->place = $place;
-            $listed[] = $more;
-        }
+        $places = $this->sentence->has('all_have') ? Listed::others($this->sentence, $first, $this->places) : [];
 
-        return $listed;
+        return array_map($another->againAt(...), $places);
     }
 
     /**

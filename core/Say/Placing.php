@@ -140,8 +140,8 @@ final class Placing
     private function isOfSomething(Place $place): bool
     {
         // "from 42 to the main at 70 is okay": the main is there.
-        $at = array_search($place->first - 1, $this->sentence->marks('at'), true);
-        if (false !== $at && ($this->sentence->isBehindName($at) || $this->sentence->isInName($at))) {
+        $at = $this->sentence->leadingTo('at', $place->first)[0] ?? null;
+        if (null !== $at && ($this->sentence->isBehindName($at) || $this->sentence->isInName($at))) {
             return true;
         }
         // "there's nothing from eighteen to forty"

@@ -59,7 +59,7 @@ final readonly class Repeated
             // "… and 33 there's a crack"
             $isOwn = fn (Place $place) => !$this->sentence->beginsAny(['intro', 'here'], $place->last + 1);
             foreach (array_filter(Listed::others($this->sentence, $first, $this->places), $isOwn) as $place) {
-                $claimed[] = self::again($mention, [$place->first, $place->last], $place);
+                $claimed[] = $mention->againAt($place);
             }
         }
 
@@ -104,7 +104,7 @@ final readonly class Repeated
                     break;
                 }
                 $isLed = $this->sentence->isAfter('at', $place->first);
-                $chain[] = self::again($mention, [$mention->first, $mention->last], $place);
+                $chain[] = $mention->againAt($place, $mention->first, $mention->last);
                 $next = $place->first;
             }
             $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || $this->isPair($mention, $chain);
@@ -196,7 +196,7 @@ final readonly class Repeated
             // "the bend at point three, and along to one metre"
             $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
             if (null !== $at && $isList && !$isOnWay && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
-                $listed[] = self::again($before, $part, $place);
+                $listed[] = $before->againAt($place, ...$part);
             }
         }
         $sided = new Sided($this->sentence);
@@ -207,7 +207,7 @@ final readonly class Repeated
             foreach ([...$mentions, ...$listed] as $before) {
                 $at = $this->firstOf($before, $place);
                 if (null !== $at && $this->isNextOf($at, $place, Joined::stretches($before))) {
-                    $listed[] = self::again($before, [$place->first, $place->last], $place);
+                    $listed[] = $before->againAt($place);
                 }
             }
         }
@@ -247,7 +247,7 @@ final readonly class Repeated
         }
         $others = array_filter($free, static fn (Place $place) => \in_array($place->first, $words, true));
 
-        return array_values(array_map(static fn (Place $place) => self::again($mention, [$place->first, $place->last], $place), $others));
+        return array_values(array_map(static fn (Place $place) => $mention->againAt($place), $others));
     }
 
     /**
@@ -282,15 +282,6 @@ final readonly class Repeated
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
             && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn);
-    }
-
-    /** @param array{int, int} $words */
-    private static function again(Mention $mention, array $words, Place $place): Mention
-    {
-        $again = new Mention($mention->kind, $words[0], $words[1], $mention->isGeneral);
-        $again->place = $place;
-
-        return $again;
     }
 
     /**

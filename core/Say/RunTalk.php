@@ -94,12 +94,10 @@ final readonly class RunTalk
                 continue;
             }
             // "it's cast iron for the first eleven feet, and then … it's clay": the clay is not at zero.
-            $named = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
-            $first = reset($named);
-            $isAtZero = false !== $first && ($sentence->atS($first->first) ?? 0.0) < $changedS
-                && $first->meaning === ($material ?? $first->meaning);
-            $pipe = [] === $pipe && $isAtZero ? $this->pipe($sentence) : $pipe;
-            $material ??= false === $first ? null : $first->meaning;
+            $named = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+            $material ??= $named[0]->meaning ?? null;
+            $isAtZero = [] !== $named && ($sentence->atS($named[0]->first) ?? 0.0) < $changedS && $named[0]->meaning === $material;
+            $pipe = [] === $pipe && $isAtZero ? $this->pipe($sentence, $named) : $pipe;
             if ($sentence->has('deny')) {
                 continue;
             }
@@ -110,11 +108,16 @@ final readonly class RunTalk
         return [...$pipe, ...$water, ...$this->last($ends)];
     }
 
-    /** @return list<OfRun> of "this is four inch cast iron" what it is made of and how wide it is, unless it is said to become that */
-    private function pipe(Sentence $sentence): array
+    /**
+     * Of "this is four inch cast iron" what it is made of and how wide it is, unless it is said to become that.
+     *
+     * @param non-empty-list<Atom> $named materials of the sentence
+     *
+     * @return list<OfRun>
+     */
+    private function pipe(Sentence $sentence, array $named): array
     {
-        $named = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
-        if ([] === $named || isset($named[1]) && $named[1]->first - $named[0]->last <= self::NEAR) {
+        if (isset($named[1]) && $named[1]->first - $named[0]->last <= self::NEAR) {
             return [];
         }
         // Whoever talks on without a pause says more in one breath than this.

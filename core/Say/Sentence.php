@@ -114,6 +114,12 @@ final readonly class Sentence
         return false;
     }
 
+    /** @return list<int> where the phrases of a role begin that end right before a word */
+    public function leadingTo(string $role, int $word): array
+    {
+        return array_keys($this->marks($role), $word - 1, true);
+    }
+
     /** @return list<int> where each "there's" begins that opens what is named at a word, no farther before it than so many words */
     public function introsOf(int $name, int $words): array
     {

@@ -34,8 +34,7 @@ final readonly class Sided
             $other = false === $place ? null : $this->sideAt($place->last + 1);
             $last = null === $other ? null : $place->last;
             if (null !== $other && null === $this->sentence->nextName($other->last, $other->last + self::NAMED_WORDS)) {
-                $another = new Mention($mention->kind, $place->first, $other->last, $mention->isGeneral);
-                $another->place = $place;
+                $another = $mention->againAt($place, $place->first, $other->last);
                 $another->clock = $other;
                 $sided[] = $another;
             }

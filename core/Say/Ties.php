@@ -116,13 +116,10 @@ final readonly class Ties
         if ($isShown && $place->last === $this->sentence->first - 1) {
             return true;
         }
-        foreach ($this->sentence->marks('at') as $begin => $end) {
-            if ($end === $place->first - 1 && ($isShown || !$this->sentence->isBehindName($begin))) {
-                return true;
-            }
-        }
 
-        return false;
+        return [] !== array_filter(
+            $this->sentence->leadingTo('at', $place->first), fn (int $at) => $isShown || !$this->sentence->isBehindName($at),
+        );
     }
 
     /** "a crack at 20 feet" */
@@ -206,19 +203,12 @@ final readonly class Ties
         if (null !== $place->to && $this->sentence->is('known', $place->last + 1) && $this->sentence->is('of_the_line', $place->last + 2)) {
             return true;
         }
-        foreach ($this->sentence->marks('at') as $begin => $end) {
-            if ($end !== $place->first - 1) {
-                continue;
-            }
-            // "they've all got roots, but at 28 you see it's dry"
-            if ($this->sentence->isAfter('contrast', $begin)
-                || $this->sentence->is('and', $begin - 1)) {
-                return null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1)
-                    || $this->sentence->is('subjects', $place->last + 1);
-            }
-        }
+        // "they've all got roots, but at 28 you see it's dry"
+        $isBegun = fn (int $at) => $this->sentence->isAfter('contrast', $at) || $this->sentence->is('and', $at - 1);
 
-        return false;
+        return [] !== array_filter($this->sentence->leadingTo('at', $place->first), $isBegun)
+            && (null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1)
+                || $this->sentence->is('subjects', $place->last + 1));
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */

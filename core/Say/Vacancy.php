@@ -149,9 +149,9 @@ final class Vacancy
     /** "and at twelve feet" */
     private function isLedByAnd(Place $place): bool
     {
-        $isAnd = fn (int $end, int $begin) => $end === $place->first - 1 && $this->sentence->is('and', $begin - 1);
+        $isAnd = fn (int $at) => $this->sentence->is('and', $at - 1);
 
-        return [] !== array_filter($this->sentence->marks('at'), $isAnd, \ARRAY_FILTER_USE_BOTH);
+        return [] !== array_filter($this->sentence->leadingTo('at', $place->first), $isAnd);
     }
 
     /** "the property line is at 42", "to the property line, which is 45 feet", and not "to the street, six feet …" */
