@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 /** The way of the tool along the line: where it is, and how far it has come with nothing more said. */
-final readonly class Course
+final class Course
 {
-    public Whereabouts $where;
-    private Reach $reach;
+    public readonly Whereabouts $where;
+    private readonly Reach $reach;
+    /** Whether somebody pushed on, or drew back, since something was found. */
+    private bool $hasMoved = false;
 
     /** @param Reel $reel what the reel read meanwhile */
-    public function __construct(Reel $reel, private Entries $entries, bool $isRecording)
+    public function __construct(Reel $reel, private readonly Entries $entries, bool $isRecording)
     {
         $this->where = new Whereabouts($reel);
         $this->reach = new Reach($isRecording);
@@ -22,7 +24,25 @@ final readonly class Course
     {
         if ($sentence->has(['move', 'back'], $from, $to)) {
             $this->leave();
+            $this->goOn();
         }
+    }
+
+    /** What is found from now on is another one. */
+    public function goOn(): void
+    {
+        $this->hasMoved = true;
+    }
+
+    /** Something was found where the tool is. */
+    public function stay(): void
+    {
+        $this->hasMoved = false;
+    }
+
+    public function hasMoved(): bool
+    {
+        return $this->hasMoved;
     }
 
     public function leave(): void

@@ -65,7 +65,7 @@ final class Entries
 
         // Whoever mostly shows, and seldom says where, does not talk.
         return array_values(array_filter($this->all, static fn (Entry $entry) => $isTold($entry)
-            || $placed[$entry->run] < self::LEAST_PLACED * $unplaced[$entry->run]));
+            || $placed[$entry->run] < ($entry->isPointedAt ? self::LEAST_PLACED : 1) * $unplaced[$entry->run]));
     }
 
     /** The number of the run, from none. */

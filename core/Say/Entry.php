@@ -46,6 +46,8 @@ final class Entry
     public Sureness $sureness = Sureness::Clear;
     /** Whether somebody says that it is here. */
     public bool $isHere = false;
+    /** Whether it is shown, or may be all along the pipe. */
+    public bool $isPointedAt = true;
     /** Whether only the farthest place of its run can be it. */
     public bool $isOutlet = false;
     /** @var list<int> the words by which it is named */

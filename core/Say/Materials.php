@@ -92,12 +92,14 @@ final class Materials
         $before = $sentence->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
-        $isTold = PipeChange::OTHER === $mention->by ? PlaceBy::Said === $by : PipeChange::COUNTER !== $mention->by || null !== $fromM;
+        // Who says no place of anything says none of a change, either.
+        $isPlaced = null !== $fromM || $this->isBegin && !$isFirst;
+        $isTold = PipeChange::OTHER === $mention->by ? PlaceBy::Said === $by : PipeChange::COUNTER !== $mention->by || $isPlaced;
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
         return !$isTold || $isBeside && \in_array($before, [null, $after], true)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
-            || PipeChange::BEHIND === $mention->by && null === $fromM;
+            || PipeChange::BEHIND === $mention->by && !$isPlaced;
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

@@ -23,6 +23,8 @@ final class Mention
     public bool $isInOrder = false;
     /** Named again rather than anew. */
     public bool $isAgain = false;
+    /** Named as another one: "there's another root". */
+    public bool $isOther = false;
     /** Whether it is named as what everybody knows by now: "the crack". */
     public bool $isKnown = false;
     /** Whether it is said how long it is altogether: "so seven feet of belly". */

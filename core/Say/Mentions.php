@@ -82,7 +82,9 @@ final class Mentions
     private function recall(): void
     {
         [$sentence, $measures] = [$this->sentence, $this->measures];
-        foreach ($this->all as $mention) {
+        foreach ($this->all as $i => $mention) {
+            $mention->isOther = $sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
+                || $this->isOfNextJoint($mention);
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {
                 // Beyond a place something else is.
@@ -103,6 +105,25 @@ final class Mentions
                 && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)
                 && !\in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
         }
+    }
+
+    /** "a bend going down and a bend going left": each has its article. */
+    private function isListedAnew(int $i): bool
+    {
+        [$one, $before] = [$this->all[$i], $this->all[$i - 1] ?? null];
+
+        return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
+            && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first);
+    }
+
+    /** "there's another joint with some little hairs" */
+    private function isOfNextJoint(Mention $mention): bool
+    {
+        [$first] = $this->sentence->part($mention->first);
+        $from = max($first, $mention->first - self::AGAIN_WORDS);
+
+        return $this->sentence->has('next_joint', $from, $mention->first - 1)
+            && null === $this->sentence->nextName($from, $mention->first - 1);
     }
 
     /** What is said without a name, as of a kind; none where the kind has nothing of it. */

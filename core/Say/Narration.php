@@ -84,6 +84,9 @@ final class Narration
         if ([] !== $mentions->all) {
             $this->course->move($sentence, max($said, $placing->alone->last ?? 0), $sentence->last);
         }
+        if ($this->unended->isOverNowhere($sentence, $measures)) {
+            $this->course->goOn();
+        }
         $this->materials->hearNames($sentence, $measures);
     }
 
@@ -234,7 +237,9 @@ final class Narration
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
     {
         $before = $this->last;
-        if (null === $from && null !== $before && $before->isNowhereToo($mention)) {
+        $shown = new Shown($sentence);
+        if (null === $from && null !== $before && $before->isNowhereToo($mention)
+            && !$shown->isOther($mention, $this->course->hasMoved())) {
             $before->join($mention, $sentence->said());
 
             return;
@@ -245,13 +250,14 @@ final class Narration
         if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $by, $this->entries->isEmpty())) {
             return;
         }
-        if (null === $from && $this->isRecording && ($isBegin || !(new Shown($sentence))->isPointedAt($mention))) {
+        if (null === $from && $this->isRecording && $isBegin) {
             $this->unended->pass();
 
             return;
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
-        $entry->isHere = (new Shown($sentence))->isHere($mention);
+        [$entry->isHere, $entry->isPointedAt] = [$shown->isHere($mention), $shown->isPointedAt($mention)];
+        $this->course->stay();
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
         }

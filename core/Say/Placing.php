@@ -37,7 +37,9 @@ final class Placing
         $places = array_values(array_filter(Joined::places($this->sentence, $this->measures, $mentions), $this->isOfSomething(...)));
         $this->reach($mentions, $places);
         $repeated = new Repeated($this->sentence, $places);
-        $others = (new Others($this->sentence, $places))->of($mentions, $last);
+        $isNowhere = [] === $this->measures->places && !$this->where->isPending() && !$this->where->isCarried();
+        $others = $isNowhere ? (new Further($this->sentence))->of($mentions, $last)
+            : (new Others($this->sentence, $places))->of($mentions, $last);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $all = Overlaps::withoutWhoseIs($all, $this->sentence, $this->measures);

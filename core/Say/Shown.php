@@ -34,6 +34,17 @@ final readonly class Shown
             || $this->sentence->has('reached', $first);
     }
 
+    /**
+     * Whether what is named is another one than the one of its kind before, where neither has a place: "another crack", "keep going … there's
+     * roots".
+     *
+     * @param bool $hasMoved whether somebody pushed on meanwhile
+     */
+    public function isOther(Mention $mention, bool $hasMoved): bool
+    {
+        return $mention->isOther || $hasMoved && !$this->sentence->is('definite', $mention->first - 1);
+    }
+
     /** Whether nothing is told where it is, and nothing is shown here. */
     public function isNothing(Measures $measures): bool
     {

@@ -26,6 +26,9 @@ final readonly class Truth
     private const SHOWN_WORDS = 3;
     /** "And I can see a chunk of it": so many words before what is seen. */
     private const SEEN_WORDS = 14;
+    /** Talk so many words beside a name may be of it, where nothing is shown between. */
+    private const TALK_WORDS = 20;
+    private const SHOWS = ['intro', 'points', 'here', 'right_here'];
     /** "Nah, that's roots": so many words behind. */
     private const RATHER_WORDS = 2;
 
@@ -40,7 +43,7 @@ final readonly class Truth
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
 
-        return !$isNot && ($this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
+        return !$isNot && ($this->isHere() || $this->isBesideTalk($mention) || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
     }
 
     /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
@@ -56,11 +59,10 @@ final readonly class Truth
     /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
     private function isShownBeforeTalk(Mention $mention): bool
     {
-        $isTalk = $this->sentence->has('general', null, $mention->last + self::RATHER_WORDS);
-
+        $intros = $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
         // … and "so you see the gap's bigger on the top … and if you look"
-        $isShown = [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS)
-            || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
+        $isShown = [] !== $intros || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
+        $isTalk = $this->sentence->has('general', [] === $intros ? null : min($intros), $mention->last + self::RATHER_WORDS);
 
         return $isShown && (!$isTalk || $this->isSeenSince($mention));
     }
@@ -74,6 +76,21 @@ final readonly class Truth
             && $mention->first - $begin <= self::SEEN_WORDS;
 
         return [] !== array_filter(array_keys($this->sentence->marks('i_see')), $isSeen);
+    }
+
+    /** "the bottom is rotted out … and you can subscribe to the channel": whoever talks on without a pause talks of something else by then. */
+    private function isBesideTalk(Mention $mention): bool
+    {
+        [$first, $last] = $this->sentence->part($mention->first);
+        $isNear = function (int $end, int $begin) use ($first, $last, $mention): bool {
+            $isBefore = $end < $mention->first && $mention->first - $end <= self::TALK_WORDS
+                && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first);
+
+            return $isBefore || $begin >= $first && $begin <= min($last, $mention->last + self::TALK_WORDS);
+        };
+
+        return $this->sentence->has(self::SHOWS, $first, $last)
+            && [] === array_filter($this->sentence->marks('general'), $isNear, \ARRAY_FILTER_USE_BOTH);
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -176,22 +193,30 @@ final readonly class Truth
         return match ($mention->kind) {
             Kind::OpeningSeen => (new OwnOpening($this->sentence, $this->measures))
                 ->is($mention, $this->isFollowedByPlace($mention), $this->isPlacePending),
-            Kind::Tap, Kind::EndOfLine => 'name' === $mention->by && $this->isOfItsKind($mention)
+            Kind::Tap, Kind::EndOfLine => !$this->isArrival($mention) && ('name' === $mention->by && $this->isOfItsKind($mention)
                     && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention) && !$this->isBehindPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
-                && !($sentence->isAfter('intro', $mention->first, 2) && ([] !== $this->measures->places || $this->isPlacePending))
+                && !$sentence->isAfter('intro', $mention->first, 2)
                 // "a belly just before the tap", "zero at the chamber"
                 || ($sentence->isAfter('beside', $mention->first) || $this->stands('from', $mention->first))
                     && null === $sentence->begins('at', $mention->last + 1)
                 || $sentence->isAfter('zeroed', $mention->first, self::WAY_WORDS)
-                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention),
-            Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS),
+                || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention)),
+            Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
+                // "I'm not going to be able to get past it"
+                && !$sentence->has('deny', $mention->first - self::WAY_WORDS, $mention->first - 1),
             Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
                 || $sentence->isAfter('beside', $mention->first),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1),
         };
+    }
+
+    /** "and we're at the manhole" */
+    private function isArrival(Mention $mention): bool
+    {
+        return [] === $this->measures->places && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
     }
 
     /** "a six inch clay lateral" is the pipe itself. */

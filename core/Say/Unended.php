@@ -35,6 +35,21 @@ final class Unended
         $this->low = $this->other = $this->ended = null;
     }
 
+    /**
+     * "okay, we come out of it": what has no place is over, and so it is told no end.
+     *
+     * @return bool whether it is over
+     */
+    public function isOverNowhere(Sentence $sentence, Measures $measures): bool
+    {
+        $isOut = static fn (int $word) => !$sentence->isInside('comes_up', $word);
+        $isOver = null !== $this->low && null === $this->low->fromM && [] === $measures->places
+            && [] !== array_filter(array_keys($sentence->marks('ends')), $isOut);
+        $this->low = $isOver ? null : $this->low;
+
+        return $isOver;
+    }
+
     /** Something else was named. */
     public function pass(): void
     {
@@ -65,7 +80,8 @@ final class Unended
     public function hear(Mention $mention, Sentence $sentence): bool
     {
         $low = $this->low;
-        if (null === $low || !$this->isOfLow($mention, $sentence)) {
+        // "a belly, and it goes down into another one"
+        if (null === $low || $mention->isOther && null === $low->fromM && null === $mention->place || !$this->isOfLow($mention, $sentence)) {
             return false;
         }
         $low->join($mention, $sentence->said());

@@ -68,6 +68,8 @@ return [
     ],
     'one' => ['a', 'an', 'another'],
     'articles' => ['a', 'an', 'the', 'another'],
+    // … before what was not named yet.
+    'anew' => ['a', 'an', 'another', 'one'],
     // Behind the place where something ends: what comes next is somewhere else.
     'one_more' => ['another'],
     'and' => ['and'],
@@ -334,7 +336,7 @@ return [
     // A number behind one of these is a name.
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
-        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'unit', 'apartment', 'apt', 'plot', 'flat', 'room',
+        'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'numbers', 'unit', 'apartment', 'apt', 'plot', 'flat', 'room',
         'building', 'suite', 'report', 'ticket',
     ],
     // A number that so much as a name parts from one of these is an address.
@@ -1184,6 +1186,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
                 'wedding|engagement|diamond ring', 'earring(s)',
@@ -1522,7 +1525,7 @@ return [
             ],
             'transition' => [
                 "<pipe> on this|one side and (it's)* <pipe> on that|the (other)* (side)*",
-                'bushings',
+                'reducer', 'reducing fitting|coupling|bushing', 'bushings',
                 'liner ends|stops|finishes',
                 'goes|runs|continues (on|all|the|way)* to|until the end of the cast|clay|plastic|pvc|iron (iron|pipe)*',
                 'bushing', 'goes two to three|four', 'goes three to four|two', 'goes four to six|three', 'goes six to four|eight',
@@ -1799,6 +1802,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(there's|is)* no way i'm|we're|am|are <push>|getting|gettin|going|goin past|by|through|around|over (that|this|it)*",
+                "that's|this is all i|we can do|get",
                 'run|ran|running|runs into something (solid|hard)*',
                 "nope|no (it's|she's|that's|i'm|we're|the|camera)* (camera's|is)* not going and|so|okay|alright|through|"
                     .'anywhere|past|by|in',
@@ -2766,7 +2771,7 @@ return [
             'why they|we|you|it',
             'as a rule', 'always', 'in my experience', 'for example', 'for instance', 'like and subscribe',
             'gonna|going have|get|need', 'gonna|will|going (to)* collect|build|catch|hang|stick|keep|happen', 'eventually', 'video',
-            'channel', 'example', 'comes from', 'caused by', 'depends',
+            'my|our|this|on|the youtube|channel (channel)', 'example', 'comes from', 'caused by', 'depends',
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
@@ -3071,6 +3076,8 @@ return [
                 .'toilets|house|basement|tub|shower|line|sink|floor|water|them|time|behind|when|into|because|again',
         ]],
         'brought_back' => ['' => [
+            "what|everything|all we|i|you|they (just|already|have|had|'ve)* pulled|got|brought|fished|cut out|back (of)* (it|there|here|that|the|line|pipe)*",
+            'what came out (of)* (it|there|here|that|the|line|pipe)*',
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
             'came|come|coming|comes back|up|out with (quite|a|an|some|lots|lot|bit|bunch|handful|big|few|of|all)*',
         ]],
@@ -3211,6 +3218,12 @@ return [
         ]],
         'from_here' => ['' => [
             'from there|here (on|out|onwards)*', 'from then on', 'from the|that joint|hub|bell (on|out|onwards|right|all)*']],
+        // Where the camera is.
+        'stands_at' => ['' => [
+            "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
+            'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
+            "good|clean|clear|fine|okay (all|the|way|out|down|right|up|on)* to|until",
+        ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
@@ -3431,6 +3444,17 @@ return [
         // The kind that was named last, once more.
         // One of several that were named before.
         'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
+        // Before what is there, and was not named yet.
+        'next_joint' => ['' => ["another|next (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
+        // … with no place.
+        'further' => ['' => [
+            "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
+            "there's|here's|got (even|some|a|few|bit|lot|little|quite)* more",
+            'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
+            'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
+            "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
+            "(there's)* a|the second|third one", "(and|then)* there's|here's one more",
+        ]],
         'another' => ['' => [
             'is the second|third|fourth|next one',
             "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
@@ -3560,7 +3584,9 @@ return [
             'cut|take|dig|rip that|the|this tee|wye|y|fitting out',
             'screen this is (the|your|our|her|his)* main line',
             'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden',
-            'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
+            "like a bird's nest", 'cut|punch|punched|poke|poking|poked (a|pretty|good|nice|big|little|decent)* hole',
+                'put|putting in some plastic|pvc|clay', 'through|out to the gravel|dirt|soil|ground|earth|bedding',
+                'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
             '(starting|starts|start)* to build up on|again', 'going to put (in)* a (new)* piece|section of',
             'gonna put (in)* a (new)* piece|section of',
             "so|that (that)* it|they|this doesn't|don't get|gets|getting stuck|hung|caught",
