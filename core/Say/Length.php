@@ -9,6 +9,8 @@ final readonly class Length
 {
     /** "A six foot belly" is that long; "thirty foot belly" is where it is. */
     private const LONGEST_THING_M = 4.0;
+    /** "Two feet past that": what is told so is not farther, in metres. */
+    private const LONGEST_STEP_M = 3.0;
     /** What the first part of a line has is named so many words behind it … */
     private const OF_FIRST_WORDS = 6;
     /** … or before it: "fat in the first two metres". */
@@ -45,6 +47,21 @@ final readonly class Length
             || $this->sentence->isAfter('length_of', $one->first)
             // "for a couple feet"
             || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
+    }
+
+    /** @return float how far it is from what was named before, in metres: "and two feet past that there's a crack"; 0 where it is not told so */
+    public function fromThere(Amount $one, int $next): float
+    {
+        $isNear = Unit::Large === $one->unit && $one->value <= self::LONGEST_STEP_M && !$this->sentence->isAfter('at', $one->first);
+        if (!$isNear) {
+            return 0.0;
+        }
+
+        return match (true) {
+            null !== $this->sentence->begins('before_it', $next) => -$one->value,
+            null !== $this->sentence->begins('past_it', $next) => $one->value,
+            default => 0.0,
+        };
     }
 
     /** "a two foot piece", "eight feet of cast iron" */

@@ -206,7 +206,7 @@ final readonly class Truth
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
                 // "I'm not going to be able to get past it"
                 && !$sentence->has('deny', $mention->first - self::WAY_WORDS, $mention->first - 1),
-            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention)
+            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention)
                 || $sentence->isAfter('beside', $mention->first),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1),
@@ -217,6 +217,12 @@ final readonly class Truth
     private function isArrival(Mention $mention): bool
     {
         return [] === $this->measures->places && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
+    }
+
+    /** "right there's the tee for the bathroom", where no place is told. */
+    private function isShownNowhere(Mention $mention): bool
+    {
+        return [] === $this->measures->places && $this->stands('intro', $mention->first);
     }
 
     /** "a six inch clay lateral" is the pipe itself. */

@@ -728,6 +728,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "joint|joint's (is|was|that's)* leaking|dripping|weeping (too|also|in)*", 'joint with|has|got some|a|little infiltration',
+                "joint that's got (some|a|little|bit|of)* infiltration",
                 "mortar (it's|is|has|all)* fell|falling|fallen|gone|missing out|off|down",
                 "gasket|seal|ring (it's|and|they|it|that's|is|was|just|all|kind|of|right)* hanging|sticking|poking "
                     .'(down|out|inside|in|there)*',
@@ -852,6 +854,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                "bottom of (this|the|that|your)* pipe (it's|is|that's) gone|missing|rotted",
                 'in vert (is|has|all)* gone|missing|rotted|eaten (out|away)*',
                 'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
                 'lost the bottom of the pipe',
@@ -950,6 +953,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "flat|flattened (out)* like a pancake", 'egg shaped',
                 'dents', 'deflections', 'deformations',
                 'a dent', 'dent(s) in|on|from',
                 'like a football|squashed|ball', '(the)* sides (have)* come|came|coming|pushed in (on|here)*',
@@ -989,6 +993,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'where somebody|someone|they did a (little|bad|good)* repair|patch', 'been patched',
                 'repair couplings',
                 'new piece|section of <pipe>',
                 'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
@@ -1186,7 +1191,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
-                "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
+                'a|the|old nest', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
                 'wedding|engagement|diamond ring', 'earring(s)',
@@ -1790,6 +1795,7 @@ return [
             'tap+name' => [
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'section|line|pipe (is)* back pitched|graded',
                 'pipe|line going|goes|running|runs uphill',
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
                 "pipe's|line's (dead|just|almost)* level", 'pipe|line is (dead|just|almost)* level',
@@ -1802,6 +1808,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "that's|this is my|our|the stopping point",
                 "(there's|is)* no way i'm|we're|am|are <push>|getting|gettin|going|goin past|by|through|around|over (that|this|it)*",
                 "that's|this is all i|we can do|get",
                 'run|ran|running|runs into something (solid|hard)*',
@@ -2538,6 +2545,9 @@ return [
             'tap', 'cap', 'plug', 'branch',
             'tie in', 'y', 'why',
         ]],
+        // Behind how far something is from what was named before.
+        'before_it' => ['' => ['before|shy|ahead (of)* it|that|this|there|where', 'short of it|that|this|there|where']],
+        'past_it' => ['' => ['past|beyond|after|behind (of)* it|that|this|there|where', 'further|farther (on|along|down|in|out|up|than)*']],
         'from_what' => ['' => [
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
             'to the north|south|east|west (side)* of',
@@ -3221,8 +3231,8 @@ return [
         // Where the camera is.
         'stands_at' => ['' => [
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
-            'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
-            "good|clean|clear|fine|okay (all|the|way|out|down|right|up|on)* to|until",
+            '(is|it\'s)* connected|tied (right|back|in)* to', 'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
+            "good|clean|clear|fine|okay|open (all|past|there|that|the|way|out|down|right|up|on)* to|until",
         ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
@@ -3445,11 +3455,11 @@ return [
         // One of several that were named before.
         'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
         // Before what is there, and was not named yet.
-        'next_joint' => ['' => ["another|next (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
+        'next_joint' => ['' => ["another|next|second|third|fourth|fifth|last (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
         // … with no place.
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
-            "there's|here's|got (even|some|a|few|bit|lot|little|quite)* more",
+            'same at|on the next|other (joint|one|hub|bell)*', "there's|here's|got (just|even|some|a|few|bit|lot|little|quite)* more",
             'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
@@ -3580,6 +3590,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
+            'in cracking condition|good|nick|order', 'leaves|everything|stuff (and)* (everything|stuff|paper)* stuck in it|them|there',
             'make|making|makes a hard|sharp|tight turn', 'on the lip|edge of it',
             'cut|take|dig|rip that|the|this tee|wye|y|fitting out',
             'screen this is (the|your|our|her|his)* main line',
