@@ -40,6 +40,7 @@ final readonly class Further
             $canBeMore = \in_array($kind->family(), self::CAN_BE_MORE, true) || !$this->sentence->isAny('more', $begin, $end);
             $isSide = $this->isSideTaken($mentions, $begin, $end);
             if ($canBeMore && !$isSide && !$this->sentence->has(self::NONE_OF_IT, $part[0], $end)) {
+                $kind = (new MoreOfIt($this->sentence, []))->grown($kind, $begin, $end);
                 $more = new Mention($kind, $begin, $end, Kind::RootCords === $kind);
                 $more->isOther = true;
                 $more->clock = $this->side($mentions, $begin, $part[1]);

@@ -84,6 +84,7 @@ final class Mentions
         [$sentence, $measures] = [$this->sentence, $this->measures];
         foreach ($this->all as $i => $mention) {
             $mention->isOther = $sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
+                || $sentence->isAny('more', $mention->first - 2, $mention->first)
                 || $this->isOfNextJoint($mention);
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {

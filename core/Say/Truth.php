@@ -216,7 +216,9 @@ final readonly class Truth
     /** "and we're at the manhole" */
     private function isArrival(Mention $mention): bool
     {
-        return [] === $this->measures->places && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
+        $isPlaced = $this->measures->hasPlace($this->sentence->part($mention->first)[0] - 1, \PHP_INT_MAX);
+
+        return !$isPlaced && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
     }
 
     /** "right there's the tee for the bathroom", where no place is told. */

@@ -667,6 +667,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint that's (been|all)* pushed|pulled|drawn|spread apart|open",
                 'come|came|comes|pulled|moved|drifted away from the|that (other|next)* one|pipe|joint|section',
                 'see|seeing (the|some)* dirt|soil|ground|mud through the|that joint|gap',
                 "pipes|joints|they (have|are|'ve)* spread (apart)",
@@ -3460,7 +3461,7 @@ return [
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
             'same at|on the next|other (joint|one|hub|bell)*', "there's|here's|got (just|even|some|a|few|bit|lot|little|quite)* more",
-            'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
+            '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right', 'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
             "(there's)* a|the second|third one", "(and|then)* there's|here's one more",
