@@ -102,6 +102,14 @@ final class Materials
             || PipeChange::BEHIND === $mention->by && !$isPlaced;
     }
 
+    /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */
+    public function isOther(Mention $mention, Sentence $sentence): bool
+    {
+        $before = $sentence->material($mention->first) ?? $this->named;
+
+        return Kind::Transition === $mention->kind && null !== $before && $before !== ($mention->facts['material_after'] ?? $before);
+    }
+
     /** Drawing back, what the pipe is said to become is what it was before the transition. */
     public function turnAbout(Entry $entry, bool $isInOrder): void
     {

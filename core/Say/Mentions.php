@@ -19,6 +19,8 @@ final class Mentions
     ];
     /** "again", "that whole" so many words before or behind a name: it is named again. */
     private const AGAIN_WORDS = 6;
+    /** "The tie-in for the tub": so many words behind. */
+    private const ROOM_WORDS = 4;
     /** "A tee for the old laundry, that's capped": what becomes of it is told within so many words. */
     private const TOLD_WORDS = 15;
     /** So many words before or behind roots say what kind they are. */
@@ -84,7 +86,7 @@ final class Mentions
         [$sentence, $measures] = [$this->sentence, $this->measures];
         foreach ($this->all as $i => $mention) {
             $mention->isOther = $sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
-                || $sentence->isAny('more', $mention->first - 2, $mention->first)
+                || $sentence->isAny('more', $mention->first - 2, $mention->first) || $this->isOfOtherRoom($i)
                 || $this->isOfNextJoint($mention);
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {
@@ -115,6 +117,16 @@ final class Mentions
 
         return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
             && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first);
+    }
+
+    /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */
+    private function isOfOtherRoom(int $i): bool
+    {
+        [$one, $before] = [$this->all[$i], $this->all[$i - 1] ?? null];
+
+        return Kind::TieIn === $one->kind && Kind::TieIn === $before?->kind
+            && $this->sentence->isAny('rooms', $before->last, $before->last + self::ROOM_WORDS)
+            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS);
     }
 
     /** "there's another joint with some little hairs" */

@@ -236,7 +236,7 @@ final class Narration
 
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
     {
-        $before = $this->last;
+        $before = null === $from ? $this->knownNowhere($mention, $sentence) ?? $this->last : $this->last;
         $shown = new Shown($sentence);
         if (null === $from && null !== $before && $before->isNowhereToo($mention)
             && !$shown->isOther($mention, $this->course->hasMoved())) {
@@ -245,7 +245,8 @@ final class Narration
             return;
         }
         // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
-        $isBegin = \in_array($mention->kind, self::AT_BEGIN, true) && $this->entries->isEmpty();
+        $isBegin = \in_array($mention->kind, self::AT_BEGIN, true) && $this->entries->isEmpty()
+            && !$this->materials->isOther($mention, $sentence);
         $isMarked = null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from);
         if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $by, $this->entries->isEmpty())) {
             return;
@@ -267,6 +268,15 @@ final class Narration
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
         $this->unended->begin($entry, $mention, $sentence, $this->materials->isBegin());
+    }
+
+    /** "you've got roots, you've got a belly … here's the roots": what has no place and is named as what everybody knows. */
+    private function knownNowhere(Mention $mention, Sentence $sentence): ?Entry
+    {
+        $isOneOfMany = \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
+        $known = $isOneOfMany || !$sentence->is('definite', $mention->first - 1) ? null : $this->entries->known($mention);
+
+        return true === $known?->isNowhereToo($mention) ? $known : null;
     }
 
     /** "see the water standing there … so that's not a belly" */

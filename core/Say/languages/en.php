@@ -1123,6 +1123,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'dam of paper',
                 "paper (that's|that|is|has|all|just)* built|building|backed|stacked up",
                 'flushable whites',
                 't shirts', 'cloths',
@@ -1233,6 +1234,7 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'pipe|conduit|line coming|going|running|passing (right|straight|clean)* through the|this|our|your pipe|drain|sewer|line',
                 'thrust bored (it|that|this|straight|right)* through',
                 'hit it|this|us|the|line|pipe (pipe|line)* with their|a|the (directional)* drill|bore|auger',
                 '(see|yellow|the|a|that)* gas line|main (right)* there|here|in',
@@ -1472,6 +1474,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'sticking|poking (right|half|way|most|all|the)* across (the)* pipe',
                 'protruding tap|connection|lateral|branch', 'intruding tap',
                 'hammer tap(s)', 'hammered in tap|connection',
                 'sticks|sticking|pokes|poking|comes|coming (about|almost|nearly)* half|halfway|partway (way)* across|into the|'
@@ -1809,6 +1812,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(i'm|we're) not gonna|going (to)* take|put|run|send (the|my)* camera through|past|in|into that|there|it",
                 "that's|this is my|our|the stopping point",
                 "(there's|is)* no way i'm|we're|am|are <push>|getting|gettin|going|goin past|by|through|around|over (that|this|it)*",
                 "that's|this is all i|we can do|get",
@@ -3233,7 +3237,7 @@ return [
         'stands_at' => ['' => [
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
             '(is|it\'s)* connected|tied (right|back|in)* to', 'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
-            "good|clean|clear|fine|okay|open (all|past|there|that|the|way|out|down|right|up|on)* to|until",
+            'i|we can see', "good|clean|clear|fine|okay|open (pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until",
         ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
@@ -3591,6 +3595,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
+            'broke|broken|knocked|bust (out)* a hole in the main|sewer', '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
             'in cracking condition|good|nick|order', 'leaves|everything|stuff (and)* (everything|stuff|paper)* stuck in it|them|there',
             'make|making|makes a hard|sharp|tight turn', 'on the lip|edge of it',
