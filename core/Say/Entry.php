@@ -156,7 +156,7 @@ final class Entry
     /** Whether a mention without a place is this, which has none either; "a line on the left, and one on the right" are two. */
     public function isNowhereToo(Mention $mention): bool
     {
-        return null === $this->fromM && $this->kind === $mention->kind?->value
+        return null === $this->fromM && ($this->kind === $mention->kind?->value || $this->isSameEnd($mention))
             && (null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);
     }
 

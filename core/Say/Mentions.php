@@ -86,8 +86,8 @@ final class Mentions
         [$sentence, $measures] = [$this->sentence, $this->measures];
         foreach ($this->all as $i => $mention) {
             $mention->isOther = $sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
-                || $sentence->isAny('more', $mention->first - 2, $mention->first) || $this->isOfOtherRoom($i)
-                || $this->isOfNextJoint($mention);
+                || Family::Deposit !== $mention->kind?->family() && $sentence->isAny('more', $mention->first - 2, $mention->first)
+                || $this->isOfOtherRoom($i) || $this->isThereToo($mention) || $this->isOfNextJoint($mention);
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {
                 // Beyond a place something else is.
@@ -127,6 +127,15 @@ final class Mentions
         return Kind::TieIn === $one->kind && Kind::TieIn === $before?->kind
             && $this->sentence->isAny('rooms', $before->last, $before->last + self::ROOM_WORDS)
             && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS);
+    }
+
+    /** "there's a crack on the back of it too" */
+    private function isThereToo(Mention $mention): bool
+    {
+        [, $last] = $this->sentence->part($mention->first);
+
+        return $this->sentence->is('anew', $mention->first - 1)
+            && $this->sentence->has('as_well', $mention->last + 1, min($last, $mention->last + self::AGAIN_WORDS));
     }
 
     /** "there's another joint with some little hairs" */

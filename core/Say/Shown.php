@@ -12,6 +12,8 @@ final readonly class Shown
 {
     /** "Some roots right here": so many words before or behind a name. */
     private const HERE_WORDS = 2;
+    /** "There's a really heavy root": so many words before a name. */
+    private const INTRO_WORDS = 5;
 
     public function __construct(private Sentence $sentence)
     {
@@ -42,7 +44,10 @@ final readonly class Shown
      */
     public function isOther(Mention $mention, bool $hasMoved): bool
     {
-        return $mention->isOther || $hasMoved && !$this->sentence->is('definite', $mention->first - 1);
+        $isNew = [] !== $this->sentence->introsOf($mention->first, self::INTRO_WORDS)
+            || $this->sentence->isAny('anew', $mention->first - self::INTRO_WORDS, $mention->first - 1);
+
+        return $mention->isOther || $hasMoved && $isNew && !$this->sentence->is('definite', $mention->first - 1);
     }
 
     /** Whether nothing is told where it is, and nothing is shown here. */

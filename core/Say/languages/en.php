@@ -3595,7 +3595,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
+            '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer', '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
             'in cracking condition|good|nick|order', 'leaves|everything|stuff (and)* (everything|stuff|paper)* stuck in it|them|there',
