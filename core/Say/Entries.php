@@ -55,8 +55,8 @@ final class Entries
      */
     private function placed(): array
     {
-        $isTold = static fn (Entry $entry) => null !== $entry->fromM || $entry->isHere
-            || Family::Deposit === Kind::tryFrom($entry->kind)?->family();
+        $isTold = static fn (Entry $entry) => null !== $entry->fromM || !$entry->isOnlySaid
+            && ($entry->isHere || Family::Deposit === Kind::tryFrom($entry->kind)?->family());
         $placed = $unplaced = [];
         foreach ($this->all as $entry) {
             $placed[$entry->run] = ($placed[$entry->run] ?? 0) + (null === $entry->fromM ? 0 : 1);
@@ -65,7 +65,8 @@ final class Entries
 
         // Whoever mostly shows, and seldom says where, does not talk.
         return array_values(array_filter($this->all, static fn (Entry $entry) => $isTold($entry)
-            || $placed[$entry->run] < ($entry->isPointedAt ? self::LEAST_PLACED : 1) * $unplaced[$entry->run]));
+            || ($entry->isOnlySaid ? 0 === $placed[$entry->run]
+                : $placed[$entry->run] < ($entry->isPointedAt ? self::LEAST_PLACED : 1) * $unplaced[$entry->run])));
     }
 
     /** The number of the run, from none. */

@@ -46,6 +46,8 @@ final class Entry
     public Sureness $sureness = Sureness::Clear;
     /** Whether somebody says that it is here. */
     public bool $isHere = false;
+    /** Whether somebody says so among talk, without showing it. */
+    public bool $isOnlySaid = false;
     /** Whether it is shown, or may be all along the pipe. */
     public bool $isPointedAt = true;
     /** Whether only the farthest place of its run can be it. */

@@ -25,6 +25,8 @@ final class Mention
     public bool $isAgain = false;
     /** Named as another one: "there's another root". */
     public bool $isOther = false;
+    /** Whether somebody says so, with no place, among talk and without showing it. */
+    public bool $isOnlySaid = false;
     /** Whether it is named as what everybody knows by now: "the crack". */
     public bool $isKnown = false;
     /** Whether it is said how long it is altogether: "so seven feet of belly". */

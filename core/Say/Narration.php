@@ -182,6 +182,9 @@ final class Narration
         if ($this->isPlacedNow($mention, $sentence) || true === $this->ofLast($sentence)?->goOnTo($mention)) {
             return;
         }
+        if ($mention->isOnlySaid && !$this->where->isNowhere($sentence->atS($mention->first))) {
+            return;
+        }
         [$from, $to, $by] = $this->locating->placeOf($mention, $sentence, $this->where, $this->referred, $this->last);
         $again = $this->entries->at($mention, $sentence, $from, $to);
         if (null !== $again) {
@@ -258,6 +261,7 @@ final class Narration
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
         [$entry->isHere, $entry->isPointedAt] = [$shown->isHere($mention), $shown->isPointedAt($mention)];
+        $entry->isOnlySaid = $mention->isOnlySaid;
         $this->course->stay();
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);

@@ -43,7 +43,10 @@ final readonly class Truth
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
 
-        return !$isNot && ($this->isHere() || $this->isBesideTalk($mention) || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention));
+        $isHere = $this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention);
+        $mention->isOnlySaid = !$isHere && !$this->has(self::SHOWS, $mention);
+
+        return !$isNot && ($isHere || $this->isBesideTalk($mention));
     }
 
     /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
@@ -89,8 +92,14 @@ final readonly class Truth
             return $isBefore || $begin >= $first && $begin <= min($last, $mention->last + self::TALK_WORDS);
         };
 
-        return $this->sentence->has(self::SHOWS, $first, $last)
+        return $this->has([...self::SHOWS, 'presence'], $mention)
             && [] === array_filter($this->sentence->marks('general'), $isNear, \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** @param list<string> $roles of which one is looked for around a name */
+    private function has(array $roles, Mention $mention): bool
+    {
+        return $this->sentence->has($roles, ...$this->sentence->part($mention->first));
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */

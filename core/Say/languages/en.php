@@ -1293,7 +1293,7 @@ return [
                 "we're|i'm|we are (now|out|back)* in|into the main stack", 'picks up another pipe|line|drain|branch',
                 'men\'s|women\'s|ladies\' room|toilets (coming|comes|ties)* in', 'service (coming|comes)* in', 'double junction',
                 "there's|here's a|another service", 'another service',
-                "next door's|neighbor's|neighbour's (old)* tap|connection|lateral|service|branch",
+                'connection to|for (the|your)* neighbor|neighbour|neighbours|neighbors', "next door's|neighbor's|neighbour's (old)* tap|connection|lateral|service|branch",
                 'tap from|for the house|building|unit|neighbor|neighbour', 'tap|service on|off|to (the)* left|right (side|hand)*',
                 'left|right side|hand tap|service',
                 'tap that|which|coming|comes (is|comes|coming)* in',
@@ -2603,6 +2603,7 @@ return [
             "don't know if you see", 'if you can see',
         ]],
         'presence' => ['' => [
+            "pipe's|line's|joint's|bottom's|top's",
             'look how|what',
             'here', 'there', "there's", 'there is', 'there are', 'this', 'these', 'those', "that's", 'that is', 'we have', "we've",
             'we got', 'i got', "i've got", 'i have', 'got', 'i see', 'we see', "i'm seeing", "we're seeing", 'you see',
