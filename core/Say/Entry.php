@@ -159,7 +159,9 @@ final class Entry
     public function isNowhereToo(Mention $mention): bool
     {
         return null === $this->fromM && ($this->kind === $mention->kind?->value || $this->isSameEnd($mention))
-            && (null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);
+            // "grease on the bottom, grease on the top": it is all over.
+            && (Family::Deposit === $mention->kind?->family()
+                || null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);
     }
 
     /** Roots of which no more is said are any roots. */

@@ -97,7 +97,10 @@ final class Materials
         $isTold = PipeChange::OTHER === $mention->by ? PlaceBy::Said === $by : PipeChange::COUNTER !== $mention->by || $isPlaced;
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
-        return !$isTold || $isBeside && \in_array($before, [null, $after], true)
+        // "we hit the clay, and there's a lip from the iron to the clay"
+        $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
+
+        return !$isTold || $isAgain || $isBeside && \in_array($before, [null, $after], true)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && !$isPlaced;
     }

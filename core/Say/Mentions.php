@@ -116,7 +116,9 @@ final class Mentions
         [$one, $before] = [$this->all[$i], $this->all[$i - 1] ?? null];
 
         return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
-            && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first);
+            && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first)
+            // "and it's on the side, it's a hole"
+            && !$this->sentence->isAfter('they_are', $one->first);
     }
 
     /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */

@@ -14,6 +14,9 @@ final class Narration
     /** Named first and nowhere, none of these is what was found. */
     private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen];
 
+    /** What there is one of in a run, where no place is said. */
+    private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther];
+
     private readonly Entries $entries;
     private readonly Course $course;
     private readonly Whereabouts $where;
@@ -277,8 +280,11 @@ final class Narration
     /** "you've got roots, you've got a belly … here's the roots": what has no place and is named as what everybody knows. */
     private function knownNowhere(Mention $mention, Sentence $sentence): ?Entry
     {
-        $isOneOfMany = \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
-        $known = $isOneOfMany || !$sentence->is('definite', $mention->first - 1) ? null : $this->entries->known($mention);
+        $known = $this->entries->known($mention);
+        $isOneOfMany = $known !== $this->last && \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
+        if (!\in_array($mention->kind, self::ONCE, true) && ($isOneOfMany || !$sentence->is('definite', $mention->first - 1))) {
+            return null;
+        }
 
         return true === $known?->isNowhereToo($mention) ? $known : null;
     }

@@ -3461,7 +3461,9 @@ return [
         // One of several that were named before.
         'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
         // Before what is there, and was not named yet.
-        'next_joint' => ['' => ["another|next|second|third|fourth|fifth|last (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
+        'next_joint' => ['' => [
+            'another (big|little|small|whole)* bunch|set|patch|batch|group|clump|lot|load|bit|mass|wad of',
+            "another|next|second|third|fourth|fifth|last (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
         // … with no place.
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
