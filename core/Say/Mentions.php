@@ -117,6 +117,8 @@ final class Mentions
 
         return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
             && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first)
+            && ($one->first - $before->last <= self::AGAIN_WORDS
+                || [] !== $this->sentence->introsOf($one->first, self::ROOT_WORDS))
             // "and it's on the side, it's a hole"
             && !$this->sentence->isAfter('they_are', $one->first);
     }

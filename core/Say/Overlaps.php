@@ -67,6 +67,11 @@ final class Overlaps
                 array_pop($kept);
             }
             $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
+            // "a chunk of concrete or a brick"
+            if (self::areEither($before, $each) && $isBeside && $sentence->is('or', $before->last + 1)
+                && $each->first - $before->last <= self::MORE_WORDS) {
+                continue;
+            }
             if ($isMore && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS) {
                 // "a rag or a shirt or something"
                 array_pop($kept);
@@ -129,6 +134,12 @@ final class Overlaps
 
         return $sentence->is('known', $each->first - 1) && $sentence->isAfter('way', $each->first - 1)
             && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($same, $isBeside);
+    }
+
+    private static function areEither(?Mention $one, Mention $other): bool
+    {
+        return null !== $one && $one->kind !== $other->kind && \in_array($one->kind?->family(), self::CAN_BE_STUCK, true)
+            && \in_array($other->kind?->family(), self::CAN_BE_STUCK, true);
     }
 
     /** "a bend at thirty feet to the right, it's a long sweep" */

@@ -787,6 +787,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
                 "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|"
                     .'drop (in|out|off|down)*',
@@ -3598,6 +3599,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
+            "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|floor|patio|driveway|foundation",
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer', '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
