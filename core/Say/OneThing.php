@@ -45,6 +45,21 @@ final readonly class OneThing
         return $this->isComing($one, $more) || $this->isCap($one, $more);
     }
 
+    /**
+     * "there's a flat spot, and it's got water in it": where nobody says how far either goes.
+     *
+     * @return bool whether the second is of the first, which is low then
+     */
+    public function isFlat(Mention $one, Mention $more): bool
+    {
+        $isFlat = [Kind::ShortFall, Kind::LowSpot] === [$one->kind, $more->kind]
+            || [Kind::LowSpot, Kind::ShortFall] === [$one->kind, $more->kind];
+        $isNear = $isFlat && $more->first - $one->last <= self::CLOSER_WORDS;
+        $one->kind = $isNear ? Kind::LowSpot : $one->kind;
+
+        return $isNear;
+    }
+
     /** "there's a tee going up, that's a cleanout" */
     public function isOpeningItself(Mention $one, Mention $other): bool
     {

@@ -1534,6 +1534,7 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'hits|meets (the|your|our)* old|original pipe|line|stuff',
                 "<pipe> on this|one side and (it's)* <pipe> on that|the (other)* (side)*",
                 'reducer', 'reducing fitting|coupling|bushing', 'bushings',
                 'liner ends|stops|finishes',
@@ -3239,7 +3240,7 @@ return [
         'stands_at' => ['' => [
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
             '(is|it\'s)* connected|tied (right|back|in)* to', 'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
-            'i|we can see', "good|clean|clear|fine|okay|open (pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until",
+            'i|we can see', "good|clean|clear|fine|okay|open|sound (sound|pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until",
         ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
@@ -3472,7 +3473,7 @@ return [
             '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right', 'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
-            "(there's)* a|the second|third one", "(and|then)* there's|here's one more",
+            "(there's)* a|the second|third|newer|older one", "(and|then)* there's|here's one more",
         ]],
         'another' => ['' => [
             'is the second|third|fourth|next one',
@@ -3602,6 +3603,8 @@ return [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
             'standing|sitting water in the bottom of the sweep|trap|bend|elbow', '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
             "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|floor|patio|driveway|foundation",
+            "they're|these|those (are|all|kind|of|just|mostly)* coming in from|on|off the left|right|top|side|sides|bottom",
+            'where the city|county|town|neighbor replaced', 'at a loss',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer', '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
