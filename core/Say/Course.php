@@ -84,7 +84,7 @@ final class Course
         if (null === $alone || $last?->toM === ($alone->to ?? $alone->from)) {
             return;
         }
-        $isNamed = $mentions->hasNamed || [] !== $mentions->all || $sentence->has('ends') && null !== $last?->toM;
+        $isNamed = null !== $mentions->spokenOf || [] !== $mentions->all || $sentence->has('ends') && null !== $last?->toM;
         // "the tap was at sixty one, fifty four I'll stop here"
         if (!$isNamed || $mentions->areAllBefore($alone)) {
             $this->where->await($alone, $placeS);

@@ -19,6 +19,8 @@ final readonly class Depth
 
     /** "The depth at the first bend is": so many words before how deep it is. */
     private const DEPTH_WORDS = 8;
+    /** What the locator read is said again within so many words. */
+    private const READ_AGAIN_WORDS = 6;
 
     /**
      * @param list<Amount> $amounts of the sentence
@@ -40,6 +42,22 @@ final readonly class Depth
     public static function isOfGround(float $metres): bool
     {
         return $metres >= self::DEEPEST_WATER_M && $metres < self::DEEPEST_M;
+    }
+
+    /**
+     * "it says six foot two, so we've got six foot two to the centre of the pipe": what the locator read is no place.
+     *
+     * @param list<Place> $places
+     * @param list<Place> $depths
+     *
+     * @return list<Place> the places without what is said again as a depth
+     */
+    public static function without(array $places, array $depths): array
+    {
+        $isDepth = static fn (Place $place) => [] !== array_filter($depths, static fn (Place $depth) => null === $place->to
+            && $depth->from === $place->from && $depth->first > $place->last && $depth->first - $place->last <= self::READ_AGAIN_WORDS);
+
+        return array_values(array_filter($places, static fn (Place $place) => !$isDepth($place)));
     }
 
     /** @param int $next the word behind it */

@@ -10,8 +10,6 @@ use Jurvex\Core\Finding\Kind;
 /** What was read so far, run by run, in the order in which it was first named. */
 final class Entries
 {
-    /** Places are told where so many things have one for each that has none. */
-    private const LEAST_PLACED = 2;
     /** Whoever sums up names so many things. */
     private const LEAST_SUMMED_UP = 2;
 
@@ -48,25 +46,19 @@ final class Entries
             && ($other->toM ?? $other->fromM) > $entry->fromM + Entry::SAME_PLACE_M);
     }
 
-    /**
-     * Where places are told in a run, what has none was talked of, if it is not said to be here, or a deposit all along the pipe.
-     *
-     * @return list<Entry>
-     */
+    /** @return list<Entry> those that have a place or count without one, and deposits, which may be all along the pipe */
     private function placed(): array
     {
-        $isTold = static fn (Entry $entry) => null !== $entry->fromM || !$entry->isOnlySaid
-            && ($entry->isHere || Family::Deposit === Kind::tryFrom($entry->kind)?->family());
+        $isTold = static fn (Entry $entry) => null !== $entry->fromM || Telling::Here === $entry->telling
+            || Telling::AmidTalk !== $entry->telling && Family::Deposit === Kind::tryFrom($entry->kind)?->family();
         $placed = $unplaced = [];
         foreach ($this->all as $entry) {
             $placed[$entry->run] = ($placed[$entry->run] ?? 0) + (null === $entry->fromM ? 0 : 1);
             $unplaced[$entry->run] = ($unplaced[$entry->run] ?? 0) + ($isTold($entry) ? 0 : 1);
         }
 
-        // Whoever mostly shows, and seldom says where, does not talk.
         return array_values(array_filter($this->all, static fn (Entry $entry) => $isTold($entry)
-            || ($entry->isOnlySaid ? 0 === $placed[$entry->run]
-                : $placed[$entry->run] < ($entry->isPointedAt ? self::LEAST_PLACED : 1) * $unplaced[$entry->run])));
+            || $entry->telling->counts($placed[$entry->run], $unplaced[$entry->run])));
     }
 
     /** The number of the run, from none. */
@@ -78,6 +70,21 @@ final class Entries
     public function last(): ?Entry
     {
         return end($this->all) ?: null;
+    }
+
+    /** @return list<Entry> an entry, and before it those of its kind that were named right before it and have no place either */
+    public function nowhereBefore(Entry $entry): array
+    {
+        $nowhere = [$entry];
+        for ($i = $this->last() === $entry ? \count($this->all) - 2 : -1; $i >= 0; --$i) {
+            $before = $this->all[$i];
+            if ($before->kind !== $entry->kind || null !== $before->fromM || $before->run !== $entry->run) {
+                break;
+            }
+            array_unshift($nowhere, $before);
+        }
+
+        return $nowhere;
     }
 
     public function startRun(): void

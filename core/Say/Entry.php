@@ -44,12 +44,7 @@ final class Entry
     public ?float $depthM = null;
     public ?float $depthToM = null;
     public Sureness $sureness = Sureness::Clear;
-    /** Whether somebody says that it is here. */
-    public bool $isHere = false;
-    /** Whether somebody says so among talk, without showing it. */
-    public bool $isOnlySaid = false;
-    /** Whether it is shown, or may be all along the pipe. */
-    public bool $isPointedAt = true;
+    public Telling $telling = Telling::Shown;
     /** Whether only the farthest place of its run can be it. */
     public bool $isOutlet = false;
     /** @var list<int> the words by which it is named */

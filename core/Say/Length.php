@@ -49,7 +49,11 @@ final readonly class Length
             || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
     }
 
-    /** @return float how far it is from what was named before, in metres: "and two feet past that there's a crack"; 0 where it is not told so */
+    /**
+     * "and two feet past that there's a crack".
+     *
+     * @return float how far it is from what was named before, in metres; 0 where it is not told so
+     */
     public function fromThere(Amount $one, int $next): float
     {
         $isNear = Unit::Large === $one->unit && $one->value <= self::LONGEST_STEP_M && !$this->sentence->isAfter('at', $one->first);

@@ -20,8 +20,6 @@ final class Measures
     private const HOURS = 12;
     private const HOURS_WORDS = 4;
     private const HUNDRED = 100;
-    /** What the locator read is said again within so many words. */
-    private const READ_AGAIN_WORDS = 6;
 
     /** @var list<Place> */
     public array $places = [];
@@ -59,14 +57,7 @@ final class Measures
         for ($i = 0; $i < \count($this->amounts); ++$i) {
             $i += $this->take($i);
         }
-        $this->places = array_values(array_filter($this->places, fn (Place $place) => !$this->isDepthBefore($place)));
-    }
-
-    /** "it says six foot two, so we've got six foot two to the centre of the pipe" */
-    private function isDepthBefore(Place $place): bool
-    {
-        return [] !== array_filter($this->depths, static fn (Place $depth) => null === $place->to && $depth->from === $place->from
-            && $depth->first > $place->last && $depth->first - $place->last <= self::READ_AGAIN_WORDS);
+        $this->places = Depth::without($this->places, $this->depths);
     }
 
     /** Whether a place is said between two words. */

@@ -19,8 +19,6 @@ final class Mentions
     ];
     /** "again", "that whole" so many words before or behind a name: it is named again. */
     private const AGAIN_WORDS = 6;
-    /** "The tie-in for the tub": so many words behind. */
-    private const ROOM_WORDS = 4;
     /** "A tee for the old laundry, that's capped": what becomes of it is told within so many words. */
     private const TOLD_WORDS = 15;
     /** So many words before or behind roots say what kind they are. */
@@ -44,9 +42,7 @@ final class Mentions
     private array $looseFacts = [];
     /** @var list<Mention> what is said not to be there though it was named: "that's not a crack" */
     public array $retracted = [];
-    /** Whether anything was named at all, be it there or not. */
-    public readonly bool $hasNamed;
-    /** What was named last, be it there or not. */
+    /** What was named last, be it there or not; none where nothing was named. */
     public readonly ?Kind $spokenOf;
 
     /** @param Materials $pipes what the pipe was said to be made of before the sentence */
@@ -56,7 +52,6 @@ final class Mentions
         $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures, $pipes)]);
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         (new PipeEnds($sentence, $measures, $pipes))->place($named);
-        $this->hasNamed = [] !== $named;
         $this->spokenOf = [] === $named ? null : $named[\count($named) - 1]->kind;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $denial = new Denial($sentence, $measures);
@@ -84,10 +79,8 @@ final class Mentions
     private function recall(): void
     {
         [$sentence, $measures] = [$this->sentence, $this->measures];
-        foreach ($this->all as $i => $mention) {
-            $mention->isOther = $sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
-                || Family::Deposit !== $mention->kind?->family() && $sentence->isAny('more', $mention->first - 2, $mention->first)
-                || $this->isOfOtherRoom($i) || $this->isThereToo($mention) || $this->isOfNextJoint($mention);
+        (new Anew($sentence, $this->all))->tell();
+        foreach ($this->all as $mention) {
             $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
             foreach ($measures->places as $place) {
                 // Beyond a place something else is.
@@ -108,48 +101,6 @@ final class Mentions
                 && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)
                 && !\in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
         }
-    }
-
-    /** "a bend going down and a bend going left": each has its article. */
-    private function isListedAnew(int $i): bool
-    {
-        [$one, $before] = [$this->all[$i], $this->all[$i - 1] ?? null];
-
-        return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
-            && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first)
-            && ($one->first - $before->last <= self::AGAIN_WORDS
-                || [] !== $this->sentence->introsOf($one->first, self::ROOT_WORDS))
-            // "and it's on the side, it's a hole"
-            && !$this->sentence->isAfter('they_are', $one->first);
-    }
-
-    /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */
-    private function isOfOtherRoom(int $i): bool
-    {
-        [$one, $before] = [$this->all[$i], $this->all[$i - 1] ?? null];
-
-        return Kind::TieIn === $one->kind && Kind::TieIn === $before?->kind
-            && $this->sentence->isAny('rooms', $before->last, $before->last + self::ROOM_WORDS)
-            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS);
-    }
-
-    /** "there's a crack on the back of it too" */
-    private function isThereToo(Mention $mention): bool
-    {
-        [, $last] = $this->sentence->part($mention->first);
-
-        return $this->sentence->is('anew', $mention->first - 1)
-            && $this->sentence->has('as_well', $mention->last + 1, min($last, $mention->last + self::AGAIN_WORDS));
-    }
-
-    /** "there's another joint with some little hairs" */
-    private function isOfNextJoint(Mention $mention): bool
-    {
-        [$first] = $this->sentence->part($mention->first);
-        $from = max($first, $mention->first - self::AGAIN_WORDS);
-
-        return $this->sentence->has('next_joint', $from, $mention->first - 1)
-            && null === $this->sentence->nextName($from, $mention->first - 1);
     }
 
     /** What is said without a name, as of a kind; none where the kind has nothing of it. */

@@ -134,9 +134,15 @@ final class Narration
         if (null === $this->last || null === $place) {
             return;
         }
-        $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
-        foreach ((new OfLast($this->last, $sentence))->places($measures, $place) as $place) {
-            $this->entries->add($this->last = clone $this->last);
+        $listed = (new OfLast($this->last, $sentence))->places($measures, $place);
+        // "first joint roots, second joint roots, so that's at 21 and at 24": each has its own.
+        $nowhere = [] === $listed ? [$this->last] : $this->entries->nowhereBefore($this->last);
+        foreach ([$place, ...$listed] as $place) {
+            $next = array_shift($nowhere);
+            if (null === $next) {
+                $this->entries->add($next = clone $this->last);
+            }
+            $this->last = $next;
             $this->last->placeAt($place->from, $place->to, PlaceBy::Said);
         }
         $measures->places = array_values(array_filter($measures->places, static fn (Place $each) => $each->first > $place->last));
@@ -263,8 +269,7 @@ final class Narration
             return;
         }
         $entry = Entry::of($mention, $this->entries->run(), $sentence->atS($mention->first), $sentence->said());
-        [$entry->isHere, $entry->isPointedAt] = [$shown->isHere($mention), $shown->isPointedAt($mention)];
-        $entry->isOnlySaid = $mention->isOnlySaid;
+        $entry->telling = $shown->telling($mention);
         $this->course->stay();
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);

@@ -229,7 +229,7 @@ final readonly class OfLast
     public function complete(Mentions $mentions): void
     {
         $kind = Kind::tryFrom($this->last->kind);
-        if (null === $kind || [] !== $mentions->all || $mentions->hasNamed || $this->sinceS() > self::COMPLETED_S
+        if (null === $kind || [] !== $mentions->all || null !== $mentions->spokenOf || $this->sinceS() > self::COMPLETED_S
             || $this->sentence->has('deny') || $this->sentence->has('question')
         ) {
             return;

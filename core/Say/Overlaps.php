@@ -58,7 +58,9 @@ final class Overlaps
         foreach ($named as $each) {
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
-            if (null !== $before && ($isBeside && $thing->join($before, $each) || [] === $measures->places && $thing->isFlat($before, $each) || self::isDescribed($before, $each, $sentence, $isBeside))
+            $isOne = null !== $before && ($isBeside && $thing->join($before, $each)
+                || [] === $measures->places && $thing->isFlat($before, $each));
+            if ($isOne || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {
                 continue;

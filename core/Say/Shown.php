@@ -19,14 +19,19 @@ final readonly class Shown
     {
     }
 
-    /** Whether it is said to be right here. */
-    public function isHere(Mention $mention): bool
+    /** How firmly it is told, where it has no place. */
+    public function telling(Mention $mention): Telling
     {
-        return $this->sentence->has('right_here', $mention->first - self::HERE_WORDS, $mention->last + self::HERE_WORDS);
+        return match (true) {
+            $mention->isOnlySaid => Telling::AmidTalk,
+            $this->sentence->has('right_here', $mention->first - self::HERE_WORDS, $mention->last + self::HERE_WORDS) => Telling::Here,
+            $this->isPointedAt($mention) => Telling::Shown,
+            default => Telling::Named,
+        };
     }
 
     /** Whether it is shown, or may be all along the pipe. */
-    public function isPointedAt(Mention $mention): bool
+    private function isPointedAt(Mention $mention): bool
     {
         [$first] = $this->sentence->part($mention->first);
         $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
@@ -37,8 +42,8 @@ final readonly class Shown
     }
 
     /**
-     * Whether what is named is another one than the one of its kind before, where neither has a place: "another crack", "keep going … there's
-     * roots".
+     * Whether what is named is another one than the one of its kind before, where neither has a place: "another crack", "keep going …
+     * there's roots".
      *
      * @param bool $hasMoved whether somebody pushed on meanwhile
      */

@@ -22,18 +22,14 @@ final readonly class Truth
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
-    /** "There's a screw": so many words before what is shown. */
-    private const SHOWN_WORDS = 3;
-    /** "And I can see a chunk of it": so many words before what is seen. */
-    private const SEEN_WORDS = 14;
-    /** Talk so many words beside a name may be of it, where nothing is shown between. */
-    private const TALK_WORDS = 20;
-    private const SHOWS = ['intro', 'points', 'here', 'right_here'];
     /** "Nah, that's roots": so many words behind. */
     private const RATHER_WORDS = 2;
 
+    private AmidTalk $amid;
+
     public function __construct(private Sentence $sentence, private Measures $measures, private bool $isPlacePending)
     {
+        $this->amid = new AmidTalk($sentence);
     }
 
     public function isThere(Mention $mention): bool
@@ -43,10 +39,10 @@ final readonly class Truth
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
 
-        $isHere = $this->isHere() || $this->isFirmEnd($mention) || $this->isShownBeforeTalk($mention);
-        $mention->isOnlySaid = !$isHere && !$this->has(self::SHOWS, $mention);
+        $isHere = $this->isHere() || $this->isFirmEnd($mention) || $this->amid->isShown($mention);
+        $mention->isOnlySaid = !$isHere && $this->amid->isOnlySaid($mention);
 
-        return !$isNot && ($isHere || $this->isBesideTalk($mention));
+        return !$isNot && ($isHere || $this->amid->isAside($mention));
     }
 
     /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
@@ -56,50 +52,7 @@ final readonly class Truth
             || null !== $this->sentence->begins('we_cannot', $mention->first);
 
         return Kind::CannotGoFurther === $mention->kind && $isOurs
-            && (!$this->sentence->has('talk', null, $mention->first) || $this->isSeenSince($mention));
-    }
-
-    /** "there's a screw sticking through the pipe, from when they put the shed in": what is shown is there, whatever is told behind it. */
-    private function isShownBeforeTalk(Mention $mention): bool
-    {
-        $intros = $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
-        // … and "so you see the gap's bigger on the top … and if you look"
-        $isShown = [] !== $intros || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
-        $isTalk = $this->sentence->has('general', [] === $intros ? null : min($intros), $mention->last + self::RATHER_WORDS);
-
-        return $isShown && (!$isTalk || $this->isSeenSince($mention));
-    }
-
-    /** "I think when they compacted that they broke it, and I can see a chunk of it lying there": whatever was talked of before. */
-    private function isSeenSince(Mention $mention): bool
-    {
-        $marks = [...$this->sentence->marks('general'), ...$this->sentence->marks('talk')];
-        $talk = array_filter($marks, static fn (int $end) => $end < $mention->first);
-        $isSeen = static fn (int $begin) => $begin > max([0, ...$talk]) && $begin < $mention->first
-            && $mention->first - $begin <= self::SEEN_WORDS;
-
-        return [] !== array_filter(array_keys($this->sentence->marks('i_see')), $isSeen);
-    }
-
-    /** "the bottom is rotted out … and you can subscribe to the channel": whoever talks on without a pause talks of something else by then. */
-    private function isBesideTalk(Mention $mention): bool
-    {
-        [$first, $last] = $this->sentence->part($mention->first);
-        $isNear = function (int $end, int $begin) use ($first, $last, $mention): bool {
-            $isBefore = $end < $mention->first && $mention->first - $end <= self::TALK_WORDS
-                && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first);
-
-            return $isBefore || $begin >= $first && $begin <= min($last, $mention->last + self::TALK_WORDS);
-        };
-
-        return $this->has([...self::SHOWS, 'presence'], $mention)
-            && [] === array_filter($this->sentence->marks('general'), $isNear, \ARRAY_FILTER_USE_BOTH);
-    }
-
-    /** @param list<string> $roles of which one is looked for around a name */
-    private function has(array $roles, Mention $mention): bool
-    {
-        return $this->sentence->has($roles, ...$this->sentence->part($mention->first));
+            && (!$this->sentence->has('talk', null, $mention->first) || $this->amid->isSeenSince($mention));
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */
@@ -215,8 +168,8 @@ final readonly class Truth
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
                 // "I'm not going to be able to get past it"
                 && !$sentence->has('deny', $mention->first - self::WAY_WORDS, $mention->first - 1),
-            Kind::TieIn => $this->isDescribed($mention) || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention)
-                || $sentence->isAfter('beside', $mention->first),
+            Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first)
+                || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1),
         };

@@ -10,14 +10,10 @@ use Jurvex\Core\Finding\Kind;
 /** What was said to begin and not to end: a low spot, however much is named in it, or what was named last where it may stretch. */
 final class Unended
 {
-    /** What has begun is not longer, in metres. */
-    private const LONGEST_M = 15.0;
     /** "The start of the grease": so many words beside it. */
     private const START_WORDS = 3;
     /** "Straight away there's a bit of water": so many words beside it. */
     private const BEGIN_WORDS = 9;
-    /** "Here's a real long belly": so many words before it. */
-    private const SHOWN_WORDS = 3;
 
     /** A low spot. */
     public ?Entry $low = null;
@@ -80,8 +76,7 @@ final class Unended
     public function hear(Mention $mention, Sentence $sentence): bool
     {
         $low = $this->low;
-        // "a belly, and it goes down into another one"
-        if (null === $low || $mention->isOther && null === $low->fromM && null === $mention->place || !$this->isOfLow($mention, $sentence)) {
+        if (null === $low || !(new OfLow($low, $sentence))->is($mention)) {
             return false;
         }
         $low->join($mention, $sentence->said());
@@ -184,7 +179,7 @@ final class Unended
             return null;
         }
         $begins = ($open->toM ?? $open->fromM) + Entry::SAME_PLACE_M;
-        $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $open->fromM + self::LONGEST_M;
+        $isBehind = static fn (Place $place) => $place->from > $begins && $place->from < $open->fromM + OfLow::LONGEST_M;
         $tables = ['better', ...($isLow ? ['out_of_water'] : []), ...($this->isStart ? ['nothing_there'] : [])];
 
         // "10 feet a crack, at 20 something else, at 28 it's better": that is better.
@@ -207,34 +202,6 @@ final class Unended
         return \array_slice($mentions, (int) array_key_first(array_filter($mentions, $isIt)));
     }
 
-    /** What is said of water while a low spot has begun and not ended is said of it. */
-    private function isOfLow(Mention $mention, Sentence $sentence): bool
-    {
-        if (Kind::LowSpot !== $mention->kind) {
-            // "I'm in water at sixty … I can't see": because of the water.
-            return Kind::SightLimited === $mention->kind && null === $mention->place && null !== $this->low?->fromM;
-        }
-        // "there's a belly under the drive … it holds water from 16 to 22"
-        if (true !== $this->low?->isPlacedItself() && null !== $mention->place) {
-            return true;
-        }
-        $part = $sentence->part($mention->first);
-        // "this is where we lose the grade, so the water starts right here and by 23 it's half full"
-        $isPlaced = null !== $mention->place && $mention->place->first >= $part[0] && $mention->place->last <= $part[1];
-        $isStart = $sentence->has('starts', max($part[0], $mention->first - self::START_WORDS), $part[1]);
-        if ($isPlaced && $isStart) {
-            return false;
-        }
-        // "here's a belly, the camera's going under": that is another one, too.
-        $isShown = [] !== $sentence->introsOf($mention->first, self::SHOWN_WORDS);
-        $isWater = $mention->isWater() || isset($mention->facts['lens_under']) && !$isShown;
-        $into = null === $mention->place ? 0.0 : $mention->place->from - ($this->low->fromM ?? 0.0);
-        // "from 40 to 45 there's water": another one.
-        $isWhole = null !== $mention->place?->to && $sentence->isAfter('from', $mention->place->first);
-
-        return null === $mention->place || $isWater && !$isWhole && $into > 0 && $into < self::LONGEST_M;
-    }
-
     /**
      * @param list<Mention> $mentions
      *
@@ -246,7 +213,8 @@ final class Unended
         $solid = array_values(array_filter($others, static fn (Mention $each) => Kind::SightLimited !== $each->kind));
         $isTold = $sentence->has('ends') || null !== $sentence->begins('out_again', $end->word ?? 0);
         $isOnTheWay = [] !== $solid && ($solid[0]->first < $end?->word || !$isTold);
-        if (null === $this->low || null === $end || $isOnTheWay || $this->isAnotherBefore($end->word, $mentions, $sentence)) {
+        if (null === $this->low || null === $end || $isOnTheWay
+            || (new OfLow($this->low, $sentence))->isAnotherBefore($end->word, $mentions)) {
             return $mentions;
         }
         $place = $end->places[0] ?? ([] === $others ? $measures->places[0] ?? null : null);
@@ -266,25 +234,6 @@ final class Unended
         $this->goesOn = null !== $this->low;
 
         return $others;
-    }
-
-    /**
-     * "thirty feet is a belly, it comes out of it at 38".
-     *
-     * @param list<Mention> $mentions
-     */
-    private function isAnotherBefore(int $word, array $mentions, Sentence $sentence): bool
-    {
-        foreach ($mentions as $mention) {
-            // "57 feet, it's out of the dip" names no other one.
-            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->last < $word
-                && !$sentence->isInside('ends', $mention->first);
-            if ($isLow && $mention->place->from > $this->low?->fromM && !$this->isOfLow($mention, $sentence)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /**

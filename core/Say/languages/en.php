@@ -383,6 +383,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                "bird's|birds nest of root(s)",
                 '(bigger|nice|good|another|thick|heavy)* clump (there|here|that|this|just|is)* hanging|growing|dangling|poking',
                 'wall|carpet|mat|mess of them',
                 'pile|wad|mess|wall|carpet of (the|these|those|big|thick)* roots',
@@ -955,7 +956,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
-                "flat|flattened (out)* like a pancake", 'egg shaped',
+                'flat|flattened (out)* like a pancake', 'egg shaped',
                 'dents', 'deflections', 'deformations',
                 'a dent', 'dent(s) in|on|from',
                 'like a football|squashed|ball', '(the)* sides (have)* come|came|coming|pushed in (on|here)*',
@@ -1194,7 +1195,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
-                'a|the|old nest', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
+                'nest up|in there', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
                 'wedding|engagement|diamond ring', 'earring(s)',
@@ -1294,7 +1295,8 @@ return [
                 "we're|i'm|we are (now|out|back)* in|into the main stack", 'picks up another pipe|line|drain|branch',
                 'men\'s|women\'s|ladies\' room|toilets (coming|comes|ties)* in', 'service (coming|comes)* in', 'double junction',
                 "there's|here's a|another service", 'another service',
-                'connection to|for (the|your)* neighbor|neighbour|neighbours|neighbors', "next door's|neighbor's|neighbour's (old)* tap|connection|lateral|service|branch",
+                'connection to|for (the|your)* neighbor|neighbour|neighbours|neighbors',
+                "next door's|neighbor's|neighbour's (old)* tap|connection|lateral|service|branch",
                 'tap from|for the house|building|unit|neighbor|neighbour', 'tap|service on|off|to (the)* left|right (side|hand)*',
                 'left|right side|hand tap|service',
                 'tap that|which|coming|comes (is|comes|coming)* in',
@@ -2878,6 +2880,7 @@ return [
             "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
         ]],
         'gone' => ['' => [
+            'goes|went|going|came by|past|down from upstairs|inside|above',
             'now that the|all|that (grease|roots|scale|mud|sludge|junk)* is|are out',
             '(out) here|there on the ground|grass|driveway|truck', 'came|come out of the line|pipe|drain|sewer',
             'was a|an|the (<trouble>)* on the last one',
@@ -3094,7 +3097,9 @@ return [
                 .'toilets|house|basement|tub|shower|line|sink|floor|water|them|time|behind|when|into|because|again',
         ]],
         'brought_back' => ['' => [
-            "what|everything|all we|i|you|they (just|already|have|had|'ve)* pulled|got|brought|fished|cut out|back (of)* (it|there|here|that|the|line|pipe)*",
+            'brought|bring (it|them)* back (some|a|an|lots|bunch)*',
+            "what|everything|all we|i|you|they (just|already|have|had|'ve)* pulled|got|brought|fished|cut out|"
+                .'back (of)* (it|there|here|that|the|line|pipe)*',
             'what came out (of)* (it|there|here|that|the|line|pipe)*',
             'pull(ing)|pulling|pulled|got|get back a|an|some|any|lots|handful|roots|wipes|grease',
             'came|come|coming|comes back|up|out with (quite|a|an|some|lots|lot|bit|bunch|handful|big|few|of|all)*',
@@ -3236,11 +3241,15 @@ return [
         ]],
         'from_here' => ['' => [
             'from there|here (on|out|onwards)*', 'from then on', 'from the|that joint|hub|bell (on|out|onwards|right|all)*']],
+        // Shows nothing, where somebody talks.
+        'to_anyone' => ['' => ["you've|you (got|have|get|got)*", "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
-            '(is|it\'s)* connected|tied (right|back|in)* to', 'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|back)* (at|in|into|to)*',
-            'i|we can see', "good|clean|clear|fine|okay|open|sound (sound|pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until",
+            '(is|it\'s)* connected|tied (right|back|in)* to',
+            'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|'
+                .'back)* (at|in|into|to)*',
+            'i|we can see', 'good|clean|clear|fine|okay|open|sound (sound|pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until',
         ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
@@ -3470,7 +3479,8 @@ return [
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
             'same at|on the next|other (joint|one|hub|bell)*', "there's|here's|got (just|even|some|a|few|bit|lot|little|quite)* more",
-            '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right', 'more of the same|them|it|those', 'same thing|deal|story (again|here|there|right)*',
+            '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right', 'more of the same|them|it|those',
+            'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
             "(there's)* a|the second|third|newer|older one", "(and|then)* there's|here's one more",
@@ -3601,21 +3611,28 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
-            "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|floor|patio|driveway|foundation",
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow',
+            '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
+            "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|"
+                .'floor|patio|driveway|foundation',
             "they're|these|those (are|all|kind|of|just|mostly)* coming in from|on|off the left|right|top|side|sides|bottom",
             'where the city|county|town|neighbor replaced', 'at a loss',
-            '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*', 'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
-            'broke|broken|knocked|bust (out)* a hole in the main|sewer', '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
+            'liner|pipe|line is (a)* sock|straw|balloon', 'bend|squeeze|pinch the|a straw|hose',
+            '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
+            'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
+            'broke|broken|knocked|bust (out)* a hole in the main|sewer',
+            '(drop|fall|step|distance|length) of (about|around|maybe)* half a metre|meter|foot',
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
             'in cracking condition|good|nick|order', 'leaves|everything|stuff (and)* (everything|stuff|paper)* stuck in it|them|there',
             'make|making|makes a hard|sharp|tight turn', 'on the lip|edge of it',
             'cut|take|dig|rip that|the|this tee|wye|y|fitting out',
             'screen this is (the|your|our|her|his)* main line',
             'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden',
-            "like a bird's nest", 'cut|punch|punched|poke|poking|poked (a|pretty|good|nice|big|little|decent)* hole',
-                'put|putting in some plastic|pvc|clay', 'through|out to the gravel|dirt|soil|ground|earth|bedding',
-                'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
+            "like a bird's nest",
+            "i|we|you|i've|we've|you've (can|could|keep|just|had)* cut|punch|punched|poke|poking|poked (a|pretty|good|"
+                .'nice|big|little|decent)* hole',
+            'put|putting in some plastic|pvc|clay', 'through|out to the gravel|dirt|soil|ground|earth|bedding',
+            'hole punched|poked|cut|blown|drilled (right|straight|through|in|the|middle|of)* them|roots|grease|ball|mass',
             '(starting|starts|start)* to build up on|again', 'going to put (in)* a (new)* piece|section of',
             'gonna put (in)* a (new)* piece|section of',
             "so|that (that)* it|they|this doesn't|don't get|gets|getting stuck|hung|caught",

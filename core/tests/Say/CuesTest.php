@@ -40,12 +40,13 @@ final class CuesTest extends TestCase
         self::assertStringContainsString('fine', implode(' ', array_column(self::read($byChance), 'said')));
     }
 
-    /** Whoever says a line to be written down means it; who talks on names more than is there. */
-    public function testWithoutAPlaceALineCountsAndTalkOnlyWhereItPoints(): void
+    /** Whoever says a line to be written down means it, and so does who says no place at all; who tells places names more than is there. */
+    public function testWithoutAPlaceALineCountsAndTalkOnlyWhereItPointsOrNothingHasAPlace(): void
     {
         $kinds = static fn (string $said, bool $areLines) => array_column(self::read([$said], $areLines), 'kind');
         self::assertSame(['bend', 'bend'], [...$kinds('it makes the turn', true), ...$kinds("there's a bend right here", false)]);
-        self::assertSame(['scale'], $kinds('it makes the turn and the pipe is scaled up', false));
+        self::assertSame(['bend', 'scale'], $kinds('it makes the turn and the pipe is scaled up', false));
+        self::assertSame(['scale', 'hole'], $kinds('it makes the turn and the pipe is scaled up, keep going, ten feet a hole', false));
     }
 
     /**
