@@ -75,10 +75,10 @@ final readonly class Anew
     /** "there's another joint with some little hairs" */
     private function isOfNextJoint(Mention $mention): bool
     {
-        [$first] = $this->sentence->part($mention->first);
-        $from = max($first, $mention->first - self::BESIDE_WORDS);
+        $isIts = fn (int $end, int $begin) => $end < $mention->first && $mention->first - $end <= self::BESIDE_WORDS
+            && !$this->sentence->isAny('and', $end + 1, $mention->first - 1)
+            && null === $this->sentence->nextName($begin, $mention->first - 1);
 
-        return $this->sentence->has('next_joint', $from, $mention->first - 1)
-            && null === $this->sentence->nextName($from, $mention->first - 1);
+        return [] !== array_filter($this->sentence->marks('next_joint'), $isIts, \ARRAY_FILTER_USE_BOTH);
     }
 }

@@ -11,7 +11,7 @@ final readonly class Depth
     private const DEEPEST_M = 4.0;
     /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
     private const DEEPEST_WATER_M = 0.3;
-    private const WIDEST_M = 0.5;
+    private const WIDEST_M = 0.4;
     /** Nobody reads less in inches without saying that it is a depth, in metres. */
     private const LEAST_IN_INCHES_M = 0.6;
     /** "let me locate that, it's four foot": so many words behind it. */

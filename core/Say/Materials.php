@@ -110,7 +110,9 @@ final class Materials
     {
         $before = $sentence->material($mention->first) ?? $this->named;
 
-        return Kind::Transition === $mention->kind && null !== $before && $before !== ($mention->facts['material_after'] ?? $before);
+        $after = $mention->facts['material_after'] ?? $sentence->material($mention->last + 1);
+
+        return Kind::Transition === $mention->kind && null !== $before && $before !== ($after ?? $before);
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

@@ -120,7 +120,7 @@ final readonly class OneThing
         // "our tap, and you can see it's a wye connection"
         // "it's a factory wye, that's your tap"
         $isIt = Kind::Tap === $other->kind && $other->first - $one->last <= self::TAP_WORDS
-            && $this->sentence->isAfter('they_are', $other->first, 2);
+            && ($this->sentence->isAfter('they_are', $other->first, 2) || null !== $this->sentence->begins('they_are', $other->first));
         $isNear = $isNear || $isIt || $this->sentence->isAfter('describes', $other->first);
 
         return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear

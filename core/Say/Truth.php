@@ -180,7 +180,10 @@ final readonly class Truth
     {
         $isPlaced = $this->measures->hasPlace($this->sentence->part($mention->first)[0] - 1, \PHP_INT_MAX);
 
-        return !$isPlaced && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
+        // "where the front run comes into the chamber"
+        $isWhere = $this->sentence->isAny('where', $mention->first - self::FAR_WORDS, $mention->first - 1);
+
+        return !$isPlaced && !$isWhere && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
     }
 
     /** "right there's the tee for the bathroom", where no place is told. */

@@ -98,6 +98,7 @@ return [
     'joins' => ['and', 'with', 'on', 'because', 'where', 'plus', 'including', 'along', ','],
     // Behind a stretch: what comes next is where it ends.
     'at_its_end' => ['where', 'then'],
+    'where' => ['where'],
     // No phrase ends in one of these.
     'phrase_goes_on' => [
         'a', 'an', 'the', 'at', 'to', 'of', 'and', 'is', 'are', 'was', 'we', 'i', 'from', 'with', 'for', 'our', 'your', 'my',
@@ -901,6 +902,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'wear line|mark|groove (on|in|along|down)* (the)* bottom|invert',
                 'bottom (starts|starting|is|gets|getting|to)* getting|gets|get|looks|feels|starts rough|ugly|bad|nasty|thin',
                 "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
                 "bottom's|bottom (is|all|just|pretty|really|kind|of)* flaked|flaky|flaking|pitted|pocked (and|rough|up)*",
@@ -996,6 +998,7 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'new bit|piece|section|length of <pipe> let|put|cut|spliced in',
                 'where somebody|someone|they did a (little|bad|good)* repair|patch', 'been patched',
                 'repair couplings',
                 'new piece|section of <pipe>',
@@ -1816,6 +1819,9 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(that's|this is) the end of the road|line for me|us|the camera",
+                "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
+                "i'll|we'll have to stop there|here",
                 "(i'm|we're) not gonna|going (to)* take|put|run|send (the|my)* camera through|past|in|into that|there|it",
                 "that's|this is my|our|the stopping point",
                 "(there's|is)* no way i'm|we're|am|are <push>|getting|gettin|going|goin past|by|through|around|over (that|this|it)*",
@@ -2534,6 +2540,7 @@ return [
             'at first',
             'on|at|from the other']],
         'length_of' => ['' => [
+            'gone|runs|grown|goes along|up|down the pipe (about|for|maybe)*',
             'uphill|downhill|uphill|sideways for (a|about|maybe|like)*',
             "for i don't know (about|maybe|like)*",
             "manhole's|manhole|chamber's|chamber is (about|maybe|like|only)*",
@@ -3242,7 +3249,7 @@ return [
         'from_here' => ['' => [
             'from there|here (on|out|onwards)*', 'from then on', 'from the|that joint|hub|bell (on|out|onwards|right|all)*']],
         // Shows nothing, where somebody talks.
-        'to_anyone' => ['' => ["you've|you (got|have|get|got)*", "you'll see|have|get"]],
+        'to_anyone' => ['' => ["you've (got)*", 'you got|have|get', "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
@@ -3474,7 +3481,7 @@ return [
         // Before what is there, and was not named yet.
         'next_joint' => ['' => [
             'another (big|little|small|whole)* bunch|set|patch|batch|group|clump|lot|load|bit|mass|wad of',
-            "another|next|second|third|fourth|fifth|last (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
+            "another|next|second|third|fourth|fifth|last (<pipe>)* (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
         // … with no place.
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
@@ -3618,6 +3625,7 @@ return [
             "they're|these|those (are|all|kind|of|just|mostly)* coming in from|on|off the left|right|top|side|sides|bottom",
             'where the city|county|town|neighbor replaced', 'at a loss',
             'liner|pipe|line is (a)* sock|straw|balloon', 'bend|squeeze|pinch the|a straw|hose',
+            'holes are (all)* blocked|plugged', 'top|bottom|side|back|outside|inside of the|that bend|elbow|tee|wye|sweep',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
