@@ -45,12 +45,18 @@ final readonly class Anew
     {
         [$one, $before] = [$this->named[$i], $this->named[$i - 1] ?? null];
 
-        return null !== $before && $before->kind === $one->kind && $this->sentence->is('anew', $one->first - 1)
-            && $this->sentence->is('anew', $before->first - 1) && $this->sentence->isAny('and', $before->last, $one->first)
+        return null !== $before && $before->kind === $one->kind && $this->hasArticle($one) && $this->hasArticle($before)
+            && $this->sentence->isAny('and', $before->last, $one->first)
             && ($one->first - $before->last <= self::BESIDE_WORDS
                 || [] !== $this->sentence->introsOf($one->first, self::BESIDE_WORDS))
             // "and it's on the side, it's a hole"
             && !$this->sentence->isAfter('they_are', $one->first);
+    }
+
+    /** Before its name, or as its first word. */
+    private function hasArticle(Mention $mention): bool
+    {
+        return $this->sentence->isAny('anew', $mention->first - 1, $mention->first);
     }
 
     /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */
@@ -68,7 +74,7 @@ final readonly class Anew
     {
         [, $last] = $this->sentence->part($mention->first);
 
-        return $this->sentence->is('anew', $mention->first - 1)
+        return $this->hasArticle($mention)
             && $this->sentence->has('as_well', $mention->last + 1, min($last, $mention->last + self::BESIDE_WORDS));
     }
 

@@ -577,6 +577,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint|joint's (before|at|after|the|by|manhole|chamber|trap|tank|interceptor|that's|has|is|just|"
+                    ."all)* been pushed|lifted|shoved|knocked up|over|down|sideways",
                 'speed bumps', 'misalignments', 'displacements', 'steps', 'ledges',
                 "pipe's|joint's|it's|pipe|it (is)* sat lower|higher|low|high|wrong",
                 "joint's|joint|it's|pipe's (is)* not sat right|properly|straight|square",
@@ -2167,7 +2169,7 @@ return [
         ]],
         'to' => ['' => [
             "(all|the|way)* to where i'm|i|we|we're|my (camera|head)* (am|are|is)* (at|sitting|now|right|here)* (which|that)* (is|at)*",
-            'around to',
+            'around|round to',
             '-', 'to', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
             'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
             'thru', 'till', 'until', 'up to', 'all the way (up|down|out|over|back)* to',
@@ -2540,6 +2542,7 @@ return [
             'at first',
             'on|at|from the other']],
         'length_of' => ['' => [
+            'within (about|maybe|like)*',
             'gone|runs|grown|goes along|up|down the pipe (about|for|maybe)*',
             'uphill|downhill|uphill|sideways for (a|about|maybe|like)*',
             "for i don't know (about|maybe|like)*",
@@ -2565,6 +2568,7 @@ return [
         'before_it' => ['' => ['before|shy|ahead (of)* it|that|this|there|where', 'short of it|that|this|there|where']],
         'past_it' => ['' => ['past|beyond|after|behind (of)* it|that|this|there|where', 'further|farther (on|along|down|in|out|up|than)*']],
         'from_what' => ['' => [
+            'this|that|other|far|near side of',
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
             'to the north|south|east|west (side)* of',
             'to the left|right (side|hand)* of',
@@ -2768,6 +2772,7 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            'there might|could|may be',
             'what happens is|when|next', 'your|the line runs from',
             'most|all of the|these|those houses|homes|lines', 'runs|cost|costs|run you (about|around)*',
             'you want at least|about|around',
@@ -3626,6 +3631,7 @@ return [
             'where the city|county|town|neighbor replaced', 'at a loss',
             'liner|pipe|line is (a)* sock|straw|balloon', 'bend|squeeze|pinch the|a straw|hose',
             'holes are (all)* blocked|plugged', 'top|bottom|side|back|outside|inside of the|that bend|elbow|tee|wye|sweep',
+            'stuffed|packed|filled it|that|them with (some)* mortar|concrete|cement|grout', 'mud tubes', 'water behind the bubble|liner',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
