@@ -100,7 +100,9 @@ final class Materials
         // "we hit the clay, and there's a lip from the iron to the clay"
         $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
 
-        return !$isTold || $isAgain || $isBeside && \in_array($before, [null, $after], true)
+        $isKnown = null !== $before || null === $fromM && $isPlaced;
+
+        return !$isTold || $isAgain || $isBeside && (!$isKnown || $before === $after)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && !$isPlaced;
     }

@@ -167,7 +167,7 @@ final readonly class Truth
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention)),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
                 // "I'm not going to be able to get past it"
-                && !$sentence->has('deny', $mention->first - self::WAY_WORDS, $mention->first - 1),
+                && !$sentence->has('deny', $mention->first - self::ASKED_WORDS, $mention->first - 1),
             Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first)
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
