@@ -36,7 +36,11 @@ final readonly class Anew
         $isMore = Family::Deposit !== $mention->kind?->family()
             && $this->sentence->isAny('more', $mention->first - self::MORE_WORDS, $mention->first);
 
-        return $isMore || $this->sentence->isAfter('another', $mention->first) || $this->isListedAnew($i)
+        // "another" may begin its name.
+        $isAnother = $this->sentence->isAfter('another', $mention->first)
+            || null !== $this->sentence->begins('another', $mention->first);
+
+        return $isMore || $isAnother || $this->isListedAnew($i)
             || $this->isOfOtherRoom($i) || $this->isThereToo($mention) || $this->isOfNextJoint($mention);
     }
 

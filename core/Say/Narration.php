@@ -87,7 +87,7 @@ final class Narration
         if ([] !== $mentions->all) {
             $this->course->move($sentence, max($said, $placing->alone->last ?? 0), $sentence->last);
         }
-        if ($this->unended->isOverNowhere($sentence, $measures)) {
+        if ($this->unended->isOverNowhere($sentence, $measures, $mentions->all)) {
             $this->course->goOn();
         }
         $this->materials->hearNames($sentence, $measures);

@@ -34,11 +34,15 @@ final class Unended
     /**
      * "okay, we come out of it": what has no place is over, and so it is told no end.
      *
+     * @param list<Mention> $mentions of the sentence, behind which that is told
+     *
      * @return bool whether it is over
      */
-    public function isOverNowhere(Sentence $sentence, Measures $measures): bool
+    public function isOverNowhere(Sentence $sentence, Measures $measures, array $mentions): bool
     {
-        $isOut = static fn (int $word) => !$sentence->isInside('comes_up', $word);
+        $low = array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind);
+        $named = [] === $low ? 0 : end($low)->last;
+        $isOut = static fn (int $word) => $word > $named && !$sentence->isInside('comes_up', $word);
         $isOver = null !== $this->low && null === $this->low->fromM && [] === $measures->places
             && [] !== array_filter(array_keys($sentence->marks('ends')), $isOut);
         $this->low = $isOver ? null : $this->low;

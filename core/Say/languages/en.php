@@ -1001,7 +1001,7 @@ return [
             ],
             'old_patch' => [
                 'new bit|piece|section|length of <pipe> let|put|cut|spliced in',
-                'where somebody|someone|they did a (little|bad|good)* repair|patch', 'been patched',
+                'been patched',
                 'repair couplings',
                 'new piece|section of <pipe>',
                 'cut (a|the|out|that)* piece|section|bit (of|pipe|it|the)* out and put|replaced', 'cut out a|the|that piece|section',
@@ -2629,6 +2629,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'what it|that|this does|did is',
             "don't|never use|buy (those|these|the)*", 'what (fifty|forty|thirty|twenty|sixty|a|hundred|few)* years of',
             "tampons|wipes|rags|roots (are)* (another)* (one)* that'll|will get you",
             "i'd|we'd|you'd|would expect (to see|find|have)*", 'yesterday|earlier we|i|they had', "i'll|i bet",
@@ -3485,6 +3486,7 @@ return [
         'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
         // Before what is there, and was not named yet.
         'next_joint' => ['' => [
+            "here's|there's a joint|hub|bell",
             'another (big|little|small|whole)* bunch|set|patch|batch|group|clump|lot|load|bit|mass|wad of',
             "another|next|second|third|fourth|fifth|last (<pipe>)* (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
         // … with no place.
@@ -3634,6 +3636,9 @@ return [
             'stuffed|packed|filled it|that|them with (some)* mortar|concrete|cement|grout', 'mud tubes', 'water behind the bubble|liner',
             'main line (sewer|drain)* stoppage|backup|clog|blockage',
             'where it goes from two|three|four|six to two|three|four|six|eight (inch)*',
+            'somebody|someone|they|he (just|went|and|had)* punched|knocked|broke|cut a hole and (then|just)* stuck|shoved|put|ran',
+            "water in the bottom|there|here that's|it's (only)* running|flowing|normal (water)*",
+            'hanger|hangers (there|here|that|that\'s|is)* broken|loose|missing',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',

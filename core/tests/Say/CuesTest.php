@@ -11,6 +11,7 @@ use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Cues cut where somebody paused are sentences; those that whoever wrote them has cut by chance are not. */
@@ -47,6 +48,38 @@ final class CuesTest extends TestCase
         self::assertSame(['bend', 'bend'], [...$kinds('it makes the turn', true), ...$kinds("there's a bend right here", false)]);
         self::assertSame(['bend', 'scale'], $kinds('it makes the turn and the pipe is scaled up', false));
         self::assertSame(['scale', 'hole'], $kinds('it makes the turn and the pipe is scaled up, keep going, ten feet a hole', false));
+    }
+
+    /** @param list<string> $kinds wanted */
+    #[DataProvider('shown')]
+    public function testWhoShowsAndSaysNoPlaceIsRead(string $said, array $kinds): void
+    {
+        self::assertSame($kinds, array_column(self::read([$said]), 'kind'));
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function shown(): iterable
+    {
+        [$roots, $clump, $crack] = ['root_cords', 'root_clump', 'crack'];
+        yield 'said again' => ['there is a crack right there, you see that crack, that crack goes all the way around', [$crack]];
+        yield 'another' => ["there's a crack there and there's another crack", [$crack, $crack]];
+        yield 'with no name' => ["there's a crack there and there's another one", [$crack, $crack]];
+        yield 'on a side' => ["I'm seeing some cracks there's one on top and there's one on the bottom", [$crack, $crack]];
+        yield 'at the next joint' => ["here's a joint with roots and here's a joint with roots", [$roots, $roots]];
+        yield 'more' => ['I see some light roots here and more light roots here and then a heavy one here', [$roots, $roots, $clump]];
+        yield 'pushed on' => ["there's some roots and I keep going and there's some roots", [$roots, $roots]];
+        yield 'pushed on through the same' => ["I'm in grease and I keep going and the grease is everywhere", ['grease']];
+        yield 'each with its article' => ["there's a bend going down and a bend going left", ['bend', 'bend']];
+        yield 'of other rooms' => ['there is the tie in for the tub and the tie in for the toilet', ['tie_in', 'tie_in']];
+        yield 'one low spot' => ["so that's a belly and I'm under water and I'm still under water and I come out of it", ['low_spot']];
+        yield 'two' => ['right away we got a belly and then it goes right back down into another one', ['low_spot', 'low_spot']];
+        yield 'flat and wet' => ["there's a flat spot and it's got water in it", ['low_spot']];
+        yield 'another pipe' => ["it's plastic for a little bit and then it goes into clay and there's a root", ['transition', $roots]];
+        yield 'the main' => ["there's a root and after that it's good to the main", [$roots, 'tap']];
+        yield 'the main as a name' => ["there's a root and we're heading to the main", [$roots]];
+        yield 'what is not got past' => ["there's a root and I'm not going to be able to get past this one", [$roots, 'cannot_go_further']];
+        yield 'beside talk' => ["you can subscribe and there's a hole in the side and usually they call the city", ['hole']];
+        yield 'talk' => ["what causes a belly is the ground settles and now you've got a low spot", []];
     }
 
     /**

@@ -106,8 +106,8 @@ final class NarrationTest extends TestCase
     {
         $kept = [];
         $files = [
-            'narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'talking.json', 'rambling.json', 'cases/say.json',
-            'narrations-es.php', 'said-es.php',
+            'narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'talking.json', 'rambling.json', 'showing.json',
+            'cases/say.json', 'narrations-es.php', 'said-es.php',
         ];
         foreach ($files as $file) {
             foreach (self::cases($file) as $i => $case) {
