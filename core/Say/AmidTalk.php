@@ -33,6 +33,15 @@ final readonly class AmidTalk
         return $isShown && (!$isTalk || $this->isSeenSince($mention));
     }
 
+    /** "… when they put that on, and there's a piece of it, and we can't go any further": whether something was shown since. */
+    public function isBeyondTalk(Mention $mention): bool
+    {
+        $talk = array_filter($this->sentence->marks('talk'), fn (int $end) => $end <= $mention->first
+            && !$this->shows($end + 1, $mention->first));
+
+        return [] === $talk;
+    }
+
     /** "I think when they compacted that they broke it, and I can see a chunk of it lying there": whatever was talked of before. */
     public function isSeenSince(Mention $mention): bool
     {

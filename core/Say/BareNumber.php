@@ -11,6 +11,8 @@ final readonly class BareNumber
     private const WORDS_BEFORE_NAME = 4;
     /** One along a line is not larger. */
     private const LARGEST = 600;
+    /** "There's two": so many are counted. */
+    private const COUNTED = 5.0;
     /** "Nineteen sixty two": a year begins with one of these, and a number of two digits follows. */
     private const CENTURIES = [19.0, 20.0];
     private const TENS = 10;
@@ -63,7 +65,7 @@ final readonly class BareNumber
         $isArticle = 1.0 === $this->one->value && $this->sentence->is('articles', $this->one->first)
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
         // "that's at least ten wipes"
-        if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->isHowMuch()
+        if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->isHowMuch() || $this->isTallied($next)
             || $this->sentence->isAfter('at_least', $this->one->first)) {
             return false;
         }
@@ -128,6 +130,13 @@ final readonly class BareNumber
 
         return $isStretch || $this->isCountedOff() || $this->one->isTenths()
             || $this->isLeading($next) || $this->isNoted($next) || $this->isCounterAt($next);
+    }
+
+    /** "there's one, that's a break, and there's two, that's a crack" */
+    private function isTallied(int $next): bool
+    {
+        return $this->one->value <= self::COUNTED && $this->sentence->isAfter('intro', $this->one->first)
+            && $this->sentence->beginsAny(['intro', 'they_are'], $this->sentence->is('and', $next) ? $next + 1 : $next);
     }
 
     /** As the counter goes by. */

@@ -10,6 +10,8 @@ use Jurvex\Core\Finding\Kind;
 /** What was read so far, run by run, in the order in which it was first named. */
 final class Entries
 {
+    /** What there is one of in a run, where no place is said. */
+    private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther];
     /** Whoever sums up names so many things. */
     private const LEAST_SUMMED_UP = 2;
 
@@ -30,6 +32,12 @@ final class Entries
                 && abs(($other->fromM ?? \INF) - $entry->fromM) < Entry::SAME_PLACE_M;
             $isSaid = [] !== array_filter($this->all, $isTwin);
             $this->all = array_values(array_filter($this->all, static fn (Entry $each) => $each !== $entry || !$isSaid));
+        }
+        foreach ($this->all as $i => $entry) {
+            $behind = array_filter(\array_slice($this->all, $i + 1), static fn (Entry $other) => $other->run === $entry->run
+                && Kind::EndOfLine->value === $other->kind);
+            $isPassed = Kind::Tap->value === $entry->kind && null === $entry->fromM && [] !== $behind;
+            $entry->kind = $isPassed ? Kind::TieIn->value : $entry->kind;
         }
         $told = $speech->isRecording ? $this->placed() : $this->all;
         foreach ($told as $entry) {
@@ -106,6 +114,30 @@ final class Entries
     public function isEmpty(): bool
     {
         return [] === $this->all;
+    }
+
+    /**
+     * "you've got roots, you've got a belly … here's the roots": what has no place and is named again.
+     *
+     * @param ?Entry $last what was named last
+     */
+    public function knownNowhere(Mention $mention, Sentence $sentence, ?Entry $last): ?Entry
+    {
+        $known = $this->known($mention);
+        $isOneOfMany = $known !== $last && \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
+        $isKnown = \in_array($mention->kind, self::ONCE, true) || $this->isCounted($mention, $sentence)
+            || !$isOneOfMany && $sentence->is('definite', $mention->first - 1);
+
+        return $isKnown && true === $known?->isNowhereToo($mention) ? $known : null;
+    }
+
+    /** "that's two displaced joints": as many as were named. */
+    private function isCounted(Mention $mention, Sentence $sentence): bool
+    {
+        $many = $sentence->amountBefore($mention->first);
+        $named = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
+
+        return Unit::None === $many?->unit && $many->value >= self::LEAST_SUMMED_UP && $many->value <= \count($named);
     }
 
     /** What was named last of the kind of a mention in this run. */

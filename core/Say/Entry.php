@@ -153,7 +153,10 @@ final class Entry
     /** Whether a mention without a place is this, which has none either; "a line on the left, and one on the right" are two. */
     public function isNowhereToo(Mention $mention): bool
     {
-        return null === $this->fromM && ($this->kind === $mention->kind?->value || $this->isSameEnd($mention))
+        // "there's a tap … it's good to the manhole" are two.
+        $isOne = $this->kind === $mention->kind?->value || 'name' !== $mention->by && $this->isSameEnd($mention);
+
+        return null === $this->fromM && $isOne
             // "grease on the bottom, grease on the top": it is all over.
             && (Family::Deposit === $mention->kind?->family()
                 || null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);

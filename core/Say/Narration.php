@@ -14,9 +14,6 @@ final class Narration
     /** Named first and nowhere, none of these is what was found. */
     private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen];
 
-    /** What there is one of in a run, where no place is said. */
-    private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther];
-
     private readonly Entries $entries;
     private readonly Course $course;
     private readonly Whereabouts $where;
@@ -248,7 +245,7 @@ final class Narration
 
     private function add(Mention $mention, Sentence $sentence, ?float $from, ?float $to, ?PlaceBy $by): void
     {
-        $before = null === $from ? $this->knownNowhere($mention, $sentence) ?? $this->last : $this->last;
+        $before = null === $from ? $this->entries->knownNowhere($mention, $sentence, $this->last) ?? $this->last : $this->last;
         $shown = new Shown($sentence);
         if (null === $from && null !== $before && $before->isNowhereToo($mention)
             && !$shown->isOther($mention, $this->course->hasMoved())) {
@@ -280,18 +277,6 @@ final class Narration
         $isBeside = null !== $before && $before->fromM === $from && $sentence->isAfter('from', $mention->first, 2);
         $this->last = $isBeside ? $before : $entry;
         $this->unended->begin($entry, $mention, $sentence, $this->materials->isBegin());
-    }
-
-    /** "you've got roots, you've got a belly … here's the roots": what has no place and is named as what everybody knows. */
-    private function knownNowhere(Mention $mention, Sentence $sentence): ?Entry
-    {
-        $known = $this->entries->known($mention);
-        $isOneOfMany = $known !== $this->last && \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
-        if (!\in_array($mention->kind, self::ONCE, true) && ($isOneOfMany || !$sentence->is('definite', $mention->first - 1))) {
-            return null;
-        }
-
-        return true === $known?->isNowhereToo($mention) ? $known : null;
     }
 
     /** "see the water standing there … so that's not a belly" */

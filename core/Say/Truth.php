@@ -52,7 +52,7 @@ final readonly class Truth
             || null !== $this->sentence->begins('we_cannot', $mention->first);
 
         return Kind::CannotGoFurther === $mention->kind && $isOurs
-            && (!$this->sentence->has('talk', null, $mention->first) || $this->amid->isSeenSince($mention));
+            && ($this->amid->isBeyondTalk($mention) || $this->amid->isSeenSince($mention));
     }
 
     /** Whether the sentence is about this line, and not about lines and trades in general. */

@@ -578,7 +578,7 @@ return [
             ],
             'offset_joint' => [
                 "joint|joint's (before|at|after|the|by|manhole|chamber|trap|tank|interceptor|that's|has|is|just|"
-                    ."all)* been pushed|lifted|shoved|knocked up|over|down|sideways",
+                    .'all)* been pushed|lifted|shoved|knocked up|over|down|sideways',
                 'speed bumps', 'misalignments', 'displacements', 'steps', 'ledges',
                 "pipe's|joint's|it's|pipe|it (is)* sat lower|higher|low|high|wrong",
                 "joint's|joint|it's|pipe's (is)* not sat right|properly|straight|square",
@@ -2790,7 +2790,8 @@ return [
             "that's what|how|why a|an|the|it|you|we",
             'from that|the tree',
             "we'd|i'd|you'd|they'd|would (have|need|want|like|to|just)* dig|break|replace|put|need|recommend|suggest",
-            'they|we|you make (a|an|these|those)*', 'utility|utilities|locates', "lot's|lot is", 'trees',
+            'they|we|you make (a|an|these|those)*', 'utility company|line|lines|people|guys|locate', 'utilities|locates',
+            "lot's|lot is", 'trees',
             'usually', 'typically', 'normally', 'often', 'generally', 'in general', 'sometimes', 'a lot of times',
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it', 'if they',
             'if there|the|this|that', 'would', 'could', 'causes', 'recommend',
@@ -3262,7 +3263,8 @@ return [
             '(is|it\'s)* connected|tied (right|back|in)* to',
             'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|'
                 .'back)* (at|in|into|to)*',
-            'i|we can see', 'good|clean|clear|fine|okay|open|sound (sound|pipe|all|past|there|that|the|way|out|down|right|up|on)* to|until',
+            'i|we can see',
+            'good|clean|clear|fine|okay|open|sound (sound|pipe|run|all|past|there|that|the|way|out|down|right|up|on)* to|until',
         ]],
         'arrives' => ['' => [
             'we|i got|get|made|make (it)* through|out|down to',
@@ -3639,6 +3641,7 @@ return [
             'somebody|someone|they|he (just|went|and|had)* punched|knocked|broke|cut a hole and (then|just)* stuck|shoved|put|ran',
             "water in the bottom|there|here that's|it's (only)* running|flowing|normal (water)*",
             'hanger|hangers (there|here|that|that\'s|is)* broken|loose|missing',
+            'stuck in the wye|tee|bend|elbow|trap sideways|crooked', 'hold of it|that|them',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
