@@ -119,6 +119,7 @@ final class NarrationTest extends ApplicationTestCase
         [$roots, $belly] = $page->filter('.narration-proposal')->extract(['data-key']);
         $this->send($address, ['key' => $roots]);
         self::assertSame(422, $this->statusCode());
+        self::assertSame('Say where that was.', (new Crawler($this->page()))->filter('.narration-read em')->text());
         $this->send($address, ['key' => $roots, 'from' => '14 6']);
         $this->send($address, ['key' => $belly, 'to' => '36']);
         self::assertEquals([[14.5, null], [31.0, 36.0]], array_map(static fn (LoggedFinding $each) => [

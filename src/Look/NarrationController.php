@@ -116,9 +116,11 @@ final class NarrationController extends JobController
 
     private function why(RefusedEntry $refused): string
     {
-        $error = array_values($refused->errors)[0];
+        $field = array_key_first($refused->errors);
+        $error = $refused->errors[$field];
+        $code = 'from' === $field && 'missing' === $error['code'] ? 'place_missing' : $error['code'];
 
-        return $this->translator->trans('error.'.$error['code'], Placeholders::of($error['allowed']));
+        return $this->translator->trans('error.'.$code, Placeholders::of($error['allowed']));
     }
 
     /** It is no finding. */
