@@ -12,6 +12,7 @@ final readonly class Further
 {
     /** What is named so many words behind is what is there. */
     private const NAMED_WORDS = 3;
+    private const MOST = 3;
     private const NONE_OF_IT = ['deny', 'general', 'talk', 'gone', 'question', 'will'];
     private const CAN_BE_MORE = [Family::Roots, Family::Deposit, Family::Object];
 
@@ -44,12 +45,26 @@ final readonly class Further
                 $more = new Mention($kind, $begin, $end, Kind::RootCords === $kind);
                 $more->isOther = true;
                 $more->clock = $this->side($mentions, $begin, $part[1]);
-                $further[] = $more;
+                array_push($further, ...$this->counted($more, $begin, $end));
                 $until = $end;
             }
         }
 
         return $further;
+    }
+
+    /** @return non-empty-list<Mention> as many as are said: "two more" */
+    private function counted(Mention $more, int $from, int $to): array
+    {
+        $all = [$more];
+        foreach ($this->sentence->atoms as $atom) {
+            $many = $atom->first >= $from && $atom->last <= $to && Unit::None === $atom->amount?->unit ? $atom->amount->value : 1;
+            while (\count($all) < min($many, self::MOST)) {
+                $all[] = clone $more;
+            }
+        }
+
+        return $all;
     }
 
     /** @param list<Mention> $mentions */

@@ -215,7 +215,9 @@ final class Narration
 
             return true;
         }
-        if (!$isAgain && null === $known || null !== $mention->place || $this->where->isPending()) {
+        // "from the other end it's the same story, there's a blister": of another run none is known.
+        $isKnown = null !== $known || $isAgain && !$this->entries->isNewRun();
+        if (!$isKnown || null !== $mention->place || $this->where->isPending()) {
             return false;
         }
         $known?->join($mention, $sentence->said());

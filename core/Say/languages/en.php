@@ -3259,6 +3259,7 @@ return [
         'to_anyone' => ['' => ["you've (got)*", 'you got|have|get', "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
+            "then it's",
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
             '(is|it\'s)* connected|tied (right|back|in)* to',
             'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|'
@@ -3495,7 +3496,8 @@ return [
         'further' => ['' => [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
             'same at|on the next|other (joint|one|hub|bell)*', "there's|here's|got (just|even|some|a|few|bit|lot|little|quite)* more",
-            '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right', 'more of the same|them|it|those',
+            '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right',
+            '(and|then)* two|three|couple more (as|further|along|after|past|down|here|there)*', 'more of the same|them|it|those',
             'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
@@ -3642,6 +3644,7 @@ return [
             "water in the bottom|there|here that's|it's (only)* running|flowing|normal (water)*",
             'hanger|hangers (there|here|that|that\'s|is)* broken|loose|missing',
             'stuck in the wye|tee|bend|elbow|trap sideways|crooked', 'hold of it|that|them',
+            '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling|washing in|through', 'collapse waiting to happen',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
