@@ -159,7 +159,7 @@ final readonly class Truth
                     && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention) && !$this->isBehindPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
-                && !$sentence->isAfter('intro', $mention->first, 2)
+                && !$this->isShown($mention)
                 // "a belly just before the tap", "zero at the chamber"
                 || ($sentence->isAfter('beside', $mention->first) || $this->stands('from', $mention->first))
                     && null === $sentence->begins('at', $mention->last + 1)
@@ -189,7 +189,16 @@ final readonly class Truth
     /** "right there's the tee for the bathroom", where no place is told. */
     private function isShownNowhere(Mention $mention): bool
     {
-        return [] === $this->measures->places && $this->stands('intro', $mention->first);
+        return [] === $this->measures->places && $this->stands('intro', $mention->first) && $this->isShown($mention);
+    }
+
+    /** "there's the main", and not "this is the main sewer for the building" where nothing is told of a place */
+    private function isShown(Mention $mention): bool
+    {
+        $isPlaced = [] !== $this->measures->places || $this->isPlacePending;
+        $isOwn = fn (int $begin) => $isPlaced || !$this->sentence->isInside('presents', $begin);
+
+        return [] !== array_filter($this->sentence->introsOf($mention->first, 2), $isOwn);
     }
 
     /** "a six inch clay lateral" is the pipe itself. */

@@ -3075,6 +3075,8 @@ return [
             '(that|it|this) was (all|about|probably|maybe)* from|between', "that's|it's (all|about|probably|maybe)* from|between",
             'that|it|this is (all|about|probably|maybe)* from|between',
         ]],
+        // What all of it is about.
+        'presents' => ['' => ["this (one)* is|'s (gonna|going|to|be)*", "we're|i'm doing|looking at"]],
         // Opens what is named next.
         'intro' => ['' => [
             "i'm|we're|you're looking at",
