@@ -24,7 +24,9 @@ final readonly class OfLow
     {
         if (Kind::LowSpot !== $mention->kind) {
             // "I'm in water at sixty … I can't see": because of the water.
-            return Kind::SightLimited === $mention->kind && null === $mention->place && null !== $this->low->fromM;
+            $into = ($mention->place->from ?? $this->low->fromM) - $this->low->fromM;
+
+            return Kind::SightLimited === $mention->kind && null !== $this->low->fromM && $into >= 0 && $into < self::LONGEST_M;
         }
         // "a belly, and it goes down into another one"
         if ($mention->isOther && null === $this->low->fromM && null === $mention->place) {

@@ -15,7 +15,7 @@ enum Telling
     case AmidTalk;
 
     /** Whoever tells places has one for each of what is there but for so many. */
-    private const SHOWN_PLACED = 2;
+    private const SHOWN_PLACED = 3;
 
     /**
      * Whether it counts in a run: where places are told, what has none was talked of; whoever mostly shows, and seldom says where, does

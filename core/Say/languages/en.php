@@ -492,6 +492,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "water's|water (is|starts|starting|now|to|just)* coming|comes|rising|come up",
                 "pipe's|line's|it's full at|here|now|again",
                 'driving|riding|swimming|pushing|dragging|running|wading|going|moving|rolling through|in|under (all|'
                     .'the|this|some|standing|a|of|foot|inch)* water',
@@ -671,6 +672,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joint|joints that's|that|hasn't|has|is|not|never|wasn't (not|been)* pushed|driven|knocked home|together",
                 "joint that's (been|all)* pushed|pulled|drawn|spread apart|open",
                 'come|came|comes|pulled|moved|drifted away from the|that (other|next)* one|pipe|joint|section',
                 'see|seeing (the|some)* dirt|soil|ground|mud through the|that joint|gap',
@@ -733,6 +735,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "ring's|ring|seal|gasket (has|'s|is)* come out of (its|the) seat|groove|socket",
                 "joint|joint's (is|was|that's)* leaking|dripping|weeping (too|also|in)*", 'joint with|has|got some|a|little infiltration',
                 "joint that's got (some|a|little|bit|of)* infiltration",
                 "mortar (it's|is|has|all)* fell|falling|fallen|gone|missing out|off|down",
@@ -1168,6 +1171,7 @@ return [
                 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'rod head|end', 'brass end of (it|a|the|their|his)* (rod)*',
                 'saw blades', 'drill bits',
                 "a|somebody's|someone's (old|lost)* cutter (head|blade)*",
                 'tool|blade|cutter|nozzle stuck|lodged|jammed|laying|lying|left (in|down)* (there|here|it)*',
@@ -2531,6 +2535,7 @@ return [
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
+            'replacing|lining|digging|excavating (up|out|it)* from (here|there|which|is|about|like|maybe|probably)*',
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* '
                 .'from|between',
             'line|sleeve it|that|this|section (the|whole|section)* from|between',
@@ -3076,7 +3081,9 @@ return [
             'that|it|this is (all|about|probably|maybe)* from|between',
         ]],
         // What all of it is about.
-        'presents' => ['' => ["this (one)* is|'s (gonna|going|to|be)*", "we're|i'm doing|looking at"]],
+        'presents' => ['' => [
+            "this (one)* is|'s (gonna|going|to|be)*", "we're|i'm doing|looking at", "what you're|we're|i'm looking at (here)* is",
+        ]],
         // Opens what is named next.
         'intro' => ['' => [
             "i'm|we're|you're looking at",
@@ -3467,7 +3474,7 @@ return [
             'counter|reel reads|says|shows|is|said|was|showed|read', 'got out to',
         ]],
         // No mark on the ground.
-        'marked_off' => ['' => [
+        'marked_off' => ['' => ['get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*', 
             'marked in yellow|blue|white|red|orange|green',
             'mark that|it|this (one|in|red|yellow|blue|down|up)* on the drawing|map|report|sheet|paper',
             'put|make|making|putting (a|another|my|some)* mark|marks|tape|paint on|around the|my|our hose|cable|rod|rods|reel',
@@ -3647,6 +3654,7 @@ return [
             'hanger|hangers (there|here|that|that\'s|is)* broken|loose|missing',
             'stuck in the wye|tee|bend|elbow|trap sideways|crooked', 'hold of it|that|them',
             '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling|washing in|through', 'collapse waiting to happen',
+            'lip of it|that', 'fair nick',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
