@@ -1761,7 +1761,7 @@ return [
             ],
             'end_of_line+name' => [
                 'head of the run|line|drain|system',
-                '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
+                'brick chamber|manhole', '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
                 '(a|the)* catch basin',
             ],
             'tap' => [
@@ -2350,6 +2350,7 @@ return [
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
+            'on|in the|that second|first|last|same',
             'edge|base|lip|mouth|end of the|that|this',
             'from that|this|the', '(right|just)* short of (the|that|this)*',
             '(right|just)* after|past|before|behind|beyond|above|below that|this|the',
@@ -3474,7 +3475,7 @@ return [
             'counter|reel reads|says|shows|is|said|was|showed|read', 'got out to',
         ]],
         // No mark on the ground.
-        'marked_off' => ['' => ['get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*', 
+        'marked_off' => ['' => ['get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*',
             'marked in yellow|blue|white|red|orange|green',
             'mark that|it|this (one|in|red|yellow|blue|down|up)* on the drawing|map|report|sheet|paper',
             'put|make|making|putting (a|another|my|some)* mark|marks|tape|paint on|around the|my|our hose|cable|rod|rods|reel',
@@ -3965,7 +3966,7 @@ return [
             'city cleanout|manhole', 'root(s) (is|are)* underneath|under|beneath (it|the)*',
             'in the direction of (the|our|your)* street|main|city|house|road|tank|sewer', 'direction of flow',
             'two|both|these pieces of pipe',
-            'brick chamber|manhole|work|wall', 'on a piece|flake|bit of scale|rust',
+            'brick work|wall', 'on a piece|flake|bit of scale|rust',
             'lip of scale|rust|grease|dirt', 'like a tree root pushed|lifted|raised', 'snake|cable|machine|cutter got|gets stuck',
             'through the|that|this hole',
             'broke|broken loose|free', "i|we|i've|we've punched|poked|popped|opened a (small|little|big)* hole (through|in)*",
