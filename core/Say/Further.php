@@ -12,6 +12,7 @@ final readonly class Further
 {
     /** What is named so many words behind is what is there. */
     private const NAMED_WORDS = 3;
+    /** "Two more": of more nobody says how many there are. */
     private const MOST = 3;
     private const NONE_OF_IT = ['deny', 'general', 'talk', 'gone', 'question', 'will'];
     private const CAN_BE_MORE = [Family::Roots, Family::Deposit, Family::Object];
@@ -44,7 +45,7 @@ final readonly class Further
                 $kind = (new MoreOfIt($this->sentence, []))->grown($kind, $begin, $end);
                 $more = new Mention($kind, $begin, $end, Kind::RootCords === $kind);
                 $more->isOther = true;
-                $more->clock = $this->side($mentions, $begin, $part[1]);
+                $more->clock = (new Sided($this->sentence))->free($mentions, $begin, $part[1]);
                 array_push($further, ...$this->counted($more, $begin, $end));
                 $until = $end;
             }
@@ -67,7 +68,11 @@ final readonly class Further
         return $all;
     }
 
-    /** @param list<Mention> $mentions */
+    /**
+     * "there's another one, and it's a crack": that is one.
+     *
+     * @param list<Mention> $mentions
+     */
     private function isNamed(array $mentions, int $begin, int $end): bool
     {
         $isHere = static fn (Mention $each) => $each->last >= $begin && $each->first <= $end + self::NAMED_WORDS;
@@ -85,22 +90,5 @@ final readonly class Further
         $isIn = static fn (Mention $each) => null !== $each->clock && $each->clock->first >= $begin && $each->clock->last <= $end;
 
         return [] !== array_filter($mentions, $isIn);
-    }
-
-    /**
-     * The side that nothing else has.
-     *
-     * @param list<Mention> $mentions
-     */
-    private function side(array $mentions, int $from, int $to): ?Place
-    {
-        foreach ($this->sentence->atoms as $atom) {
-            $isHere = Atom::CLOCK === $atom->role && $atom->first >= $from && $atom->last <= $to;
-            if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $atom->first)) {
-                return new Place((float) $atom->meaning, null, $atom->first, $atom->last);
-            }
-        }
-
-        return null;
     }
 }

@@ -229,13 +229,7 @@ final readonly class Others
         $last = $this->sentence->part($another->last)[1];
         // "at six metres there's another one on the right"
         $last = $this->isAnotherBehind($last) ? $this->sentence->part($last + 1)[1] : $last;
-        foreach ($this->sentence->atoms as $atom) {
-            $isHere = Atom::CLOCK === $atom->role && $atom->first >= $another->first && $atom->last <= $last;
-            $side = new Place((float) $atom->meaning, null, $atom->first, $atom->last);
-            if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $side->first)) {
-                $another->clock = $side;
-            }
-        }
+        $another->clock = (new Sided($this->sentence))->free($mentions, $another->first, $last);
 
         return $another;
     }

@@ -30,17 +30,6 @@ final readonly class Shown
         };
     }
 
-    /** Whether it is shown, or may be all along the pipe. */
-    private function isPointedAt(Mention $mention): bool
-    {
-        [$first] = $this->sentence->part($mention->first);
-        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
-            || \in_array($mention->kind, [Kind::WornInvert, Kind::CannotGoFurther], true);
-
-        return $isAlong || $this->sentence->has('intro', $first, $mention->last) || $this->sentence->has('right_here', $first)
-            || $this->sentence->has('reached', $first);
-    }
-
     /**
      * Whether what is named is another one than the one of its kind before, where neither has a place: "another crack", "keep going …
      * there's roots".
@@ -59,5 +48,16 @@ final readonly class Shown
     public function isNothing(Measures $measures): bool
     {
         return [] === $measures->places && !$this->sentence->has('right_here');
+    }
+
+    /** Whether it is shown, or may be all along the pipe. */
+    private function isPointedAt(Mention $mention): bool
+    {
+        [$first] = $this->sentence->part($mention->first);
+        $isAlong = \in_array($mention->kind?->family(), [null, Family::Deposit], true)
+            || \in_array($mention->kind, [Kind::WornInvert, Kind::CannotGoFurther], true);
+
+        return $isAlong || $this->sentence->has('intro', $first, $mention->last) || $this->sentence->has('right_here', $first)
+            || $this->sentence->has('reached', $first);
     }
 }

@@ -43,6 +43,25 @@ final readonly class Sided
         return $sided;
     }
 
+    /**
+     * "another one on the left".
+     *
+     * @param list<Mention> $mentions
+     *
+     * @return ?Place the first side between two words that none of these has
+     */
+    public function free(array $mentions, int $from, int $to): ?Place
+    {
+        foreach ($this->sentence->atoms as $atom) {
+            $isHere = Atom::CLOCK === $atom->role && $atom->first >= $from && $atom->last <= $to;
+            if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $atom->first)) {
+                return new Place((float) $atom->meaning, null, $atom->first, $atom->last);
+            }
+        }
+
+        return null;
+    }
+
     /** @return ?Place the hour of "on the left", "nine o'clock", with its words */
     private function sideAt(int $word): ?Place
     {

@@ -1761,7 +1761,8 @@ return [
             ],
             'end_of_line+name' => [
                 'head of the run|line|drain|system',
-                'brick chamber|manhole', '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole', 'a manhole', 'tank',
+                'brick chamber|manhole', '(boundary|inspection|bottom|top|road|back|front)* chamber', 'manhole', 'the manhole',
+                'a manhole', 'tank',
                 '(a|the)* catch basin',
             ],
             'tap' => [
