@@ -2594,6 +2594,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            "can't|cannot|couldn't|could|can not|never (even|really)* find|found (a|an|any|the|that|his|their)*",
             "never|didn't|not (ever)* get|got|made it|reach|reached to (the|your|that|those)*",
             'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|'
                 .'thought (me|us|it|there|that|he|she|they)* (was|were|is|had|has)*',
@@ -3270,7 +3271,7 @@ return [
         'to_anyone' => ['' => ["you've (got)*", 'you got|have|get', "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
-            "then it's",
+            'then', "then it's",
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
             '(is|it\'s)* connected|tied (right|back|in)* to',
             'i|we|it|and|then gets|get|goes|go|comes|come|dumps|drops|falls|opens|meets|hits|hit (out|down|right|up|'
@@ -3476,7 +3477,9 @@ return [
             'counter|reel reads|says|shows|is|said|was|showed|read', 'got out to',
         ]],
         // No mark on the ground.
-        'marked_off' => ['' => ['get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*',
+        'marked_off' => ['' => [
+            "he's|she's|they've|surveyor's|city's|somebody's|he|they|surveyor (had|has|already|just)* marked",
+            'get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*',
             'marked in yellow|blue|white|red|orange|green',
             'mark that|it|this (one|in|red|yellow|blue|down|up)* on the drawing|map|report|sheet|paper',
             'put|make|making|putting (a|another|my|some)* mark|marks|tape|paint on|around the|my|our hose|cable|rod|rods|reel',
@@ -3655,8 +3658,9 @@ return [
             "water in the bottom|there|here that's|it's (only)* running|flowing|normal (water)*",
             'hanger|hangers (there|here|that|that\'s|is)* broken|loose|missing',
             'stuck in the wye|tee|bend|elbow|trap sideways|crooked', 'hold of it|that|them',
-            '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling|washing in|through', 'collapse waiting to happen',
+            '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling in|through', 'collapse waiting to happen',
             'lip of it|that', 'fair nick',
+            'branch|limb|stick off (of)* a tree', 'want|wants|need|needs|could use a (little|short|good)* patch|repair|liner',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
