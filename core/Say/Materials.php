@@ -110,11 +110,11 @@ final class Materials
     /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */
     public function isOther(Mention $mention, Sentence $sentence): bool
     {
-        $before = $sentence->material($mention->first) ?? $this->named;
-
+        $here = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $mention->first);
+        $before = [...$this->all, ...array_column($here, 'meaning')];
         $after = $mention->facts['material_after'] ?? $sentence->material($mention->last + 1);
 
-        return Kind::Transition === $mention->kind && null !== $before && $before !== ($after ?? $before);
+        return Kind::Transition === $mention->kind && [] !== array_diff($before, [$after]);
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

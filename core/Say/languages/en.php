@@ -1842,6 +1842,7 @@ return [
                 "i'm|we're|am|are not going|gonna (to)* (go|get)* in|into there|that",
 
                 "(i'm|we're|just|i|am)* gonna|going (to)* stop right here|there|at",
+                "gonna|going (to)* stop (right)* here|there because i|we don't",
                 "(i'm|we're|just)* gonna|going (to)* stop (it|here|there)* at",
                 "run|ran|i'm|we're|all out of cable|reel|rod|rods|hose", 'end of my|the|our cable|rope|reel|rods|rod|tape',
                 "that's|this (is)* where i|we|it tapped|gave|quit|stop|stopped (out|up)*",
@@ -2615,6 +2616,7 @@ return [
         ]],
         // Small is there.
         'some' => ['' => [
+            'nothing|anything but (solid|just|all|pure)*',
             'nothing to worry|write|get|lose|panic',
             'nothing (too|real|really|super|that|so|terribly)* major|crazy|serious|terrible|bad|big|huge|dramatic|alarming|'
                 .'horrible|drastic|awful|severe|extreme',
@@ -3008,13 +3010,14 @@ return [
             "nobody|nobody's|no one|no|one's (is|'s)* using|on", "been|it's|that's sealed|dead (off|up|shut)*",
             'cap|plug on|in the end|it', 'with a cap|plug (in|on)* (it)*',
             'closed off',
-            "(it|it's|has|got|there's|with)* got a plug|cap in|on it",
+            "(it|it's|has|got|there's|with)* got a|the plug|cap in|on it",
             'been plugged', 'plugged (off|up)* with (a|some|the)* concrete|cement|mortar|cap|plug|test|brick|bricks|wood',
             'blanked|bricked (off|up)*',
             "they|we|you don't use (it|that)* anymore", "there's a plug|cap in|on it", 'not connected', 'capped (off)*',
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
         'protrudes' => ['' => [
+            'hanging|hangs (right|way|a|bit|down|out)* down|out into|in the sewer|main|pipe|line',
             "(it|it's|that|which|and|is)* sticks|sticking|stuck|pokes|poking|juts|jutting|protrudes|extends "
                 .'(way|right|out|about|a|too|far)* in|into|out|inside',
             'protruding|intruding',
@@ -3511,6 +3514,8 @@ return [
             "(and|then|there's|here's|that's|is|got|have|i|we|see|yet|down|into|in)* another one|spot|place|there|here",
             'same at|on the next|other (joint|one|hub|bell)*', "there's|here's|got (just|even|some|a|few|bit|lot|little|quite)* more",
             '(and|then)* a|another (really|real|pretty|very)* <degree> one here|there|right',
+            '(they|it)* get|gets|getting (a|little|bit|lot|much)* heavier|thicker|bigger|worse at|on|in (this|the|that)* next',
+            "here's|there's one (that)* we|they|i missed|left",
             '(and|then)* two|three|couple more (as|further|along|after|past|down|here|there)*', 'more of the same|them|it|those',
             'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
