@@ -95,12 +95,6 @@ final class Entries
         return $nowhere;
     }
 
-    /** Whether nothing was named in this run yet, and something in one before. */
-    public function isNewRun(): bool
-    {
-        return $this->run > 0 && $this->last()?->run !== $this->run;
-    }
-
     public function startRun(): void
     {
         ++$this->run;

@@ -215,8 +215,8 @@ final class Narration
 
             return true;
         }
-        // "from the other end it's the same story, there's a blister": of another run none is known.
-        $isKnown = null !== $known || $isAgain && !$this->entries->isNewRun();
+        // "and then roots again": where nobody says places it is there, be it the first or not.
+        $isKnown = null !== $known || $isAgain && !$this->where->isNowhere($sentence->atS($mention->first));
         if (!$isKnown || null !== $mention->place || $this->where->isPending()) {
             return false;
         }
