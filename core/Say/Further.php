@@ -39,7 +39,7 @@ final readonly class Further
                 continue;
             }
             $part = $this->sentence->part($begin);
-            $canBeMore = \in_array($kind->family(), self::CAN_BE_MORE, true) || !$this->sentence->isAny('more', $begin, $end);
+            $canBeMore = \in_array($kind->family(), self::CAN_BE_MORE, true) || !$this->isMore($begin, $end);
             $isSide = $this->isSideTaken($mentions, $begin, $end);
             if ($canBeMore && !$isSide && !$this->sentence->has(self::NONE_OF_IT, $part[0], $end)) {
                 $kind = (new MoreOfIt($this->sentence, []))->grown($kind, $begin, $end);
@@ -52,6 +52,14 @@ final readonly class Further
         }
 
         return $further;
+    }
+
+    /** "there's more", and not "there's one more" */
+    private function isMore(int $from, int $to): bool
+    {
+        $isMore = fn (int $word) => $this->sentence->is('more', $word) && !$this->sentence->is('anew', $word - 1);
+
+        return [] !== array_filter(range($from, $to), $isMore);
     }
 
     /** @return non-empty-list<Mention> as many as are said: "two more" */

@@ -3520,7 +3520,9 @@ return [
             'same thing|deal|story (again|here|there|right)*',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
-            "(there's)* a|the second|third|newer|older one", "(and|then)* there's|here's one more",
+            "(there's)* a|the second|third|newer|older one",
+            'again (right)* at|on|in the|this|that next (joint|one|hub|bell)*', 'there|here it is again',
+            "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
             'is the second|third|fourth|next one',

@@ -19,6 +19,10 @@ final class CuesTest extends TestCase
 {
     private const FOOT_M = 0.3048;
     private const EACH_S = 4.0;
+    private const NAMED = [
+        'crack' => ['a', 'crack'], 'offset_joint' => ['an', 'offset'], 'hole' => ['a', 'hole'], 'low_spot' => ['a', 'belly'],
+        'tie_in' => ['a', 'wye'],
+    ];
     private const SENTENCES = [
         'at 10 feet there are roots', 'the top of the pipe is fine', 'a crack at 14 feet', 'then it is clean', 'at 20 feet an offset',
         'no water in it', 'some grease from 25 to 30', 'at 41 feet the main',
@@ -80,6 +84,21 @@ final class CuesTest extends TestCase
         yield 'what is not got past' => ["there's a root and I'm not going to be able to get past this one", [$roots, 'cannot_go_further']];
         yield 'beside talk' => ["you can subscribe and there's a hole in the side and usually they call the city", ['hole']];
         yield 'talk' => ["what causes a belly is the ground settles and now you've got a low spot", []];
+    }
+
+    /** Whoever says no place tells by the words alone whether it is another one. */
+    public function testAnotherOneIsTwoAndTheSameIsOne(): void
+    {
+        $misread = [];
+        foreach (file(__DIR__.'/../fixtures/again.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException('again.txt') as $line) {
+            [$many, $again] = explode(' ', $line, 2);
+            foreach ('#' === $many ? [] : self::NAMED as $kind => [$article, $name]) {
+                $said = strtr($again, ['X' => $article.' '.$name, 'Y' => $name]);
+                $read = self::read(["okay so there's $article $name right there $said and it's all good after that"]);
+                $misread += (int) $many === \count(array_keys(array_column($read, 'kind'), $kind, true)) ? [] : [$line.': '.$kind => $read];
+            }
+        }
+        self::assertSame([], $misread);
     }
 
     /**
