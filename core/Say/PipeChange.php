@@ -152,6 +152,9 @@ final class PipeChange
     {
         $before = array_filter($measures->places, static fn (Place $place) => $place->last < $material->first);
         $from = ([] === $before ? $sentence->first - 1 : end($before)->last) + 1;
+        // "there's a crack, and now I'm in clay": where nothing has a place it is told in its own part.
+        $from = [] === $measures->places ? $sentence->part($material->first)[0] : $from;
+        $from += $sentence->is('and', $from) ? 1 : 0;
         $next = $material->last + 1;
         $isOfIt = $material->first - $from < self::OTHER_WORDS && null === $sentence->nextName($from, $next + self::NAMED_WORDS)
             && null === $sentence->amountBefore($material->first) && !$sentence->has('deny', $from, $material->first)

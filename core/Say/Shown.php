@@ -44,6 +44,15 @@ final readonly class Shown
         return $mention->isOther || $hasMoved && $isNew && !$this->sentence->is('definite', $mention->first - 1);
     }
 
+    /** "this is the main sewer for the building": what all of it is about. */
+    public function isPresented(Mention $mention): bool
+    {
+        $intros = $this->sentence->introsOf($mention->first, self::HERE_WORDS);
+
+        return 'name' === $mention->by
+            && [] !== array_filter($intros, fn (int $begin) => $this->sentence->isInside('presents', $begin));
+    }
+
     /** Whether nothing is told where it is, and nothing is shown here. */
     public function isNothing(Measures $measures): bool
     {

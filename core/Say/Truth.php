@@ -159,7 +159,7 @@ final readonly class Truth
                     && $sentence->isAfter('way', $mention->first, self::WAY_WORDS)
                 || 'name' === $mention->by && !$this->isFollowedByPlace($mention) && !$this->isBehindPlace($mention)
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
-                && !$this->isShown($mention)
+                && [] === $sentence->introsOf($mention->first, 2)
                 // "a belly just before the tap", "zero at the chamber"
                 || ($sentence->isAfter('beside', $mention->first) || $this->stands('from', $mention->first))
                     && null === $sentence->begins('at', $mention->last + 1)
@@ -183,22 +183,19 @@ final readonly class Truth
         // "where the front run comes into the chamber"
         $isWhere = $this->sentence->isAny('where', $mention->first - self::FAR_WORDS, $mention->first - 1);
 
-        return !$isPlaced && !$isWhere && ($this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
+        // "the main is right there"
+        $isThere = $this->sentence->is('is', $mention->last + 1) && null !== $this->sentence->begins('right_here', $mention->last + 2);
+
+        $isDenied = $this->sentence->has('deny', $mention->first - self::WAY_WORDS - 1, $mention->first - 1);
+
+        return !$isPlaced && !$isWhere && !$isDenied
+            && ($isThere || $this->stands('arrives', $mention->first) || $this->stands('stands_at', $mention->first));
     }
 
     /** "right there's the tee for the bathroom", where no place is told. */
     private function isShownNowhere(Mention $mention): bool
     {
-        return [] === $this->measures->places && $this->stands('intro', $mention->first) && $this->isShown($mention);
-    }
-
-    /** "there's the main", and not "this is the main sewer for the building" where nothing is told of a place */
-    private function isShown(Mention $mention): bool
-    {
-        $isPlaced = [] !== $this->measures->places || $this->isPlacePending;
-        $isOwn = fn (int $begin) => $isPlaced || !$this->sentence->isInside('presents', $begin);
-
-        return [] !== array_filter($this->sentence->introsOf($mention->first, 2), $isOwn);
+        return [] === $this->measures->places && $this->stands('intro', $mention->first);
     }
 
     /** "a six inch clay lateral" is the pipe itself. */

@@ -1811,6 +1811,7 @@ return [
                 "that's|there's|here's|is|into (the|your|our)* main line|sewer in|under the street|alley|road",
             ],
             'tap+name' => [
+                'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
                 'section|line|pipe (is)* back pitched|graded',
@@ -1828,7 +1829,8 @@ return [
             'cannot_go_further' => [
                 "that's|this (is)* the end of the road|line for me|us|the",
                 "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
-                "i'll|we'll have to stop there|here",
+                "i'll|we'll have to stop there|here", "i'm|we're going|gonna (to)* have to stop there|here",
+                "(that's)* the end of it for me|us|today",
                 "(i'm|we're) not gonna|going (to)* take|put|run|send (the|my)* camera through|past|in|into that|there|it",
                 "that's|this (is)* my|our|the stopping point",
                 "(there's|is)* no way i'm|we're|am|are <push>|getting|gettin|going|goin past|by|through|around|over (that|this|it)*",
@@ -2123,6 +2125,7 @@ return [
             'goes|comes|came in the', 'comes|came|opens|dumps out in|into the|a',
         ]],
         'into' => ['' => [
+            "now (we're|i'm|you're) into (the|a|some|your|our)*",
             'connect|connects (in|on)* to|into the|some old',
             'go|goes|went|switch|switches from metal|iron|house|plastic|cast to',
             'coupling|boot|fernco|band|adapter going|goes onto|on|over to|into (the|some|old)*',
@@ -2352,6 +2355,7 @@ return [
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
+            'between here|there|this|that and',
             'on|in the|that second|first|last|same',
             'edge|base|lip|mouth|end of the|that|this',
             'from that|this|the', '(right|just)* short of (the|that|this)*',
@@ -2819,6 +2823,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "don't|dont|didn't know where",
             'there must|has to be', 'must be a|an|some',
             "how'd|how did (the|that|this|all|a)*",
             'is that|this a|an|some|another',
@@ -3274,6 +3279,7 @@ return [
         'to_anyone' => ['' => ["you've (got)*", 'you got|have|get', "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
+            'finally', 'boom|bang|bam|bingo', 'there it is', 'made|got|gotten (it|all|the|way|out|down|up)* to', "we've|i've|we|i reached",
             'then', "then it's",
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
             '(is|it\'s)* connected|tied (right|back|in)* to',
