@@ -216,7 +216,7 @@ final class Narration
             return true;
         }
         // "and then roots again": where nobody says places it is there, be it the first or not.
-        $isKnown = null !== $known || $isAgain && !$this->where->isNowhere($sentence->atS($mention->first));
+        $isKnown = null !== $known || $isAgain && !$this->materials->isBegin();
         if (!$isKnown || null !== $mention->place || $this->where->isPending()) {
             return false;
         }
