@@ -25,6 +25,8 @@ final class Narration
     private ?Kind $spokenOf = null;
     /** What was named before and is named again in the sentence, without its place. */
     private ?Entry $referred = null;
+    /** Whether no place was said in the run until the end of the sentence. */
+    private bool $isNowhere = true;
     /** What was said of the place of what was named last. */
     private ?Place $place = null;
 
@@ -63,6 +65,7 @@ final class Narration
         $this->where->forget($sentence->atS($sentence->first) ?? 0.0);
         $this->locating->hear($sentence);
         $measures = new Measures($sentence, $this->units, $this->where->carried(), $this->locating->isNow($sentence));
+        $this->isNowhere = $this->materials->isBegin() && [] === $measures->places;
         $this->tellPlace($sentence, $measures);
         $mentions = new Mentions($sentence, $measures, $this->where->isPending(), $this->materials);
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
@@ -216,7 +219,7 @@ final class Narration
             return true;
         }
         // "and then roots again": where nobody says places it is there, be it the first or not.
-        $isKnown = null !== $known || $isAgain && !$this->materials->isBegin();
+        $isKnown = null !== $known || $isAgain && !$this->isNowhere;
         if (!$isKnown || null !== $mention->place || $this->where->isPending()) {
             return false;
         }

@@ -86,19 +86,40 @@ final class CuesTest extends TestCase
         yield 'talk' => ["what causes a belly is the ground settles and now you've got a low spot", []];
     }
 
+    public function testWhereTheLineChangesAndEndsAndWhoeverStopsIsReadWithoutAPlace(): void
+    {
+        $misread = [];
+        foreach (self::lines('nowhere.txt') as $line) {
+            [$kind, $said] = explode(' ', $line, 2);
+            $read = self::read(["okay so it's clay pipe and there's a root right there $said and that's all I've got"]);
+            $misread += array_column($read, 'kind') === ('-' === $kind ? ['root_cords'] : ['root_cords', $kind]) ? [] : [$line => $read];
+        }
+        self::assertSame([], $misread);
+    }
+
     /** Whoever says no place tells by the words alone whether it is another one. */
     public function testAnotherOneIsTwoAndTheSameIsOne(): void
     {
         $misread = [];
-        foreach (file(__DIR__.'/../fixtures/again.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException('again.txt') as $line) {
+        foreach (self::lines('again.txt') as $line) {
             [$many, $again] = explode(' ', $line, 2);
-            foreach ('#' === $many ? [] : self::NAMED as $kind => [$article, $name]) {
+            foreach (self::NAMED as $kind => [$article, $name]) {
                 $said = strtr($again, ['X' => $article.' '.$name, 'Y' => $name]);
                 $read = self::read(["okay so there's $article $name right there $said and it's all good after that"]);
                 $misread += (int) $many === \count(array_keys(array_column($read, 'kind'), $kind, true)) ? [] : [$line.': '.$kind => $read];
             }
         }
         self::assertSame([], $misread);
+    }
+
+    /** @return non-empty-list<string> of a fixture, without what it is about */
+    private static function lines(string $file): array
+    {
+        $lines = array_filter(
+            file(__DIR__.'/../fixtures/'.$file, \FILE_IGNORE_NEW_LINES) ?: [], static fn (string $line) => !str_starts_with($line, '#'),
+        );
+
+        return array_values($lines) ?: throw new \LogicException($file);
     }
 
     /**
