@@ -2599,6 +2599,7 @@ return [
             ],
         ],
         'deny' => ['' => [
+            'nothing to do with',
             "can't|cannot|couldn't|could|can not|never (even|really)* find|found (a|an|any|the|that|his|their)*",
             "never|didn't|not (ever)* get|got|made it|reach|reached to (the|your|that|those)*",
             'customer|homeowner|owner|tenant|lady|client|buyer|seller|neighbor|landlord (had|has)* said|says|told|thinks|'
@@ -2643,6 +2644,8 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'you|they|people might|may|could (also|even|sometimes)* find|see|get|run|have (into)*', 'watch out for', 'look out for',
+            'we|i|they|he (already|just|had)* fixed|repaired|took care (of)* the|those|all|that|your|her|his',
             'what it|that|this does|did is',
             "don't|never use|buy (those|these|the)*", 'what (fifty|forty|thirty|twenty|sixty|a|hundred|few)* years of',
             "tampons|wipes|rags|roots (are)* (another)* (one)* that'll|will get you",
@@ -2787,6 +2790,9 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            'can|could|will|would|may|might cause|lead',
+            'is|are what we|you|i (usually|mostly|often)* find|see|get (the)* most|all|lot', 'my guess|bet|thought was',
+            "could've|might've|must've|should've been", 'could|might|must|should have been', 'we find|see (the)* most',
             'there might|could|may be',
             'what happens is|when|next', 'your|the line runs from',
             'most|all of the|these|those houses|homes|lines', 'runs|cost|costs|run you (about|around)*',
