@@ -68,9 +68,13 @@ final readonly class Anew
     {
         [$one, $before] = [$this->named[$i], $this->named[$i - 1] ?? null];
 
-        return Kind::TieIn === $one->kind && Kind::TieIn === $before?->kind
+        // "there's the toilet", and not "that's the toilet"
+        $isShown = !$this->sentence->isAfter('they_are', $one->first) && null === $this->sentence->begins('they_are', $one->first)
+            && $this->sentence->isAny('rooms', $one->first, $one->last) && $this->sentence->isAny('known', $one->first - 1, $one->last);
+
+        return Kind::TieIn === $one->kind && ($isShown || Kind::TieIn === $before?->kind
             && $this->sentence->isAny('rooms', $before->last, $before->last + self::ROOM_WORDS)
-            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS);
+            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS));
     }
 
     /** "there's a crack on the back of it too" */

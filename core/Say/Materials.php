@@ -95,7 +95,7 @@ final class Materials
         // Who says no place of anything says none of a change, either.
         $isPlaced = null !== $fromM || $this->isBegin && !$isFirst;
         $isTold = PipeChange::OTHER === $mention->by
-            ? PlaceBy::Said === $by || null === $fromM && $isPlaced : PipeChange::COUNTER !== $mention->by || $isPlaced;
+            ? PlaceBy::Said === $by || null === $fromM && $this->isBegin : PipeChange::COUNTER !== $mention->by || $isPlaced;
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
         // "we hit the clay, and there's a lip from the iron to the clay"

@@ -794,6 +794,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
                 'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
                 "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|"
@@ -1827,6 +1828,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*",
                 "that's|this (is)* the end of the road|line for me|us|the",
                 "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
                 "i'll|we'll have to stop there|here", "i'm|we're going|gonna (to)* have to stop there|here",
@@ -3285,6 +3287,7 @@ return [
         'to_anyone' => ['' => ["you've (got)*", 'you got|have|get', "you'll see|have|get"]],
         // Where the camera is.
         'stands_at' => ['' => [
+            'straight (shot|run)* to|into',
             'finally', 'boom|bang|bam|bingo', 'there it is', 'made|got|gotten (it|all|the|way|out|down|up)* to', "we've|i've|we|i reached",
             'then', "then it's",
             "i'm|we're|you're|camera's (now|up|out|right|all|the|way)* at|in|into",
@@ -3680,6 +3683,7 @@ return [
             '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling in|through', 'collapse waiting to happen',
             'lip of it|that', 'fair nick',
             'branch|limb|stick off (of)* a tree', 'want|wants|need|needs|could use a (little|short|good)* patch|repair|liner',
+            'brick of rice|grease|lint|wipes', 'punched a hole in (it|them)', 'in cracking',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
