@@ -123,21 +123,27 @@ final class Entries
      */
     public function knownNowhere(Mention $mention, Sentence $sentence, ?Entry $last): ?Entry
     {
-        $known = $this->known($mention);
+        $isSure = \in_array($mention->kind, self::ONCE, true) || $this->isCounted($mention, $sentence);
+        if (!$isSure && !$sentence->is('definite', $mention->first - 1)) {
+            return null;
+        }
+        // "the crack on the top is the worst": of two the one there.
+        $nowhere = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isNowhereToo($mention));
+        $known = end($nowhere) ?: null;
         $isOneOfMany = $known !== $last && \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
-        $isKnown = \in_array($mention->kind, self::ONCE, true) || $this->isCounted($mention, $sentence)
-            || !$isOneOfMany && $sentence->is('definite', $mention->first - 1);
 
-        return $isKnown && true === $known?->isNowhereToo($mention) ? $known : null;
+        return $isSure || !$isOneOfMany ? $known : null;
     }
 
     /** "that's two displaced joints": as many as were named. */
     private function isCounted(Mention $mention, Sentence $sentence): bool
     {
         $many = $sentence->amountBefore($mention->first);
-        $named = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention));
+        $isOfMany = Unit::None === $many?->unit && $many->value >= self::LEAST_SUMMED_UP;
 
-        return Unit::None === $many?->unit && $many->value >= self::LEAST_SUMMED_UP && $many->value <= \count($named);
+        return $isOfMany && $many->value <= \count(array_filter(
+            $this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention),
+        ));
     }
 
     /** What was named last of the kind of a mention in this run. */

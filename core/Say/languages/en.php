@@ -1828,7 +1828,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
-                "not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*",
+                'not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*',
                 "that's|this (is)* the end of the road|line for me|us|the",
                 "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
                 "i'll|we'll have to stop there|here", "i'm|we're going|gonna (to)* have to stop there|here",
@@ -2623,6 +2623,7 @@ return [
         ]],
         // Small is there.
         'some' => ['' => [
+            'see|seen (them|it|one|any|many|that|ones)* (much|this|that|any)* worse|bad',
             'nothing|anything but (solid|just|all|pure)*',
             'nothing to worry|write|get|lose|panic',
             'nothing (too|real|really|super|that|so|terribly)* major|crazy|serious|terrible|bad|big|huge|dramatic|alarming|'

@@ -34,6 +34,9 @@ return [
     'one' => ['un', 'una', 'otro', 'otra'],
     'articles' => ['un', 'una', 'el', 'la', 'los', 'las', 'unos', 'unas', 'otro', 'otra'],
     'one_more' => ['otro', 'otra'],
+    'definite' => ['el', 'la', 'los', 'las', 'ese', 'esa', 'esos', 'esas'],
+    'anew' => ['un', 'una', 'unos', 'unas', 'otro', 'otra'],
+    'where' => ['donde'],
     'and' => ['y', 'e'],
     'the_same' => ['mismo', 'misma'],
     'subjects' => ['estoy', 'estamos', 'ya', 'se', 'es'],
@@ -704,6 +707,15 @@ return [
         'reached' => ['' => [
             'estamos|estoy|vamos|voy (ya|ahora|a|en|los|como|por)*', '(la)* cámara está|va (a|en|los)*',
             'el contador dice|marca|lee', 'llevamos|llevo', 'hasta ahora', 'llegué|llegamos (a|hasta|los)*',
+        ]],
+        'next_joint' => ['' => ['otra|siguiente|próxima junta|unión', 'la siguiente|próxima']],
+        'further' => ['' => [
+            '(y|luego|después|hay|aquí|viene)* otro|otra más|igual|aquí|ahí', 'hay|aquí más', 'lo mismo (otra vez|en|aquí)*', 'uno|una más',
+            'uno|una|otro|otra (por|en|a|la|el)* arriba|abajo|izquierda|derecha',
+        ]],
+        'stands_at' => ['' => [
+            'estamos|estoy|llegamos|llegué (ya|ahora)* en|al|a|hasta', 'limpio|bien|libre (todo|ya|de|ahí)* hasta|al',
+            'sale|salimos|entra (ya)* al|a|en',
         ]],
         'another' => ['' => [
             'lo mismo (a|en)*', '(hay|aquí)* otro|otra (a|aquí|igual|en|más)*', 'uno|una más', 'igual a', 'también (a|en)*',
