@@ -89,7 +89,7 @@ final readonly class Anew
     /** "there's another joint with some little hairs" */
     private function isOfNextJoint(Mention $mention): bool
     {
-        $isIts = fn (int $end, int $begin) => $end < $mention->first && $mention->first - $end <= self::BESIDE_WORDS
+        $isIts = fn (int $end, int $begin) => $begin < $mention->first && $mention->first - $end <= self::BESIDE_WORDS
             && !$this->sentence->isAny('and', $end + 1, $mention->first - 1)
             && null === $this->sentence->nextName($begin, $mention->first - 1);
 

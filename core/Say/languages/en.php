@@ -578,6 +578,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'piece|pipe|side|half|one is|sits lower|higher than that|the|this (other)* piece|pipe|side|half|one',
                 "joint|joint's (before|at|after|the|by|manhole|chamber|trap|tank|interceptor|that's|has|is|just|"
                     .'all)* been pushed|lifted|shoved|knocked up|over|down|sideways',
                 'speed bumps', 'misalignments', 'displacements', 'steps', 'ledges',
@@ -1103,6 +1104,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'concrete|cement plug',
                 'looking at (solid|hard)* concrete|cement', 'full|plug|wall of concrete|cement',
                 'debris (in|on|along|the|this|channel|bottom|pipe|here|that|which|is|looks|like|some|probably)* '
                     .'mortar|concrete|cement|grout|plaster (lumps)*',
@@ -1205,6 +1207,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'chicken|rib|pork|ham|beef bone(s)', 'a bone',
                 'nest up|in there', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
@@ -3468,6 +3471,7 @@ return [
         // On in the same run.
         'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
         'again' => ['' => [
+            'so that was a|an|the',
             'because|account of the|that|this hole|break|crack|offset|belly|collapse',
             'another|better|closer|second look at that|it|this',
             "that's (about|like|roughly|maybe|a|an|probably|only|just)* "
@@ -3684,7 +3688,8 @@ return [
             '(lot|bunch|lots|some|of|the)* dirt|soil coming|pouring|falling in|through', 'collapse waiting to happen',
             'lip of it|that', 'fair nick',
             'branch|limb|stick off (of)* a tree', 'want|wants|need|needs|could use a (little|short|good)* patch|repair|liner',
-            'brick of rice|grease|lint|wipes', 'punched a hole in (it|them)', 'in cracking',
+            'brick of rice|grease|lint|wipes', 'in cracking',
+            'stuck crossways|crosswise|upright',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
