@@ -1519,7 +1519,7 @@ return [
                     .'pipe|line)*',
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
                 'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
-                'intruding|protruding|hammered|broken tap|lateral|connection|pipe (in)*', 'hammer|break in tap',
+                'intruding|protruding|hammered tap|lateral|connection|pipe (in)*', 'broken tap|lateral|connection (in)*', 'hammer|break in tap',
                 'tap|lateral|connection sticks|sticking|poking|intruding|protruding (in)',
                 'hose stubbed|stuck|shoved|running (in|into)', 'stubbed hose|pipe|line',
                 'stubbed|shoved|stuck into the|our|this (side|top|of|the)* pipe|line',
@@ -2650,6 +2650,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'next thing you know',
             'you|they|people might|may|could (also|even|sometimes)* find|see|get|run|have (into)*', 'watch out for', 'look out for',
             'we|i|they|he (already|just|had)* fixed|repaired|took care (of)* the|those|all|that|your|her|his',
             'what it|that|this does|did is',
@@ -2921,6 +2922,7 @@ return [
             "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
         ]],
         'gone' => ['' => [
+            'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake',
             'goes|went|going|came by|past|down from upstairs|inside|above',
             'now that the|all|that (grease|roots|scale|mud|sludge|junk)* is|are out',
             '(out) here|there on the ground|grass|driveway|truck', 'came|come out of the line|pipe|drain|sewer',
@@ -3690,6 +3692,7 @@ return [
             'branch|limb|stick off (of)* a tree', 'want|wants|need|needs|could use a (little|short|good)* patch|repair|liner',
             'brick of rice|grease|lint|wipes', 'in cracking',
             'stuck crossways|crosswise|upright',
+            'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake', 'they|stuff|everything build|builds up (and|on)*',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
