@@ -11,6 +11,8 @@ final class Materials
 {
     /** Where a pipe ends holds so long, in seconds. */
     private const ENDED_S = 20.0;
+    /** "It changes over to clay": so many words beside a name. */
+    private const CHANGE_WORDS = 2;
 
     /** At the last transition. */
     private ?string $behind = null;
@@ -115,7 +117,10 @@ final class Materials
         $before = [...$this->all, ...array_column($here, 'meaning')];
         $after = $mention->facts['material_after'] ?? $sentence->material($mention->last + 1);
 
-        return Kind::Transition === $mention->kind && [] !== array_diff($before, [$after]);
+        // … and "it changes to clay" whatever it was.
+        $isChange = $sentence->has('changes', $mention->first - self::CHANGE_WORDS, $mention->last + self::CHANGE_WORDS);
+
+        return Kind::Transition === $mention->kind && ($isChange || [] !== array_diff($before, [$after]));
     }
 
     /** Drawing back, what the pipe is said to become is what it was before the transition. */

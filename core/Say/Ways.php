@@ -46,15 +46,25 @@ final class Ways
             }
         }
         array_push($ways, ...(new Outlets($sentence, $measures))->all());
+        array_push($ways, ...self::turns($sentence, $measures));
+
+        return $ways;
+    }
+
+    /** @return list<Mention> bends that are told by their degrees alone */
+    private static function turns(Sentence $sentence, Measures $measures): array
+    {
+        $turns = [];
         foreach ($measures->sizes as $size) {
             $isNamed = array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
                 && abs($atom->first - $size->last) <= 2);
-            // "it's about ten degrees out here" is no turn.
-            if (Unit::Degrees === $size->unit && [] === $isNamed && !$sentence->is('weather', $size->last + 1)) {
-                $ways[] = new Mention(Kind::Bend, $size->first, $size->last);
+            // "it's about ten degrees out here" is no turn, and "there's a ninety in there" is one.
+            $isWeather = $sentence->is('weather', $size->last + 1) && $sentence->is('degrees', $size->last);
+            if (Unit::Degrees === $size->unit && [] === $isNamed && !$isWeather) {
+                $turns[] = new Mention(Kind::Bend, $size->first, $size->last);
             }
         }
 
-        return $ways;
+        return $turns;
     }
 }

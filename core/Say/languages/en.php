@@ -3106,6 +3106,14 @@ return [
             '(that|it|this) was (all|about|probably|maybe)* from|between', "that's|it's (all|about|probably|maybe)* from|between",
             'that|it|this is (all|about|probably|maybe)* from|between',
         ]],
+        // The pipe was another one.
+        'changes' => ['' => [
+            'goes|changes|changed|turns|turned|switches|switched|transitions|transitioned|converts|converted (over|back)* to|into',
+            'transition|transitions|transitioning|changeover|change|switch|changing|switching', 'becomes',
+            'go|going|gone|went (back|over|on)* from|to', "we|you|it go|come|get|hit|enter|pick|picks (up|out|of|back|over)* (to|into)*",
+            'starts|ends|stops|begins|quits|meets|start|end of', 'leave|leaving|left the', 'out of the', 'back to|into', "now (it's|we're)",
+            'gets bigger|smaller', 'steps|goes|reduces up|down to', 'from here', 'went|tied|ties to|into', 'clay|cast|plastic to',
+        ]],
         // What all of it is about.
         'presents' => ['' => [
             "this (one)* is|'s (gonna|going|to|be)*", "we're|i'm doing|looking at", "what you're|we're|i'm looking at (here)* is",
