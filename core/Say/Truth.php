@@ -171,7 +171,9 @@ final readonly class Truth
             Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first)
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
-            default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1),
+            default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
+                // "and right after that roots": what comes next.
+                && !($sentence->is('points_back', $mention->first - 1) && $sentence->isMany($mention->first)),
         };
     }
 

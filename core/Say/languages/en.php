@@ -57,6 +57,8 @@ return [
     'bare_units' => ['inch'],
     // Before what everybody knows already.
     'known' => ['the', 'our', 'your', 'my', 'this', 'that'],
+    // Behind "past", of what was named before and of nothing in the plural behind it.
+    'points_back' => ['that', 'this', 'it'],
     // Before what was named already.
     'definite' => ['the', 'that', 'those'],
     // Before the opening that is one's own: "that's our cleanout".
@@ -2640,6 +2642,7 @@ return [
             "don't know if you see", 'if you can see',
         ]],
         'presence' => ['' => [
+            'then', 'after|past|behind|beyond that|this|it', 'next', 'followed by',
             "pipe's|line's|joint's|bottom's|top's",
             'look how|what',
             'here', 'there', "there's", 'there is', 'there are', 'this', 'these', 'those', "that's", 'that is', 'we have', "we've",
