@@ -2642,6 +2642,7 @@ return [
             "don't know if you see", 'if you can see',
         ]],
         'presence' => ['' => [
+            'we|i|you come|came|get|got|go|went|run|ran around|to|into|through|past|across|upon',
             'then', 'after|past|behind|beyond that|this|it', 'next', 'followed by',
             "pipe's|line's|joint's|bottom's|top's",
             'look how|what',
@@ -3113,7 +3114,7 @@ return [
         'changes' => ['' => [
             'goes|changes|changed|turns|turned|switches|switched|transitions|transitioned|converts|converted (over|back)* to|into',
             'transition|transitions|transitioning|changeover|change|switch|changing|switching', 'becomes',
-            'go|going|gone|went (back|over|on)* from|to', "we|you|it go|come|get|hit|enter|pick|picks (up|out|of|back|over)* (to|into)*",
+            'go|going|gone|went (back|over|on)* from|to', 'we|you|it go|come|get|hit|enter|pick|picks (up|out|of|back|over)* (to|into)*',
             'starts|ends|stops|begins|quits|meets|start|end of', 'leave|leaving|left the', 'out of the', 'back to|into', "now (it's|we're)",
             'gets bigger|smaller', 'steps|goes|reduces up|down to', 'from here', 'went|tied|ties to|into', 'clay|cast|plastic to',
         ]],

@@ -14,6 +14,13 @@ final class SayingsTest extends TestCase
     private const AROUND = [
         'so at twenty feet %s and then', 'twenty feet here %s okay', 'and we keep going and %s right there at twenty feet so',
     ];
+    private const NOWHERE = [
+        'okay so there is some paint in the pipe and then %s and we keep on going', 'alright and right here %s and it is good after that',
+        'so we have some paint in here and I keep pushing and %s and so on', 'so as you can see %s and so we will keep pushing',
+    ];
+    private const NAMES = ['mark', 'reached', 'opening_seen', 'tap', 'end_of_line', 'tie_in', 'transition', 'construction_debris'];
+    /** One of so many. */
+    private const MISREAD_OF = 40;
     private const PLACE_M = 6.096;
     private const NEXT_M = 9.144;
     /** Of so many kinds of talk one may still be taken for a finding, or for the end of one. */
@@ -34,6 +41,22 @@ final class SayingsTest extends TestCase
         }
         self::assertSame([], $misread);
         self::assertGreaterThan(3500, $all);
+    }
+
+    /** A name of the main, a cleanout or somebody's line says less: it may be the speaker's own or the way there. */
+    public function testEachSayingIsReadWhereNobodySaysAPlace(): void
+    {
+        $misread = [];
+        $all = 0;
+        foreach (self::lines('sayings.txt') as $line) {
+            [$kind, $sayings] = explode(': ', $line, 2);
+            foreach (\in_array($kind, self::NAMES, true) ? [] : explode(' | ', $sayings) as $saying) {
+                $read = self::told(\sprintf(self::NOWHERE[$all++ % \count(self::NOWHERE)], $saying));
+                $misread += \in_array([$kind, null], $read, true) ? [] : [$kind.': '.$saying => $read];
+            }
+        }
+        self::assertGreaterThan(2500, $all);
+        self::assertLessThan($all / self::MISREAD_OF, \count($misread), implode("\n", array_keys($misread)));
     }
 
     public function testTalkIsNoFinding(): void
