@@ -38,11 +38,13 @@ final readonly class Truth
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
-
+        if ($isNot) {
+            return false;
+        }
         $isHere = $this->isHere() || $this->isFirmEnd($mention) || $this->amid->isShown($mention);
         $mention->isOnlySaid = !$isHere && $this->amid->isOnlySaid($mention);
 
-        return !$isNot && ($isHere || $this->amid->isAside($mention));
+        return $isHere || $this->amid->isAside($mention);
     }
 
     /** "I need the cutter on that, I can't get past it": whoever is stuck is so, whatever else is talked of. */
