@@ -100,7 +100,10 @@ final class Overlaps
         $all = [];
         foreach ($mentions as $mention) {
             $before = end($all);
-            $isWhose = false !== $before && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind && 'name' === $mention->by
+            // "there's the wye for the tub and there's the wye for the toilet" are two.
+            $isOther = $mention->isOther && [] === $measures->places;
+            $isWhose = false !== $before && !$isOther && 'name' === $mention->by
+                && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind
                 && !$measures->hasPlace($before->last, $mention->first)
                 // "a tee with what looks like the laundry"
                 && ($sentence->has('intro', $before->last + 1, $mention->last)
