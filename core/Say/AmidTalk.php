@@ -9,7 +9,7 @@ final readonly class AmidTalk
 {
     /** Talk so many words beside a name may be of it, where nothing is shown between. */
     private const TALK_WORDS = 25;
-    private const SHOWS = ['intro', 'points', 'here', 'right_here'];
+    private const SHOWS = ['intro', 'points', 'here', 'right_here', 'turns_to'];
     /** "There's a screw": so many words before what is shown. */
     private const SHOWN_WORDS = 3;
     /** "And I can see a chunk of it": so many words before what is seen. */

@@ -12,13 +12,13 @@ final readonly class Talk
     /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
     /** What ends talk of lines in general. */
-    private const SHOWS = ['intro', 'points', 'here', 'they_are'];
+    private const SHOWS = ['intro', 'points', 'here', 'they_are', 'turns_to'];
     /** What is named so many words behind "if you" is talked of. */
     private const TALK_WORDS = 9;
     /** What is named so many words behind "say you have" is nowhere … */
     private const SUPPOSED_WORDS = 25;
     /** … if nobody comes back to the line before. */
-    private const BACK = ['right_here', 'reached', 'here', 'move'];
+    private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to'];
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
 

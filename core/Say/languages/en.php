@@ -3118,6 +3118,13 @@ return [
             'starts|ends|stops|begins|quits|meets|start|end of', 'leave|leaving|left the', 'out of the', 'back to|into', "now (it's|we're)",
             'gets bigger|smaller', 'steps|goes|reduces up|down to', 'from here', 'went|tied|ties to|into', 'clay|cast|plastic to',
         ]],
+        // Whoever talked looks at the line again.
+        'turns_to' => ['' => [
+            'oh|and|hey|well|okay|alright|now look', 'sure enough', '(a)* little|bit|ways further|farther (on|down|along|up)*',
+            'over|up|down here',
+            'come|comes|coming up on|to', 'past|after|behind|beyond that', 'looks|look good|fine|tight|okay|clean', 'here we go',
+            "let's see", 'then', 'next',
+        ]],
         // What all of it is about.
         'presents' => ['' => [
             "this (one)* is|'s (gonna|going|to|be)*", "we're|i'm doing|looking at", "what you're|we're|i'm looking at (here)* is",
