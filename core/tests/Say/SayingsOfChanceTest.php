@@ -13,6 +13,8 @@ use Random\Randomizer;
 /** Sentences put together by chance: whatever the order of their parts, each part is read. */
 final class SayingsOfChanceTest extends TestCase
 {
+    use TellsNarrations;
+
     private const SAYINGS = 800;
     private const FOOT_M = 0.3048;
     private const KINDS = [
@@ -52,7 +54,61 @@ final class SayingsOfChanceTest extends TestCase
     ];
     private const INTROS = ['', "there's ", 'we have ', "we've got ", 'I see '];
 
+    /** What stands between one thing and the next where nobody says a place. */
+    private const BETWEEN = [
+        "there's", "and there's", "and then there's", "okay here's", 'here we have', 'then', 'and then', "keep going there's",
+        "we keep going and there's", 'and right there is', 'and you can see', 'then we come to', 'and we come up on',
+        'joint looks good joint looks good', "good good good okay there's", 'and a little further', 'and past that',
+        "past that there's", "moving on there's", "alright so here's", 'so right here you got', 'and we got', 'next thing is',
+        'and over here', 'and then right after that', 'and now', "now we've got", "uh there's", 'and oh look', 'and sure enough',
+        'and okay so', 'up here', "down here there's",
+    ];
+    private const CHAINS = 200;
+    /** Of all that is named in them so much is found at least: with nothing between, and with what people talk of. */
+    private const FOUND = [0.97, 0.9];
+
     private Randomizer $chance;
+
+    public function testWhoNamesOneThingAfterAnotherAndSaysNoPlaceIsReadWhateverJoinsThem(): void
+    {
+        $this->chance = new Randomizer(new Mt19937(15));
+        $talk = file(__DIR__.'/../fixtures/talk.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException('talk.txt');
+        foreach (self::FOUND as $hasTalk => $least) {
+            $wanted = $found = $read = 0;
+            for ($i = 0; $i < self::CHAINS; ++$i) {
+                [$said, $kinds] = $this->chain(1 === $hasTalk ? $talk : ['']);
+                $told = array_count_values(array_column(self::read(['units' => 'feet', 'cues' => [
+                    ['from_s' => 0, 'to_s' => 60, 'text' => "okay we're going down the line $said and that's it for this line"],
+                ]]), 'kind'));
+                foreach (array_count_values($kinds) as $kind => $many) {
+                    $found += min($many, $told[$kind] ?? 0);
+                }
+                $wanted += \count($kinds);
+                $read += array_sum($told);
+            }
+            self::assertGreaterThan($least, $found / $wanted);
+            self::assertGreaterThan($least, $found / $read);
+        }
+    }
+
+    /**
+     * @param non-empty-list<string> $talk of which some may stand between
+     *
+     * @return array{string, list<string>} what is said, and the kinds that are named in it
+     */
+    private function chain(array $talk): array
+    {
+        $said = '';
+        $kinds = [];
+        foreach ($this->chance->pickArrayKeys(array_unique(self::KINDS), 5) as $name) {
+            $between = self::BETWEEN[$this->chance->getInt(0, \count(self::BETWEEN) - 1)];
+            $aside = $this->isSo() ? $talk[$this->chance->getInt(0, \count($talk) - 1)] : '';
+            $said .= " $between $name".('' === $aside ? '' : " and $aside and");
+            $kinds[] = self::KINDS[$name];
+        }
+
+        return [$said, $kinds];
+    }
 
     public function testEveryPartOfASentenceIsReadWhateverTheirOrder(): void
     {
