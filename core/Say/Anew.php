@@ -57,10 +57,10 @@ final readonly class Anew
             && !$this->sentence->isAfter('they_are', $one->first);
     }
 
-    /** Before its name, or as its first word. */
+    /** Before its name, or in it: "there's a service". */
     private function hasArticle(Mention $mention): bool
     {
-        return $this->sentence->isAny('anew', $mention->first - 1, $mention->first);
+        return $this->sentence->isAny('anew', $mention->first - 1, min($mention->first + 1, $mention->last));
     }
 
     /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */

@@ -2992,6 +2992,7 @@ return [
         ]],
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
+            "which|as|like you'd|i'd|we'd|you would|might expect",
             "can't|cannot|couldn't (really|quite|even)* tell|say if|whether that's|it's|this|that|it|there's|there",
             "not|isn't (really|quite|totally|exactly|too)* sure|certain|positive if|whether that's|it's|this|that|it|there's|there",
             "hard|tough|difficult to say|tell|see if|whether that's|it's|this|that|it|there's|there",
@@ -3523,6 +3524,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'inspector|surveyor|city|he|she|they (had|has|already|just)* flagged',
             "he's|she's|they've|surveyor's|city's|somebody's|he|they|surveyor (had|has|already|just)* marked",
             'get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*',
             'marked in yellow|blue|white|red|orange|green',
@@ -3563,7 +3565,7 @@ return [
             'one (coming|comes)* in (from|on)* (the|your|our)* left|right|top|side|bottom|other',
             'one on|at|in (the|your|our)* top|bottom|left|right|side|crown|invert|other',
             "(the) next one|joint|one's|joint's|hub|bell has|got|is (got|them|it|some|more|too|the|same)*",
-            "(there's)* a|the second|third|newer|older one",
+            "(there's)* a second|third|newer|older one",
             'again (right)* at|on|in the|this|that next (joint|one|hub|bell)*', 'there|here it is again',
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
@@ -3715,6 +3717,7 @@ return [
             'stuck crossways|crosswise|upright',
             'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake', 'they|stuff|everything build|builds up (and|on)*',
             'look|looking at this|the lateral|line|sewer (line)* (here)*',
+            'it|line|pipe|drain splits (in|into|off)* two|here|left|right', 'tied in with a hole', 'put a patch on', 'dirt|soil showing',
             '(a)* short|little patch on that|it|there (and)*', 'stuck shut|closed|open', 'would you believe (it)*',
             'hole for the water|paper', 'with (some|a|little|bit|of)* paint',
             'broke|broken|knocked|bust (out)* a hole in the main|sewer',
