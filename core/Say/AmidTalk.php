@@ -68,6 +68,12 @@ final readonly class AmidTalk
             && [] === array_filter($this->sentence->marks('general'), $isNear, \ARRAY_FILTER_USE_BOTH);
     }
 
+    /** Whether nothing around it shows it. */
+    public function isOnlySaid(Mention $mention): bool
+    {
+        return !$this->sentence->has(self::SHOWS, ...$this->sentence->part($mention->first));
+    }
+
     /** "what causes a belly is the ground, and now you've got a low spot" shows nothing: it happens to anyone. */
     private function shows(int $from, int $to): bool
     {
@@ -80,11 +86,5 @@ final readonly class AmidTalk
         }
 
         return false;
-    }
-
-    /** Whether nothing around it shows it. */
-    public function isOnlySaid(Mention $mention): bool
-    {
-        return !$this->sentence->has(self::SHOWS, ...$this->sentence->part($mention->first));
     }
 }

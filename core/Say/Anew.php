@@ -41,7 +41,7 @@ final readonly class Anew
             || null !== $this->sentence->begins('another', $mention->first);
 
         return $isMore || $isAnother || $this->isListedAnew($i)
-            || $this->isOfOtherRoom($i) || $this->isThereToo($mention) || $this->isOfNextJoint($mention);
+            || $this->isFixture($mention) || $this->isOfOtherRoom($i) || $this->isThereToo($mention) || $this->isOfNextJoint($mention);
     }
 
     /** "a bend going down and a bend going left": each has its article. */
@@ -63,18 +63,23 @@ final readonly class Anew
         return $this->sentence->isAny('anew', $mention->first - 1, min($mention->first + 1, $mention->last));
     }
 
+    /** "there's the toilet", and not "that's the toilet" */
+    private function isFixture(Mention $mention): bool
+    {
+        return Kind::TieIn === $mention->kind
+            && !$this->sentence->isAfter('they_are', $mention->first) && null === $this->sentence->begins('they_are', $mention->first)
+            && $this->sentence->isAny('rooms', $mention->first, $mention->last)
+            && $this->sentence->isAny('known', $mention->first - 1, $mention->last);
+    }
+
     /** "the tie-in for the tub looks good and the tie-in for the toilet looks good" */
     private function isOfOtherRoom(int $i): bool
     {
         [$one, $before] = [$this->named[$i], $this->named[$i - 1] ?? null];
 
-        // "there's the toilet", and not "that's the toilet"
-        $isShown = !$this->sentence->isAfter('they_are', $one->first) && null === $this->sentence->begins('they_are', $one->first)
-            && $this->sentence->isAny('rooms', $one->first, $one->last) && $this->sentence->isAny('known', $one->first - 1, $one->last);
-
-        return Kind::TieIn === $one->kind && ($isShown || Kind::TieIn === $before?->kind
+        return Kind::TieIn === $one->kind && Kind::TieIn === $before?->kind
             && $this->sentence->isAny('rooms', $before->last, $before->last + self::ROOM_WORDS)
-            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS));
+            && $this->sentence->isAny('rooms', $one->last, $one->last + self::ROOM_WORDS);
     }
 
     /** "there's a crack on the back of it too" */

@@ -22,7 +22,7 @@ final class Bores
         $isPipe = $sentence->is('known', $one->first - 1) && $sentence->is('bare_units', $one->last)
             && Atom::KIND !== $role && !$sentence->is('of', $next);
         // "cast iron of a hundred millimetres"
-        $pipes = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
+        $pipes = $sentence->materials();
         $isBehindPipe = $sentence->is('of', $one->first - 1) && \in_array($one->first - 2, array_column($pipes, 'last'), true);
 
         return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);

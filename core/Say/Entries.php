@@ -33,10 +33,11 @@ final class Entries
             $isSaid = [] !== array_filter($this->all, $isTwin);
             $this->all = array_values(array_filter($this->all, static fn (Entry $each) => $each !== $entry || !$isSaid));
         }
-        foreach ($this->all as $i => $entry) {
-            $behind = array_filter(\array_slice($this->all, $i + 1), static fn (Entry $other) => $other->run === $entry->run
-                && Kind::EndOfLine->value === $other->kind);
-            $isPassed = Kind::Tap->value === $entry->kind && null === $entry->fromM && [] !== $behind;
+        // "there's a tap … and then it's good to the manhole": of what has no place by what is named behind it.
+        $nowhere = array_filter($this->all, static fn (Entry $entry) => Kind::Tap->value === $entry->kind && null === $entry->fromM);
+        foreach ($nowhere as $i => $entry) {
+            $isPast = static fn (Entry $other) => $other->run === $entry->run && Kind::EndOfLine->value === $other->kind;
+            $isPassed = [] !== array_filter(\array_slice($this->all, $i + 1), $isPast);
             $entry->kind = $isPassed ? Kind::TieIn->value : $entry->kind;
         }
         $told = $speech->isRecording ? $this->placed() : $this->all;

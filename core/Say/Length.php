@@ -52,19 +52,17 @@ final readonly class Length
     /**
      * "and two feet past that there's a crack".
      *
-     * @return float how far it is from what was named before, in metres; 0 where it is not told so
+     * @return ?float how far it is from what was named before, in metres; none where it is not told so
      */
-    public function fromThere(Amount $one, int $next): float
+    public function fromThere(Amount $one, int $next): ?float
     {
-        $isNear = Unit::Large === $one->unit && $one->value <= self::LONGEST_STEP_M && !$this->sentence->isAfter('at', $one->first);
-        if (!$isNear) {
-            return 0.0;
-        }
+        $isNear = Unit::Large === $one->unit && $one->value > 0 && $one->value <= self::LONGEST_STEP_M
+            && !$this->sentence->isAfter('at', $one->first);
 
         return match (true) {
-            null !== $this->sentence->begins('before_it', $next) => -$one->value,
-            null !== $this->sentence->begins('past_it', $next) => $one->value,
-            default => 0.0,
+            $isNear && null !== $this->sentence->begins('before_it', $next) => -$one->value,
+            $isNear && null !== $this->sentence->begins('past_it', $next) => $one->value,
+            default => null,
         };
     }
 

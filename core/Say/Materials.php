@@ -94,27 +94,25 @@ final class Materials
         $before = $sentence->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
-        // Who says no place of anything says none of a change, either.
-        $isPlaced = null !== $fromM || $this->isBegin && !$isFirst;
+        // Who says no place of anything says none of a change, either; what is named first is no change.
+        $isNowhere = null === $fromM && $this->isBegin;
+        $isChange = $isNowhere && !$isFirst;
         $isTold = PipeChange::OTHER === $mention->by
-            ? PlaceBy::Said === $by || null === $fromM && $this->isBegin : PipeChange::COUNTER !== $mention->by || $isPlaced;
+            ? PlaceBy::Said === $by || $isNowhere : PipeChange::COUNTER !== $mention->by || null !== $fromM || $isChange;
         $isBeside = \in_array($mention->by, [PipeChange::COUNTER, PipeChange::OTHER], true);
 
         // "we hit the clay, and there's a lip from the iron to the clay"
         $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
 
-        $isKnown = null !== $before || null === $fromM && $isPlaced;
-
-        return !$isTold || $isAgain || $isBeside && (!$isKnown || $before === $after)
+        return !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
-            || PipeChange::BEHIND === $mention->by && !$isPlaced;
+            || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
     }
 
     /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */
     public function isOther(Mention $mention, Sentence $sentence): bool
     {
-        $here = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $mention->first);
-        $before = [...$this->all, ...array_column($here, 'meaning')];
+        $before = [...$this->all, ...array_column($sentence->materials($mention->first), 'meaning')];
         $after = $mention->facts['material_after'] ?? $sentence->material($mention->last + 1);
 
         // … and "it changes to clay" whatever it was.

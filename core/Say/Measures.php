@@ -212,7 +212,7 @@ final class Measures
             $this->bare($one, $place);
         } elseif ($this->depth->isSaid($one, $next)) {
             Depth::isOfWater($from, $last->unit) ? $this->sizes[] = $one : $this->depths[] = $place;
-        } elseif (0.0 !== $shift = $length->fromThere($one, $next)) {
+        } elseif (null !== $shift = $length->fromThere($one, $next)) {
             $base = [] === $this->places ? $this->carriedM : $this->places[\count($this->places) - 1]->from;
             if (null !== $base) {
                 $this->places[] = new Place(max(0.0, $base + $shift), null, $one->first, $one->last);

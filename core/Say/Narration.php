@@ -258,15 +258,14 @@ final class Narration
 
             return;
         }
-        // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
-        $isBegin = \in_array($mention->kind, self::AT_BEGIN, true) && $this->entries->isEmpty()
-            && !$this->materials->isOther($mention, $sentence)
-            || $this->entries->isEmpty() && $shown->isPresented($mention);
         $isMarked = null === $mention->kind && null === $mention->depth && null !== $from && $this->entries->isMarked($from);
         if ($isMarked || $this->materials->isSame($mention, $sentence, $from, $by, $this->entries->isEmpty())) {
             return;
         }
-        if (null === $from && $this->isRecording && $isBegin) {
+        // What it is in at the beginning is no change of pipe, and an opening that is named first and nowhere is the speaker's own.
+        $isFirst = null === $from && $this->isRecording && $this->entries->isEmpty();
+        if ($isFirst && ($shown->isPresented($mention)
+            || \in_array($mention->kind, self::AT_BEGIN, true) && !$this->materials->isOther($mention, $sentence))) {
             $this->unended->pass();
 
             return;

@@ -69,12 +69,12 @@ final class Overlaps
                 array_pop($kept);
             }
             $isMore = $isBeside && $each->kind === $before->kind && null === $sentence->begins('at', $each->last + 1);
+            $isOr = $isBeside && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS;
             // "a chunk of concrete or a brick"
-            if (self::areEither($before, $each) && $isBeside && $sentence->is('or', $before->last + 1)
-                && $each->first - $before->last <= self::MORE_WORDS) {
+            if ($isOr && self::areEither($before, $each)) {
                 continue;
             }
-            if ($isMore && $sentence->is('or', $before->last + 1) && $each->first - $before->last <= self::MORE_WORDS) {
+            if ($isMore && $isOr) {
                 // "a rag or a shirt or something"
                 array_pop($kept);
             } elseif ($isMore && (isset($each->facts[Fact::LensUnder->value]) || self::isOne($before, $each, $sentence))) {
@@ -141,9 +141,9 @@ final class Overlaps
             && null === $sentence->begins('at', $each->last + 1) && [] !== array_filter($same, $isBeside);
     }
 
-    private static function areEither(?Mention $one, Mention $other): bool
+    private static function areEither(Mention $one, Mention $other): bool
     {
-        return null !== $one && $one->kind !== $other->kind && \in_array($one->kind?->family(), self::CAN_BE_STUCK, true)
+        return $one->kind !== $other->kind && \in_array($one->kind?->family(), self::CAN_BE_STUCK, true)
             && \in_array($other->kind?->family(), self::CAN_BE_STUCK, true);
     }
 

@@ -35,7 +35,7 @@ final class PipeChange
      */
     public static function in(Sentence $sentence, Measures $measures, Materials $pipes): array
     {
-        $materials = array_values(array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role));
+        $materials = $sentence->materials();
         $ends = new PipeEnds($sentence, $measures, $pipes);
         $transitions = [];
         foreach ($materials as $i => $material) {

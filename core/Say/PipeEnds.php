@@ -46,7 +46,7 @@ final readonly class PipeEnds
     /** @return list<Atom> each pipe that a sentence names, be it of a known material or not */
     public static function pipes(Sentence $sentence): array
     {
-        $pipes = array_filter($sentence->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
+        $pipes = $sentence->materials();
         foreach ($sentence->marks('other_pipe') as $begin => $end) {
             // "the new pipe is pvc"
             $isMade = [] !== array_filter($pipes, static fn (Atom $pipe) => $pipe->first > $end - self::MADE_WORDS

@@ -182,12 +182,15 @@ final readonly class Sentence
     /** The material that was named last before a word. */
     public function material(int $before): ?string
     {
-        $material = null;
-        foreach ($this->atoms as $atom) {
-            $material = Atom::MATERIAL === $atom->role && $atom->last < $before ? $atom->meaning : $material;
-        }
+        $materials = $this->materials($before);
 
-        return $material;
+        return [] === $materials ? null : end($materials)->meaning;
+    }
+
+    /** @return list<Atom> each material that is named, or of these those before a word */
+    public function materials(int $before = \PHP_INT_MAX): array
+    {
+        return array_values(array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $before));
     }
 
     /** Whether a material ends right before a word. */

@@ -40,11 +40,13 @@ final class Unended
      */
     public function isOverNowhere(Sentence $sentence, Measures $measures, array $mentions): bool
     {
+        if (null === $this->low || null !== $this->low->fromM || [] !== $measures->places) {
+            return false;
+        }
         $low = array_filter($mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind);
         $named = [] === $low ? 0 : end($low)->last;
         $isOut = static fn (int $word) => $word > $named && !$sentence->isInside('comes_up', $word);
-        $isOver = null !== $this->low && null === $this->low->fromM && [] === $measures->places
-            && [] !== array_filter(array_keys($sentence->marks('ends')), $isOut);
+        $isOver = [] !== array_filter(array_keys($sentence->marks('ends')), $isOut);
         $this->low = $isOver ? null : $this->low;
 
         return $isOver;

@@ -11,6 +11,7 @@ use Jurvex\Core\Say\Narration;
 use Jurvex\Core\Say\Reading;
 use Jurvex\Core\Say\Reel;
 use Jurvex\Core\Say\Speech;
+use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -89,7 +90,7 @@ final class CuesTest extends TestCase
     public function testWhereTheLineChangesAndEndsAndWhoeverStopsIsReadWithoutAPlace(): void
     {
         $misread = [];
-        foreach (self::lines('nowhere.txt') as $line) {
+        foreach (Lines::of('nowhere.txt') as $line) {
             [$kind, $said] = explode(' ', $line, 2);
             $read = self::read(["okay so it's clay pipe and there's a root right there $said and that's all I've got"]);
             $misread += array_column($read, 'kind') === ('-' === $kind ? ['root_cords'] : ['root_cords', $kind]) ? [] : [$line => $read];
@@ -101,7 +102,7 @@ final class CuesTest extends TestCase
     public function testAnotherOneIsTwoAndTheSameIsOne(): void
     {
         $misread = [];
-        foreach (self::lines('again.txt') as $line) {
+        foreach (Lines::of('again.txt') as $line) {
             [$many, $again] = explode(' ', $line, 2);
             foreach (self::NAMED as $kind => [$article, $name]) {
                 $said = strtr($again, ['X' => $article.' '.$name, 'Y' => $name]);
@@ -110,16 +111,6 @@ final class CuesTest extends TestCase
             }
         }
         self::assertSame([], $misread);
-    }
-
-    /** @return non-empty-list<string> of a fixture, without what it is about */
-    private static function lines(string $file): array
-    {
-        $lines = array_filter(
-            file(__DIR__.'/../fixtures/'.$file, \FILE_IGNORE_NEW_LINES) ?: [], static fn (string $line) => !str_starts_with($line, '#'),
-        );
-
-        return array_values($lines) ?: throw new \LogicException($file);
     }
 
     /**

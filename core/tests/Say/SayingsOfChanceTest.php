@@ -6,6 +6,7 @@ namespace Jurvex\Core\Tests\Say;
 
 use Jurvex\Core\Calc\SayCalculation;
 use Jurvex\Core\Input\Input;
+use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -72,7 +73,7 @@ final class SayingsOfChanceTest extends TestCase
     public function testWhoNamesOneThingAfterAnotherAndSaysNoPlaceIsReadWhateverJoinsThem(): void
     {
         $this->chance = new Randomizer(new Mt19937(15));
-        $talk = file(__DIR__.'/../fixtures/talk.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException('talk.txt');
+        $talk = Lines::of('talk.txt');
         foreach (self::FOUND as $hasTalk => $least) {
             $wanted = $found = $read = 0;
             for ($i = 0; $i < self::CHAINS; ++$i) {

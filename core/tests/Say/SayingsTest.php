@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
+use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\TestCase;
 
 /** How the trade names what it sees, a line of sayings for each kind, and what it talks about that is no finding. */
@@ -30,7 +31,7 @@ final class SayingsTest extends TestCase
     {
         $misread = [];
         $all = 0;
-        foreach (self::lines('sayings.txt') as $line) {
+        foreach (Lines::of('sayings.txt') as $line) {
             [$kind, $sayings] = explode(': ', $line, 2);
             foreach (explode(' | ', $sayings) as $saying) {
                 $read = self::told(\sprintf(self::AROUND[$all++ % \count(self::AROUND)], $saying));
@@ -48,7 +49,7 @@ final class SayingsTest extends TestCase
     {
         $misread = [];
         $all = 0;
-        foreach (self::lines('sayings.txt') as $line) {
+        foreach (Lines::of('sayings.txt') as $line) {
             [$kind, $sayings] = explode(': ', $line, 2);
             foreach (\in_array($kind, self::NAMES, true) ? [] : explode(' | ', $sayings) as $saying) {
                 $read = self::told(\sprintf(self::NOWHERE[$all++ % \count(self::NOWHERE)], $saying));
@@ -62,7 +63,7 @@ final class SayingsTest extends TestCase
     public function testTalkIsNoFinding(): void
     {
         $found = [];
-        foreach (self::lines('talk.txt') as $talk) {
+        foreach (Lines::of('talk.txt') as $talk) {
             $after = "at twenty feet there's a rag right there okay so $talk and then";
             foreach (["so $talk and then" => [], $after => [['rag', self::PLACE_M]]] as $said => $wanted) {
                 $read = self::told($said);
@@ -78,7 +79,7 @@ final class SayingsTest extends TestCase
     public function testTalkBetweenTwoFindingsLeavesBoth(): void
     {
         $disturbed = [];
-        $lines = self::lines('talk.txt');
+        $lines = Lines::of('talk.txt');
         foreach ($lines as $talk) {
             $read = self::told("twenty feet there's a rag $talk thirty feet there's a hole");
             if ($read !== [['rag', self::PLACE_M], ['hole', self::NEXT_M]]) {
@@ -86,12 +87,6 @@ final class SayingsTest extends TestCase
             }
         }
         self::assertLessThan(\count($lines) / self::DISTURBED_OF, \count($disturbed), implode("\n", $disturbed));
-    }
-
-    /** @return list<string> */
-    private static function lines(string $file): array
-    {
-        return file(__DIR__.'/../fixtures/'.$file, \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException($file);
     }
 
     /** @return list<array{string, ?float}> */

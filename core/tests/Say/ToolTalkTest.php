@@ -9,6 +9,7 @@ use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Pressed;
 use Jurvex\Core\Say\ToolTalk;
+use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -44,7 +45,7 @@ final class ToolTalkTest extends TestCase
     /** @return iterable<string, array{string, list<string>, UnitSystem}> units, what is said and what it presses, if anything */
     public static function said(): iterable
     {
-        foreach (file(__DIR__.'/../fixtures/tool-talk.txt', \FILE_IGNORE_NEW_LINES) ?: [] as $line) {
+        foreach (Lines::of('tool-talk.txt') as $line) {
             [$units, $said, $pressed] = array_map(trim(...), explode('|', $line));
             $units = 'm' === $units ? UnitSystem::Metric : UnitSystem::FeetAndInches;
             yield $said => [$said, '' === $pressed ? [] : explode(', ', $pressed), $units];

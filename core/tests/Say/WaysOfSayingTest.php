@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Tests\Say;
 
 use Jurvex\Core\Say\Entry;
+use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -81,7 +82,7 @@ final class WaysOfSayingTest extends TestCase
     /** @return list<string> */
     private static function ways(string $list): array
     {
-        $lines = file(__DIR__.'/../fixtures/ways.txt', \FILE_IGNORE_NEW_LINES) ?: throw new \LogicException($list);
+        $lines = Lines::of('ways.txt');
         $of = array_filter($lines, static fn (string $line) => str_starts_with($line, $list.': '));
 
         return array_values(array_map(static fn (string $line) => substr($line, \strlen($list) + 2), $of));
