@@ -102,8 +102,9 @@ final readonly class BareNumber
         $isOld = static fn (?Amount $first, ?Amount $second) => self::CENTURIES[0] === $first?->value && $second?->value >= self::LEAST_OLD
             && $second->value < self::HUNDRED;
 
-        // … where places are in metres
-        $isWhole = \in_array(floor($one->value), self::CENTURIES, true) && $this->sentence->is('before_years', $one->first - 1)
+        // … where places are in metres; and not "in water since twenty"
+        $isWhole = \in_array(floor($one->value), self::CENTURIES, true) && 0.0 !== fmod($one->value, 1.0)
+            && $this->sentence->is('before_years', $one->first - 1)
             && $this->sentence->isAny('built', $one->first - self::BUILT_WORDS, $one->first - 1);
 
         return $isWhole || $isCentury($before) && $one->value >= self::TENS || $isCentury($one) && $next?->value >= self::TENS

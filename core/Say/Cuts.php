@@ -67,6 +67,10 @@ final readonly class Cuts
                 $inside[$i] = true;
             }
         }
+        // "we're coming out now, and that's 31"
+        foreach ($this->marks['out_again'] ?? [] as $first => $last) {
+            $inside += $last > $first ? array_fill_keys(range($first + 1, $last), true) : [];
+        }
         $behind = [];
         foreach ($this->marks['all_well'] ?? [] as $first => $last) {
             $inside += array_fill_keys(range($first, $last), true);
@@ -132,7 +136,10 @@ final readonly class Cuts
         // "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack"
         $next = $this->behindCuts($cut);
         $led = $this->speech->words[$next]->text ?? '';
-        $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next]) || isset($this->marks['closes'][$next])
+        // … and not "water at twenty, and then we're out of it at 31"
+        $over = ($this->marks['closes'][$next] ?? $cut) + 1;
+        $isOver = $over > $next && !isset($this->from[($this->marks['at'][$over] ?? $over) + 1]);
+        $isShown = isset($this->marks['intro'][$next]) || isset($this->starts[$next]) || $isOver
             // "seventeen feet, okay, a few roots", and not "four metres, then a rest bend at five"
             || !isset($this->marks['contrast'][$cut]) && $this->lexicon->has('articles', $led)
                 && isset($this->starts[$next + 2]) && !isset($this->from[$next + 1])
@@ -143,11 +150,23 @@ final readonly class Cuts
         $before = $this->speech->words[$first - 1]->text ?? '';
         // "cast iron for eleven feet, and then there's a coupling"
         $isLong = $this->lexicon->has('for', $before) || $this->lexicon->has('for', $this->speech->words[$first - 2]->text ?? '');
-        $isTied = $isLong || isset($this->tied[$first]) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before)
+        $isTied = $isLong || isset($this->tied[$first]) || $this->isBeginOfNamed($first) || $this->lexicon->has('and', $before) || $this->lexicon->has('articles', $before)
             // "clear at ten feet, then roots at fifteen"
             || isset($this->marks['at'][$first - 1]) && $this->lexicon->has('nothing_there', $this->speech->words[$first - 2]->text ?? '');
 
         return $isShown && !$isTied ? $first : null;
+    }
+
+    /** "start of the belly twenty feet": it begins there. */
+    private function isBeginOfNamed(int $place): bool
+    {
+        foreach ($this->atoms as $atom) {
+            if (Atom::KIND === $atom->role && $atom->last === $place - 1) {
+                return \in_array($atom->first - 1, $this->marks['starts'] ?? [], true);
+            }
+        }
+
+        return false;
     }
 
     /** "more blisters thirty three thirty six thirty eight, and then": behind a name the last of several numbers is of it, too. */

@@ -177,8 +177,9 @@ final class Narration
             return;
         }
         $this->place = $mention->place;
-        if ($this->unended->hear($mention, $sentence)) {
-            $this->last = $this->unended->low;
+        $low = $this->unended->hear($mention, $sentence);
+        if (null !== $low) {
+            $this->last = $low;
 
             return;
         }

@@ -281,7 +281,9 @@ final readonly class Repeated
 
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
-            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn);
+            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn)
+            // "water at twenty and at 31 we're back out"
+            && !(new Vacancy($this->sentence))->isOut($other);
     }
 
     /**
@@ -293,7 +295,6 @@ final readonly class Repeated
     {
         return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
             && !$this->sentence->isAny('nothing_there', ...$part)
-            && !$this->sentence->has('ends', $part[0], $part[1]) && !$this->sentence->has('reached', $part[0], $part[1])
-            && !$this->sentence->has('presence', $part[0], $part[1]);
+            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence'], $part[0], $part[1]);
     }
 }

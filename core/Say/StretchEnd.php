@@ -256,7 +256,7 @@ final readonly class StretchEnd
     /** "a belly at 31 feet the water clears up at 39": it is the first that is at 31. */
     private static function isBeginning(Sentence $sentence, Place $place, ?Place $end): bool
     {
-        $isLed = null !== $end && $sentence->isAfter('at', $end->first) && $sentence->isAfter('at', $place->first);
+        $isLed = null !== $end && $sentence->isAfter('at', $end->first);
 
         return $isLed && $place->first - ($sentence->nameBefore($place->first) ?? 0) <= self::NAME_AT;
     }
@@ -269,7 +269,9 @@ final readonly class StretchEnd
         $words = array_keys($marks);
         // "nothing till 24"
         // … "then it's clear to nine", "then the line goes on to seven"
+        // … and not "it's a good one, it goes to nine"
         $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word - 1)
+            && !$sentence->isAny('pronouns', $word - self::NOTHING_WORDS, $word - 1)
             // "it's clean, and that goes to fourteen"
             && !$sentence->isAny('and', $word - self::NOTHING_WORDS, $word - 1)
             || self::OF_OTHERS === $roles && ($sentence->is('all_of_it', $word - 1)

@@ -78,12 +78,20 @@ final class Unended
         }
     }
 
-    /** @return bool whether it is of the low spot that has begun, which it completes */
-    public function hear(Mention $mention, Sentence $sentence): bool
+    /** @return ?Entry the low spot that has begun, where it is of that and completes it */
+    public function hear(Mention $mention, Sentence $sentence): ?Entry
     {
         $low = $this->low;
+        if (null !== $low && self::isItsEnd($mention, $sentence)) {
+            $this->low = null;
+            if (null !== $low->fromM && null !== $mention->place && $mention->place->from > $low->fromM) {
+                $low->stretch($low->fromM, $mention->place->from);
+            }
+
+            return $low;
+        }
         if (null === $low || !(new OfLow($low, $sentence))->is($mention)) {
-            return false;
+            return null;
         }
         $low->join($mention, $sentence->said());
         $this->goesOn = $this->goesOn || $mention->goesOn;
@@ -92,7 +100,13 @@ final class Unended
             $low->placeAt($isPlaced ? (float) $low->fromM : $mention->place->from, $mention->place->to, PlaceBy::Said);
         }
 
-        return true;
+        return $low;
+    }
+
+    /** "31 is where it ends": not the line, while a low spot has no end. */
+    private static function isItsEnd(Mention $mention, Sentence $sentence): bool
+    {
+        return Kind::EndOfLine === $mention->kind && null !== $sentence->begins('where_it_ends', $mention->first);
     }
 
     /**

@@ -523,7 +523,10 @@ return [
                 'edge|start|beginning of the water',
                 'water (just|really|all|kind|of)* sits|stands|lays|pools (there|here)*',
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
-                'water from', 'a hold of|at', 'little|bit of a hold',
+                "been (back)* in|under the|this|that|some water", 'been under since|for',
+            'see|seeing|saw|watch (you|the|this|that)* water come|comes|coming|rise|rising up', 'water picks|picking up',
+            "there's|here's the|your|our water",
+            'water from', 'a hold of|at', 'little|bit of a hold',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
                 "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
                 'slack|dead water',
@@ -567,7 +570,8 @@ return [
                 'we|i|camera go|goes|went|going under the|some|this water',
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
-                "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around|and|so|again",
+                'start|starts|starting|begin|beginning to|going (go)* under',
+            "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around|and|so|again",
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -2204,7 +2208,7 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
-            'coming|come up on', 'both',
+            'coming|come up on', 'both', 'it|water|under|belly|sag|dip|been since (about|around|like|maybe|roughly)*',
             'just|right before|past|after|shy', 'shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
@@ -2222,13 +2226,15 @@ return [
             'front|near|upstream|leading|close end|edge|side|lip of it|that|this|the (belly|sag|dip|water|low|is|was|starts)*',
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
+        // What ends what has begun, and the line where nothing has.
+        'where_it_ends' => ['' => ["where|when it|this|that ends|stops|quits|finishes"]],
         // Before the place where the water began.
         'went_under' => ['' => [
             '(when|where)* i|we|camera|it went|go|goes in|under|underwater (the)* (counter|it|reel|footage)* said|says|was|read|at',
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            'breaks|broke up',
+            'breaks|broke up', 'out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
             "it's|water's gone at|by",
             'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
@@ -2293,7 +2299,7 @@ return [
             "doesn't|didn't|don't|won't (really|ever)* come|get|pop|pick (back|up|out|of|it|fall|grade|slope|again|the|any)* to|"
                 .'till|until',
             'ride|follow|chase|push it|that|water (all|the|way|out|on|through)* to|till|until',
-            'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way)* to|till|until',
+            'stays|stayed|staying (up|like|that|this|there|full|high|under|the|same|all|whole|way|with|us|me)* to|till|until',
             'holds|held|holding (water)* to|until|till', 'to where (it|we|you|the)*', 'like that (all|the|way|out)* to|until|till',
             'back to normal|nothing|zero|level|dry|round|good', 'and (back)* out at|by',
             'from here|there to|till|until (about|like|right|maybe)*',
