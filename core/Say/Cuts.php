@@ -69,7 +69,8 @@ final readonly class Cuts
         }
         // "we're coming out now, and that's 31"
         foreach ($this->marks['out_again'] ?? [] as $first => $last) {
-            $inside += $last > $first ? array_fill_keys(range($first + 1, $last), true) : [];
+            $isPlaced = isset($this->from[$last + 1]) || $this->lexicon->has('and', $this->speech->words[$last + 1]->text ?? '');
+            $inside += $isPlaced && $last > $first ? array_fill_keys(range($first + 1, $last), true) : [];
         }
         $behind = [];
         foreach ($this->marks['all_well'] ?? [] as $first => $last) {

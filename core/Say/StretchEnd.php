@@ -256,7 +256,9 @@ final readonly class StretchEnd
     /** "a belly at 31 feet the water clears up at 39": it is the first that is at 31. */
     private static function isBeginning(Sentence $sentence, Place $place, ?Place $end): bool
     {
-        $isLed = null !== $end && $sentence->isAfter('at', $end->first);
+        // … and "the sag is twenty it lets go at 31"
+        $isTold = $sentence->isAfter('at', $place->first) || $sentence->is('is', $place->first - 1);
+        $isLed = $isTold && null !== $end && $sentence->isAfter('at', $end->first);
 
         return $isLed && $place->first - ($sentence->nameBefore($place->first) ?? 0) <= self::NAME_AT;
     }

@@ -525,7 +525,7 @@ return [
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
                 "been (back)* in|under the|this|that|some water", 'been under since|for',
             'see|seeing|saw|watch (you|the|this|that)* water come|comes|coming|rise|rising up', 'water picks|picking up',
-            "there's|here's the|your|our water",
+            "there's|here's the|your water",
             'water from', 'a hold of|at', 'little|bit of a hold',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
                 "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
@@ -2234,7 +2234,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
-            'breaks|broke up', 'out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
+            'breaks|broke up', 'back|now out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
             "it's|water's gone at|by",
             'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
@@ -3702,6 +3702,7 @@ return [
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
             'standing|sitting water in the bottom of the sweep|trap|bend|elbow',
+            "there's|here's the|your water seal|running|line|heater|meter|main|service|supply|softener|bill|on|again|going|from|off",
             '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
             "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|"
                 .'floor|patio|driveway|foundation',
