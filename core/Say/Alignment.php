@@ -11,6 +11,9 @@ namespace Jurvex\Core\Say;
  */
 final readonly class Alignment
 {
+    /** "That's at twenty feet": so many words before the place. */
+    private const PUT_WORDS = 2;
+
     private Ties $ties;
     private Vacancy $vacancy;
 
@@ -117,8 +120,8 @@ final readonly class Alignment
         if (null !== $last && $last !== $before?->place) {
             $ways[] = $this->fit($i, $before, Side::Before, $last, $atLast);
         }
-        // "after that it's plastic all the way to the tap at 71": no place behind it.
-        if (null !== $next && PipeChange::BEHIND !== $mention->by) {
+        // "after that it's plastic all the way to the tap at 71": no place behind it, but for "and that's twenty feet".
+        if (null !== $next && (PipeChange::BEHIND !== $mention->by || $this->sentence->isAfter('puts', $next->first, self::PUT_WORDS))) {
             $ways[] = $this->fit($i, $before, Side::Behind, $next, $atNext);
         }
         if (null !== $before?->place) {

@@ -93,7 +93,9 @@ final readonly class Cuts
                 && !(str_contains($before, "'") && $this->lexicon->has('subjects', $before));
             // "okay so" opens once.
             $isOpened = $isMeant && !isset($inside[$i]) && !isset($opened[$i])
-                && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i);
+                && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i)
+                // "at twenty we go to clay"
+                && !(isset($this->until[$i - 1], $this->marks['changes'][$i]) && $this->isMaterial($this->marks['changes'][$i] + 1));
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
             $opened += $isOpened ? array_fill_keys(range($i, $this->behindCuts($i) - 1), true) : [];
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
@@ -103,6 +105,11 @@ final readonly class Cuts
         }
 
         return $begins;
+    }
+
+    private function isMaterial(int $word): bool
+    {
+        return [] !== array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->first === $word);
     }
 
     /** @return int the first word behind "okay", "okay so", "alright and now" */

@@ -119,7 +119,18 @@ final class Joined
             }
         }
 
-        return $sentence->has('move', $from, $to) || $sentence->isAny('nothing_there', $from, max($from, $to));
+        return $sentence->has('move', $from, $to) || $sentence->isAny('nothing_there', $from, max($from, $to))
+            || self::isOfPipe($sentence, $from, $to);
+    }
+
+    /** "a crack at twelve, and the clay goes to twenty": the clay does. */
+    private static function isOfPipe(Sentence $sentence, int $from, int $to): bool
+    {
+        // "cracks in the clay to twenty"
+        $isIt = static fn (Atom $pipe) => $pipe->first >= $from && !$sentence->isAny('in_it', $pipe->first - 2, $pipe->first - 1)
+            && $sentence->beginsAny(['to', 'ends', 'runs_to'], $pipe->last + 1);
+
+        return [] !== array_filter($sentence->materials($to), $isIt);
     }
 
     /**

@@ -156,6 +156,8 @@ final class Mentions
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::KIND === $atom->role) {
                 $mention = Mention::of($atom);
+                $after = Kind::Transition === $mention->kind ? PipeNamed::after($this->sentence, $atom) : null;
+                $mention->facts += null === $after ? [] : ['material_after' => $after];
                 $this->qualify($mention);
                 $named[] = $mention;
             }

@@ -207,8 +207,8 @@ final class PipeChange
     {
         $isPointedAt = $sentence->isAfter('intro', $material->first, 2) || $sentence->isAfter('here', $material->first, 2);
 
-        return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isAfter('at', $place->first)
-            && $place->first > $material->last && $place->first - $material->last <= self::RIGHT_BEHIND
+        return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $place->first > $material->last
+            && $place->first - $material->last <= ($sentence->isAfter('at', $place->first) ? self::RIGHT_BEHIND : 1)
             // "we have got plastic, at three feet there's a bend"
             && null === $sentence->begins('intro', $place->last + 1));
     }

@@ -52,16 +52,16 @@ final readonly class Reading
             foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
                 $marks[$role][$i] = $i + $found[1] - 1;
             }
-            if ($i < $free) {
-                // "a line coming in on the right": the name ends in its side.
-                [$side, $many] = $phrases[Atom::CLOCK] ?? ['', 0];
-                if ($many > 0 && $i + $many >= $free && Atom::KIND === $atoms[\count($atoms) - 1]->role) {
-                    $atoms[] = new Atom(Atom::CLOCK, $side, $i, $i + $many - 1);
-                    $free = $i + $many;
-                }
-                continue;
+            $isWithin = $i < $free;
+            $atom = $isWithin ? $atoms[\count($atoms) - 1] : self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
+            // "we hit the clay": the name says what it is made of.
+            [$material, $many] = Atom::KIND === $atom?->role ? $phrases[Atom::MATERIAL] ?? ['', 0] : ['', 0];
+            if ($many > 0) {
+                $marks[Atom::MATERIAL.'='.$material][$i] = $i + $many - 1;
             }
-            $atom = self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
+            // "a line coming in on the right": the name ends in its side.
+            [$side, $many] = $isWithin && Atom::KIND === $atom->role ? $phrases[Atom::CLOCK] ?? ['', 0] : ['', 0];
+            $atom = $isWithin ? ($many > 0 && $i + $many >= $free ? new Atom(Atom::CLOCK, $side, $i, $i + $many - 1) : null) : $atom;
             if (null !== $atom) {
                 $atoms[] = $atom;
                 $free = $atom->last + 1;

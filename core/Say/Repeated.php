@@ -195,7 +195,9 @@ final readonly class Repeated
             $at = null === $before ? null : $this->firstOf($before, $place);
             // "the bend at point three, and along to one metre"
             $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
-            if (null !== $at && $isList && !$isOnWay && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
+            // "a crack at twelve and at twenty, there's a coupling"
+            $isOfOther = $this->isOther($part[1] + 1);
+            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
                 $listed[] = $before->againAt($place, ...$part);
             }
         }
@@ -282,8 +284,17 @@ final readonly class Repeated
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
             && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn)
+            // "a crack at twelve and at twenty there's a coupling"
+            && ($isThem || !$this->isOther($other->last + 1))
             // "water at twenty and at 31 we're back out"
             && !(new Vacancy($this->sentence))->isOut($other);
+    }
+
+    /** "there's a coupling": no more of what was named, and nothing that any table knows. */
+    private function isOther(int $word): bool
+    {
+        return $this->sentence->beginsAny(['intro', 'here'], $word) && !$this->sentence->isShownAgain($word)
+            && null === $this->sentence->nextName($word, $this->sentence->last);
     }
 
     /**

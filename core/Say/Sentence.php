@@ -193,6 +193,20 @@ final readonly class Sentence
         return array_values(array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $before));
     }
 
+    /** @return array<int, string> the materials that are said within a name, by their first words */
+    public function materialsWithin(int $first, int $last): array
+    {
+        $within = [];
+        foreach ($this->marks as $role => $spans) {
+            foreach (str_starts_with($role, Atom::MATERIAL.'=') ? $spans : [] as $begin => $end) {
+                $within += $begin >= $first && $end <= $last ? [$begin => substr($role, \strlen(Atom::MATERIAL) + 1)] : [];
+            }
+        }
+        ksort($within);
+
+        return $within;
+    }
+
     /** Whether a material ends right before a word. */
     public function isMaterialBefore(int $i): bool
     {

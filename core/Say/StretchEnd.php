@@ -276,9 +276,12 @@ final readonly class StretchEnd
             && !$sentence->isAny('pronouns', $word - self::NOTHING_WORDS, $word - 1)
             // "it's clean, and that goes to fourteen"
             && !$sentence->isAny('and', $word - self::NOTHING_WORDS, $word - 1)
-            || self::OF_OTHERS === $roles && ($sentence->is('all_of_it', $word - 1)
+            || self::OF_OTHERS === $roles && ($sentence->is('all_of_it', $word - 1) || $sentence->isMaterialBefore($word)
                 || $sentence->is('nothing_there', $word) && $sentence->is('subjects', $word - 1));
-        foreach (array_filter($words, static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word)) as $word) {
+        // "it goes to clay"
+        $isChange = static fn (int $word) => Atom::MATERIAL === $sentence->atomAt($marks[$word] + 1)?->role;
+        $isEnd = static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word) && !$isChange($word);
+        foreach (array_filter($words, $isEnd) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
                 && $place->first - $word <= self::BEHIND_WORDS

@@ -212,7 +212,7 @@ return [
         'joins' => 'coming|comes|ties|tying|tied|joins|joining|enters|entering|feeds|feeding|tees|connects|connecting',
         'feeder' => 'gully|gulley|downpipe|downspout|gutter|rainwater|leader',
         'side_pipe' => 'line|pipe|drain|branch',
-        'pipe' => 'cast|iron|clay|plastic|pvc|abs',
+        'pipe' => 'cast|iron|clay|plastic|pvc|abs|orangeburg|terracotta',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
             .'point|offender|question|reasons|takeaway',
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
@@ -1213,6 +1213,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'scrubber|scouring (pad|pads)', 'sponge(s)', 'scrubbers',
                 'chicken|rib|pork|ham|beef bone(s)', 'a bone',
                 'nest up|in there', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
@@ -1571,7 +1572,7 @@ return [
                 "we're|i'm|it's|now|back into|in the (old)* <pipe> (iron|pipe)* now|here|again",
                 "there's|here's the|your|our|that (old|original|beginning|start|of|your|new|white|black)* <pipe> (iron)* (pipe|tile)*",
                 '(the|this|your)* pipe|line turns|turned|turning to|into (old|new|the|a|our|your)* <pipe> (iron|pipe)*',
-                "(we're|i'm|we|come|out|comes|came)* out of the cast|clay|plastic|pvc (iron)*",
+                "(we're|i'm|we|come|out|comes|came|coming)* out of the <pipe> (iron)*",
                 'see|seeing it|pipe|that changes|switches|transitions',
                 '<pipe> (iron)* (pipe)* starts|begins|stops',
                 'changes|change|switches material|materials|pipe (type|types)*',
@@ -1603,7 +1604,7 @@ return [
                 'run|runs|ran out of (the|this)* (old)* clay|cast|pvc|plastic|abs|orangeburg (iron|pipe)*',
                 'end|start|beginning of the|his|her|their|our (old|new)* liner|cast|clay|plastic|pvc|abs|orangeburg (iron|pipe)*',
                 'transition(s)', 'drops|goes|opens|steps (up|down|into|out|to|in)* a bigger|larger|smaller|different pipe|line',
-                'end of the cast|clay|plastic|pvc (iron)*', 'iron|clay|plastic|pvc picks|takes up|over',
+                'end of the cast|clay|plastic|pvc (iron)*', '<pipe> (iron)* picks|takes up|over',
                 '<pipe> (iron|pipe)* meets|joins|hits (up|with|the|to)* clay|cast|iron|plastic|pvc|abs|concrete',
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
                 'hit|hits|get|reach (into)* (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
@@ -2135,6 +2136,10 @@ return [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
             'goes|comes|gets into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
             'goes|comes|came in the', 'comes|came|opens|dumps out in|into the|a',
+        ]],
+        // In the name of a change: what it is made of is behind.
+        'leaves_pipe' => ['' => [
+            'end of', 'out of', 'ends|stops|quits|finishes|terminates|ran|ties|connects', 'goes|runs|slips|sticks in|into|onto|to',
         ]],
         'into' => ['' => [
             "now (we're|i'm|you're) into (the|a|some|your|our)*",
