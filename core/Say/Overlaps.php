@@ -42,7 +42,7 @@ final class Overlaps
         // "there's the change to plastic": the change, and what it becomes.
         $isToldBefore = static fn (Mention $one, Mention $other) => Kind::Transition === $one->kind && $one->kind === $other->kind
             && isset($one->facts['material_after']) && $one->facts === $other->facts
-            && $other->last > $one->last && $other->first - $one->last <= self::MORE_WORDS;
+            && $other->first > $one->last && $other->first - $one->last <= self::MORE_WORDS;
 
         return self::kept($named, static fn (Mention $each) => [] === array_filter(
             $named, static fn (Mention $other) => $isWhole($other, $each) || $isToldBefore($other, $each),
