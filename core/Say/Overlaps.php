@@ -13,6 +13,7 @@ final class Overlaps
 {
     private const STUCK_WORDS = 2;
     private const MORE_WORDS = 3;
+    private const CHANGE_WORDS = 1;
     private const DESCRIBED_WORDS = 2;
     private const THAT_WORDS = 4;
     public const CAN_BE_STUCK = [Family::Object, Family::Deposit];
@@ -42,7 +43,7 @@ final class Overlaps
         // "there's the change to plastic": the change, and what it becomes.
         $isToldBefore = static fn (Mention $one, Mention $other) => Kind::Transition === $one->kind && $one->kind === $other->kind
             && isset($one->facts['material_after']) && $one->facts === $other->facts
-            && $other->first > $one->last && $other->first - $one->last <= self::MORE_WORDS;
+            && $other->first > $one->last && $other->first - $one->last <= self::CHANGE_WORDS;
 
         return self::kept($named, static fn (Mention $each) => [] === array_filter(
             $named, static fn (Mention $other) => $isWhole($other, $each) || $isToldBefore($other, $each),
