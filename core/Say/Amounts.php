@@ -164,7 +164,8 @@ final readonly class Amounts
         $at += $this->is('and', $at) && null !== $this->numbers->at($at + 1) && $this->isInches($at + 1) ? 1 : 0;
         $inches = $this->numbers->at($at);
         // "19 feet a half inch step", "84 feet two inches of water": the inches are of the step, and of the water.
-        $isOfAThing = null !== $inches && $this->is('inches', $at + $inches[1]) && $this->is('of', $at + $inches[1] + 1);
+        $isOfAThing = null !== $inches && $this->is('inches', $at + $inches[1]) && $this->is('of', $at + $inches[1] + 1)
+            && !$this->is('deepness', $at + $inches[1] + 2);
         if (null === $inches || $inches[0] >= self::INCHES || $isOfAThing || $this->is('articles', $at)) {
             return $this->withPart($amount, self::FOOT_M);
         }

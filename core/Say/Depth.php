@@ -119,8 +119,10 @@ final readonly class Depth
         // "it says fifty three inches, so that's four foot five"
         $isTold = $isTold || $this->isLocating && $this->sentence->is('subjects', $one->first - 1) && !$isIn
             && null === $this->sentence->begins('from_what', $next);
+        // "an offset at thirty, I've located that at six feet"
+        $isTold = $isTold || $this->sentence->isAfter('located_at', $one->first);
         if (!$isTold) {
-            return $this->isBesideFarther($one);
+            return null === $this->sentence->begins('from_what', $next) && $this->isBesideFarther($one);
         }
         // "the tap's at fifty five and I'm reading six foot two"
         $isBareFarther = fn (Amount $each) => Unit::None === $each->unit && $each->value * $this->bareM > $one->value

@@ -256,6 +256,14 @@ final readonly class Sentence
             && $atom->first <= $i && $atom->last >= $i);
     }
 
+    /** The name of a kind in which a word stands. */
+    public function nameAround(int $i): ?Atom
+    {
+        $around = array_filter($this->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->first <= $i && $atom->last >= $i);
+
+        return reset($around) ?: null;
+    }
+
     /** "there's another one", and not "there's another root" */
     public function isShownAgain(int $i): bool
     {

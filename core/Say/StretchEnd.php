@@ -280,7 +280,10 @@ final readonly class StretchEnd
                 || $sentence->is('nothing_there', $word) && $sentence->is('subjects', $word - 1));
         // "it goes to clay"
         $isChange = static fn (int $word) => Atom::MATERIAL === $sentence->atomAt($marks[$word] + 1)?->role;
-        $isEnd = static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word) && !$isChange($word);
+        // "51 and that's the end of the run"
+        $isOfLine = static fn (int $word) => str_starts_with((string) $sentence->nameAround($word)?->meaning, Kind::EndOfLine->value)
+            && null === $sentence->begins('where_it_ends', $sentence->nameAround($word)->first ?? $word);
+        $isEnd = static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word) && !$isChange($word) && !$isOfLine($word);
         foreach (array_filter($words, $isEnd) as $word) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last

@@ -54,6 +54,8 @@ return [
     // Between a place and a name: what is there goes on.
     'more' => ['more'],
     // Units that are one without an article: "inch of water".
+    // "Four feet nine inches of cover".
+    'deepness' => ['depth', 'cover'],
     'bare_units' => ['inch'],
     // Before what everybody knows already.
     'known' => ['the', 'our', 'your', 'my', 'this', 'that'],
@@ -1714,6 +1716,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'here i|we am|are (now)* in|at the manhole|chamber|tank',
                 "there's a cap on it", 'line|pipe stops|ends (there|here)*', 'abandoned line',
                 '(the)* main|final|last chamber|manhole',
                 'end of (the|this|our)* survey|inspection',
@@ -1839,6 +1842,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(i'm|we're|it's|camera's|me|us)* dead stopped", 'hard stop', "that's as far as (it'll|it|she'll|this|will)* go|goes|reach|reaches",
                 'not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*',
                 "that's|this (is)* the end of the road|line for me|us|the",
                 "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
@@ -2468,11 +2472,11 @@ return [
         'deep' => ['' => [
             'in the ground', 'to (the)* center|middle|crown|top|bottom of (the|that)* pipe|line', 'to center',
             'below|under the grass|sidewalk|surface', 'on the|my locator|receiver',
-            'deep', 'in depth', 'down deep', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
+            'deep', 'in depth', 'down deep', 'dig', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
-            'depth next to it|that',
+            'depth next to it|that', 'shallow (like|only|about|maybe|just|around)*',
             "located that|it|this (one|too|also|here|and)* it's",
             "a|another locate (here|there|right|on|that|this|it|and|one|at|a|depth)* it's|is|of|reads|about",
             'depth on that|this|it|there (is|reads|shows|about)*',
@@ -2533,7 +2537,7 @@ return [
         'marked' => ['' => [
             "sonde|sonde's|transmitter|beacon (is|is right|right|sitting)* at",
             'put|putting|got (the|my|our)* locator|wand on|over it|that|this|here',
-            'drop|dropped|put|stuck a pin', 'marked', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
+            'drop|dropped|put|stuck a pin', 'marked', 'sprayed it|that|this|here', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged it|that|this|here|at', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
             "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*",
@@ -2598,6 +2602,8 @@ return [
         // Behind how far something is from what was named before.
         'before_it' => ['' => ['before|shy|ahead (of)* it|that|this|there|where', 'short of it|that|this|there|where']],
         'past_it' => ['' => ['past|beyond|after|behind (of)* it|that|this|there|where', 'further|farther (on|along|down|in|out|up|than)*']],
+        // Before how deep it is, where a place is said that is farther.
+        'located_at' => ['' => ["i|we|i've|we've (have|just|went|and)* located|locate (it|that|this|one)* at"]],
         'from_what' => ['' => [
             'this|that|other|far|near side of',
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
@@ -3336,6 +3342,8 @@ return [
             'good|clean|clear|fine|okay|open|sound (sound|pipe|run|all|past|there|that|the|way|out|down|right|up|on)* to|until',
         ]],
         'arrives' => ['' => [
+            "we|i|it|pipe|line|we're|i'm come|comes|came|coming|goes|drops|dumps|opens|empties|spills (right|out|up|down)* into",
+            'it|line|pipe|that goes|runs (right|out)* to daylight',
             'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
