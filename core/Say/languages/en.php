@@ -216,7 +216,8 @@ return [
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs|orangeburg|terracotta',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
-            .'point|offender|question|reasons|takeaway',
+            .'point|offender|question|reasons|takeaway|issues|problems|things|concerns|causes|points|defects|trouble|finding|findings|'
+            .'repair|repairs',
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
             .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
@@ -2472,11 +2473,11 @@ return [
         'deep' => ['' => [
             'in the ground', 'to (the)* center|middle|crown|top|bottom of (the|that)* pipe|line', 'to center',
             'below|under the grass|sidewalk|surface', 'on the|my locator|receiver',
-            'deep', 'in depth', 'down deep', 'dig', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
+            'deep', 'in depth', 'down deep', 'of depth', 'of cover', 'below grade', 'underground', 'below the surface', 'deep here',
             'on (the)* depth', 'to the top of (the)* pipe', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
-            'depth next to it|that', 'shallow (like|only|about|maybe|just|around)*',
+            'depth next to it|that', 'shallow like|only|just (about|maybe)*',
             "located that|it|this (one|too|also|here|and)* it's",
             "a|another locate (here|there|right|on|that|this|it|and|one|at|a|depth)* it's|is|of|reads|about",
             'depth on that|this|it|there (is|reads|shows|about)*',
@@ -2590,7 +2591,7 @@ return [
             'goes about|for|like|maybe', 'runs (for|about|like|maybe|on|roughly)*', 'lasts (for|about|maybe)*',
             'extends (for|about|maybe)*', 'the|this|that|our|your first|next|last|whole|entire|other', 'another', 'every',
             'for (about|like|maybe|around|approximately|roughly|almost|nearly|probably|another|some|next)*',
-            'additional', 'next', 'first', 'last',
+            'additional', 'first', 'last',
         ]],
         'bored' => ['' => [
             'galvanized', 'galvanised', 'steel', 'copper', 'old', 'plastic', 'pipe', 'line', 'cleanout', 'clean out', 'main',
@@ -4072,14 +4073,14 @@ return [
             'stuck to|on|together',
             'stuck|shoved|put it|that|them|one in|inside|into', 'clear water', 'wet|damp|soggy|muddy patch|spot',
             'through|from|in|at|by that|the same hole|crack|break|gap',
-            'the main run|drain|stack|house|pipe|level|thing|issue|problem|reason|concern|floor|body',
+            'the <main>', 'the main pipe|body',
             'the lateral|branch is|was|runs',
             "do|doing|up|down|run|running (the|your|this|our)* customer's|homeowner's|house|private|lateral (lateral)*",
             "customer's lateral",
             'tap itself', "cleanout|that that's|is where i|we started",
             "(that's|is)* why your|the|all paper|paper's|rags (is|are|keeps|was)* catching|hanging|snagging|stuck",
             "(i'm|we're)* (right|now|standing)* at|in the (far|top|bottom|other|street)* manhole (now|here)* going|looking|heading",
-            "that's|there's|here's (the|our|your)* main issue|problem|concern|thing|reason|drain|stack|house|trouble", 'or so',
+            "that's|there's|here's (the|our|your)* <main>", 'or so',
             'now at', 'tie|ties|tied in|into (to|the)* main house|drain|line|stack',
             'wipe the|my|that|this|off|it',
             'clean the|my|off', 'let me wipe|clean', 'wiping (the)', 'so far', 'right now',
