@@ -9,6 +9,7 @@ final readonly class Fluency
 {
     /** So many words may begin anew: "there's a, there's a root". */
     private const LONGEST_START = 3;
+    private const LONGEST_ASIDE = 4;
 
     /** @param list<Word> $words */
     private function __construct(private array $words, private Lexicon $lexicon)
@@ -22,7 +23,7 @@ final readonly class Fluency
      */
     public static function of(array $words, Lexicon $lexicon): array
     {
-        foreach (['filled', 'hesitating', 'doubled'] as $what) {
+        foreach (['filled', 'hesitating', 'doubled', 'pointed'] as $what) {
             $said = new self($words, $lexicon);
             $kept = [];
             for ($i = 0; $i < \count($words); ++$i) {
@@ -30,6 +31,7 @@ final readonly class Fluency
                     'filled' => $said->filled($i),
                     'hesitating' => $said->hesitating($i),
                     'doubled' => $said->doubled($i),
+                    'pointed' => $said->pointed($i),
                 };
                 if (0 === $many) {
                     $kept[] = $words[$i];
@@ -81,6 +83,36 @@ final readonly class Fluency
                 $isTwice = $isTwice && ctype_alpha(substr($said, 0, 1)) && $said === $this->text($word + $many) && !$this->isNumber($word);
             }
             if ($isTwice) {
+                return $many;
+            }
+        }
+
+        return 0;
+    }
+
+    /** "that joint right there is open", "the bottom's also gone", "it's, as you can see, cracked": said of it as well without that. */
+    private function pointed(int $i): int
+    {
+        $isSaidOf = $this->is('says_of', $i - 1) || str_contains($this->text($i - 1), "'") && !$this->is('shows', $i - 1);
+        if ($this->is('besides', $i)) {
+            return $isSaidOf ? 1 : 0;
+        }
+        $many = $this->aside($i);
+        $pointing = $i + ($this->is('strengthens', $i) ? 1 : 0);
+        $next = $i + max($many, $this->is('points_at', $pointing) ? $pointing - $i + 1 : 0);
+        $isBehindName = $next > $i && $this->is('says_of', $next) && !$this->is('articles', $next + 1)
+            && [] !== array_filter([$i - 2, $i - 3], fn (int $word) => $this->is('known', $word) || $this->is('articles', $word));
+
+        return $isBehindName ? $next - $i : ($isSaidOf ? $many : 0);
+    }
+
+    /** @return int how many words there are of "as you can see" */
+    private function aside(int $i): int
+    {
+        $said = '';
+        for ($many = 1; $many <= self::LONGEST_ASIDE; ++$many) {
+            $said .= ($many > 1 ? ' ' : '').$this->text($i + $many - 1);
+            if ($this->lexicon->has('asides', $said)) {
                 return $many;
             }
         }

@@ -209,6 +209,8 @@ final class PipeChange
 
         return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $place->first > $material->last
             && $place->first - $material->last <= ($sentence->isAfter('at', $place->first) ? self::RIGHT_BEHIND : 1)
+            // "first joint clay, thirty feet iron"
+            && Atom::MATERIAL !== $sentence->atomAt($place->last + 1)?->role
             // "we have got plastic, at three feet there's a bend"
             && null === $sentence->begins('intro', $place->last + 1));
     }

@@ -11,7 +11,7 @@ final readonly class Speech
     private const PAUSE_S = 0.7;
     /** Cut by chance, three cues in ten end within a phrase. */
     private const OPEN_SHARE = 0.05;
-    private const FEWEST_CUES = 9;
+    private const FEWEST_CUES = 8;
     private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
         .'|(?<sign>\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [

@@ -255,9 +255,17 @@ return [
     // Said for nothing.
     'fillers' => [
         'kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hm', 'hmm', 'huh', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just',
-        'really',
+        'really', 'clearly', 'obviously', 'definitely', 'literally', 'honestly', 'essentially', 'certainly', 'truly', 'frankly',
     ],
+    // "That joint right there is open": between what is spoken of and what is said of it.
+    'points_at' => ['here', 'there', 'now'],
+    'strengthens' => ['right'],
+    'besides' => ['also'],
+    'asides' => ['as you can see', 'as we can see', 'like you can see', 'as i said', 'like i said', 'as you see', 'you can tell'],
+    'shows' => ["there's", "here's", "that's", "you've", "we've", "i've"],
+    'says_of' => ['is', 'are', 'has', 'have', 'looks', 'look'],
     'filler_phrases' => [
+        'for sure', 'without a doubt', 'no doubt',
         'with no problem', 'with no problems', 'with no issues', 'no problem at all',
         'and change', 'and some change', 'give or take', 'you know', 'of course', 'i mean', 'kind of', 'sort of', "let's see",
         'let me see', 'i guess',
@@ -1244,7 +1252,7 @@ return [
                 'bung', 'test ball|plug', 'rubber ball|plug',
                 '(sign|fence) post|stake (is|still|sticking)* through|there|in',
                 'dead|drowned rat|mouse|animal|frog|snake|squirrel|possum|lizard',
-                'pop|beer|soda|tin|aluminum|drink|drinks|coke|food|paint can|cans',
+                'pop|beer|soda|tin|aluminum|drink|drinks|cola|food|paint can|cans',
                 'straw|straws|chopstick|chopsticks|dentures|teeth|eyeglasses|sunglasses|keys|comb|hairbrush|marble|marbles',
                 '(a)* (little|big|piece|of)* plastic|metal|wooden thing|object|something',
                 'something metal|hard|plastic|wooden (in|there|stuck)*', 'ball|bottle|can in|stuck|wedged|lodged', 'bottle',
@@ -4135,7 +4143,7 @@ return [
             'new bit of plastic|pvc', 'about like|as a|an golf|tennis|base|soft|basket ball',
             'i|we|you sweep it|that|the|around|back',
 
-            'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (coke|soda|beer|pop|golf|tennis|'
+            'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (cola|soda|beer|pop|golf|tennis|'
                 .'soft|base)* can|ball|bottle|board|brick|fork|toy',
             "that's|is how|why (the|your|those|all|these)* roots are|is|got|get|getting (getting|got|in|into)*", 'left a bit of',
             'recommended|quoted|suggested (doing|putting|to|a)* patch|liner|repair (at)*',
