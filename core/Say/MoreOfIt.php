@@ -28,7 +28,17 @@ final readonly class MoreOfIt
      */
     public function at(Place $place): ?array
     {
-        foreach ($this->sentence->marks('more_of_it') as $begin => $end) {
+        $grows = $this->sentence->marks('grows');
+        foreach ($grows as $begin => $end) {
+            // "they start to get thick at thirty"
+            if ($end > $begin && $this->sentence->begins('at', $end + 1) === $place->first - 1
+                && null === $this->sentence->nextName($begin, $place->last) && $this->isWhole($place->last + 1)) {
+                return [$begin, $end];
+            }
+        }
+        // "some roots at the next joint, 22 feet, they're coming in from the top": those.
+        $isOther = null === $this->sentence->nameBefore($place->first) || $this->places[0] !== $place;
+        foreach ($this->sentence->marks('more_of_it') + ($isOther ? $grows : []) as $begin => $end) {
             // "that's a big one, that's probably seventy five percent blocked right there at 28"
             if ($this->sentence->is('pronouns', $end) && $this->isToldBehind($end, $place)) {
                 return [$begin, $end];
@@ -51,7 +61,7 @@ final readonly class MoreOfIt
     /** "just a few" of heavy roots are not heavy, and what is thicker than hair is no hair. */
     public function grown(Kind $kind, int $from, int $to): Kind
     {
-        if (Kind::RootCords === $kind && $this->sentence->isAny('heavy', $from, $to)) {
+        if (\in_array($kind, [Kind::RootCords, Kind::RootThreads], true) && $this->sentence->isAny('heavy', $from, $to)) {
             return Kind::RootClump;
         }
         $isOther = Kind::RootClump === $kind && $this->sentence->isAny('lessens', $from, $to)

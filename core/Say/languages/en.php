@@ -338,7 +338,10 @@ return [
     // Fewer roots than were named before, and more of them.
     'lessens' => ['few', 'couple', 'bit', 'little', 'small', 'tiny', 'lighter', 'smaller'],
     // Roots that fill the pipe.
-    'heavy' => ['heavy', 'severe', 'massive'],
+    'heavy' => [
+        'heavy', 'severe', 'massive', 'mass', 'ball', 'mat', 'jungle', 'wad', 'clump', 'wall', 'nest', 'forest', 'solid', 'packed',
+        'choked', 'matted',
+    ],
     'heightens' => ['heavier', 'thicker', 'bigger', 'worse', 'denser', 'heavy', 'big', 'huge'],
     // Behind what is said without a name nothing else can be named there.
     'closers' => [
@@ -3598,6 +3601,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            'likewise',
             'is the second|third|fourth|next one',
             "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
             'the first|second|third|fourth|fifth is (at|from|about|around)*', 'the second|third|fourth|fifth (one)* at',
@@ -3665,6 +3669,27 @@ return [
             'a second one', 'more of them|those|that|it|em', 'also',
         ]],
         // Said of what was named last, with no name of its own.
+        // Of roots, beside another place.
+        'grows' => ['' => [
+            "(it's|they're) (even) (a|lot|much|bit|little|way|still)* worse|thicker|heavier|bigger|denser",
+            "next joint's got it|them (too|also|in)*", '(just)* (a)* couple|few of strands|hairs', 'one|a little|small|tiny|big one',
+            'they|it start|starts (right|back)* up again',
+            "they|it|roots (really|just|do)* start|starts (to)* get|getting (a|lot|real|really|much|bit|little|pretty|way|so)* "
+                .'thick|thicker|heavy|heavier|bad|worse|bigger|big|dense|denser',
+            'they|it|roots get|gets (a|lot|real|really|much|bit|little|pretty|way|so|even)* thick|thicker|heavy|heavier|bad|worse|bigger|'
+                .'dense|denser',
+            "they're|it's|roots are (a|lot|much|bit|little|even|way|still)* worse|thicker|heavier|bigger|denser|smaller|thinner|lighter",
+            "it's (just|almost|basically|pretty|much|like)* (a|one) (solid|big|whole|huge|real)* mass|ball|mat|jungle|wad|clump|wall|nest|forest",
+            "it's (just|almost|completely|totally|all|pretty|much)* solid|full|packed|choked|matted",
+            'the worst|heaviest|thickest|bulk|most (one|part|section|area|spot)* (of)* (it|them)* is', 'the heavy|big|thick|bad stuff is',
+            "they're (coming|growing|getting) in|through|up|down (here|there|again|too|also)*",
+            '(you can)* see|seeing them (again|too)*', 'they come|came|start|starts|started|are (back|up)* (again)*',
+            'it starts|start (back)* up (again)*', "they're (right)* back",
+            "(the)* next joint (is|'s|has)* got|has it|them (too|also|in)*", 'this|that|the joint (right)* here|there',
+            '(just)* (a)* couple|few|one|some (of|little|small|tiny|big)* strands|strand|hairs|hair|one|ones', 'a hair', 'heavy|light|medium',
+            "it's|that's (about|maybe|probably|like|around|roughly|over|almost|nearly|a|good)* "
+                .'half|third|quarter|ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety (percent|the|of|a|pipe)*',
+        ]],
         'more_of_it' => ['' => [
             "(and)* that's|is (just|pretty|real|really|kind|of|a|little|bit|also|probably)* light|medium|moderate|heavy|severe|minor",
             "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
