@@ -287,7 +287,7 @@ final readonly class Repeated
             // "a crack at twelve and at twenty there's a coupling"
             && ($isThem || !$this->isOther($other->last + 1))
             // "water at twenty and at 31 we're back out"
-            && !(new Vacancy($this->sentence))->isOut($other);
+            && !(new Vacancy($this->sentence))->isOut($other) && !$this->sentence->endsThere($other->last + 1);
     }
 
     /** "there's a coupling": no more of what was named, and nothing that any table knows. */

@@ -2257,7 +2257,7 @@ return [
         'ends' => ['' => [
             'breaks|broke up', 'back|now out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
             "it's|water's gone at|by",
-            'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
+            'peters|petered out', 'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
             "i'm|we're|camera's|it's (now)* coming up|out (right|back)* at|by|around",
             'shallows|shallowing (out|up)*', "i'm|we're|it's|lens is clear",
@@ -2367,7 +2367,7 @@ return [
             'going|gonna (to)* run|go|continue|extend (on|along|there|out|down|up|all|the|way)* to|until|till',
             'stays|stay|staying|remains cracked|open|split|broken|rough|gone|out|squashed|oval|thick|heavy|'
                 .'greasy|bad (to|till|until|through)',
-            'runs|goes|dies|ends|stops|plays|fades out|off (right|just)* at|by|around',
+            'runs|goes|dies|ends|stops|plays|fades|peters|tapers out|off (right|just)* at|by|around',
             'clear|plumb|continuous|continues|solid|right (on|down|up|out|through)* to|till|until',
             "(gets|getting)* thicker|heavier|deeper (and|thicker|heavier|deeper|so)* by the time (that)* i'm|we're|you're|i|"
                 .'we|you (get|are|got|reach|hit)* (at|to|out)*',
@@ -3601,6 +3601,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            'one (just|a|lot|exactly)* like it|that|this',
             'likewise',
             'is the second|third|fourth|next one',
             "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
