@@ -2589,6 +2589,7 @@ return [
             'at first',
             'on|at|from the other']],
         'length_of' => ['' => [
+            "if it's|it is (under|over|less|more|deeper|than|about|only|just)*",
             'within (about|maybe|like)*',
             'gone|runs|grown|goes along|up|down the pipe (about|for|maybe)*',
             'uphill|downhill|uphill|sideways for (a|about|maybe|like)*',
@@ -2831,6 +2832,10 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            "for those|anyone|anybody|people|folks (of you)* that|who (may|might)* don't|doesn't|do|not|didn't (not)* know",
+            'number|the one|two|three|first|biggest thing (that)* goes|go|people|folks|you|they', 'years|months|year later you|they|it|and',
+            "if it's|it is under|over|less|more|deeper|shallower", "will|'ll last you|forever|a|fifty|sixty|seventy|eighty|hundred (years)*",
+            "that's one|another|a different|separate price", 'is where|when one pipe|side|end has|is|dropped|moved',
             'can|could|will|would|may|might cause|lead',
             'is|are what we|you|i (usually|mostly|often)* find|see|get (the)* most|all|lot', 'my guess|bet|thought was',
             "could've|might've|must've|should've been", 'could|might|must|should have been', 'we find|see (the)* most',
@@ -3555,6 +3560,7 @@ return [
         ]],
         // No mark on the ground.
         'marked_off' => ['' => [
+            'foot|feet|metre|meter mark is',
             'inspector|surveyor|city|he|she|they (had|has|already|just)* flagged',
             "he's|she's|they've|surveyor's|city's|somebody's|he|they|surveyor (had|has|already|just)* marked",
             'get|have (that|it|this|them|those)* located|marked (and)* (marked|located)*',
