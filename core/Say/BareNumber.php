@@ -168,7 +168,8 @@ final readonly class BareNumber
         $sentence = $this->sentence;
         $isNamed = null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty one is roots again", "sixty six it's the city tap"
-        $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->beginsAny(['describes', 'made_of'], $next));
+        // … and "sixty was the main", on the way back
+        $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->is('was', $next) || $sentence->beginsAny(['describes', 'made_of'], $next));
         // "twenty seven the clay ends", "forty one the pipe's got a patch", "thirty nine the water's gone"
         $isOfLine = $sentence->is('known', $next)
             && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1)

@@ -45,7 +45,9 @@ final readonly class Repeated
     {
         $claimed = [];
         foreach ($mentions as $mention) {
-            $at = $this->sentence->begins('at', $mention->last + 1);
+            // "scale at the joints at two, three and four"
+            $name = $this->sentence->begins('at_the_joints', $mention->last + 1) ?? $mention->last;
+            $at = $this->sentence->begins('at', $name + 1);
             $places = array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
             $first = reset($places);
             if (false === $first || null !== $mention->place || \in_array($mention->kind, self::ONCE, true)) {

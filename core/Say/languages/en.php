@@ -171,6 +171,7 @@ return [
         'smallest', 'only', 'heavy', 'nasty', 'ugly', 'huge', 'tiny', 'thick', 'minor', 'decent',
     ],
     'is' => ['is', 'are'],
+    'was' => ['was', 'were'],
     'has' => ['has', 'have', 'had'],
     'of' => ['of'],
     'or' => ['or'],
@@ -1376,6 +1377,8 @@ return [
                 "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|"
                     .'addition|house coming|comes|ties|tying|tied (in)*',
                 'tap in from|on|off the|a (left|right|side|top)*',
+                '(the|your|their|our|that|other|upstairs|downstairs|back|front|second|next|upper|lower)* flat|unit|extension|apartment|annex|suite|'
+                    ."conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|drops|connects (in|into)*",
                 "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
                     .'here|there|off|going)* on|off|to the left|right|side',
                 'connections|laterals|taps (that|we|need|needs|have|to|be|gotta|want|reinstated|reinstate|open|opened|cut|'
@@ -1548,6 +1551,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'old septic (tank)* connection|outlet|line|pipe|tie',
                 'capped|plugged|blanked|sealed (off|up)* junction|connection|branch|lateral|tee|wye',
                 'abandoned|dead|blanked|disused|unused|redundant|sealed|defunct (off|out)* wye|tee|connection|branch|'
                     .'junction|line|lateral|leg|stub|tap|tie',
@@ -1931,7 +1935,8 @@ return [
                     .'push)* by|through|past|in',
                 'got|has|have|had me|us stopped|stuck|blocked', 'dead in the water',
                 'keeps|kept|just|keep kicking|pushing|bouncing|spitting|throwing (it|me|us|my|the|camera|head)* back|out',
-                '(just)* bouncing|bounces|bounce (right)* off (of)*',
+                '(just)* bouncing|bounces|bounce (right)* off (of)* it|that|them|something|this',
+                "camera's|head's|i'm|we're|it's|camera|just (just|really)* bouncing|bounces (right)* off",
                 'at a standstill|loss',
                 "no|zero|not|any chance (of)* getting|going|pushing|i'm (get|getting|going)* (through|past|by|around)",
                 "not|isn't|wasn't|never able to|gonna pass|proceed|continue|advance",
@@ -2449,6 +2454,10 @@ return [
             'nice|good|fine|clear|clean|okay|perfect|great until|till|to (we|i|you|it|get|come|out|up|to|about|around|like)*',
         ]],
         // What a place is, before what is there.
+        // Between a name and the places that it is at.
+        'at_the_joints' => ['' => [
+            'at|in|on|through (all|both|each|every|some|most|of|the|these|three|two|four|several)* joint(s)|hub(s)|connection(s)|collar(s)',
+        ]],
         'at_a_joint' => ['' => [
             'to the|that first|next|second|third|last joint|one|hub|bell|coupling',
             "is a|the|another|your|our (next|first)* joint|hub|bell|collar|coupling (that's|that|and|it's|which|has|with)* "
@@ -2555,7 +2564,7 @@ return [
             "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*",
             'mark that|this one',
             'mark that|this spot|point',
-            'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'mark is', 'sonde|beacon is at|reads|right|here',
+            'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'the|my|our|your|paint|orange|white mark is', 'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
             'before a|an', 'across', 'in diameter', 'between them|these|those|the (two|crosses|marks)*',
@@ -3102,8 +3111,12 @@ return [
         'goes_so_far' => ['' => [
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
-        // A coupling, and no denial.
-        'no_hub' => ['' => ['a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps']],
+        // A coupling, and what is said of the pipe for what is in it.
+        'no_denial' => ['' => [
+            'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
+            'nothing wrong|bad|the|matter (matter)* with|about (the|this|that|our)* (pipe|line|clay|plastic|iron) itself|it',
+            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it',
+        ]],
         // Whatever is denied before it.
         'looks_well' => ['' => [
             "it|everything|all|that|pipe|line|that's|it's looks|looking|look (really|pretty|all)* great|good|fine|beautiful",
