@@ -13,6 +13,8 @@ final readonly class Alignment
 {
     /** "That's at twenty feet": so many words before the place. */
     private const PUT_WORDS = 2;
+    /** What each of all that is named costs there. */
+    private const OF_ALL = 4;
 
     private Ties $ties;
     private Vacancy $vacancy;
@@ -88,11 +90,25 @@ final readonly class Alignment
             return [null, null, 0, 0, 0];
         }
         [$last, $next] = $this->around($mention);
+        $atNext = null === $next ? 0 : $this->ties->behind($mention, $next);
 
         return [
             $last, $next, $this->ties->nowhere($mention, $this->isCarried && null === $last),
-            null === $last ? 0 : $this->ties->before($mention, $last), null === $next ? 0 : $this->ties->behind($mention, $next),
+            null === $last ? 0 : $this->ties->before($mention, $last), $this->isOfAll($mention) ? min($atNext, self::OF_ALL) : $atNext,
         ];
+    }
+
+    /** "there's a hole, and there's a root growing down through it, and we're at 44 feet": both are, however far behind that is told. */
+    private function isOfAll(Mention $mention): bool
+    {
+        $place = $this->places[0] ?? null;
+        $last = $this->mentions[\count($this->mentions) - 1] ?? null;
+        if (null === $place || null === $last || 1 !== \count($this->places) || $last->last > $place->first || null !== $this->pending) {
+            return false;
+        }
+        $isTold = $this->sentence->isAfter('reached', $place->first) || $this->sentence->isAfter('puts', $place->first, self::PUT_WORDS);
+
+        return $isTold && !$this->sentence->has(['move', 'arrives'], $mention->last + 1, $place->first);
     }
 
     /**

@@ -58,7 +58,9 @@ final readonly class BareNumber
         // "forty fifty mil"
         $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value
             && !$this->sentence->is('bare_units', $behind->last ?? 0);
-        if (Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED)) {
+        // "fifteen twenty percent"
+        if (Unit::Percent === $behind?->unit && $behind->value > $this->one->value
+            || Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED)) {
             return false;
         }
         // "un punto bajo"

@@ -91,6 +91,11 @@ final class Mentions
             $isNew = $sentence->is('articles', $mention->first - 1) && !$sentence->is('definite', $mention->first - 1)
                 && ($sentence->isAfter('here', $mention->first - 1) || $sentence->isAfter('intro', $mention->first - 1));
             $beside[0] = $isNew ? $mention->first : $beside[0];
+            // "we hit the clay again and roots": that is said of the clay.
+            foreach ($sentence->marks('again') as $begin => $end) {
+                $isOfOther = $end < $mention->first && $sentence->isBehindName($begin) && $sentence->is('and', $end + 1);
+                $beside[0] = $isOfOther ? max($beside[0], $end + 1) : $beside[0];
+            }
             // "37, the offset's the same" tells how it is.
             $isSame = [] !== $measures->places && $sentence->is('definite', $mention->first - 1)
                 && null !== $sentence->begins('again', $mention->last + 1);

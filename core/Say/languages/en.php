@@ -1060,6 +1060,7 @@ return [
                 'already repaired', 'been repaired',
             ],
             'grease' => [
+                'grease|fat ball(s)',
                 'soap build|buildup|scum (up)*',
                 'grease', 'fat', 'greasy', 'greased (up)*', 'fatty stuff|buildup|deposit(s)', 'grease build up|buildup', 'fats', 'lard',
                 'fatberg', 'soap scum|buildup',
@@ -1229,7 +1230,7 @@ return [
             ],
             'unknown_object' => [
                 'scrubber|scouring (pad|pads)', 'sponge(s)', 'scrubbers',
-                'chicken|rib|pork|ham|beef bone(s)', 'a bone',
+                'chicken|rib|pork|ham|beef bone(s)', 'a bone', 'shopping trolley|cart|basket', 'traffic cone', 'pallet', 'bicycle', 'tricycle',
                 'nest up|in there', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
@@ -3377,7 +3378,7 @@ return [
             'we|i got|get|made|make (it)* through|out|down to',
             "we|i|you|we're|i'm get|got|come|came|go|going|coming|getting|went (on|out|up|down|over|back|along|here)* to",
         ]],
-        'both' => ['' => ['both of them|those|these', 'those|these two']],
+        'both' => ['' => ['both of them|those|these', 'those|these two', 'each|every|all (one|single)* of those|these|them']],
         // Where the pipe goes out of the house.
         'leaves' => ['' => [
             'out of|through|leave|leaving|leaves|exit|exits|exiting|under|past|beyond (of|the|this|our|your|that)* house|wall|slab|'
@@ -4189,7 +4190,7 @@ return [
             'i|we|you sweep it|that|the|around|back',
 
             'big|thick|large|round|wide|size|bigger (around|as|of|about|than)* a|an|my|your (cola|soda|beer|pop|golf|tennis|'
-                .'soft|base)* can|ball|bottle|board|brick|fork|toy',
+                .'soft|base)* can|ball|bottle|board|brick|fork|toy|softball|baseball|basketball|football|grapefruit|melon|marble',
             "that's|is how|why (the|your|those|all|these)* roots are|is|got|get|getting (getting|got|in|into)*", 'left a bit of',
             'recommended|quoted|suggested (doing|putting|to|a)* patch|liner|repair (at)*',
             "where (i|we|he|they)* couldn't get|go (through|past|by|in|it|the|camera)* before|yesterday|earlier|(last)",
