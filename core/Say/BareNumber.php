@@ -182,6 +182,8 @@ final readonly class BareNumber
         // "seventy five and here's the wye"
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
         if ($isSo || $isOfLine || $isTurn || $sentence->beginsAny(['here', 'intro'], $shown)
+            // "thirty nine and we're at the main"
+            || $shown > $next && $isNamed && null !== $sentence->begins('reached', $shown)
             || Atom::KIND === $sentence->atomAt($next)?->role
             // "fifty nine it clears", "sixty eight to the main"
             // … and "forty six is a joint"

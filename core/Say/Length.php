@@ -80,7 +80,9 @@ final readonly class Length
         $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
         // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"
         // … "ten feet of solid root"
-        $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1) ?? $this->sentence->atomAt($next + 2) : null;
+        $of = !$this->sentence->is('of', $next) ? null : $this->sentence->atomAt($next + 1) ?? $this->sentence->atomAt($next + 2)
+            // "three feet of the old clay"
+            ?? ($this->sentence->is('known', $next + 1) ? $this->sentence->atomAt($next + 3) : null);
         $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
 
         return $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);

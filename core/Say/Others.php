@@ -15,6 +15,7 @@ final readonly class Others
     /** "Some more of the roots": what is named so many words behind. */
     private const NAMED_WORDS = 4;
 
+    private const FINE_WORDS = 3;
     /** So many places tell that they are a list. */
     private const LEAST_LISTED = 2;
     /** What there is no other one of: "cast iron at five, eight feet the same". */
@@ -144,6 +145,8 @@ final readonly class Others
     {
         // "the next joint's got them too, that's at seventeen"
         $isHere = fn (int $end, int $begin) => ($begin >= $from || $part[0] - 1 === $end) && $end <= $part[1]
+            // "another joint, it's fine"
+            && !$this->sentence->isAny('nothing_there', $end + 1, $end + self::FINE_WORDS)
             && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin)
                 // "a crack at twelve, same thing at seventeen"
                 || $this->sentence->begins('at', $end + 1) === $place->first - 1);

@@ -92,7 +92,8 @@ final class PipeChange
         foreach ($sentence->marks('from_material') as $begin => $end) {
             $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
                 && $after->first - $before->last <= self::TO_WORDS;
-            if ($isNext && $sentence->has('to', $before->last, $after->first)) {
+            // "it goes clay at four and back to plastic at eight" are two.
+            if ($isNext && $sentence->has('to', $before->last, $after->first) && !$measures->hasPlace($before->last, $after->first)) {
                 $both = self::into($sentence, $measures, $after, $begin);
                 $both->isInOrder = true;
 

@@ -36,12 +36,17 @@ final class Ways
             $next = $place->last + 1;
             // "twenty two your bathroom", "ten feet is the washer"
             $next += $sentence->isThere($next) && $sentence->is('rooms', $next + 2) ? 1 : 0;
+            // "twenty seven is your master bath"
+            $isOfOne = $sentence->isThere($next) && $sentence->is('known', $next + 1) && $sentence->is('rooms', $next + 3)
+                && null === $sentence->atomAt($next + 2);
+            $next += $isOfOne ? 3 : 0;
             $next += $sentence->is('known', $next) && $sentence->is('rooms', $next + 1) ? 1 : 0;
             $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
             // "thirty two feet water"
             $isWater = $sentence->is('water', $next);
             $kind ??= $isWater ? Kind::LowSpot : null;
-            if (null !== $kind && null === $place->to && PipeChange::isLast($sentence, $next + 1) && null === $sentence->atomAt($next)) {
+            if (null !== $kind && null === $place->to && null === $sentence->atomAt($next)
+                && (PipeChange::isLast($sentence, $next + 1) || $isOfOne && $sentence->is('and', $next + 1))) {
                 $ways[] = new Mention($kind, $next, $next, by: $isWater ? 'water' : '');
             }
         }

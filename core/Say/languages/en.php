@@ -1377,7 +1377,8 @@ return [
                 'drop from (the)* upstairs|second|stack|floor',
                 "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|"
                     .'addition|house coming|comes|ties|tying|tied (in)*',
-                'tap in from|on|off the|a (left|right|side|top)*',
+                'tap in from|on|off the|a (left|right|side|top)*', 'another|one (one)* (right|directly|straight|just)* opposite (it|that|side)*',
+                'another|one (one)* (right|directly|straight|just)* across from it|that|there',
                 '(the|your|their|our|that|other|upstairs|downstairs|back|front|second|next|upper|lower)* flat|unit|extension|apartment|annex|suite|'
                     ."conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|drops|connects (in|into)*",
                 "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
