@@ -146,7 +146,7 @@ final readonly class Others
         // "the next joint's got them too, that's at seventeen"
         $isHere = fn (int $end, int $begin) => ($begin >= $from || $part[0] - 1 === $end) && $end <= $part[1]
             // "another joint, it's fine"
-            && !$this->sentence->isAny('nothing_there', $end + 1, $end + self::FINE_WORDS)
+            && ($place->first === $end + 1 || !$this->sentence->isAny('nothing_there', $end + 1, $end + self::FINE_WORDS))
             && ($begin >= $part[0] || null === $this->sentence->amountBefore($begin)
                 // "a crack at twelve, same thing at seventeen"
                 || $this->sentence->begins('at', $end + 1) === $place->first - 1);
