@@ -140,7 +140,11 @@ final readonly class Truth
             $isAnswered = $this->sentence->has('likely', $end + 1, $mention->first - 1)
                 || $this->sentence->has('describes', $end + 1, $mention->first)
                 // "is that a crack, yeah, that's a crack"
-                || $this->sentence->isAfter('they_are', $mention->first) && null !== $this->sentence->nextName($end, $mention->first - 1);
+                || $this->sentence->isAfter('they_are', $mention->first) && null !== $this->sentence->nextName($end, $mention->first - 1)
+                // "is that a crack, yes it is"
+                || null !== $this->sentence->begins('affirms', $mention->last + 1)
+                // "is there something there, yeah, there's a crack"
+                || [] !== array_filter($this->sentence->introsOf($mention->first, self::WAY_WORDS), static fn (int $begin) => $begin > $end + 2);
             if ($begin < $mention->first && $isNear && !$isAnswered) {
                 return true;
             }

@@ -1230,7 +1230,8 @@ return [
             ],
             'unknown_object' => [
                 'scrubber|scouring (pad|pads)', 'sponge(s)', 'scrubbers',
-                'chicken|rib|pork|ham|beef bone(s)', 'a bone', 'shopping trolley|cart|basket', 'traffic cone', 'pallet', 'bicycle', 'tricycle',
+                'chicken|rib|pork|ham|beef bone(s)', 'a bone', 'shopping trolley|cart|basket', 'traffic cone', 'pallet', 'bicycle',
+                'tricycle',
                 'nest up|in there', "bird's|birds|wasp|wasps|rat|rats|mouse|squirrel nest",
                 'matchbox|toy car(s)|truck(s)', 'crayons', 'soccer|tennis|golf|rubber|beach ball(s)',
                 'forks', 'spoons', 'bottles', 'boards', 'foreign objects', 'obstructions', 'toothbrushes', 'screwdrivers', 'bungs',
@@ -1377,10 +1378,11 @@ return [
                 'drop from (the)* upstairs|second|stack|floor',
                 "line|pipe|drain from (the|your|a|our)* basement|upstairs|downstairs|garage|neighbor|neighbor's|"
                     .'addition|house coming|comes|ties|tying|tied (in)*',
-                'tap in from|on|off the|a (left|right|side|top)*', 'another|one (one)* (right|directly|straight|just)* opposite (it|that|side)*',
+                'tap in from|on|off the|a (left|right|side|top)*',
+                'another|one (one)* (right|directly|straight|just)* opposite (it|that|side)*',
                 'another|one (one)* (right|directly|straight|just)* across from it|that|there',
-                '(the|your|their|our|that|other|upstairs|downstairs|back|front|second|next|upper|lower)* flat|unit|extension|apartment|annex|suite|'
-                    ."conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|drops|connects (in|into)*",
+                '(the|your|their|our|that|other|upstairs|downstairs|back|front|second|next|upper|lower)* flat|unit|extension|'
+                    ."apartment|annex|suite|conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|drops|connects (in|into)*",
                 "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
                     .'here|there|off|going)* on|off|to the left|right|side',
                 'connections|laterals|taps (that|we|need|needs|have|to|be|gotta|want|reinstated|reinstate|open|opened|cut|'
@@ -1860,7 +1862,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
-                "(i'm|we're|it's|camera's|me|us)* dead stopped", 'hard stop', "that's as far as (it'll|it|she'll|this|will)* go|goes|reach|reaches",
+                "(i'm|we're|it's|camera's|me|us)* dead stopped", 'hard stop',
+                "that's as far as (it'll|it|she'll|this|will)* go|goes|reach|reaches",
                 'not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*',
                 "that's|this (is)* the end of the road|line for me|us|the",
                 "can't|cannot|couldn't get (the|my)* camera up|down (the|that|this|it)*",
@@ -2560,13 +2563,15 @@ return [
         'marked' => ['' => [
             "sonde|sonde's|transmitter|beacon (is|is right|right|sitting)* at",
             'put|putting|got (the|my|our)* locator|wand on|over it|that|this|here',
-            'drop|dropped|put|stuck a pin', 'marked', 'sprayed it|that|this|here', "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
+            'drop|dropped|put|stuck a pin', 'marked', 'sprayed it|that|this|here',
+            "i|we|i've|we've|have|been|got|it's|that's (it|this|that|just|already)* located",
             'located it|this|that|here|at|and', 'painted', 'flagged it|that|this|here|at', 'spray painted', 'put a mark|flag|x|stake',
             'paint|painting|spray|put (an|a|the)* x|arrow (right|here|there)*',
             "i|we|i'll|we'll|i'm|gonna paint|painting (an|a|the)* x|arrow|dot|line|mark|circle (right|here|there)*",
             'mark that|this one',
             'mark that|this spot|point',
-            'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'the|my|our|your|paint|orange|white mark is', 'sonde|beacon is at|reads|right|here',
+            'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'the|my|our|your|paint|orange|white mark is',
+            'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
             'before a|an', 'across', 'in diameter', 'between them|these|those|the (two|crosses|marks)*',
@@ -2683,6 +2688,7 @@ return [
             "don't know if you see", 'if you can see',
         ]],
         'presence' => ['' => [
+            'i|we|you do have|see',
             'we|i|you come|came|get|got|go|went|run|ran around|to|into|through|past|across|upon',
             'then', 'after|past|behind|beyond that|this|it', 'next', 'followed by',
             "pipe's|line's|joint's|bottom's|top's",
@@ -2845,7 +2851,8 @@ return [
         'general' => ['' => [
             "for those|anyone|anybody|people|folks (of you)* that|who (may|might)* don't|doesn't|do|not|didn't (not)* know",
             'number|the one|two|three|first|biggest thing (that)* goes|go|people|folks|you|they', 'years|months|year later you|they|it|and',
-            "if it's|it is under|over|less|more|deeper|shallower", "will|'ll last you|forever|a|fifty|sixty|seventy|eighty|hundred (years)*",
+            "if it's|it is under|over|less|more|deeper|shallower",
+            "will|'ll last you|forever|a|fifty|sixty|seventy|eighty|hundred (years)*",
             "that's one|another|a different|separate price", 'is where|when one pipe|side|end has|is|dropped|moved',
             'can|could|will|would|may|might cause|lead',
             'is|are what we|you|i (usually|mostly|often)* find|see|get (the)* most|all|lot', 'my guess|bet|thought was',
@@ -2886,8 +2893,11 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            'he|she|they|customer|homeowner|owner|lady|guy|tenant|neighbor|plumber|inspector says|claims|swears|'
+                .'insists (that)* there\'s|there|it\'s',
+            'supposedly|allegedly',
             "don't|dont|didn't know where",
-            'there must|has to be', 'must be a|an|some',
+            'there must|has to be', 'something|somewhere|there must be',
             "how'd|how did (the|that|this|all|a)*",
             'is that|this a|an|some|another',
             "don't know if|whether (that|this|it)* (is|that's|it's|there's)*",
@@ -3021,8 +3031,12 @@ return [
             'still', 'some left', 'are left', 'left behind', 'remaining', 'remain(s)', 'but there', 'still have|there|is|are',
             "didn't get", 'where the (root)* roots|root|crack|cracks|water|break|hole are|is|have|has|come|comes|came|coming',
         ]],
+        // Behind what was asked for.
+        'affirms' => ['' => [
+            '(yes|yep|oh)* it|that|there|they (sure|certainly|definitely)* is|are|does|do', 'yes|sure is|are|does|do', 'yes',
+        ]],
         'likely' => ['' => [
-            'suspected|possible|probable',
+            'suspected|possible|probable', "must|gotta be", "(has|'s)* got|has|have to be", "wouldn't be surprised if",
             'a suspected',
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
             'appears to', 'appear to', 'seems', 'seem', 'seems like|to', 'i think', 'i believe', 'we think', 'could be', 'may be',
@@ -3117,7 +3131,7 @@ return [
         'no_denial' => ['' => [
             'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
             'nothing wrong|bad|the|matter (matter)* with|about (the|this|that|our)* (pipe|line|clay|plastic|iron) itself|it',
-            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it',
+            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it', "wouldn't be surprised if",
         ]],
         // Whatever is denied before it.
         'looks_well' => ['' => [
@@ -3181,6 +3195,7 @@ return [
         ]],
         // Opens what is named next.
         'intro' => ['' => [
+            'i|we|you do have|see|got (a|an|some|the)*',
             "i'm|we're|you're looking at",
             "i'm|we're|you're seeing",
             'i|we can see', "they've|he's|she's|they got|have", "you'll|we'll see|notice",
@@ -3701,14 +3716,16 @@ return [
             'they|it|roots get|gets (a|lot|real|really|much|bit|little|pretty|way|so|even)* thick|thicker|heavy|heavier|bad|worse|bigger|'
                 .'dense|denser',
             "they're|it's|roots are (a|lot|much|bit|little|even|way|still)* worse|thicker|heavier|bigger|denser|smaller|thinner|lighter",
-            "it's (just|almost|basically|pretty|much|like)* (a|one) (solid|big|whole|huge|real)* mass|ball|mat|jungle|wad|clump|wall|nest|forest",
+            "it's (just|almost|basically|pretty|much|like)* (a|one) (solid|big|whole|huge|real)* mass|ball|mat|jungle|wad|"
+                ."clump|wall|nest|forest",
             "it's (just|almost|completely|totally|all|pretty|much)* solid|full|packed|choked|matted",
             'the worst|heaviest|thickest|bulk|most (one|part|section|area|spot)* (of)* (it|them)* is', 'the heavy|big|thick|bad stuff is',
             "they're (coming|growing|getting) in|through|up|down (here|there|again|too|also)*",
             '(you can)* see|seeing them (again|too)*', 'they come|came|start|starts|started|are (back|up)* (again)*',
             'it starts|start (back)* up (again)*', "they're (right)* back",
             "(the)* next joint (is|'s|has)* got|has it|them (too|also|in)*", 'this|that|the joint (right)* here|there',
-            '(just)* (a)* couple|few|one|some (of|little|small|tiny|big)* strands|strand|hairs|hair|one|ones', 'a hair', 'heavy|light|medium',
+            '(just)* (a)* couple|few|one|some (of|little|small|tiny|big)* strands|strand|hairs|hair|one|ones', 'a hair',
+            'heavy|light|medium',
             "it's|that's (about|maybe|probably|like|around|roughly|over|almost|nearly|a|good)* "
                 .'half|third|quarter|ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety (percent|the|of|a|pipe)*',
         ]],
