@@ -1382,7 +1382,8 @@ return [
                 'another|one (one)* (right|directly|straight|just)* opposite (it|that|side)*',
                 'another|one (one)* (right|directly|straight|just)* across from it|that|there',
                 '(the|your|their|our|that|other|upstairs|downstairs|back|front|second|next|upper|lower)* flat|unit|extension|'
-                    ."apartment|annex|suite|conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|drops|connects (in|into)*",
+                    ."apartment|annex|suite|conservatory (above|below|upstairs|downstairs|next|door|'s)* comes|coming|ties|joins|"
+                    .'drops|connects (in|into)*',
                 "there's|got|have|see|is|here's a|another (small|little|old|two|three|four|inch)* line|pipe (over|"
                     .'here|there|off|going)* on|off|to the left|right|side',
                 'connections|laterals|taps (that|we|need|needs|have|to|be|gotta|want|reinstated|reinstate|open|opened|cut|'
@@ -2239,7 +2240,9 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
-            'coming|come up on', 'both', 'it|water|under|belly|sag|dip|been since (about|around|like|maybe|roughly)*',
+            'coming|come up on', 'both', "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call", "let's|we'll|i'll|just (just)* say|call (it|that)*",
+            'looks like', 'call it|that', 'does (it|that|she)* say', "i'd|we'd say",
+            'it|water|under|belly|sag|dip|been since (about|around|like|maybe|roughly)*',
             'just|right before|past|after|shy', 'shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
             'roughly', 'approximately',
@@ -3575,7 +3578,7 @@ return [
             'in total', 'in conclusion', 'bottom line', 'the same', 'we saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
-            'no make that', "actually it's", 'let me look again',
+            'no', 'no make that', "actually it's", 'let me look again',
             'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather',
             'or actually',
             'my bad', 'no i', 'no make it', 'not that', 'strike that', 'i meant', 'wait no', 'er no', 'or sorry', 'no sorry',
