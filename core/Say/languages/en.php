@@ -3578,7 +3578,7 @@ return [
             'in total', 'in conclusion', 'bottom line', 'the same', 'we saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
-            'no', 'no make that', "actually it's", 'let me look again',
+            'no make that', "actually it's", 'let me look again',
             'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather',
             'or actually',
             'my bad', 'no i', 'no make it', 'not that', 'strike that', 'i meant', 'wait no', 'er no', 'or sorry', 'no sorry',
