@@ -467,6 +467,13 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                "the|a|that tree's|tree is|has (got|gotten|found|all)* (its|his)* (way)* in|into (here|there|this|the|pipe|joint|line)*",
+                "tree's|tree has|is found the|this|that joint|pipe|line|seam|water",
+                "it's|joint's|pipe's|that's|is (all|pretty|really|getting|kind|of|a|little)* hairy|furry|bushy|shaggy|"
+                    ."whiskery (here|there|at|in|right|this)*",
+                'growth|vegetation in|inside here|there|the|this (pipe|joint|line)*',
+                'tentacles|tendrils (coming|growing|hanging|poking|reaching|in|through)*',
+                'taproot(s)',
                 '(a)* few|couple|some|little stragglers|strands (left|on|up|at|in|still|hanging)*',
                 'few|couple|some strand(s)',
                 'tree (has)* found its way in', 'rooting', 'root intrusion',
@@ -477,6 +484,12 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'like a bathtub|trough|pond|lake|canal|swimming (pool)* in (here|there)*',
+                'stays|always|remains wet (here|there|in|through)*',
+                "pipe's|pipe|line|line's|it's got|has a (little|big|bit|of)* smile|grin|banana|bow|swayback (in|to)* (it|"
+                    ."here|there|this|spot)*",
+                'submarining|scuba|snorkeling|snorkelling',
+                "flow's|flow (is|just|all)* sitting|standing|stopped|laying|pooling|dead (there|here|in)*",
                 'swales', 'low sections',
                 'low stretch|part|section|run|piece|end (of)*',
                 'bow in the line|pipe',
@@ -599,6 +612,11 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop|shift|jump|kick|jog at (the|that|this) joint|hub|bell|coupling|connection',
+                'bump|bumps|bumped|hop|hopped|hops|climb|climbs|climbed|jump|jumped (up|down)* over (a|the|that|'
+                    .'this)* joint|hub|bell|ledge',
+                'camera (had|has|have|wants)* to (hop|jump|climb|step|bump) over|up|down (a|the|that|this)* joint|hub|bell',
+                'vertical|horizontal|lateral|sideways shift|displacement|movement|offset',
                 'piece|pipe|side|half|one is|sits lower|higher than that|the|this (other)* piece|pipe|side|half|one',
                 "joint|joint's (before|at|after|the|by|manhole|chamber|trap|tank|interceptor|that's|has|is|just|"
                     .'all)* been pushed|lifted|shoved|knocked up|over|down|sideways',
@@ -694,6 +712,16 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'dirt|soil|ground|daylight|mud|earth between the|those|these|two (two)* pipes|ends|joints|sections|pieces',
+                "pipe's|pipe|spigot|one|end|it's|joint (has|is|just|all)* slipped|slid|come|pulled|backed|worked|popped|"
+                    ."pushed out of the|that|its bell|hub|socket|collar|coupling",
+                'outside of the joint|pipe|bell|hub|coupling',
+                "never|didn't|not|wasn't|isn't pushed|push|shoved|seated|stabbed|driven|shove (that|it|this|them|one|the|"
+                    ."pipe|joint)* home|all the way (in|home)*",
+                "it's|joint's|pipe's|that's|is (all|a|little|kind|of)* disjointed|disconnected|unseated|parted",
+                'inches|inch|feet|foot|gap|space between the|those|these|two (two)* pipes|ends|sections|pieces',
+                "one's|joint's|pipe's|it's|that's|spigot's (just|kind|of|all|starting|to)* backed|backing|pulling|"
+                    ."slipping|sliding|slipped out",
                 "joint|joints that's|that|hasn't|has|is|not|never|wasn't (not|been)* pushed|driven|knocked home|together",
                 "joint that's (been|all)* pushed|pulled|drawn|spread apart|open",
                 'come|came|comes|pulled|moved|drifted away from the|that (other|next)* one|pipe|joint|section',
@@ -798,6 +826,12 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"
+                    ."round (it|the|pipe|that)*",
+                "it's|pipe's|bottom's|top's|clay's|wall's|side's|is (all|kind|of|really)* spiderwebbed|crazed|splintered|"
+                    ."fissured|splitting",
+                'fine|thin|dark|faint line in|through|down|along|across the|that (pipe|wall|clay|side|top|bottom) (wall)*',
+                'spider web|webs|webbing of cracks|cracking',
                 'splits', 'hairlines',
                 'pipe|it|bell|hub splits|split (open|apart|down|here|right|along)*',
                 'fissure(s)',
@@ -816,6 +850,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "pipe's|it's|line's|pipe|line|one's|clay's (is|has|been|all|completely|just)* snapped|blown|smashed|"
+                    ."crushed|caved (clean|right)* off|apart|in|out|through",
                 "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
                 'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
@@ -872,6 +908,11 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'drilled|punched|knocked|poked (a|hole)* (right|clean)* through the|this|that|our (top|side|bottom|of)* pipe|line|sewer',
+                "it's|pipe's|line's|is perforated|punctured",
+                'chewed|gnawed|bitten|dug (a|their|its)* (hole|way) in|into|through (it|the|here|pipe)*',
+                'square|round|rough|jagged|neat cut|opening in|on the top|side|bottom|crown|pipe|wall',
+                'missing plug|cap|cover on|in|at (the)* top|side',
                 'punctures',
                 'been|gone|drilled|hammered|driven|knocked|put (straight|right|clean)* through the pipe with',
                 "side|top of the pipe|pipe's|line (is|has|been)* rusted|rotted|eaten through",
@@ -1060,12 +1101,17 @@ return [
                 'already repaired', 'been repaired',
             ],
             'grease' => [
+                'like candle|wax|candlewax|lard|butter (wax)* in (here|there)*',
+                'cooking|fryer|vegetable|bacon oil|grease|fat',
                 'grease|fat ball(s)',
                 'soap build|buildup|scum (up)*',
                 'grease', 'fat', 'greasy', 'greased (up)*', 'fatty stuff|buildup|deposit(s)', 'grease build up|buildup', 'fats', 'lard',
                 'fatberg', 'soap scum|buildup',
             ],
             'scale' => [
+                'walls|sides|iron|inside (are|is|all|just)* flaking|crusting|rusting|peeling (off|up|over)*',
+                'looks|look like a|the coral reef|cave|moon|gravel road|cheese grater|coral',
+                'urine|uric|lime|hard|mineral|calcium salts|salt|scale|crust|stone|deposits|deposit',
                 'scabbed (up|over)*', 'scabby', 'scabs', 'calcified|calcification', 'limescale',
                 'rust shelf|ledge',
                 'calcium (deposit|deposits|buildup)*', 'mineral deposit(s)|buildup',
@@ -1099,6 +1145,8 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'pile|bunch|load|heap of rocks and dirt|gravel|sand|mud',
+                'debris (has|all|just)* settled|sitting|laying (on|in|along)* (the)* bottom',
                 'deposits|deposit hard|soft|settled|heavy|light (on|in|along|at)*',
                 'sludge|mud|sand and dirt|mud|silt|gravel',
                 'see|seeing (a|little|lot|of)* some|lot|bit (of)* dirt|mud|sand|gravel (in|on|along|laying|sitting)* the bottom',
@@ -1158,6 +1206,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'mop head|string',
                 'dam of paper',
                 "paper (that's|that|is|has|all|just)* built|building|backed|stacked up",
                 'flushable whites',
@@ -1324,6 +1373,10 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "somebody's|someone's|they've|he's|they|someone|somebody|neighbor (has|just|also)* tapped|plumbed into|in|"
+                    ."on (to|it|this|here|the|line|pipe|there)*",
+                'a|another|that|this|the pipe|line|drain (just|that)* dumps|drops|empties|drains|spills|discharges in|'
+                    .'into (from|the|here|it)* (above|top|left|right|side|here|this)*',
                 'joins|meets|enters (into)* the surface|foul|storm (water)* drain|sewer|line',
                 'tie|ties|tied|join|joins|joined|meets|meet|connects|connect|hooks|comes|drops|drop|dumps|hit|hits|reach|reaches '
                     .'(in|into|to|up|with|on|out)* the|our|your (main|building|other|big|house)* stack',
