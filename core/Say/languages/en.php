@@ -467,6 +467,13 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'hairy|rooty|stringy mess (in|here|there|at)*',
+                'regrowth|regrown',
+                'root nest (going|growing|started|starting|forming)*',
+                'nest going on',
+                'fibers|fibres|feelers coming|growing|hanging|poking in|through|out|down',
+                "looks like a horse|horse's|rat|pony tail|tail's (in|hanging|here|there)*",
+                'sprouts|sprout|shoots|sucker|suckers (coming|growing|poking)* (in|through)*',
                 "the|a|that tree's|tree is|has (got|gotten|found|all)* (its|his)* (way)* in|into (here|there|this|the|pipe|joint|line)*",
                 "tree's|tree has|is found the|this|that joint|pipe|line|seam|water",
                 "it's|joint's|pipe's|that's|is (all|pretty|really|getting|kind|of|a|little)* hairy|furry|bushy|shaggy|"
@@ -484,6 +491,12 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "doesn't|don't|won't|can't|never drain out|off|through|away (of|here|there|this|that)*",
+                'below grade (through|here|in|there)*',
+                "grade|fall (just|kind|of)* flattens|flattened|flat (out|off)* (and|so)* it's|it|water|and (is|"
+                    ."just)* holding|standing|sitting",
+                'waterline|water-line coming|comes|rise|rising up',
+                'laying|lays|lies|lying flat with water',
                 'like a bathtub|trough|pond|lake|canal|swimming (pool)* in (here|there)*',
                 'stays|always|remains wet (here|there|in|through)*',
                 "pipe's|pipe|line|line's|it's got|has a (little|big|bit|of)* smile|grin|banana|bow|swayback (in|to)* (it|"
@@ -612,6 +625,15 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                "joint's|joint|bell's|bell|hub's|connection's (is|has|just|kind|of|all)* cocked|rolled|tilted|crooked|"
+                    ."tweaked|kinked|skewed (over|off|out|to|up|down)*",
+                'hump|bump|ridge where the|these|those|they|two|both (two)* pipes|ends|sections (meet|join|come|together)*',
+                "connection's|joint's|coupling's|transition's not flush",
+                'edge of the next|other|far|downstream|upstream pipe (is|sticking|stuck|sits|showing|up|out)*',
+                '(go|goes|going|bump|bumps|up|climb)* over a (little|small|big)* curb|kerb|speed|step|ledge|threshold',
+                "edge|corner|lip (that's|is)* sticking|sticks|stuck|poking up (there|here)*",
+                'top|bottom|side of the bell|hub|pipe|joint (is|just)* hangs|hanging|drops|sits down|low|low',
+                "one's|joint's|pipe's|it's (kind|of|a|little|all|really|pretty)* crooked|cockeyed|catty (off|over|to|the|side|out)*",
                 'drop|shift|jump|kick|jog at (the|that|this) joint|hub|bell|coupling|connection',
                 'bump|bumps|bumped|hop|hopped|hops|climb|climbs|climbed|jump|jumped (up|down)* over (a|the|that|'
                     .'this)* joint|hub|bell|ledge',
@@ -712,6 +734,18 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'uncoupled|unglued|unhooked',
+                "bell's|hub's|socket's|coupling's|collar's (is|just)* empty (at|on|the|bottom|top|there|here)*",
+                "pipes|joints|two|ends|they|they've|they're (two|pipes|ends|sections|joints|have|are|all|"
+                    ."just)* separating|parting|drifting|drifted|moved|pulling|backing apart|away (from)* (each|other|one|another)*",
+                'ground|dirt|soil|yard at|through|behind the joint|seam|gap',
+                'big|huge|large|wide|nice opening|space at|in|between (that|the|this)* joint|joints|seam',
+                "it's|they've|they|it|joint's|pipe's (has|have)* drifted|floated|crept|walked apart|open|out",
+                "joint's|one's|seam's|joint|gap's (is|really|pretty|too|awful|awfully|real|that)* wide (there|here|open)*",
+                "clay's|cast's|pipe's|plastic's|pvc's|iron's|one's|hub's (has|just)* pulled|backed|moved|slid|shrunk back|"
+                    ."away (away)* from the|that (cast|clay|iron|plastic|pipe|hub|bell|coupling)*",
+                "no connection there|here (it's|they're|just)* (butted)* (up)* (and)* (open)*",
+                "butted up (and|but)* (it's)* open|gapped",
                 'dirt|soil|ground|daylight|mud|earth between the|those|these|two (two)* pipes|ends|joints|sections|pieces',
                 "pipe's|pipe|spigot|one|end|it's|joint (has|is|just|all)* slipped|slid|come|pulled|backed|worked|popped|"
                     ."pushed out of the|that|its bell|hub|socket|collar|coupling",
@@ -826,6 +860,8 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
+                'hinged (open)* (along|at)* (the)* top|bottom|side',
                 "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"
                     ."round (it|the|pipe|that)*",
                 "it's|pipe's|bottom's|top's|clay's|wall's|side's|is (all|kind|of|really)* spiderwebbed|crazed|splintered|"
@@ -850,6 +886,11 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "bell's|hub's|top's|side's|bottom's|joint's|wall's|crown's (been|is|has|all|just|completely)* blown|"
+                    ."busted|smashed|knocked|kicked|bashed apart|out|in|up|off",
+                "top half (is|has|'s)* laying|lying|sitting|fallen|dropped in|on|into the|bottom (bottom)* (half)*",
+                "piece|chunk|hunk|slab|section of the|that|this|clay's|pipe's|clay|pipe|tile (pipe|clay|tile|is|just|been|"
+                    ."has)* (is|just|been|has|that's|that)* missing|floating|loose|gone",
                 "pipe's|it's|line's|pipe|line|one's|clay's (is|has|been|all|completely|just)* snapped|blown|smashed|"
                     ."crushed|caved (clean|right)* off|apart|in|out|through",
                 "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
@@ -908,6 +949,10 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'stick your|my|a fist|hand|arm|head (right|clean)* through (it|the|there|pipe|wall)*',
+                'auger|shovel|post|drill|bit|spike|stake|digger|excavator went|gone|came through the (wall|side|top|pipe|bottom)',
+                "daylight's|daylight|light|light's|sun coming|shining through|in (the)* top|side|crown|pipe",
+                'window|square|slot|notch cut|chiseled|chopped in|into|out (of)* the pipe|top|side',
                 'drilled|punched|knocked|poked (a|hole)* (right|clean)* through the|this|that|our (top|side|bottom|of)* pipe|line|sewer',
                 "it's|pipe's|line's|is perforated|punctured",
                 'chewed|gnawed|bitten|dug (a|their|its)* (hole|way) in|into|through (it|the|here|pipe)*',
@@ -1101,6 +1146,8 @@ return [
                 'already repaired', 'been repaired',
             ],
             'grease' => [
+                'butter|buttery|waxy|soapy|cheesy|greasy|gooey (looking)* stuff|gunk|crud|junk|film|coating',
+                'f o g (on|in|all|built)*',
                 'like candle|wax|candlewax|lard|butter (wax)* in (here|there)*',
                 'cooking|fryer|vegetable|bacon oil|grease|fat',
                 'grease|fat ball(s)',
@@ -1145,6 +1192,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'backfill in|inside (the|our|this|here)* (pipe|line)*',
                 'pile|bunch|load|heap of rocks and dirt|gravel|sand|mud',
                 'debris (has|all|just)* settled|sitting|laying (on|in|along)* (the)* bottom',
                 'deposits|deposit hard|soft|settled|heavy|light (on|in|along|at)*',
@@ -1206,6 +1254,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'piece|strip|bit|scrap|chunk of fabric|material|cloth|clothing|linen',
+                'paper product|goods (hung|caught|stuck|snagged|up|on|there|is)*',
                 'mop head|string',
                 'dam of paper',
                 "paper (that's|that|is|has|all|just)* built|building|backed|stacked up",
@@ -1373,6 +1423,12 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'line|pipe|drain (from|off|for) the|your|a garage|basement|kitchen|laundry|addition|pool|shop|barn|shed|'
+                    .'upstairs|neighbor|bathroom enters|enter|comes|coming|joins|ties|drops|feeds (in|into)* (here|there)*',
+                'another|second|other building|house|home|unit|trailer|cottage coming|comes|ties|tying|tied|joins|dumping|'
+                    .'dumps in|into|on',
+                'saddle tap (is|on|coming)* (on|off|in)* (the)* right|left|top|side',
+                "hole on|off|in|to the right|left|side is|'s a|your|the|another lateral|connection|wye|tee|branch|line",
                 "somebody's|someone's|they've|he's|they|someone|somebody|neighbor (has|just|also)* tapped|plumbed into|in|"
                     ."on (to|it|this|here|the|line|pipe|there)*",
                 'a|another|that|this|the pipe|line|drain (just|that)* dumps|drops|empties|drains|spills|discharges in|'
