@@ -819,6 +819,11 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "water (that's|is)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring in at|through|"
+                    ."around the|this|that joint|seam|coupling|hub|bell|connection",
+                'infiltration at|in|through|around|coming the|this|that joint|seam|connection|coupling',
+                "water's|water (is|just)* dripping|leaking|seeping|weeping|running from|at|through|in (at|from|"
+                    ."through)* the|this|that joint|seam|coupling|hub",
                 "ring's|ring|seal|gasket (has|'s|is)* come out of (its|the) seat|groove|socket",
                 "joint|joint's (is|was|that's)* leaking|dripping|weeping (too|also|in)*", 'joint with|has|got some|a|little infiltration',
                 "joint that's got (some|a|little|bit|of)* infiltration",
@@ -972,6 +977,10 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'dirt|soil|ground|rock|gravel|clay where the bottom|floor|invert (of the pipe|line)* should|used|ought (to)* be',
+                "belly|floor|bed|bottom half|third|quarter|side of the pipe (is|has|'s)* (been|is|rotted|rusted|"
+                    ."just)* gone|missing|rotted",
+                "bottom third|half|quarter|side|inch of the pipe|line (is|'s|has)* (just|all|completely)* gone|missing",
                 "bottom of (this|the|that|your)* pipe (it's|is|that's) gone|missing|rotted",
                 'in vert (is|has|all)* gone|missing|rotted|eaten (out|away)*',
                 'cut|eaten|worn|rusted|rotted|corroded (all)* the way through',
@@ -1016,6 +1025,9 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                'gouged|grooved|scoured|eroded|pitted (out)* (along|on|in|down)* the bottom|invert|floor|flow (line)*',
+                "concrete's|concrete|cement (is|has|been|all|'s)* eroded|worn|eaten|washed (away|out|along|on|in|down|the|"
+                    ."bottom|flow|line)*",
                 'wear line|mark|groove (on|in|along|down)* (the)* bottom|invert',
                 'bottom (starts|starting|is|gets|getting|to)* getting|gets|get|looks|feels|starts rough|ugly|bad|nasty|thin',
                 "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
@@ -1055,6 +1067,8 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                "lining's|liner's|lining|liner (has|is|'s)* come|coming|pulling|pulled|peeling|peeled|separated|lifting|"
+                    ."let away|off|loose (away|off|from|the|pipe|wall|host)*",
                 'delaminations',
                 'got|has|have|some bubbles', 'bubble|bubbles in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
@@ -1072,6 +1086,11 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "it's|pipe's|pipe (is|has|been|all|about|maybe)* deflected|deflecting",
+                "top's|side's|wall's|sides are (is|been|has|all|kind|of)* pushed|mashed|pressed|bowed|caving in|down (on|at)* (it|the)*",
+                "it's|pipe's|that's|been (been|all|kind|of)* crimped|pinched|kinked",
+                'like a football|egg|lemon|rugby (ball)* in (here|there)*',
+                'necked|necks|squeezed|pinched down by the weight|dirt|load|driveway|ground',
                 'flat|flattened (out)* like a pancake', 'egg shaped',
                 'dents', 'deflections', 'deformations',
                 'a dent', 'dent(s) in|on|from',
@@ -1112,6 +1131,9 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'short|little|new|small piece|section|stick of plastic|pvc|pipe|clay between|with (two|a|the)* couplings|'
+                    .'coupling|bands|boots',
+                'cut|cutting|put|spliced|patched|dropped in a new|short|small|little|different|plastic section|piece|length|stick',
                 'new bit|piece|section|length of <pipe> let|put|cut|spliced in',
                 'been patched',
                 'repair couplings',
@@ -1186,6 +1208,9 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                "it's|pipe's|walls are|that's (all|real|really|pretty|just)* slimy|slimed|gooey|gunky|goopy (in|here|there|up|on|down)*",
+                'goo|slime|gunk|goop|ooze on|in|all|along|over (over)* (the)* walls|sides|bottom|pipe|top',
+                'nasty|gross|stinky|foul (black|brown|grey|gray)* stuff|mess in|on|along the bottom|pipe|line',
                 'mucky', 'poop|turd(s)|feces|sewage sitting|laying|stuck',
                 'goop', 'goo in the bottom|pipe|line',
                 'food (waste|scraps|debris|particles) in the bottom|pipe|line', 'food waste|scraps|debris',
@@ -1328,6 +1353,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'hair clip|tie|pin|clips|ties|pins|brush|comb',
                 'scrubber|scouring (pad|pads)', 'sponge(s)', 'scrubbers',
                 'chicken|rib|pork|ham|beef bone(s)', 'a bone', 'shopping trolley|cart|basket', 'traffic cone', 'pallet', 'bicycle',
                 'tricycle',
@@ -1372,6 +1398,8 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'another|other|some utility|line|pipe|service punched|bored|drilled|shoved|pushed|run (right|straight|'
+                    .'clean)* through (the|our|this|here|it)*',
                 'pipe|conduit|line coming|going|running|passing (right|straight|clean)* through the|this|our|your pipe|drain|sewer|line',
                 'thrust bored (it|that|this|straight|right)* through',
                 'hit it|this|us|the|line|pipe (pipe|line)* with their|a|the (directional)* drill|bore|auger',
@@ -1628,6 +1656,10 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "branch|tap|lateral|connection|line|pipe|wye|branch's|tap's|lateral's (is|was|has|been|just)* stuck|"
+                    ."shoved|pushed|jammed|rammed|driven in too|past|way|beyond|inside (far|the|wall|in)*",
+                'run|ran|shoved|stuck|jammed|pushed a|their|another|some pipe|line|hose (right|straight)* through into|'
+                    .'in (to)* (ours|our|the|this|pipe|sewer|and|it)*',
                 'sticking|poking (right|half|way|most|all|the)* across (the)* pipe',
                 'protruding tap|connection|lateral|branch', 'intruding tap',
                 'hammer tap(s)', 'hammered in tap|connection',
@@ -1665,6 +1697,8 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                "blank|dead|unused|spare|extra wye|tee|branch|lateral|connection|opening (that)* (nobody's|nobody|"
+                    ."no one's|isn't|not)* (using|used|use)*",
                 'old septic (tank)* connection|outlet|line|pipe|tie',
                 'capped|plugged|blanked|sealed (off|up)* junction|connection|branch|lateral|tee|wye',
                 'abandoned|dead|blanked|disused|unused|redundant|sealed|defunct (off|out)* wye|tee|connection|branch|'
@@ -1846,6 +1880,9 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'it|line|pipe|that daylights|day-lights (here|out|right|at|in)*',
+                'comes|come|goes|dumps|drains|empties|spills (out)* (at|in|into|to|on) the creek|ditch|river|stream|pond|'
+                    .'lake|beach|hillside|gutter|bank|swale',
                 'here i|we am|are (now)* in|at the manhole|chamber|tank',
                 "there's a cap on it", 'line|pipe stops|ends (there|here)*', 'abandoned line',
                 '(the)* main|final|last chamber|manhole',
@@ -1959,6 +1996,8 @@ return [
                 'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'hardly|barely|not|no|without (any|much|enough|a|really)* slope|fall|grade|pitch',
+                'laid|running|sloped|pitched|graded|installed backwards|backward|uphill',
                 'section|line|pipe (is)* back pitched|graded',
                 'pipe|line going|goes|running|runs uphill',
                 'running|runs|going the wrong way', 'grade is (all)* wrong|off|backwards', 'not much fall|slope|grade|pitch',
@@ -1972,6 +2011,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'at the end of my|our|the push (rod|cable|reel)*',
                 "(i'm|we're|it's|camera's|me|us)* dead stopped", 'hard stop',
                 "that's as far as (it'll|it|she'll|this|will)* go|goes|reach|reaches",
                 'not going|gonna (to|go|get)* any farther|further (into|in|past|through|than)*',
