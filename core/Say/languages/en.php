@@ -1217,6 +1217,9 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'bit|load|lot|bunch|some|little|more|pile of (pea)* shingle',
+                'pea shingle',
+                'shingle (in|on|along|at|again|here|there|laying|sat)* the|this|invert|bottom|again|here|there',
                 'backfill in|inside (the|our|this|here)* (pipe|line)*',
                 'pile|bunch|load|heap of rocks and dirt|gravel|sand|mud',
                 'debris (has|all|just)* settled|sitting|laying (on|in|along)* (the)* bottom',
@@ -1279,6 +1282,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|caught|stuck|sat|piled|draped on|"
+                    ."against|behind|over|around (it|that|there|top|the)*",
                 'piece|strip|bit|scrap|chunk of fabric|material|cloth|clothing|linen',
                 'paper product|goods (hung|caught|stuck|snagged|up|on|there|is)*',
                 'mop head|string',
@@ -3634,6 +3639,17 @@ return [
             'rod jams|jammed', "can't|cannot get any more rod|cable in",
         ]],
         'run' => ['' => [
+            "now|so|okay|alright (now|so|i'm|we're|i|am|gonna|going|to|let's|we'll|i'll)* run|push|shoot|send (it|the|her|my|this|camera)* "
+                .'toward|towards|back|up|to (to)* the house|street|road|main|city|building|garage',
+            "(let|let's|i'll|gonna|i'm|we|i|okay|me|us)* zero|zeroing (it|this|that|my|the|counter|out)* (out|counter|reel|meter|footage)* again",
+            "let me|let's|i'm gonna|i'll|we'll zero (it|this|the|my)* (out|counter|reel)* and go|run|head|look|do",
+            "now|okay|so|then|alright (now|so|i'm|we're|i|we|am|are|moved|went|gone|have|has)* (at|in|to|over|back)* at|in|to the other|back|"
+                .'front|second|backyard|rear|side|house|garage|basement|street cleanout',
+            'move|moving|moved|going|go|over (over)* to the other|back|front|second|next|side|rear cleanout|opening|access|manhole',
+            'this is (the|run|line)* second|third|two|three|other|next (drain|line|run)*',
+            "now|okay (i'm|we're) coming in from|at|through the", 'running|run|ran it from the vent|roof|toilet|stack|street|house',
+            '(and|then|so)* then i|we did|ran|looked|went the|through|down|up (the)* storm|kitchen|other|laundry|second|back|garage|basement '
+                .'drain|line|run|side',
             "then|now (going|heading|looking)* toward|towards the front|back|street|house|road it's|there's|i've|we've|i|we",
             'restart|restarting|start (over|again)* at|from|on zero',
             "let's|gonna|i'll|we'll go this|that way (now)*",
