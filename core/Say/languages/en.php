@@ -1218,7 +1218,7 @@ return [
             ],
             'sediment' => [
                 'bit|load|lot|bunch|some|little|more|pile of (pea)* shingle',
-                'pea shingle',
+                'pea shingle in|on|along|at|again|here|there|laying',
                 'shingle (in|on|along|at|again|here|there|laying|sat)* the|this|invert|bottom|again|here|there',
                 'backfill in|inside (the|our|this|here)* (pipe|line)*',
                 'pile|bunch|load|heap of rocks and dirt|gravel|sand|mud',
@@ -1282,7 +1282,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
-                "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|caught|stuck|sat|piled|draped on|"
+                "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|sat|draped on|"
                     ."against|behind|over|around (it|that|there|top|the)*",
                 'piece|strip|bit|scrap|chunk of fabric|material|cloth|clothing|linen',
                 'paper product|goods (hung|caught|stuck|snagged|up|on|there|is)*',
@@ -3646,7 +3646,7 @@ return [
             "now|okay|so|then|alright (now|so|i'm|we're|i|we|am|are|moved|went|gone|have|has)* (at|in|to|over|back)* at|in|to the other|back|"
                 .'front|second|backyard|rear|side|house|garage|basement|street cleanout',
             'move|moving|moved|going|go|over (over)* to the other|back|front|second|next|side|rear cleanout|opening|access|manhole',
-            'this is (the|run|line)* second|third|two|three|other|next (drain|line|run)*',
+            'this is the second|third|other|next drain|line|run|pipe', 'this is (the)* run|line (number)* two|three|four',
             "now|okay (i'm|we're) coming in from|at|through the", 'running|run|ran it from the vent|roof|toilet|stack|street|house',
             '(and|then|so)* then i|we did|ran|looked|went the|through|down|up (the)* storm|kitchen|other|laundry|second|back|garage|basement '
                 .'drain|line|run|side',
