@@ -124,7 +124,7 @@ return [
     // Behind a place where nothing is.
     'nothing_there' => [
         'fine', 'good', 'clean', 'clear', 'nothing', "nothing's", 'perfect', 'tight', 'else', 'issues', 'problems', 'defects',
-        'spotless', 'pristine', 'immaculate', 'sound',
+        'spotless', 'pristine', 'immaculate', 'sound', 'uneventful', 'boring',
     ],
     // Before where another run begins: "from the other cleanout".
     'leads_in' => ['from', 'in', 'at', 'to', 'on', 'through', 'into'],
@@ -819,6 +819,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "coupling|joint|hub|band|boot|collar and it's leaking|dripping|weeping|seeping",
                 "water (that's|is)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring in at|through|"
                     ."around the|this|that joint|seam|coupling|hub|bell|connection",
                 'infiltration at|in|through|around|coming the|this|that joint|seam|connection|coupling',
@@ -1025,6 +1026,7 @@ return [
                 'bottom|invert is worn thin',
             ],
             'worn_invert+wear=rough' => [
+                "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
                 'gouged|grooved|scoured|eroded|pitted (out)* (along|on|in|down)* the bottom|invert|floor|flow (line)*',
                 "concrete's|concrete|cement (is|has|been|all|'s)* eroded|worn|eaten|washed (away|out|along|on|in|down|the|"
                     ."bottom|flow|line)*",
@@ -1086,6 +1088,8 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "crown's|roof's|soffit's|crown|roof|top|soffit (is|'s|has)* down (by|about|maybe|roughly|a|good)* ten|"
+                    ."fifteen|twenty|thirty|forty|fifty|half|third|quarter",
                 "it's|pipe's|pipe (is|has|been|all|about|maybe)* deflected|deflecting",
                 "top's|side's|wall's|sides are (is|been|has|all|kind|of)* pushed|mashed|pressed|bowed|caving in|down (on|at)* (it|the)*",
                 "it's|pipe's|that's|been (been|all|kind|of)* crimped|pinched|kinked",
@@ -2016,6 +2020,9 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                'not driving|going|pushing|taking|running|sending (the|my|it|this)* (camera|crawler|head)* under|through|'
+                    .'past|over|into that|this|there|it',
+                "(so|i'll|we'll|we|i)* abandon|abandoning (the|this|it|survey|run|here|there)*",
                 'at the end of my|our|the push (rod|cable|reel)*',
                 "(i'm|we're|it's|camera's|me|us)* dead stopped", 'hard stop',
                 "that's as far as (it'll|it|she'll|this|will)* go|goes|reach|reaches",
@@ -2712,6 +2719,7 @@ return [
         ]],
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
+            "locator's|locator|receiver's|receiver|wand's (is)* beeping|screaming|pinging|singing|picking|showing|right|telling|saying|on|over|peaking",
             'depth button', 'with the receiver', 'put|got (the|my|our) locator on', 'push|hit|press the depth',
             'locate|locating|mark|marking that|this|it|the|those|these|here', 'get|put|do|getting|putting a locate', 'locator out',
             'go locate',
@@ -3491,6 +3499,7 @@ return [
             'which is|was (just|only|like|about|around|roughly|maybe)*', 'first', 'for (the)* first',
         ]],
         'made_of_behind' => ['' => [
+            "(on)* the other side of that|it|that's|it's|this (is|it's|we're|you're|your|the|you've|old|original|got|back|in|into|all)*",
             'rest of it|the (line|pipe|way)* (is|has|been|all|was)* replaced|done|redone with|in',
             "rest of it's (been|all)* replaced|done|redone with|in",
             "from there|here (on|out)* (it|we)* (is|are|it's|we're|you're) (back|in|into|on|the|old|all|original|a|just|new)*",
@@ -3955,7 +3964,8 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', 'brick main|sewer|manhole|chamber|lined',
+            "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
             "there's|here's the|your water seal|running|line|heater|meter|main|service|supply|softener|bill|on|again|going|from|off",
             '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
             "why|where you've|they've|you|there's|they (got|have)* (the|that|a)* crack|cracks in the|your wall|ceiling|"
