@@ -289,7 +289,7 @@ return [
         'stuff', 'things', 'not',
     ],
     'water' => ['water'],
-    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad', 'denser', 'too', "bird's",
+    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad', 'denser', 'too', 'so', 'pretty', 'quite', 'really', 'real', 'very', 'loads', 'loaded', 'packed', 'choked', "can't", 'barely', "bird's",
         'heaps'],
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
@@ -2237,10 +2237,12 @@ return [
         'root' => [
             'root_threads' => [
                 'fine', 'hair', 'hairs', 'hairline stuff|ones', 'tiny', 'thread(s)', 'hairlike', 'wispy', 'stringy', 'single strand',
-                'thin ones', 'fluffy', 'feathery', 'fine stuff',
+                'thin (ones)', 'fluffy', 'feathery', 'fine stuff',
             ],
             'root_clump' => [
                 'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad', 'denser', 'too thick', "bird's nest", 'heaps',
+                'so|really|pretty|quite|real|very thick|bad|heavy|dense', 'loads', 'loaded', 'packed', 'choked',
+                "can|could barely|hardly see|get|squeeze through", 'barely|hardly see|get|squeeze through',
             ],
         ],
         'fact' => [
