@@ -14,6 +14,7 @@ final readonly class OneThing
     private const COMING_WORDS = 10;
     private const CLOSER_WORDS = 7;
     private const TAP_WORDS = 5;
+    private const SETTLED_WORDS = 14;
 
     public function __construct(private Sentence $sentence)
     {
@@ -42,7 +43,30 @@ final readonly class OneThing
             return true;
         }
 
+        if ($this->isSettled($one, $more) || $this->isHole($one, $more)) {
+            $one->kind = Kind::LowSpot === $more->kind ? $one->kind : $more->kind;
+
+            return true;
+        }
+
         return $this->isComing($one, $more) || $this->isCap($one, $more);
+    }
+
+    /** "the pipe has settled there, so there's a lip": it has stepped, and holds no water. */
+    private function isSettled(Mention $one, Mention $more): bool
+    {
+        $low = Kind::LowSpot === $one->kind ? $one : $more;
+        $other = $low === $one ? $more : $one;
+
+        return Kind::LowSpot === $low->kind && Kind::OffsetJoint === $other->kind && !$low->isWater()
+            && $this->sentence->has('settles', $low->first, $low->last) && $more->first - $one->last <= self::SETTLED_WORDS;
+    }
+
+    /** "there's a piece of pipe missing, that's a hole" */
+    private function isHole(Mention $one, Mention $more): bool
+    {
+        return Kind::BrokenPipe === $one->kind && Kind::Hole === $more->kind && $more->first - $one->last <= self::CLOSER_WORDS
+            && $this->sentence->isAfter('they_are', $more->first, 2) && !$this->sentence->isAny('and', $one->last + 1, $more->first - 1);
     }
 
     /**

@@ -2327,6 +2327,8 @@ return [
             'goes|comes|gets into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
             'goes|comes|came in the', 'comes|came|opens|dumps out in|into the|a',
         ]],
+        // In the name of a low spot: of what may only have stepped.
+        'settles' => ['' => ['settled|settles|sunk|sank|drops|dropped|drop|fell (down|off|away)*']],
         // In the name of a change: what it is made of is behind.
         'leaves_pipe' => ['' => [
             'end of', 'out of', 'ends|stops|quits|finishes|terminates|ran|ties|connects', 'goes|runs|slips|sticks in|into|onto|to',
