@@ -49,7 +49,16 @@ final readonly class OneThing
             return true;
         }
 
-        return $this->isComing($one, $more) || $this->isCap($one, $more);
+        return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more);
+    }
+
+    /** "there's a ninety going up, that's the toilet": where the line goes, and nothing that ties in. */
+    private function isRoomOf(Mention $one, Mention $more): bool
+    {
+        // "a turn, that's where the kitchen ties in"
+        return Kind::Bend === $one->kind && Kind::TieIn === $more->kind && $more->first - $one->last <= self::CLOSER_WORDS
+            && !$this->sentence->isAny('where', $one->last + 1, $more->last)
+            && ($this->sentence->isAfter('they_are', $more->first, 2) || null !== $this->sentence->begins('they_are', $more->first));
     }
 
     /** "the pipe has settled there, so there's a lip": it has stepped, and holds no water. */
@@ -70,7 +79,7 @@ final readonly class OneThing
     }
 
     /**
-     * "there's a flat spot, and it's got water in it": where nobody says how far either goes.
+     * "there's a flat spot, and it's got water in it".
      *
      * @return bool whether the second is of the first, which is low then
      */

@@ -64,8 +64,7 @@ final class Overlaps
         foreach ($named as $each) {
             $before = end($kept) ?: null;
             $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
-            $isOne = null !== $before && ($isBeside && $thing->join($before, $each)
-                || [] === $measures->places && $thing->isFlat($before, $each));
+            $isOne = $isBeside && ($thing->join($before, $each) || $thing->isFlat($before, $each));
             if ($isOne || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {

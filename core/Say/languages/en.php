@@ -3968,7 +3968,7 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', 'brick main|sewer|manhole|chamber|lined',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
             "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
             "there's|here's the|your water seal|running|line|heater|meter|main|service|supply|softener|bill|on|again|going|from|off",
             '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',
