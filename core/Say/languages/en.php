@@ -467,6 +467,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'roots (have|has)* broken|busted|punched|pushed through|in',
                 'hairy|rooty|stringy mess (in|here|there|at)*',
                 'regrowth|regrown',
                 'root nest (going|growing|started|starting|forming)*',
@@ -491,6 +492,11 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water's|water (is|there|here)* (about|maybe|like|almost|only)* two|three|four|an|half (an)* inch|inches deep",
+                "section|part|spot|stretch|run|piece|pipe|line (here)* doesn't|don't|won't (fully|completely)* drain",
+                "water line's|line|mark (is)* up on the wall|side|walls|sides",
+                'always (gonna|going|to|be)* water in this|that|here (part|section|spot|stretch)*',
+                'lower|low in the middle|center|centre',
                 "doesn't|don't|won't|can't|never drain out|off|through|away (of|here|there|this|that)*",
                 'below grade (through|here|in|there)*',
                 "grade|fall (just|kind|of)* flattens|flattened|flat (out|off)* (and|so)* it's|it|water|and (is|"
@@ -625,6 +631,10 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'pipe|line|clay|it|next drops|drop|falls|steps|kicks at the|that|this joint|hub|bell|coupling',
+                'shoulder there|here|where|at|on',
+                "one|pipe|side|end (is|'s)* riding|sitting|sits|rides up (on|over)* the other|next (pipe|one)*",
+                "pipe's|one|pipe|end|side (is|'s)* riding|sitting over|above|on the other",
                 "joint's|joint|bell's|bell|hub's|connection's (is|has|just|kind|of|all)* cocked|rolled|tilted|crooked|"
                     ."tweaked|kinked|skewed (over|off|out|to|up|down)*",
                 'hump|bump|ridge where the|these|those|they|two|both (two)* pipes|ends|sections (meet|join|come|together)*',
@@ -734,6 +744,8 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "pipe's|pipe|end|spigot (is|all)* out of the hub|bell|socket|collar|coupling",
+                'nothing holding|connecting|joining (these|the|those|two)* (two|together|pipes|ends)*',
                 'uncoupled|unglued|unhooked',
                 "bell's|hub's|socket's|coupling's|collar's (is|just)* empty (at|on|the|bottom|top|there|here)*",
                 "pipes|joints|two|ends|they|they've|they're (two|pipes|ends|sections|joints|have|are|all|"
@@ -892,6 +904,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "it's|pipe's|top's|side's|line's|starting (just|starting|to)* caving|collapsing|folding|crumbling in|down",
                 "bell's|hub's|top's|side's|bottom's|joint's|wall's|crown's (been|is|has|all|just|completely)* blown|"
                     ."busted|smashed|knocked|kicked|bashed apart|out|in|up|off",
                 "top half (is|has|'s)* laying|lying|sitting|fallen|dropped in|on|into the|bottom (bottom)* (half)*",
@@ -1221,6 +1234,8 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                "there's|got|have|see|is (some|a|little|lot|bit|of|all|this|that)* dirt|mud|soil|sand in (here|there|the|"
+                    ."this) (pipe|line|bottom)*",
                 'bit|load|lot|bunch|some|little|more|pile of (pea)* shingle',
                 'pea shingle in|on|along|at|again|here|there|laying',
                 'shingle (in|on|along|at|again|here|there|laying|sat)* the|this|invert|bottom|again|here|there',
@@ -1286,6 +1301,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'pair|bunch of socks|gloves|underwear|pants|panties|tights',
                 "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|sat|draped on|"
                     ."against|behind|over|around (it|that|there|top|the)*",
                 'piece|strip|bit|scrap|chunk of fabric|material|cloth|clothing|linen',
