@@ -1234,8 +1234,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
-                "there's|got|have|see|is (some|a|little|lot|bit|of|all|this|that)* dirt|mud|soil|sand in (here|there|the|"
-                    ."this) (pipe|line|bottom)*",
+                "there's|got|have (some|a|little|lot|bit|of|all|this|that)* dirt|mud|soil in here|there",
                 'bit|load|lot|bunch|some|little|more|pile of (pea)* shingle',
                 'pea shingle in|on|along|at|again|here|there|laying',
                 'shingle (in|on|along|at|again|here|there|laying|sat)* the|this|invert|bottom|again|here|there',
