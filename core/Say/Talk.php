@@ -68,13 +68,22 @@ final readonly class Talk
         foreach ($this->sentence->marks('supposes') as $begin => $end) {
             $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
             $isBack = $this->measures->hasPlace($end, $mention->first)
-                || $this->sentence->has(self::BACK, $end + 1, $mention->first);
+                || $this->sentence->has(self::BACK, $end + 1, $mention->first) || $this->isToldWhole($mention);
             if ($isBefore && !$isBack) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "when you get in the common line there's a belly from fifteen to 22": nobody supposes where both ends are. */
+    private function isToldWhole(Mention $mention): bool
+    {
+        $isIts = static fn (Place $place) => null !== $place->to && $place->first > $mention->last
+            && $place->first - $mention->last <= self::WAY_WORDS;
+
+        return [] !== array_filter($this->measures->places, $isIts);
     }
 
     /** "a crack in the driveway", "roots on the ground": in no pipe. */

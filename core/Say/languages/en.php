@@ -2421,7 +2421,7 @@ return [
         ]],
         'at' => ['' => [
             'coming|come up on', 'both', "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call", "let's|we'll|i'll|just (just)* say|call (it|that)*",
-            'looks like', 'call it|that', 'does (it|that|she)* say', "i'd|we'd say",
+            'looks like', 'call it|that', 'it|she|screen|number|readout says|reads|shows (about|like)*', 'does (it|that|she)* say', "i'd|we'd say",
             'it|water|under|belly|sag|dip|been since (about|around|like|maybe|roughly)*',
             'just|right before|past|after|shy', 'shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
@@ -3315,7 +3315,8 @@ return [
         'no_denial' => ['' => [
             'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
             'nothing wrong|bad|the|matter (matter)* with|about (the|this|that|our)* (pipe|line|clay|plastic|iron) itself|it',
-            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it', "wouldn't be surprised if",
+            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it', "(it's|that's|this|is|isn't|this's)* not what (you|we|i|he|she|they|i'd|we'd)* want|wanted|expect|expected|like|hoped|hoping (to|for)* (hear|see|find)*",
+            "wouldn't be surprised if",
         ]],
         // Whatever is denied before it.
         'looks_well' => ['' => [
@@ -3926,6 +3927,7 @@ return [
                 .'half|third|quarter|ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety (percent|the|of|a|pipe)*',
         ]],
         'more_of_it' => ['' => [
+            'has|got|have|gets one|some|a few too|also', "(it's|that's|there's)* the mother lode|load",
             "(and)* that's|is (just|pretty|real|really|kind|of|a|little|bit|also|probably)* light|medium|moderate|heavy|severe|minor",
             "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
             "that|this one's|joint's|one|joint got|has them|it|some too|also|in",
