@@ -40,7 +40,11 @@ final class PipeChange
         $transitions = [];
         foreach ($materials as $i => $material) {
             $end = $ends->before($material->first, $material->last, $material->meaning) ?? $ends->begin($material);
-            if (null === $end && self::isUntil($sentence, $measures, $material)) {
+            $next = $materials[$i + 1] ?? null;
+            // "transition from iron to clay": it becomes no iron.
+            $isOld = $sentence->isAfter('from', $material->first) && null !== $next
+                && true === self::fromOne($sentence, $measures, $material, $next, $materials[$i - 1]->last ?? -1)?->isInOrder;
+            if ($isOld || null === $end && self::isUntil($sentence, $measures, $material)) {
                 continue;
             }
             $transition = self::fromOne($sentence, $measures, $materials[$i - 1] ?? null, $material, $materials[$i - 2]->last ?? -1)

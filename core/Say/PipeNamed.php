@@ -21,7 +21,8 @@ final class PipeNamed
         $isLeft = $sentence->has('leaves_pipe', $name->first, $name->last);
         $next = array_filter($sentence->materials(), static fn (Atom $pipe) => $pipe->first > $name->last
             && $pipe->first - $name->last <= self::NEXT_WORDS && null === $sentence->nextName($name->last + 1, $pipe->first)
-            && !$sentence->has('deny', $name->last + 1, $pipe->first));
+            // "transition from iron to clay"
+            && !$sentence->has('deny', $name->last + 1, $pipe->first) && !$sentence->isAfter('from', $pipe->first));
         $other = reset($next)->meaning ?? null;
 
         return [] !== $within && !$isLeft ? end($within) : (\in_array($other, $within, true) ? null : $other);

@@ -193,13 +193,15 @@ final readonly class Sentence
         return array_values(array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $before));
     }
 
-    /** @return array<int, string> the materials that are said within a name, by their first words */
+    /** @return array<int, string> the materials that begin within a name, by their first words */
     public function materialsWithin(int $first, int $last): array
     {
         $within = [];
         foreach ($this->marks as $role => $spans) {
             foreach (str_starts_with($role, Atom::MATERIAL.'=') ? $spans : [] as $begin => $end) {
-                $within += $begin >= $first && $end <= $last ? [$begin => substr($role, \strlen(Atom::MATERIAL) + 1)] : [];
+                // "iron" in "cast iron" is the same.
+                $isPart = [] !== array_filter($spans, static fn (int $last, int $word) => $word < $begin && $last >= $end, \ARRAY_FILTER_USE_BOTH);
+                $within += $begin >= $first && $begin <= $last && !$isPart ? [$begin => substr($role, \strlen(Atom::MATERIAL) + 1)] : [];
             }
         }
         ksort($within);

@@ -2346,7 +2346,7 @@ return [
         'settles' => ['' => ['settled|settles|sunk|sank|drops|dropped|drop|fell (down|off|away)*']],
         // In the name of a change: what it is made of is behind.
         'leaves_pipe' => ['' => [
-            'end of', 'out of', 'ends|stops|quits|finishes|terminates|ran|ties|connects', 'goes|runs|slips|sticks in|into|onto|to',
+            'end of', 'out of', 'leave|leaves|leaving|left', 'ends|stops|quits|finishes|terminates|ran|ties|connects', 'goes|runs|slips|sticks in|into|onto|to',
         ]],
         'into' => ['' => [
             "now (we're|i'm|you're) into (the|a|some|your|our)*",

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Tests\Say;
+
+use Jurvex\Core\Tests\Lines;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** Each way of saying one thing, put together with ways of saying others: all of it is read, and nothing more, in feet and in metres. */
+final class FramesTest extends TestCase
+{
+    use TellsNarrations;
+
+    /** Every so many of the ways to end are put to each way to begin, others to each. */
+    private const EVERY = 9;
+    private const TENTHS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
+    /** What one is called, several are, and one of none is, by kind. */
+    private const THINGS = [
+        'crack' => ['a crack', 'cracks', 'crack'], 'offset_joint' => ['an offset', 'offsets', 'offset'], 'hole' => ['a hole', 'holes', 'hole'],
+        'low_spot' => ['a belly', 'bellies', 'belly'], 'root_cords' => ['some roots', 'roots', 'root'],
+    ];
+    private const PIPES = [['cast iron', 'clay'], ['cast iron', 'pvc'], ['clay', 'plastic'], ['clay', 'cast iron'], ['orangeburg', 'clay']];
+    private const MATERIALS = ['clay' => 'clay', 'pvc' => 'pvc_welded', 'plastic' => 'pvc_welded', 'cast iron' => 'cast_iron'];
+    private const ROOTS_BEFORE = [
+        "there's some roots at 12 and ", 'at 12 feet we\'ve got roots coming in the joint okay ', '12 feet roots and then ',
+        "roots at 12 and that's about a quarter of the pipe so we keep going and ",
+    ];
+    private const OF_LOW = [
+        '', ' about a third of the pipe', " and the camera's under water", " so that's about an inch of water", ' and we keep going',
+        " and it's a pretty good one",
+    ];
+
+    #[DataProvider('units')]
+    public function testALowSpotGoesFromWhereItBeginsToWhereItEnds(string $units): void
+    {
+        $ends = self::ways('low ends', ['{to}' => '31']);
+        foreach (self::ways('low begins', ['{at}' => '20']) as $i => $begin) {
+            foreach (array_filter($ends, static fn (int $j) => 0 === ($i + $j) % self::EVERY, \ARRAY_FILTER_USE_KEY) as $j => $end) {
+                $of = self::OF_LOW[($i + 2 * $j) % \count(self::OF_LOW)];
+                self::isRead(
+                    "there's a crack at 12 and then $begin$of $end and then at 44 there's a wye on the left",
+                    ['crack@12', 'low_spot@20-31', 'tie_in@44'], $units,
+                );
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhereThePipeChangesItIsToldWhatItBecomes(string $units): void
+    {
+        foreach (self::ways('changes', ['{at}' => '20']) as $i => $change) {
+            foreach (self::PIPES as $j => [$old, $new]) {
+                $before = 0 === ($i + $j) % 2 ? '' : "we're in $old right now ";
+                $said = $before."there's a crack at 12 and then ".strtr($change, ['{old}' => $old, '{new}' => $new])
+                    ." and then at 44 there's a wye on the left";
+                $read = self::isRead($said, ['crack@12', 'transition@20', 'tie_in@44'], $units);
+                self::assertSame(self::MATERIALS[$new], array_column($read, 'facts')[0]['material_after'] ?? null, $said);
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testMoreOfTheRootsIsReadWhateverItIsCalled(string $units): void
+    {
+        foreach (self::ways('roots again', ['{at}' => '31']) as $i => $more) {
+            $before = self::ROOTS_BEFORE[$i % \count(self::ROOTS_BEFORE)];
+            self::isRead("$before$more and then at 64 there's a wye", ['roots@12', 'roots@31', 'tie_in@64'], $units);
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhatIsFoundAgainInAnotherRunIsAnother(string $units): void
+    {
+        foreach (self::ways('another run', []) as $other) {
+            self::isRead(
+                "okay there's a crack at 12 and an offset at 31 $other okay here we go at 12 there's a crack and at 20 a wye on the left",
+                ['crack@12', 'offset_joint@31', 'crack@12', 'tie_in@20'], $units,
+            );
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhatIsShownIsAtThePlaceThatWasTold(string $units): void
+    {
+        $shown = self::ways('shown', []);
+        foreach (self::ways('place', ['{at}' => '20']) as $i => $place) {
+            foreach (array_filter($shown, static fn (int $j) => 0 === ($i + $j) % self::EVERY, \ARRAY_FILTER_USE_KEY) as $j => $show) {
+                $kind = array_keys(self::THINGS)[$j % 4];
+                self::isRead(
+                    "there's a bend at 8 and then $place ".strtr($show, ['{it}' => self::THINGS[$kind][0]])
+                        ." and then we keep going okay at 44 there's some grease", ['bend@8', "$kind@20", 'grease@44'], $units,
+                );
+            }
+        }
+        foreach (self::ways('told', []) as $i => $told) {
+            $kind = array_keys(self::THINGS)[$i % 3];
+            $it = strtr($told, ['{it}' => self::THINGS[$kind][0]]);
+            foreach (["then we're at 20 feet $it and then", "okay $it and that's at 20 feet and"] as $said) {
+                self::isRead(
+                    "there's a bend at 8 and $said we keep going okay at 44 there's some grease",
+                    ['bend@8', "$kind@20", 'grease@44'], $units,
+                );
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhatIsDeniedExpectedOrOnlySaidToBeThereIsNot(string $units): void
+    {
+        foreach (self::ways('denied', []) as $i => $denied) {
+            [$one, $many, $none] = array_values(self::THINGS)[$i % 4];
+            $no = strtr($denied, ['{a}' => $one, '{many}' => $many, '{one}' => $none]);
+            foreach (["then we're at 20 feet $no and then", "okay $no and"] as $said) {
+                self::isRead(
+                    "there's a bend at 8 and $said we keep going okay at 44 there's a wye", ['bend@8', 'tie_in@44'], $units,
+                );
+            }
+        }
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function units(): iterable
+    {
+        yield 'feet' => ['feet'];
+        yield 'metres' => ['metric'];
+    }
+
+    /**
+     * @param array<string, string> $filled
+     *
+     * @return non-empty-list<string>
+     */
+    private static function ways(string $of, array $filled): array
+    {
+        $ways = array_filter(Lines::of('frames.txt'), static fn (string $line) => str_starts_with($line, $of.': '));
+        $ways = array_map(static fn (string $line) => strtr(substr($line, \strlen($of) + 2), $filled), array_values($ways));
+
+        return $ways ?: throw new \LogicException($of.' is said in no way.');
+    }
+
+    /**
+     * @param list<string> $wanted kinds at feet, which are tenths of a metre where metres are spoken
+     *
+     * @return list<array<string, mixed>> what changes, of all that is read
+     */
+    private static function isRead(string $said, array $wanted, string $units): array
+    {
+        $spoken = 'feet' === $units ? $said : self::inMetres($said);
+        $each = 'feet' === $units ? 0.3048 : 0.1;
+        $read = array_filter(
+            self::read(['units' => $units, 'cues' => [['from_s' => 0.0, 'to_s' => 30.0, 'text' => $spoken]]]),
+            static fn (array $entry) => 'reached' !== $entry['kind'],
+        );
+        $told = array_map(static function (array $entry) use ($each): string {
+            $kind = str_starts_with((string) $entry['kind'], 'root_') ? 'roots' : $entry['kind'];
+            $places = array_map(static fn (float $metres) => round($metres / $each, 1), array_filter([$entry['from_m'] ?? null, $entry['to_m'] ?? null]));
+
+            return $kind.'@'.implode('-', $places);
+        }, $read);
+        sort($told);
+        $wanted = str_replace('root_cords', 'roots', $wanted);
+        sort($wanted);
+        self::assertSame($wanted, array_values($told), $spoken);
+
+        return array_values(array_filter($read, static fn (array $entry) => 'transition' === $entry['kind']));
+    }
+
+    /** "20 feet" as "two point zero metres" */
+    private static function inMetres(string $said): string
+    {
+        $said = str_replace(['foot mark', 'feet', 'foot'], ['metre mark', 'metres', 'metres'], $said);
+
+        return (string) preg_replace_callback(
+            '/\b(\d)?(\d)\b/', static fn (array $digits) => self::TENTHS[(int) $digits[1]].' point '.self::TENTHS[(int) $digits[2]], $said,
+        );
+    }
+}
