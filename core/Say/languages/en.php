@@ -1104,7 +1104,7 @@ return [
                 "crown's|roof's|soffit's|crown|roof|top|soffit (is|'s|has)* down (by|about|maybe|roughly|a|good)* ten|"
                     ."fifteen|twenty|thirty|forty|fifty|half|third|quarter",
                 "it's|pipe's|pipe (is|has|been|all|about|maybe)* deflected|deflecting",
-                "top's|side's|wall's|sides are (is|been|has|all|kind|of)* pushed|mashed|pressed|bowed|caving in|down (on|at)* (it|the)*",
+                "top's|side's|wall's|sides (are|is|been|has|all|kind|of)* pushed|mashed|pressed|bowed|caving in|down (on|at)* (it|the)*",
                 "it's|pipe's|that's|been (been|all|kind|of)* crimped|pinched|kinked",
                 'like a football|egg|lemon|rugby (ball)* in (here|there)*',
                 'necked|necks|squeezed|pinched down by the weight|dirt|load|driveway|ground',
@@ -2453,7 +2453,7 @@ return [
             'peters|petered out', 'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
             'out from under (it|the|water|at|by)*',
             "i'm|we're|camera's|it's (now)* coming up|out (right|back)* at|by|around",
-            'shallows|shallowing (out|up)*', "i'm|we're|it's|lens is clear",
+            'shallows|shallowing (out|up)*', 'lens (is)* clear',
             '(it|pipe|line)* straight|flat|level again',
             "it'll|that'll|will|gonna go away (here|at|by|around|right)*", 'and out (again)* at|by|around',
             "it let's go|up", "that's it away|gone|out|clear", 'end right|about here|there|at',
@@ -3912,7 +3912,7 @@ return [
                 .'thick|thicker|heavy|heavier|bad|worse|bigger|big|dense|denser',
             'they|it|roots get|gets (a|lot|real|really|much|bit|little|pretty|way|so|even)* thick|thicker|heavy|heavier|bad|worse|bigger|'
                 .'dense|denser',
-            "they're|it's|roots are (a|lot|much|bit|little|even|way|still)* worse|thicker|heavier|bigger|denser|smaller|thinner|lighter",
+            "they're|it's|roots (are|a|lot|much|bit|little|even|way|still)* worse|thicker|heavier|bigger|denser|smaller|thinner|lighter",
             "it's (just|almost|basically|pretty|much|like)* (a|one) (solid|big|whole|huge|real)* mass|ball|mat|jungle|wad|"
                 ."clump|wall|nest|forest",
             "it's (just|almost|completely|totally|all|pretty|much)* solid|full|packed|choked|matted",
@@ -3963,7 +3963,7 @@ return [
             '(a)* couple|few (of)* little|small|big ones',
             'here|there|joint|one|ones|spot|side|yep|yeah (there|here)* too|also', 'here|there|joint|one|ones|spot|side as well',
             'as well',
-            "there's|there are some (there)*", 'here|there we go again', 'here|there they are',
+            "there's|there (are)* some (there)*", 'here|there we go again', 'here|there they are',
             "they're back|here|there|everywhere|all (over|through)*",
             'the|and|a second|third|fourth|fifth|next one|set|bunch|spot', 'second|third|fourth|fifth|next one|set|bunch|spot',
             'still going|more|some', 'and|yet again|more', 'more',
