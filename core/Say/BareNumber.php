@@ -52,15 +52,7 @@ final readonly class BareNumber
         $name = $this->one->first - 1;
         $isNumbered = $this->sentence->is('numbered', $name) && 0.0 === fmod($this->one->value, 1.0)
             && (null === $this->sentence->begins('to', $name - 1) || null !== $this->sentence->atomAt($name));
-        // "down to two and a half, three inches"
-        $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
-        $number = null === $behind ? 0.0 : $behind->value / $behind->each;
-        // "forty fifty mil"
-        $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value
-            && !$this->sentence->is('bare_units', $behind->last ?? 0);
-        // "fifteen twenty percent"
-        if (Unit::Percent === $behind?->unit && $behind->value > $this->one->value
-            || Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED)) {
+        if ($this->isSizeWith($next)) {
             return false;
         }
         // "un punto bajo"
@@ -83,6 +75,18 @@ final readonly class BareNumber
 
         return $this->isTold($next) && !$isCounted && !$this->isOfStreet($next)
             && ($this->one->isTenths() || $isAt || $this->isCountedOff() || $this->goesOn($next));
+    }
+
+    /** "down to two and a half, three inches", "forty fifty mil", "fifteen twenty percent": with the number behind it one size. */
+    private function isSizeWith(int $next): bool
+    {
+        $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
+        $number = null === $behind ? 0.0 : $behind->value / $behind->each;
+        $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value
+            && !$this->sentence->is('bare_units', $behind->last ?? 0);
+
+        return Unit::Percent === $behind?->unit && $number > $this->one->value
+            || Unit::Small === $behind?->unit && ($isNear || abs($number - $this->one->value) <= self::PAIRED);
     }
 
     /** "the joint's out by twenty" */
@@ -171,7 +175,8 @@ final readonly class BareNumber
         $isNamed = null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty one is roots again", "sixty six it's the city tap"
         // … and "sixty was the main", on the way back
-        $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->is('was', $next) || $sentence->beginsAny(['describes', 'made_of'], $next));
+        $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->is('was', $next)
+            || $sentence->beginsAny(['describes', 'made_of'], $next));
         // "twenty seven the clay ends", "forty one the pipe's got a patch", "thirty nine the water's gone"
         $isOfLine = $sentence->is('known', $next)
             && (Atom::MATERIAL === $sentence->atomAt($next + 1)?->role || $sentence->is('of_the_line', $next + 1)

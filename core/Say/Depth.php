@@ -102,11 +102,7 @@ final readonly class Depth
             return false;
         }
         $down = $this->sentence->begins('maybe_deep', $next);
-        $isDown = null !== $down && !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1)
-            // "from four feet down to nine"
-            && null === $this->sentence->begins('to', $next)
-            // "eight feet down we have a tee"
-            && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('subjects', $down + 1);
+        $isDown = null !== $down && $this->isDown($next, $down);
         // "we get about eight feet in and there's hair" is a place.
         $isIn = null === $down && null !== $this->sentence->begins('out', $next)
             // "I'm showing eight feet and there's a bend"
@@ -133,6 +129,14 @@ final readonly class Depth
         // "I'll mark that. Okay, it's four foot two down"
         return [] !== $farther || $isLocated || $this->isLocating || $this->sentence->has('marked') || $this->isBesideFarther($one)
             || $isDown && $one->value < $this->carriedM;
+    }
+
+    /** "four foot two down", and not "from four feet down to nine", "eight feet down we have a tee" */
+    private function isDown(int $next, int $down): bool
+    {
+        return !$this->sentence->is('articles', $down + 1) && !$this->sentence->is('known', $down + 1)
+            && null === $this->sentence->begins('to', $next)
+            && null === $this->sentence->begins('intro', $down + 1) && !$this->sentence->is('subjects', $down + 1);
     }
 
     /** "28 feet it's six foot three", "at 42 and that's four foot eight", "31 feet four foot even" */

@@ -17,8 +17,6 @@ final class Mentions
         Kind::LowSpot, Kind::StandingWater, Kind::WornInvert, Kind::Transition, Kind::Tap, Kind::OpeningSeen, Kind::CannotGoFurther,
         Kind::EndOfLine, Kind::ShortFall, Kind::SightLimited, Kind::OutOfRound,
     ];
-    /** "again", "that whole" so many words before or behind a name: it is named again. */
-    private const AGAIN_WORDS = 6;
     /** "A tee for the old laundry, that's capped": what becomes of it is told within so many words. */
     private const TOLD_WORDS = 15;
     /** So many words before or behind roots say what kind they are. */
@@ -72,40 +70,8 @@ final class Mentions
         $this->tellAll();
         $this->turnAll();
         (new Doubt($sentence, $measures, $this->all))->settle();
-        $this->recall();
-    }
-
-    /** What is named again, and what everybody knows by now. */
-    private function recall(): void
-    {
-        [$sentence, $measures] = [$this->sentence, $this->measures];
         (new Anew($sentence, $this->all))->tell();
-        foreach ($this->all as $mention) {
-            $beside = [$mention->first - self::AGAIN_WORDS, $mention->last + self::AGAIN_WORDS];
-            foreach ($measures->places as $place) {
-                // Beyond a place something else is.
-                $beside[0] = $place->last < $mention->first ? max($beside[0], $place->last + 1) : $beside[0];
-                $beside[1] = $place->first > $mention->last ? min($beside[1], $place->first - 1) : $beside[1];
-            }
-            // "it's still the same, here's a wye": that is a new one.
-            $isNew = $sentence->is('articles', $mention->first - 1) && !$sentence->is('definite', $mention->first - 1)
-                && ($sentence->isAfter('here', $mention->first - 1) || $sentence->isAfter('intro', $mention->first - 1));
-            $beside[0] = $isNew ? $mention->first : $beside[0];
-            // "we hit the clay again and roots": that is said of the clay.
-            foreach ($sentence->marks('again') as $begin => $end) {
-                $isOfOther = $end < $mention->first && $sentence->isBehindName($begin) && $sentence->is('and', $end + 1);
-                $beside[0] = $isOfOther ? max($beside[0], $end + 1) : $beside[0];
-            }
-            // "37, the offset's the same" tells how it is.
-            $isSame = [] !== $measures->places && $sentence->is('definite', $mention->first - 1)
-                && null !== $sentence->begins('again', $mention->last + 1);
-            $mention->isAgain = $sentence->has('again', ...$beside) && !$sentence->has('same_spot', ...$beside) && !$isSame;
-            $mention->isSum = $sentence->is('of', $mention->first - 1)
-                && Unit::Large === $sentence->amountBefore($mention->first - 1)?->unit;
-            $mention->isKnown = $sentence->is('definite', $mention->first - 1) && !$sentence->has('points', ...$beside)
-                && [] === $sentence->introsOf($mention->first, self::AGAIN_WORDS)
-                && !\in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
-        }
+        (new Known($sentence, $measures))->tell($this->all);
     }
 
     /** What is said without a name, as of a kind; none where the kind has nothing of it. */
@@ -161,7 +127,7 @@ final class Mentions
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::KIND === $atom->role) {
                 $mention = Mention::of($atom);
-                $after = Kind::Transition === $mention->kind ? PipeNamed::after($this->sentence, $atom) : null;
+                $after = Kind::Transition === $mention->kind ? (new PipeNamed($this->sentence, $atom))->after() : null;
                 $mention->facts += null === $after ? [] : ['material_after' => $after];
                 $this->qualify($mention);
                 $named[] = $mention;

@@ -86,7 +86,7 @@ final class PipeChange
         // "a clay to plastic adaptor", "cast to clay at fifteen"
         $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
             // "nine feet plastic to clay"
-            || [] !== array_filter($measures->places, static fn (Place $place) => $sentence->isPlaceBefore($place, $before->first));
+            || [] !== array_filter($measures->places, static fn (Place $place) => $place->isBefore($sentence, $before->first));
         if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;

@@ -5,26 +5,55 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 /** What the pipe becomes where the name of a change says it: "we hit the clay", "the end of the cast iron". */
-final class PipeNamed
+final readonly class PipeNamed
 {
     /** "Out of the iron and into the clay": so many words behind it the other is named. */
     private const NEXT_WORDS = 8;
 
-    /** @return ?string the material; none where it is not said */
-    public static function after(Sentence $sentence, Atom $name): ?string
+    public function __construct(private Sentence $sentence, private Atom $name)
     {
-        $within = $sentence->materialsWithin($name->first, $name->last);
-        // "the iron meets the clay"
-        if (\count($within) > 1) {
-            return end($within);
-        }
-        $isLeft = $sentence->has('leaves_pipe', $name->first, $name->last);
-        $next = array_filter($sentence->materials(), static fn (Atom $pipe) => $pipe->first > $name->last
-            && $pipe->first - $name->last <= self::NEXT_WORDS && null === $sentence->nextName($name->last + 1, $pipe->first)
-            // "transition from iron to clay"
-            && !$sentence->has('deny', $name->last + 1, $pipe->first) && !$sentence->isAfter('from', $pipe->first));
-        $other = reset($next)->meaning ?? null;
+    }
 
-        return [] !== $within && !$isLeft ? end($within) : (\in_array($other, $within, true) ? null : $other);
+    /** @return ?string the material; none where it is not said */
+    public function after(): ?string
+    {
+        $within = $this->within();
+        $last = end($within) ?: null;
+        // "the iron meets the clay"
+        if (\count($within) > 1 || null !== $last && !$this->sentence->has('leaves_pipe', $this->name->first, $this->name->last)) {
+            return $last;
+        }
+        $behind = array_filter($this->sentence->materials(), $this->isNext(...));
+        $other = reset($behind)->meaning ?? null;
+
+        return $other === $last ? null : $other;
+    }
+
+    /** @return array<int, string> the materials that begin within the name, by their first words */
+    private function within(): array
+    {
+        $within = [];
+        foreach ($this->sentence->marksOf(Atom::MATERIAL.'=') as $material => $spans) {
+            foreach ($spans as $begin => $end) {
+                // "iron" in "cast iron" is the same.
+                $isPart = [] !== array_filter(
+                    $spans, static fn (int $last, int $word) => $word < $begin && $last >= $end, \ARRAY_FILTER_USE_BOTH,
+                );
+                $within += $begin >= $this->name->first && $begin <= $this->name->last && !$isPart ? [$begin => $material] : [];
+            }
+        }
+        ksort($within);
+
+        return $within;
+    }
+
+    private function isNext(Atom $pipe): bool
+    {
+        $from = $this->name->last + 1;
+
+        return $pipe->first >= $from && $pipe->first - $from < self::NEXT_WORDS
+            && null === $this->sentence->nextName($from, $pipe->first) && !$this->sentence->has('deny', $from, $pipe->first)
+            // "transition from iron to clay"
+            && !$this->sentence->isAfter('from', $pipe->first);
     }
 }

@@ -20,4 +20,10 @@ final readonly class Place
     {
         return new self(min($one, $other), max($one, $other), $said->first, $said->last);
     }
+
+    /** Whether it stands right before a word; a comma between does not part them. */
+    public function isBefore(Sentence $sentence, int $word): bool
+    {
+        return $this->last === $word - ($sentence->isComma($word - 1) ? 2 : 1);
+    }
 }

@@ -52,16 +52,14 @@ final readonly class Reading
             foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
                 $marks[$role][$i] = $i + $found[1] - 1;
             }
-            $isWithin = $i < $free;
-            $atom = $isWithin ? $atoms[\count($atoms) - 1] : self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts);
+            $within = $i < $free ? $atoms[\count($atoms) - 1] : null;
+            $atom = null === $within ? self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts)
+                : self::sideIn($within, $i, $free, $phrases[Atom::CLOCK] ?? null);
             // "we hit the clay": the name says what it is made of.
-            [$material, $many] = Atom::KIND === $atom?->role ? $phrases[Atom::MATERIAL] ?? ['', 0] : ['', 0];
-            if ($many > 0) {
+            if (Atom::KIND === ($within ?? $atom)?->role && isset($phrases[Atom::MATERIAL])) {
+                [$material, $many] = $phrases[Atom::MATERIAL];
                 $marks[Atom::MATERIAL.'='.$material][$i] = $i + $many - 1;
             }
-            // "a line coming in on the right": the name ends in its side.
-            [$side, $many] = $isWithin && Atom::KIND === $atom->role ? $phrases[Atom::CLOCK] ?? ['', 0] : ['', 0];
-            $atom = $isWithin ? ($many > 0 && $i + $many >= $free ? new Atom(Atom::CLOCK, $side, $i, $i + $many - 1) : null) : $atom;
             if (null !== $atom) {
                 $atoms[] = $atom;
                 $free = $atom->last + 1;
@@ -130,6 +128,18 @@ final readonly class Reading
         }
 
         return $counted;
+    }
+
+    /**
+     * "a line coming in on the right": the name ends in its side.
+     *
+     * @param int $free the first word behind what stands around it
+     * @param ?array{string, int} $side that begins there
+     */
+    private static function sideIn(Atom $within, int $i, int $free, ?array $side): ?Atom
+    {
+        return null !== $side && Atom::KIND === $within->role && $i + $side[1] >= $free
+            ? new Atom(Atom::CLOCK, $side[0], $i, $i + $side[1] - 1) : null;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

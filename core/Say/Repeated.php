@@ -50,11 +50,9 @@ final readonly class Repeated
             $at = $this->sentence->begins('at', $name + 1);
             $places = array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
             $first = reset($places);
-            if (false === $first || null !== $mention->place || \in_array($mention->kind, self::ONCE, true)) {
-                continue;
-            }
-            $words = Listed::with($this->sentence, $first);
-            if (($words[0] ?? null) !== $first->first || !$this->sentence->is('and', max($words) - 1)) {
+            $words = false === $first ? [] : Listed::with($this->sentence, $first);
+            if (false === $first || null !== $mention->place || \in_array($mention->kind, self::ONCE, true)
+                || ($words[0] ?? null) !== $first->first || !$this->sentence->is('and', max($words) - 1)) {
                 continue;
             }
             $mention->place = $first;
@@ -198,8 +196,8 @@ final readonly class Repeated
             // "the bend at point three, and along to one metre"
             $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
             // "a crack at twelve and at twenty, there's a coupling"
-            $isOfOther = $this->isOther($part[1] + 1);
-            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $at) && !$this->unnamed->isNexts($mentions, $part)) {
+            $isOfOther = $this->isOther($part[1] + 1) || $this->unnamed->isNexts($mentions, $part);
+            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $at)) {
                 $listed[] = $before->againAt($place, ...$part);
             }
         }
@@ -288,7 +286,6 @@ final readonly class Repeated
             && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn)
             // "a crack at twelve and at twenty there's a coupling"
             && ($isThem || !$this->isOther($other->last + 1))
-            // "water at twenty and at 31 we're back out"
             && !(new Vacancy($this->sentence))->isOut($other) && !$this->sentence->endsThere($other->last + 1);
     }
 

@@ -102,6 +102,14 @@ final readonly class Sentence
         return $this->marks[$role] ?? [];
     }
 
+    /** @return array<string, array<int, int>> last word by first word, of each role that begins so, by the rest of its name */
+    public function marksOf(string $kind): array
+    {
+        $roles = array_filter($this->marks, static fn (string $role) => str_starts_with($role, $kind), \ARRAY_FILTER_USE_KEY);
+
+        return array_combine(array_map(static fn (string $role) => substr($role, \strlen($kind)), array_keys($roles)), $roles);
+    }
+
     /** Whether a phrase of a role ends right before a word; commas and an article between do not part them. */
     public function isAfter(string $role, int $i, int $words = 1): bool
     {
@@ -193,28 +201,6 @@ final readonly class Sentence
         return array_values(array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $before));
     }
 
-    /** @return array<int, string> the materials that begin within a name, by their first words */
-    public function materialsWithin(int $first, int $last): array
-    {
-        $within = [];
-        foreach ($this->marks as $role => $spans) {
-            foreach (str_starts_with($role, Atom::MATERIAL.'=') ? $spans : [] as $begin => $end) {
-                // "iron" in "cast iron" is the same.
-                $isPart = [] !== array_filter($spans, static fn (int $last, int $word) => $word < $begin && $last >= $end, \ARRAY_FILTER_USE_BOTH);
-                $within += $begin >= $first && $begin <= $last && !$isPart ? [$begin => substr($role, \strlen(Atom::MATERIAL) + 1)] : [];
-            }
-        }
-        ksort($within);
-
-        return $within;
-    }
-
-    /** Whether a material ends right before a word. */
-    public function isMaterialBefore(int $i): bool
-    {
-        return [] !== array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last === $i - 1);
-    }
-
     /** Where the last name before a word ends; none where there is none. */
     public function nameBefore(int $i): ?int
     {
@@ -258,14 +244,6 @@ final readonly class Sentence
             && $atom->first <= $i && $atom->last >= $i);
     }
 
-    /** The name of a kind in which a word stands. */
-    public function nameAround(int $i): ?Atom
-    {
-        $around = array_filter($this->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->first <= $i && $atom->last >= $i);
-
-        return reset($around) ?: null;
-    }
-
     /** "there's another one", and not "there's another root" */
     public function isShownAgain(int $i): bool
     {
@@ -303,12 +281,6 @@ final readonly class Sentence
         $next = $end + ($this->is('and', $end + 1) ? 2 : 1);
 
         return max($end + 1, null === $this->begins('cut', $next) ? 0 : $this->behindCuts($next));
-    }
-
-    /** Whether a place stands right before a word; a comma between does not part them. */
-    public function isPlaceBefore(Place $place, int $i): bool
-    {
-        return $place->last === $i - ($this->isComma($i - 1) ? 2 : 1);
     }
 
     /** Whether no word of it is left from there on. */

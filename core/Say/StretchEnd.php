@@ -10,15 +10,13 @@ use Jurvex\Core\Finding\Kind;
 final readonly class StretchEnd
 {
     private const OF_LOW = ['ends', 'goes_on'];
-    private const OF_OTHERS = ['runs_to'];
+    private const OF_OTHERS = EndWords::OF_OTHERS;
     /** "30 I'm out of it": a place so many words before the end. */
     private const BEFORE_WORDS = 4;
     /** "from there to the main it looks great, the main's at 38": so many words behind it another place is of something else. */
     private const BEHIND_WORDS = 8;
     /** "a belly from about": a name so many words before its place. */
     private const NAME_AT = 3;
-    /** "nothing till 24": so many words before it. */
-    private const NOTHING_WORDS = 3;
     /** "28 feet, it flattens out": so many words beside a place. */
     private const BETTER_WORDS = 6;
 
@@ -267,29 +265,12 @@ final readonly class StretchEnd
     private static function between(Sentence $sentence, Measures $measures, array $roles, int $first, int $last): ?self
     {
         $ends = $placed = [];
-        $marks = array_replace(...array_map($sentence->marks(...), $roles));
-        $words = array_keys($marks);
-        // "nothing till 24"
-        // … "then it's clear to nine", "then the line goes on to seven"
-        // … and not "it's a good one, it goes to nine"
-        $isClean = static fn (int $word) => $sentence->isAny('nothing_there', $word - self::NOTHING_WORDS, $word - 1)
-            && !$sentence->isAny('pronouns', $word - self::NOTHING_WORDS, $word - 1)
-            // "it's clean, and that goes to fourteen"
-            && !$sentence->isAny('and', $word - self::NOTHING_WORDS, $word - 1)
-            || self::OF_OTHERS === $roles && ($sentence->is('all_of_it', $word - 1) || $sentence->isMaterialBefore($word)
-                || $sentence->is('nothing_there', $word) && $sentence->is('subjects', $word - 1));
-        // "it goes to clay"
-        $isChange = static fn (int $word) => Atom::MATERIAL === $sentence->atomAt($marks[$word] + 1)?->role;
-        // "51 and that's the end of the run"
-        $isOfLine = static fn (int $word) => str_starts_with((string) $sentence->nameAround($word)?->meaning, Kind::EndOfLine->value)
-            && null === $sentence->begins('where_it_ends', $sentence->nameAround($word)->first ?? $word);
-        $isEnd = static fn (int $word) => $word >= $first && $word <= $last && !$isClean($word) && !$isChange($word) && !$isOfLine($word);
-        foreach (array_filter($words, $isEnd) as $word) {
+        foreach ((new EndWords($sentence, $roles))->in($first, $last) as $word => $until) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
                 && $place->first - $word <= self::BEHIND_WORDS
                 // "it gets thicker, and by the time you're at twenty" is one.
-                && (!$sentence->isAny('and', min($marks[$word], $place->first), max($word, $place->first))
+                && (!$sentence->isAny('and', min($until, $place->first), max($word, $place->first))
                     // "it stops at the next joint, and that's at 26"
                     || $sentence->isAfter('puts', $place->first, 2) && null === $sentence->begins('intro', $place->last + 1));
             $ends[$word] = array_values(array_filter($measures->places, $isBehind));

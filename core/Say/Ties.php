@@ -32,8 +32,6 @@ final readonly class Ties
     private const OPENS = 9;
     /** behind "in that", where it is not, */
     private const THERE = 15;
-    /** behind "but there's", */
-    private const BUT = 25;
     /** or behind "that's at"; */
     private const TOLD = -12;
     /** or where a low spot ends, which is behind that; */
@@ -143,10 +141,6 @@ final readonly class Ties
             // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
             || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
 
-        // "I can't see much, but there's something at fourteen feet"
-        $but = array_filter(array_keys($this->sentence->marks('contrast')), static fn (int $word) => $word >= $from && $word < $place->first);
-        $isBut = [] !== $but && null !== $this->sentence->begins('intro', max($but) + 1);
-
         // "a lot of sediment in that, ten feet …"
         $there = $this->sentence->begins('beside_it', $from);
         $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
@@ -165,8 +159,7 @@ final readonly class Ties
 
         return self::BEHIND + $words + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
             + ($isEnd ? self::ENDED : 0)
-            + ($isBut ? self::BUT : 0) + ($isThere && !$isAt && !$isTold ? self::THERE : 0)
-            + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
+            + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
     }
 

@@ -136,21 +136,28 @@ final readonly class Truth
             // "the crack at forty is there, and …" asks for nothing.
             $isNear = !$this->sentence->is('and', $end + 1)
                 && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
-            // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
-            $isAnswered = $this->sentence->has('likely', $end + 1, $mention->first - 1)
-                || $this->sentence->has('describes', $end + 1, $mention->first)
-                // "is that a crack, yeah, that's a crack"
-                || $this->sentence->isAfter('they_are', $mention->first) && null !== $this->sentence->nextName($end, $mention->first - 1)
-                // "is that a crack, yes it is"
-                || null !== $this->sentence->begins('affirms', $mention->last + 1)
-                // "is there something there, yeah, there's a crack"
-                || [] !== array_filter($this->sentence->introsOf($mention->first, self::WAY_WORDS), static fn (int $begin) => $begin > $end + 2);
-            if ($begin < $mention->first && $isNear && !$isAnswered) {
+            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end)) {
                 return true;
             }
         }
 
         return $this->sentence->isAsked() && $this->sentence->is('ask_first', $this->sentence->first);
+    }
+
+    /** Whether who asks knows, or somebody answers. */
+    private function isAnswered(Mention $mention, int $asked): bool
+    {
+        $sentence = $this->sentence;
+        $isShownSince = static fn (int $begin) => $begin > $asked + 2;
+
+        // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
+        return $sentence->has('likely', $asked + 1, $mention->first - 1) || $sentence->has('describes', $asked + 1, $mention->first)
+            // "is that a crack, yeah, that's a crack"
+            || $sentence->isAfter('they_are', $mention->first) && null !== $sentence->nextName($asked, $mention->first - 1)
+            // "is that a crack, yes it is"
+            || null !== $sentence->begins('affirms', $mention->last + 1)
+            // "is there something there, yeah, there's a crack"
+            || [] !== array_filter($sentence->introsOf($mention->first, self::WAY_WORDS), $isShownSince);
     }
 
     /** The speaker's own opening and the main as a direction are names, and as far as one will get is no end. */
@@ -265,7 +272,7 @@ final readonly class Truth
     /** "68 feet, manhole" */
     private function isBehindPlace(Mention $mention): bool
     {
-        $isBefore = fn (Place $place) => $this->sentence->isPlaceBefore($place, $mention->first);
+        $isBefore = fn (Place $place) => $place->isBefore($this->sentence, $mention->first);
 
         return [] !== array_filter($this->measures->places, $isBefore);
     }

@@ -289,8 +289,11 @@ return [
         'stuff', 'things', 'not',
     ],
     'water' => ['water'],
-    'clumps' => ['heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad', 'denser', 'too', 'so', 'pretty', 'quite', 'really', 'real', 'very', 'loads', 'loaded', 'packed', 'choked', "can't", 'barely', "bird's",
-        'heaps'],
+    'clumps' => [
+        'heavy', 'mat', 'ball', 'balls', 'mass', 'clump', 'clumps', 'massive', 'solid', 'wad', 'denser', 'too', 'so', 'pretty', 'quite',
+        'really', 'real', 'very', 'loads', 'loaded', 'packed', 'choked', "can't", 'barely', "bird's",
+        'heaps',
+    ],
     // A question begins with one of these.
     'ask_first' => ['is', 'are', 'do', 'does', 'did', 'could', 'would', 'any', 'what', 'how', 'was', 'were', 'have', 'has', 'can'],
     'turns' => ['ninety'],
@@ -478,7 +481,7 @@ return [
                 "the|a|that tree's|tree is|has (got|gotten|found|all)* (its|his)* (way)* in|into (here|there|this|the|pipe|joint|line)*",
                 "tree's|tree has|is found the|this|that joint|pipe|line|seam|water",
                 "it's|joint's|pipe's|that's|is (all|pretty|really|getting|kind|of|a|little)* hairy|furry|bushy|shaggy|"
-                    ."whiskery (here|there|at|in|right|this)*",
+                    .'whiskery (here|there|at|in|right|this)*',
                 'growth|vegetation in|inside here|there|the|this (pipe|joint|line)*',
                 'tentacles|tendrils (coming|growing|hanging|poking|reaching|in|through)*',
                 'taproot(s)',
@@ -500,13 +503,13 @@ return [
                 "doesn't|don't|won't|can't|never drain out|off|through|away (of|here|there|this|that)*",
                 'below grade (through|here|in|there)*',
                 "grade|fall (just|kind|of)* flattens|flattened|flat (out|off)* (and|so)* it's|it|water|and (is|"
-                    ."just)* holding|standing|sitting",
+                    .'just)* holding|standing|sitting',
                 'waterline|water-line coming|comes|rise|rising up',
                 'laying|lays|lies|lying flat with water',
                 'like a bathtub|trough|pond|lake|canal|swimming (pool)* in (here|there)*',
                 'stays|always|remains wet (here|there|in|through)*',
                 "pipe's|pipe|line|line's|it's got|has a (little|big|bit|of)* smile|grin|banana|bow|swayback (in|to)* (it|"
-                    ."here|there|this|spot)*",
+                    .'here|there|this|spot)*',
                 'submarining|scuba|snorkeling|snorkelling',
                 "flow's|flow (is|just|all)* sitting|standing|stopped|laying|pooling|dead (there|here|in)*",
                 'swales', 'low sections',
@@ -570,10 +573,10 @@ return [
                 'edge|start|beginning of the water',
                 'water (just|really|all|kind|of)* sits|stands|lays|pools (there|here)*',
                 "we're|i'm|camera's|drop|drops|go|goes (down|back)* into water",
-                "been (back)* in|under the|this|that|some water", 'been under since|for',
-            'see|seeing|saw|watch (you|the|this|that)* water come|comes|coming|rise|rising up', 'water picks|picking up',
-            "there's|here's the|your water",
-            'water from', 'a hold of|at', 'little|bit of a hold',
+                'been (back)* in|under the|this|that|some water', 'been under since|for',
+                'see|seeing|saw|watch (you|the|this|that)* water come|comes|coming|rise|rising up', 'water picks|picking up',
+                "there's|here's the|your water",
+                'water from', 'a hold of|at', 'little|bit of a hold',
                 'water (is)* stands|standing (about|maybe|at|like)* inches|inch|two|three|one|an|half', 'valley in',
                 "it's holding about (a)* half|quarter|third (a|of|the)* pipe", "half|third|quarter (of)* the pipe (is|'s)* water|full",
                 'slack|dead water',
@@ -618,7 +621,7 @@ return [
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
                 "we're|i'm|we|i are|am|going|gone under|underwater|submerged",
                 'start|starts|starting|begin|beginning to|going (go)* under',
-            "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around|and|so|again",
+                "we|i|camera|we're|i'm go|goes|going|went under (again)* at|right|here|there|about|around|and|so|again",
                 'lens|camera (is)* half covered',
                 'under water', 'underwater', 'going under water', 'line|pipe goes|dips|drops under|below (the)* water',
                 'lens|camera|head is|goes|went|going|gone (completely|fully|all|the|way)* under',
@@ -636,7 +639,7 @@ return [
                 "one|pipe|side|end (is|'s)* riding|sitting|sits|rides up (on|over)* the other|next (pipe|one)*",
                 "pipe's|one|pipe|end|side (is|'s)* riding|sitting over|above|on the other",
                 "joint's|joint|bell's|bell|hub's|connection's (is|has|just|kind|of|all)* cocked|rolled|tilted|crooked|"
-                    ."tweaked|kinked|skewed (over|off|out|to|up|down)*",
+                    .'tweaked|kinked|skewed (over|off|out|to|up|down)*',
                 'hump|bump|ridge where the|these|those|they|two|both (two)* pipes|ends|sections (meet|join|come|together)*',
                 "connection's|joint's|coupling's|transition's not flush",
                 'edge of the next|other|far|downstream|upstream pipe (is|sticking|stuck|sits|showing|up|out)*',
@@ -749,25 +752,25 @@ return [
                 'uncoupled|unglued|unhooked',
                 "bell's|hub's|socket's|coupling's|collar's (is|just)* empty (at|on|the|bottom|top|there|here)*",
                 "pipes|joints|two|ends|they|they've|they're (two|pipes|ends|sections|joints|have|are|all|"
-                    ."just)* separating|parting|drifting|drifted|moved|pulling|backing apart|away (from)* (each|other|one|another)*",
+                    .'just)* separating|parting|drifting|drifted|moved|pulling|backing apart|away (from)* (each|other|one|another)*',
                 'ground|dirt|soil|yard at|through|behind the joint|seam|gap',
                 'big|huge|large|wide|nice opening|space at|in|between (that|the|this)* joint|joints|seam',
                 "it's|they've|they|it|joint's|pipe's (has|have)* drifted|floated|crept|walked apart|open|out",
                 "joint's|one's|seam's|joint|gap's (is|really|pretty|too|awful|awfully|real|that)* wide (there|here|open)*",
                 "clay's|cast's|pipe's|plastic's|pvc's|iron's|one's|hub's (has|just)* pulled|backed|moved|slid|shrunk back|"
-                    ."away (away)* from the|that (cast|clay|iron|plastic|pipe|hub|bell|coupling)*",
+                    .'away (away)* from the|that (cast|clay|iron|plastic|pipe|hub|bell|coupling)*',
                 "no connection there|here (it's|they're|just)* (butted)* (up)* (and)* (open)*",
                 "butted up (and|but)* (it's)* open|gapped",
                 'dirt|soil|ground|daylight|mud|earth between the|those|these|two (two)* pipes|ends|joints|sections|pieces',
                 "pipe's|pipe|spigot|one|end|it's|joint (has|is|just|all)* slipped|slid|come|pulled|backed|worked|popped|"
-                    ."pushed out of the|that|its bell|hub|socket|collar|coupling",
+                    .'pushed out of the|that|its bell|hub|socket|collar|coupling',
                 'outside of the joint|pipe|bell|hub|coupling',
                 "never|didn't|not|wasn't|isn't pushed|push|shoved|seated|stabbed|driven|shove (that|it|this|them|one|the|"
-                    ."pipe|joint)* home|all the way (in|home)*",
+                    .'pipe|joint)* home|all the way (in|home)*',
                 "it's|joint's|pipe's|that's|is (all|a|little|kind|of)* disjointed|disconnected|unseated|parted",
                 'inches|inch|feet|foot|gap|space between the|those|these|two (two)* pipes|ends|sections|pieces',
                 "one's|joint's|pipe's|it's|that's|spigot's (just|kind|of|all|starting|to)* backed|backing|pulling|"
-                    ."slipping|sliding|slipped out",
+                    .'slipping|sliding|slipped out',
                 "joint|joints that's|that|hasn't|has|is|not|never|wasn't (not|been)* pushed|driven|knocked home|together",
                 "joint that's (been|all)* pushed|pulled|drawn|spread apart|open",
                 'come|came|comes|pulled|moved|drifted away from the|that (other|next)* one|pipe|joint|section',
@@ -833,10 +836,10 @@ return [
             'failed_seal' => [
                 "coupling|joint|hub|band|boot|collar and it's leaking|dripping|weeping|seeping",
                 "water (that's|is)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring in at|through|"
-                    ."around the|this|that joint|seam|coupling|hub|bell|connection",
+                    .'around the|this|that joint|seam|coupling|hub|bell|connection',
                 'infiltration at|in|through|around|coming the|this|that joint|seam|connection|coupling',
                 "water's|water (is|just)* dripping|leaking|seeping|weeping|running from|at|through|in (at|from|"
-                    ."through)* the|this|that joint|seam|coupling|hub",
+                    .'through)* the|this|that joint|seam|coupling|hub',
                 "ring's|ring|seal|gasket (has|'s|is)* come out of (its|the) seat|groove|socket",
                 "joint|joint's (is|was|that's)* leaking|dripping|weeping (too|also|in)*", 'joint with|has|got some|a|little infiltration',
                 "joint that's got (some|a|little|bit|of)* infiltration",
@@ -881,9 +884,9 @@ return [
                 'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
                 'hinged (open)* (along|at)* (the)* top|bottom|side',
                 "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"
-                    ."round (it|the|pipe|that)*",
+                    .'round (it|the|pipe|that)*',
                 "it's|pipe's|bottom's|top's|clay's|wall's|side's|is (all|kind|of|really)* spiderwebbed|crazed|splintered|"
-                    ."fissured|splitting",
+                    .'fissured|splitting',
                 'fine|thin|dark|faint line in|through|down|along|across the|that (pipe|wall|clay|side|top|bottom) (wall)*',
                 'spider web|webs|webbing of cracks|cracking',
                 'splits', 'hairlines',
@@ -906,12 +909,12 @@ return [
             'broken_pipe' => [
                 "it's|pipe's|top's|side's|line's|starting (just|starting|to)* caving|collapsing|folding|crumbling in|down",
                 "bell's|hub's|top's|side's|bottom's|joint's|wall's|crown's (been|is|has|all|just|completely)* blown|"
-                    ."busted|smashed|knocked|kicked|bashed apart|out|in|up|off",
+                    .'busted|smashed|knocked|kicked|bashed apart|out|in|up|off',
                 "top half (is|has|'s)* laying|lying|sitting|fallen|dropped in|on|into the|bottom (bottom)* (half)*",
                 "piece|chunk|hunk|slab|section of the|that|this|clay's|pipe's|clay|pipe|tile (pipe|clay|tile|is|just|been|"
                     ."has)* (is|just|been|has|that's|that)* missing|floating|loose|gone",
                 "pipe's|it's|line's|pipe|line|one's|clay's (is|has|been|all|completely|just)* snapped|blown|smashed|"
-                    ."crushed|caved (clean|right)* off|apart|in|out|through",
+                    .'crushed|caved (clean|right)* off|apart|in|out|through',
                 "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
                 'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
@@ -993,7 +996,7 @@ return [
             'worn_invert+wear=gone' => [
                 'dirt|soil|ground|rock|gravel|clay where the bottom|floor|invert (of the pipe|line)* should|used|ought (to)* be',
                 "belly|floor|bed|bottom half|third|quarter|side of the pipe (is|has|'s)* (been|is|rotted|rusted|"
-                    ."just)* gone|missing|rotted",
+                    .'just)* gone|missing|rotted',
                 "bottom third|half|quarter|side|inch of the pipe|line (is|'s|has)* (just|all|completely)* gone|missing",
                 "bottom of (this|the|that|your)* pipe (it's|is|that's) gone|missing|rotted",
                 'in vert (is|has|all)* gone|missing|rotted|eaten (out|away)*',
@@ -1042,7 +1045,7 @@ return [
                 "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
                 'gouged|grooved|scoured|eroded|pitted (out)* (along|on|in|down)* the bottom|invert|floor|flow (line)*',
                 "concrete's|concrete|cement (is|has|been|all|'s)* eroded|worn|eaten|washed (away|out|along|on|in|down|the|"
-                    ."bottom|flow|line)*",
+                    .'bottom|flow|line)*',
                 'wear line|mark|groove (on|in|along|down)* (the)* bottom|invert',
                 'bottom (starts|starting|is|gets|getting|to)* getting|gets|get|looks|feels|starts rough|ugly|bad|nasty|thin',
                 "surface|surface's (has|is|gone|going|all|quite|really)* soft|flaky|spongy (and)* (flaky|soft|rough)*",
@@ -1083,7 +1086,7 @@ return [
             ],
             'blister' => [
                 "lining's|liner's|lining|liner (has|is|'s)* come|coming|pulling|pulled|peeling|peeled|separated|lifting|"
-                    ."let away|off|loose (away|off|from|the|pipe|wall|host)*",
+                    .'let away|off|loose (away|off|from|the|pipe|wall|host)*',
                 'delaminations',
                 'got|has|have|some bubbles', 'bubble|bubbles in|on the pipe|side|wall|left|right|top|bottom',
                 "(it's|pipe's|is|all)* peeling (off|up|away)*",
@@ -1102,7 +1105,7 @@ return [
             ],
             'out_of_round' => [
                 "crown's|roof's|soffit's|crown|roof|top|soffit (is|'s|has)* down (by|about|maybe|roughly|a|good)* ten|"
-                    ."fifteen|twenty|thirty|forty|fifty|half|third|quarter",
+                    .'fifteen|twenty|thirty|forty|fifty|half|third|quarter',
                 "it's|pipe's|pipe (is|has|been|all|about|maybe)* deflected|deflecting",
                 "top's|side's|wall's|sides (are|is|been|has|all|kind|of)* pushed|mashed|pressed|bowed|caving in|down (on|at)* (it|the)*",
                 "it's|pipe's|that's|been (been|all|kind|of)* crimped|pinched|kinked",
@@ -1302,7 +1305,7 @@ return [
             'rag' => [
                 'pair|bunch of socks|gloves|underwear|pants|panties|tights',
                 "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|sat|draped on|"
-                    ."against|behind|over|around (it|that|there|top|the)*",
+                    .'against|behind|over|around (it|that|there|top|the)*',
                 'piece|strip|bit|scrap|chunk of fabric|material|cloth|clothing|linen',
                 'paper product|goods (hung|caught|stuck|snagged|up|on|there|is)*',
                 'mop head|string',
@@ -1482,7 +1485,7 @@ return [
                 'saddle tap (is|on|coming)* (on|off|in)* (the)* right|left|top|side',
                 "hole on|off|in|to the right|left|side is|'s a|your|the|another lateral|connection|wye|tee|branch|line",
                 "somebody's|someone's|they've|he's|they|someone|somebody|neighbor (has|just|also)* tapped|plumbed into|in|"
-                    ."on (to|it|this|here|the|line|pipe|there)*",
+                    .'on (to|it|this|here|the|line|pipe|there)*',
                 'a|another|that|this|the pipe|line|drain (just|that)* dumps|drops|empties|drains|spills|discharges in|'
                     .'into (from|the|here|it)* (above|top|left|right|side|here|this)*',
                 'joins|meets|enters (into)* the surface|foul|storm (water)* drain|sewer|line',
@@ -1681,7 +1684,7 @@ return [
             ],
             'stubbed_hose' => [
                 "branch|tap|lateral|connection|line|pipe|wye|branch's|tap's|lateral's (is|was|has|been|just)* stuck|"
-                    ."shoved|pushed|jammed|rammed|driven in too|past|way|beyond|inside (far|the|wall|in)*",
+                    .'shoved|pushed|jammed|rammed|driven in too|past|way|beyond|inside (far|the|wall|in)*',
                 'run|ran|shoved|stuck|jammed|pushed a|their|another|some pipe|line|hose (right|straight)* through into|'
                     .'in (to)* (ours|our|the|this|pipe|sewer|and|it)*',
                 'sticking|poking (right|half|way|most|all|the)* across (the)* pipe',
@@ -2257,7 +2260,7 @@ return [
             'root_clump' => [
                 'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad', 'denser', 'too thick', "bird's nest", 'heaps',
                 'so|really|pretty|quite|real|very thick|bad|heavy|dense', 'loads', 'loaded', 'packed', 'choked',
-                "can|could barely|hardly see|get|squeeze through", 'barely|hardly see|get|squeeze through',
+                'can|could barely|hardly see|get|squeeze through', 'barely|hardly see|get|squeeze through',
             ],
         ],
         'fact' => [
@@ -2346,7 +2349,8 @@ return [
         'settles' => ['' => ['settled|settles|sunk|sank|drops|dropped|drop|fell (down|off|away)*']],
         // In the name of a change: what it is made of is behind.
         'leaves_pipe' => ['' => [
-            'end of', 'out of', 'leave|leaves|leaving|left', 'ends|stops|quits|finishes|terminates|ran|ties|connects', 'goes|runs|slips|sticks in|into|onto|to',
+            'end of', 'out of', 'leave|leaves|leaving|left', 'ends|stops|quits|finishes|terminates|ran|ties|connects',
+            'goes|runs|slips|sticks in|into|onto|to',
         ]],
         'into' => ['' => [
             "now (we're|i'm|you're) into (the|a|some|your|our)*",
@@ -2420,8 +2424,11 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
-            'coming|come up on', 'both', "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call", "let's|we'll|i'll|just (just)* say|call (it|that)*",
-            'looks like', 'call it|that', 'it|she|screen|number|readout says|reads|shows (about|like)*', 'does (it|that|she)* say', "i'd|we'd say",
+            'coming|come up on', 'both',
+            "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call",
+            "let's|we'll|i'll|just (just)* say|call (it|that)*",
+            'looks like', 'call it|that', 'it|she|screen|number|readout says|reads|shows (about|like)*',
+            'does (it|that|she)* say', "i'd|we'd say",
             'it|water|under|belly|sag|dip|been since (about|around|like|maybe|roughly)*',
             'just|right before|past|after|shy', 'shy|short of', 'little|bit before|past|after|under|over', 'after', 'beyond',
             'at', 'around', 'near', 'by', 'about', 'at|around (like|say|maybe|what)*', 'right around', 'right at', 'right about',
@@ -2441,7 +2448,7 @@ return [
             'going into', 'getting into', 'go into a|the|this', 'enter(s)|entering (a|the|this)*',
         ]],
         // What ends what has begun, and the line where nothing has.
-        'where_it_ends' => ['' => ["where|when it|this|that ends|stops|quits|finishes"]],
+        'where_it_ends' => ['' => ['where|when it|this|that ends|stops|quits|finishes']],
         // Before the place where the water began.
         'went_under' => ['' => [
             '(when|where)* i|we|camera|it went|go|goes in|under|underwater (the)* (counter|it|reel|footage)* said|says|was|read|at',
@@ -2738,7 +2745,8 @@ return [
         ]],
         // Behind it a reading is a depth for a while.
         'locating' => ['' => [
-            "locator's|locator|receiver's|receiver|wand's (is)* beeping|screaming|pinging|singing|picking|showing|right|telling|saying|on|over|peaking",
+            "locator's|locator|receiver's|receiver|wand's (is)* beeping|screaming|pinging|singing|picking|showing|right|telling|"
+                .'saying|on|over|peaking',
             'depth button', 'with the receiver', 'put|got (the|my|our) locator on', 'push|hit|press the depth',
             'locate|locating|mark|marking that|this|it|the|those|these|here', 'get|put|do|getting|putting a locate', 'locator out',
             'go locate',
@@ -3220,7 +3228,7 @@ return [
             '(yes|yep|oh)* it|that|there|they (sure|certainly|definitely)* is|are|does|do', 'yes|sure is|are|does|do', 'yes',
         ]],
         'likely' => ['' => [
-            'suspected|possible|probable', "must|gotta be", "(has|'s)* got|has|have to be", "wouldn't be surprised if",
+            'suspected|possible|probable', 'must|gotta be', "(has|'s)* got|has|have to be", "wouldn't be surprised if",
             'a suspected',
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'possible', 'probably', 'appears',
             'appears to', 'appear to', 'seems', 'seem', 'seems like|to', 'i think', 'i believe', 'we think', 'could be', 'may be',
@@ -3315,7 +3323,9 @@ return [
         'no_denial' => ['' => [
             'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
             'nothing wrong|bad|the|matter (matter)* with|about (the|this|that|our)* (pipe|line|clay|plastic|iron) itself|it',
-            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it', "(it's|that's|this|is|isn't|this's)* not what (you|we|i|he|she|they|i'd|we'd)* want|wanted|expect|expected|like|hoped|hoping (to|for)* (hear|see|find)*",
+            'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it',
+            "(it's|that's|this|is|isn't|this's)* not what (you|we|i|he|she|they|i'd|we'd)* want|wanted|expect|expected|like|hoped|"
+                .'hoping (to|for)* (hear|see|find)*',
             "wouldn't be surprised if",
         ]],
         // Whatever is denied before it.
@@ -3670,15 +3680,16 @@ return [
         'run' => ['' => [
             "now|so|okay|alright (now|so|i'm|we're|i|am|gonna|going|to|let's|we'll|i'll)* run|push|shoot|send (it|the|her|my|this|camera)* "
                 .'toward|towards|back|up|to (to)* the house|street|road|main|city|building|garage',
-            "(let|let's|i'll|gonna|i'm|we|i|okay|me|us)* zero|zeroing (it|this|that|my|the|counter|out)* (out|counter|reel|meter|footage)* again",
+            "(let|let's|i'll|gonna|i'm|we|i|okay|me|us)* zero|zeroing (it|this|that|my|the|counter|out)* "
+                .'(out|counter|reel|meter|footage)* again',
             "let me|let's|i'm gonna|i'll|we'll zero (it|this|the|my)* (out|counter|reel)* and go|run|head|look|do",
-            "now|okay|so|then|alright (now|so|i'm|we're|i|we|am|are|moved|went|gone|have|has)* (at|in|to|over|back)* at|in|to the other|back|"
-                .'front|second|backyard|rear|side|house|garage|basement|street cleanout',
+            "now|okay|so|then|alright (now|so|i'm|we're|i|we|am|are|moved|went|gone|have|has)* (at|in|to|over|back)* at|in|to the "
+                .'other|back|front|second|backyard|rear|side|house|garage|basement|street cleanout',
             'move|moving|moved|going|go|over (over)* to the other|back|front|second|next|side|rear cleanout|opening|access|manhole',
             'this is the second|third|other|next drain|line|run|pipe', 'this is (the)* run|line (number)* two|three|four',
             "now|okay (i'm|we're) coming in from|at|through the", 'running|run|ran it from the vent|roof|toilet|stack|street|house',
-            '(and|then|so)* then i|we did|ran|looked|went the|through|down|up (the)* storm|kitchen|other|laundry|second|back|garage|basement '
-                .'drain|line|run|side',
+            '(and|then|so)* then i|we did|ran|looked|went the|through|down|up (the)* storm|kitchen|other|laundry|second|back|garage|'
+                .'basement drain|line|run|side',
             "then|now (going|heading|looking)* toward|towards the front|back|street|house|road it's|there's|i've|we've|i|we",
             'restart|restarting|start (over|again)* at|from|on zero',
             "let's|gonna|i'll|we'll go this|that way (now)*",
@@ -3908,13 +3919,13 @@ return [
             "(it's|they're) (even) (a|lot|much|bit|little|way|still)* worse|thicker|heavier|bigger|denser",
             "next joint's got it|them (too|also|in)*", '(just)* (a)* couple|few of strands|hairs', 'one|a little|small|tiny|big one',
             'they|it start|starts (right|back)* up again',
-            "they|it|roots (really|just|do)* start|starts (to)* get|getting (a|lot|real|really|much|bit|little|pretty|way|so)* "
+            'they|it|roots (really|just|do)* start|starts (to)* get|getting (a|lot|real|really|much|bit|little|pretty|way|so)* '
                 .'thick|thicker|heavy|heavier|bad|worse|bigger|big|dense|denser',
             'they|it|roots get|gets (a|lot|real|really|much|bit|little|pretty|way|so|even)* thick|thicker|heavy|heavier|bad|worse|bigger|'
                 .'dense|denser',
             "they're|it's|roots (are|a|lot|much|bit|little|even|way|still)* worse|thicker|heavier|bigger|denser|smaller|thinner|lighter",
             "it's (just|almost|basically|pretty|much|like)* (a|one) (solid|big|whole|huge|real)* mass|ball|mat|jungle|wad|"
-                ."clump|wall|nest|forest",
+                .'clump|wall|nest|forest',
             "it's (just|almost|completely|totally|all|pretty|much)* solid|full|packed|choked|matted",
             'the worst|heaviest|thickest|bulk|most (one|part|section|area|spot)* (of)* (it|them)* is', 'the heavy|big|thick|bad stuff is',
             "they're (coming|growing|getting) in|through|up|down (here|there|again|too|also)*",
@@ -3985,7 +3996,8 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow',
+            "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
             "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
             "there's|here's the|your water seal|running|line|heater|meter|main|service|supply|softener|bill|on|again|going|from|off",
             '(that)* felt|feels like (a|an|some|it|was)* (tree)* root(s)|rock|belly|offset',

@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
+use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Each way of saying one thing, put together with ways of saying others: all of it is read, and nothing more, in feet and in metres. */
+/**
+ * Each way of saying one thing, put together with ways of saying others: all of it is read, and nothing more, in feet and in metres.
+ *
+ * @phpstan-import-type Plain from Entry
+ */
 final class FramesTest extends TestCase
 {
     use TellsNarrations;
@@ -18,7 +23,8 @@ final class FramesTest extends TestCase
     private const TENTHS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
     /** What one is called, several are, and one of none is, by kind. */
     private const THINGS = [
-        'crack' => ['a crack', 'cracks', 'crack'], 'offset_joint' => ['an offset', 'offsets', 'offset'], 'hole' => ['a hole', 'holes', 'hole'],
+        'crack' => ['a crack', 'cracks', 'crack'], 'offset_joint' => ['an offset', 'offsets', 'offset'],
+        'hole' => ['a hole', 'holes', 'hole'],
         'low_spot' => ['a belly', 'bellies', 'belly'], 'root_cords' => ['some roots', 'roots', 'root'],
     ];
     private const PIPES = [['cast iron', 'clay'], ['cast iron', 'pvc'], ['clay', 'plastic'], ['clay', 'cast iron'], ['orangeburg', 'clay']];
@@ -55,8 +61,8 @@ final class FramesTest extends TestCase
                 $before = 0 === ($i + $j) % 2 ? '' : "we're in $old right now ";
                 $said = $before."there's a crack at 12 and then ".strtr($change, ['{old}' => $old, '{new}' => $new])
                     ." and then at 44 there's a wye on the left";
-                $read = self::isRead($said, ['crack@12', 'transition@20', 'tie_in@44'], $units);
-                self::assertSame(self::MATERIALS[$new], array_column($read, 'facts')[0]['material_after'] ?? null, $said);
+                $changes = self::isRead($said, ['crack@12', 'transition@20', 'tie_in@44'], $units);
+                self::assertSame(self::MATERIALS[$new], $changes[0]['facts']['material_after'] ?? '', $said);
             }
         }
     }
@@ -143,7 +149,7 @@ final class FramesTest extends TestCase
     /**
      * @param list<string> $wanted kinds at feet, which are tenths of a metre where metres are spoken
      *
-     * @return list<array<string, mixed>> what changes, of all that is read
+     * @return list<Plain> the changes of pipe among all that is read
      */
     private static function isRead(string $said, array $wanted, string $units): array
     {
@@ -155,14 +161,14 @@ final class FramesTest extends TestCase
         );
         $told = array_map(static function (array $entry) use ($each): string {
             $kind = str_starts_with((string) $entry['kind'], 'root_') ? 'roots' : $entry['kind'];
-            $places = array_map(static fn (float $metres) => round($metres / $each, 1), array_filter([$entry['from_m'] ?? null, $entry['to_m'] ?? null]));
+            $places = array_filter([$entry['from_m'] ?? null, $entry['to_m'] ?? null]);
 
-            return $kind.'@'.implode('-', $places);
+            return $kind.'@'.implode('-', array_map(static fn (float $metres) => round($metres / $each, 1), $places));
         }, $read);
         sort($told);
         $wanted = str_replace('root_cords', 'roots', $wanted);
         sort($wanted);
-        self::assertSame($wanted, array_values($told), $spoken);
+        self::assertSame($wanted, $told, $spoken);
 
         return array_values(array_filter($read, static fn (array $entry) => 'transition' === $entry['kind']));
     }
