@@ -914,7 +914,7 @@ return [
                 "piece|chunk|hunk|slab|section of the|that|this|clay's|pipe's|clay|pipe|tile (pipe|clay|tile|is|just|been|"
                     ."has)* (is|just|been|has|that's|that)* missing|floating|loose|gone",
                 "pipe's|it's|line's|pipe|line|one's|clay's (is|has|been|all|completely|just)* snapped|blown|smashed|"
-                    .'crushed|caved (clean|right)* off|apart|in|out|through',
+                    .'crushed|caved (clean|right)* off|apart|in|through',
                 "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
                 'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
@@ -2763,6 +2763,7 @@ return [
             'mark that|this one',
             'mark that|this spot|point',
             'over|under|at|by (the|top|of)* this|the|my flag|stake|whisker|paint', 'the|my|our|your|paint|orange|white mark is',
+            'mark is at|on|over|right|here|under',
             'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
