@@ -95,7 +95,7 @@ final readonly class Repeated
                     continue;
                 }
                 // "clean at ten, clean at twenty, 28 feet roots"
-                $isNext = $next - $place->last <= self::BETWEEN_WORDS + ($isBoth ? 1 : 0) && ($isBoth || \in_array($place, $free, true))
+                $isNext = $next - $place->last <= self::BETWEEN_WORDS + ($isBoth || $this->sentence->has('again', $place->last, $next) ? 1 : 0) && ($isBoth || \in_array($place, $free, true))
                     && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
                 // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
                 $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
@@ -150,14 +150,17 @@ final readonly class Repeated
         if (null === $last || [] === $chain || \in_array($mention->kind, self::ONCE, true)) {
             return false;
         }
-        $before = $this->sentence->amountBefore($last->first - 1);
+        // "at twelve and again at twenty there's a crack"
+        $led = $this->sentence->leadingTo('at', $last->first)[0] ?? $last->first;
+        $led -= null === $this->sentence->begins('again', $led - 1) ? 0 : 1;
+        $before = $this->sentence->amountBefore($led - 1);
         if (null === $before) {
             return false;
         }
         // "out of the water at 28 and 35 feet there's a crack"
         $isEnd = $this->sentence->has('ends', $before->first - self::LIST_WORDS, $before->first);
 
-        return !$isEnd && null === $last->to && $this->sentence->is('and', $last->first - 1)
+        return !$isEnd && null === $last->to && $this->sentence->is('and', $led - 1)
             && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
             && $mention->first - $last->last <= self::NAMED_WORDS + 1;
     }
@@ -208,7 +211,7 @@ final readonly class Repeated
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
                 $at = $this->firstOf($before, $place);
-                if (null !== $at && $this->isNextOf($at, $place, Joined::stretches($before))) {
+                if (null !== $at && $this->isNextOf($at, $place, Joined::stretches($before) && !$this->sentence->isMany($before->last))) {
                     $listed[] = $before->againAt($place);
                 }
             }

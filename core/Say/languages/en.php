@@ -370,7 +370,7 @@ return [
         'different', 'homes', 'customers', 'companies', 'calls', 'videos', 'neighbors', 'apartments', 'buildings',
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
         'minutes', 'minute', 'hours', 'hour', 'days', 'weeks', 'months', 'years', 'year', 'times', 'bathrooms', 'bedrooms',
-        'people', 'houses', 'units', 'guys', 'seconds', 'second', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
+        'people', 'houses', 'units', 'guys', 'seconds', 'litres', 'liters', 'bar', 'percent', 'degrees', 'st', 'nd', 'rd',
         'th', 's', 'hundred', 'thousand', 'grand', 'total',
     ],
     'phrases' => [
@@ -834,6 +834,9 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'mortar loss',
+                "mortar (is|has|'s|been)* missing|gone|washed|eroded|fallen (out|away)* (of|from|at|in|on)* (the|this|"
+                    ."that)* joint|joints|left|right|top|bottom|side",
                 "coupling|joint|hub|band|boot|collar and it's leaking|dripping|weeping|seeping",
                 "water (that's|is)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring in at|through|"
                     .'around the|this|that joint|seam|coupling|hub|bell|connection',
@@ -3320,6 +3323,8 @@ return [
         'goes_so_far' => ['' => [
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
+        // "What we found is there are two": asks nothing.
+        'is_there_are' => ['' => ["is there are|is|was|were|'s"]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
             'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
@@ -3997,7 +4002,8 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', 'settled|settles|settling out',
+            '(right|clean|straight)* through the|your|this|our lateral|sewer|drain',
             "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
             "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
             "there's|here's the|your water seal|running|line|heater|meter|main|service|supply|softener|bill|on|again|going|from|off",
