@@ -51,7 +51,7 @@ final class Placing
         }
         array_push($all, ...$claimed);
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
-        array_push($all, ...$repeated->each($mentions, self::without($places, $all)));
+        array_push($all, ...(new EachOf($this->sentence, $places))->all($mentions, self::without($places, $all)));
         array_push($all, ...$repeated->listed($all, self::without($places, $all)));
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->complete($all, $places);

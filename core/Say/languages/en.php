@@ -836,7 +836,7 @@ return [
             'failed_seal' => [
                 'mortar loss',
                 "mortar (is|has|'s|been)* missing|gone|washed|eroded|fallen (out|away)* (of|from|at|in|on)* (the|this|"
-                    ."that)* joint|joints|left|right|top|bottom|side",
+                    .'that)* joint|joints|left|right|top|bottom|side',
                 "coupling|joint|hub|band|boot|collar and it's leaking|dripping|weeping|seeping",
                 "water (that's|is)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring in at|through|"
                     .'around the|this|that joint|seam|coupling|hub|bell|connection',

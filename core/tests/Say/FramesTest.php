@@ -77,6 +77,17 @@ final class FramesTest extends TestCase
     }
 
     #[DataProvider('units')]
+    public function testTwoOfAKindAreAtTwoPlacesHoweverTheyAreCounted(string $units): void
+    {
+        foreach (self::ways('two', ['{at}' => '12', '{to}' => '20']) as $two) {
+            foreach (self::THINGS as $kind => [, $many, $one]) {
+                $said = strtr($two, ['{many}' => $many, '{one}' => $one]);
+                self::isRead("okay so what we found is $said and then the main's at 40", ["$kind@12", "$kind@20", 'tap@40'], $units);
+            }
+        }
+    }
+
+    #[DataProvider('units')]
     public function testWhatIsFoundAgainInAnotherRunIsAnother(string $units): void
     {
         foreach (self::ways('another run', []) as $other) {

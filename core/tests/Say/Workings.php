@@ -9,6 +9,7 @@ use Jurvex\Core\Input\Input;
 use Jurvex\Core\Measure\UnitSystem;
 use Jurvex\Core\Say\Alignment;
 use Jurvex\Core\Say\Cue;
+use Jurvex\Core\Say\EachOf;
 use Jurvex\Core\Say\Joined;
 use Jurvex\Core\Say\Lexicon;
 use Jurvex\Core\Say\Materials;
@@ -91,15 +92,15 @@ final class Workings
             }
         }
         $pending = $isCarried ? new Place(self::CARRIED_M, null, $sentence->first - 2, $sentence->first - 1) : null;
-        $repeated = new Repeated($sentence, $measures->places);
 
         return [
             $sentence->parts, $told, $measures->sizes, $mentions, $joined, $costs,
             StretchEnd::ofLow($sentence, $measures), StretchEnd::ofOther($sentence, $measures, $sentence->first, $sentence->last),
             StretchEnd::inOneBreath($sentence, $measures, $mentions),
             (new Alignment($sentence, $mentions, $joined, $pending, $isCarried))->places(),
-            (new Others($sentence, $measures->places))->of($mentions, $mentions[0]->kind ?? null), $repeated->each($mentions, $joined),
-            $repeated->listed($mentions, $joined),
+            (new Others($sentence, $measures->places))->of($mentions, $mentions[0]->kind ?? null),
+            (new EachOf($sentence, $measures->places))->all($mentions, $joined),
+            (new Repeated($sentence, $measures->places))->listed($mentions, $joined),
         ];
     }
 

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What is named behind several places and is at each of them: "at seven, at ten there's roots", "at 26 and 34 we've got offsets". */
+final readonly class EachOf
+{
+    /** "Each" stands so many words from the name. */
+    private const EACH_WORDS = 9;
+    /** So many places before a name are of it, with nobody saying "each"; so many words are between them. */
+    private const LEAST_EACH = 2;
+    private const BETWEEN_WORDS = 3;
+    /** Where somebody comes out of what was before is told so many words before a place. */
+    private const END_WORDS = 6;
+    /** What is at a pair of places is named so many words behind. */
+    private const NAMED_WORDS = 4;
+
+    /** @param list<Place> $places of the sentence, in their order */
+    public function __construct(private Sentence $sentence, private array $places)
+    {
+    }
+
+    /**
+     * "at seven, at ten, at thirteen there's roots at each of those".
+     *
+     * @param list<Mention> $mentions with their places
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention> with their places
+     */
+    public function all(array $mentions, array $free): array
+    {
+        $each = [];
+        $listed = $this->listedBehind($mentions);
+        foreach ($mentions as $mention) {
+            $eachAt = $this->eachAt($mention);
+            // "42, 45, 48, every one of those has roots, the one at 48 …": whatever place is behind, all of these are of it.
+            $isBehind = null !== $eachAt && null !== $mention->place && $mention->place->first > $mention->last;
+            $next = $isBehind ? $eachAt : $mention->place->first ?? 0;
+            $chain = [];
+            // "at 19, 27 and 30 we've got offsets"
+            $isList = null !== $mention->place && $mention->place->first < $mention->first
+                && $this->sentence->is('and', $mention->place->first - 1);
+            // "a gap at nine and another at eleven, both of those have roots"
+            $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
+            $isLed = false;
+            foreach (array_reverse($this->places) as $place) {
+                if ($place->last >= min($next, $mention->first)) {
+                    continue;
+                }
+                // "clean at ten, clean at twenty, 28 feet roots"
+                $between = self::BETWEEN_WORDS + ($isBoth || $this->sentence->has('again', $place->last, $next) ? 1 : 0);
+                $isNext = $next - $place->last <= $between && ($isBoth || \in_array($place, $free, true))
+                    && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
+                // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
+                $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
+                $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);
+                if (!$isNext || null === $eachAt && $isNotLed) {
+                    break;
+                }
+                $isLed = $this->sentence->isAfter('at', $place->first);
+                $chain[] = $mention->againAt($place, $mention->first, $mention->last);
+                $next = $place->first;
+            }
+            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || $this->isPair($mention, $chain);
+            array_push($each, ...($isEach ? $chain : []));
+        }
+
+        return $each;
+    }
+
+    /**
+     * "roots at 12 and at 17 and at 24, and at 30 it's cracked".
+     *
+     * @param list<Mention> $mentions with their places
+     *
+     * @return list<Place> those that go on with what stands before the first of them
+     */
+    private function listedBehind(array $mentions): array
+    {
+        $isBehind = static fn (Mention $each) => null !== $each->place && $each->place->first > $each->last;
+        $listed = [];
+        $last = array_map(static fn (Mention $each) => $each->place->last ?? 0, array_filter($mentions, $isBehind));
+        foreach ($this->places as $place) {
+            foreach ($last as $word) {
+                $at = $word + ($this->sentence->is('and', $word + 1) ? 2 : 1);
+                if ($this->sentence->begins('at', $at) === $place->first - 1) {
+                    $listed[] = $place;
+                    $last[] = $place->last;
+                }
+            }
+        }
+
+        return $listed;
+    }
+
+    /**
+     * "at 26 and 34 feet we've got offsets".
+     *
+     * @param list<Mention> $chain at the places before, the last one first
+     */
+    private function isPair(Mention $mention, array $chain): bool
+    {
+        $last = $mention->place;
+        if (null === $last || [] === $chain || \in_array($mention->kind, Repeated::ONCE, true)) {
+            return false;
+        }
+        // "at twelve and again at twenty there's a crack"
+        $led = $this->sentence->leadingTo('at', $last->first)[0] ?? $last->first;
+        $led -= null === $this->sentence->begins('again', $led - 1) ? 0 : 1;
+        $before = $this->sentence->amountBefore($led - 1);
+        if (null === $before) {
+            return false;
+        }
+        // "out of the water at 28 and 35 feet there's a crack"
+        $isEnd = $this->sentence->has('ends', $before->first - self::END_WORDS, $before->first);
+
+        return !$isEnd && null === $last->to && $this->sentence->is('and', $led - 1)
+            && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
+            && $mention->first - $last->last <= self::NAMED_WORDS;
+    }
+
+    /** Where it is said that each of the places has what is named. */
+    private function eachAt(Mention $mention): ?int
+    {
+        foreach (array_keys($this->sentence->marks('each')) as $word) {
+            if ($word >= $mention->first - self::EACH_WORDS && $word <= $mention->last + self::EACH_WORDS) {
+                return $word;
+            }
+        }
+
+        return null;
+    }
+}
