@@ -234,6 +234,8 @@ return [
     ],
     // Written or heard otherwise.
     'spellings' => [
+        'bailey' => 'belly', 'ballet' => 'belly', 'mane' => 'main', 'maine' => 'main', 'nineties' => 'ninety', 'krack' => 'crack', 'caste' => 'cast',
+        'vcp' => 'clay', 'missaligned' => 'misaligned', 'terror' => 'terra', 'greases' => 'grease', 'pbc' => 'pvc',
         'cant' => "can't", 'wont' => "won't", 'dont' => "don't", 'doesnt' => "doesn't", 'didnt' => "didn't", 'isnt' => "isn't",
         'arent' => "aren't", 'couldnt' => "couldn't", 'havent' => "haven't", 'hasnt' => "hasn't", 'thats' => "that's",
         'theres' => "there's", 'heres' => "here's", 'weve' => "we've", 'youve' => "you've", 'ive' => "i've", 'im' => "i'm",
@@ -470,6 +472,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                "rude|roof|route|root's|ruth intrusion",
                 'roots (have|has)* broken|busted|punched|pushed through|in',
                 'hairy|rooty|stringy mess (in|here|there|at)*',
                 'regrowth|regrown',
@@ -634,6 +637,8 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'miss|mis aligned (joint|pipe|coupling)*',
+                'displays|displaying|display joint',
                 'pipe|line|clay|it|next drops|drop|falls|steps|kicks at the|that|this joint|hub|bell|coupling',
                 'shoulder there|here|where|at|on',
                 "one|pipe|side|end (is|'s)* riding|sitting|sits|rides up (on|over)* the other|next (pipe|one)*",
@@ -747,6 +752,8 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'separate|separating joint',
+                "joint's|joint separate",
                 "pipe's|pipe|end|spigot (is|all)* out of the hub|bell|socket|collar|coupling",
                 'nothing holding|connecting|joining (these|the|those|two)* (two|together|pipes|ends)*',
                 'uncoupled|unglued|unhooked',
@@ -884,6 +891,7 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                'hare|here line (crack|fracture)*',
                 'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
                 'hinged (open)* (along|at)* (the)* top|bottom|side',
                 "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"
@@ -1306,6 +1314,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "baby|flushable|wet white|whites|wives|wife's|wise",
+                "there's|of|some whites",
                 'pair|bunch of socks|gloves|underwear|pants|panties|tights',
                 "toilet|loo paper|roll (that's|is|just|all)* sitting|laying|lying|sat|draped on|"
                     .'against|behind|over|around (it|that|there|top|the)*',
@@ -1481,6 +1491,9 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                'a wise on|coming|at|right|here',
+                'ladder|latter all|role|roll|oh on|coming|at|right|here',
+                "there's|here's|got|a tea|tire on|in|coming|at",
                 'line|pipe|drain (from|off|for) the|your|a garage|basement|kitchen|laundry|addition|pool|shop|barn|shed|'
                     .'upstairs|neighbor|bathroom enters|enter|comes|coming|joins|ties|drops|feeds (in|into)* (here|there)*',
                 'another|second|other building|house|home|unit|trailer|cottage coming|comes|ties|tying|tied|joins|dumping|'
@@ -1809,6 +1822,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'a bent (at|to|in|here|right|left)*',
                 'it|line|pipe turns (up|down|back)* up|down|upward|downward|vertical',
                 'goes|runs into|to|under the|your|our house|building|wall|slab|foundation and|then (it)* turns|goes up|down',
                 '(the|this)* pipe|line (just|kind|of)* changes|change|changed direction|course',
@@ -3139,6 +3153,7 @@ return [
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
+            "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this (fine|okay|alright|good)*",
             "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this",
             'right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at',
         ]],
