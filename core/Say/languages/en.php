@@ -234,7 +234,8 @@ return [
     ],
     // Written or heard otherwise.
     'spellings' => [
-        'bailey' => 'belly', 'ballet' => 'belly', 'mane' => 'main', 'maine' => 'main', 'nineties' => 'ninety', 'krack' => 'crack', 'caste' => 'cast',
+        'bailey' => 'belly', 'ballet' => 'belly', 'mane' => 'main', 'maine' => 'main', 'nineties' => 'ninety',
+        'krack' => 'crack', 'caste' => 'cast',
         'vcp' => 'clay', 'missaligned' => 'misaligned', 'terror' => 'terra', 'greases' => 'grease', 'pbc' => 'pvc',
         'cant' => "can't", 'wont' => "won't", 'dont' => "don't", 'doesnt' => "doesn't", 'didnt' => "didn't", 'isnt' => "isn't",
         'arent' => "aren't", 'couldnt' => "couldn't", 'havent' => "haven't", 'hasnt' => "hasn't", 'thats' => "that's",
@@ -3153,7 +3154,8 @@ return [
         'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
-            "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this (fine|okay|alright|good)*",
+            "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this "
+                .'(fine|okay|alright|good)*',
             "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this",
             'right|just past|after|beyond it|that|this', 'past|after|beyond it|that|this at',
         ]],
