@@ -499,6 +499,10 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                '(goes|go|runs|dips) downhill|down and (then)* (back)* up (again)*',
+                'saggy (section|spot|piece|pipe|part|line)*',
+                'trough in the line|pipe|bottom',
+                "pipe's|line's|pipe|line (is|has|been|all|kind|of)* bowed (down|in|out)*",
                 "water's|water (is|there|here)* (about|maybe|like|almost|only)* two|three|four|an|half (an)* inch|inches deep",
                 "section|part|spot|stretch|run|piece|pipe|line (here)* doesn't|don't|won't (fully|completely)* drain",
                 "water line's|line|mark (is)* up on the wall|side|walls|sides",
@@ -638,6 +642,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'drop off there|here|at',
                 'miss|mis aligned (joint|pipe|coupling)*',
                 'displays|displaying|display joint',
                 'pipe|line|clay|it|next drops|drop|falls|steps|kicks at the|that|this joint|hub|bell|coupling',
@@ -753,6 +758,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'disconnected joint|pipe|coupling',
                 'separate|separating joint',
                 "joint's|joint separate",
                 "pipe's|pipe|end|spigot (is|all)* out of the hub|bell|socket|collar|coupling",
@@ -4019,7 +4025,7 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', 'settled|settles|settling out',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "the|this|your|our|their sewer's", 'settled|settles|settling out',
             '(right|clean|straight)* through the|your|this|our lateral|sewer|drain',
             "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
             "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
