@@ -1931,6 +1931,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'out (in|on)* to|into the (inspection|next|last|front|road|main)* chamber|manhole',
                 'it|line|pipe|that daylights|day-lights (here|out|right|at|in)*',
                 'comes|come|goes|dumps|drains|empties|spills (out)* (at|in|into|to|on) the creek|ditch|river|stream|pond|'
                     .'lake|beach|hillside|gutter|bank|swale',
