@@ -165,7 +165,9 @@ final readonly class Ties
 
     private function isOfNextJoint(int $from, Place $place): bool
     {
+        // … and not "roots in the first joint at 28"
         $isLed = fn (int $end, int $begin) => $begin >= $from && $end > $begin && !$this->sentence->is('known', $begin - 1)
+            && !$this->sentence->is('in_it', $begin - 1)
             && $this->sentence->begins('at', $end + 1) === $place->first - 1;
 
         return [] !== array_filter($this->sentence->marks('intro'), $isLed, \ARRAY_FILTER_USE_BOTH);

@@ -1122,6 +1122,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                "it's|pipe's|pipe (is|has|just|all|kind|of)* folded (over|in|up)*",
                 "crown's|roof's|soffit's|crown|roof|top|soffit (is|'s|has)* down (by|about|maybe|roughly|a|good)* ten|"
                     .'fifteen|twenty|thirty|forty|fifty|half|third|quarter',
                 "it's|pipe's|pipe (is|has|been|all|about|maybe)* deflected|deflecting",
@@ -3968,7 +3969,7 @@ return [
                 .'half|third|quarter|ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety (percent|the|of|a|pipe)*',
         ]],
         'more_of_it' => ['' => [
-            'has|got|have|gets one|some|a few too|also', "(it's|that's|there's)* the mother lode|load",
+            'has|got|have|gets one|some too|also', "(it's|that's|there's)* the mother lode|load",
             "(and)* that's|is (just|pretty|real|really|kind|of|a|little|bit|also|probably)* light|medium|moderate|heavy|severe|minor",
             "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
             "that|this one's|joint's|one|joint got|has them|it|some too|also|in",
