@@ -1290,6 +1290,7 @@ return [
                 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit', 'debris',
             ],
             'construction_debris' => [
+                'bit|lump|piece|chunk|load|lot of tarmac|asphalt|blacktop in (it|the|here|there)*',
                 'concrete|cement plug',
                 'looking at (solid|hard)* concrete|cement', 'full|plug|wall of concrete|cement',
                 'debris (in|on|along|the|this|channel|bottom|pipe|here|that|which|is|looks|like|some|probably)* '
@@ -3481,6 +3482,8 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            "is|are|was|it's|that's|they're|i'm|we're|you're going to be|call|need|have|get|cost|take|want|see|do|come|keep|happen|find|"
+                .'make|try|cut|clean|fix|dig|show|put|tell|let|want',
             'first|second|third|fourth|fifth|sixth|next|last|my stop is|one|two', 'first|second|third|fourth|fifth|sixth|next|last stop',
             "it's|it|water's|water|is (is|now|up|right|all|just|'s)* over the|my lens|camera|head",
             'hits|hit that|it|this and stops|stopped',
@@ -4027,7 +4030,8 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "the|this|your|our|their sewer's", 'settled|settles|settling out',
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "the|this|your|our|their sewer's",
+            'settled|settles|settling out',
             '(right|clean|straight)* through the|your|this|our lateral|sewer|drain',
             "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
             "there's|here's the|your|our|that (old)* <pipe> (iron)* coupling|fitting|joint|hub|tee|wye|stack|elbow|bend|bell|collar",
