@@ -31,7 +31,7 @@ final readonly class Alignment
     public function __construct(
         private Sentence $sentence, private array $mentions, private array $places, private ?Place $pending, private bool $isCarried,
     ) {
-        $this->ties = new Ties($sentence);
+        $this->ties = new Ties($sentence, InTurn::placesFirst($sentence, $mentions, $places));
         $this->vacancy = new Vacancy($sentence);
         $between = [];
         for ($i = 0; $i <= \count($mentions); ++$i) {

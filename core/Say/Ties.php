@@ -75,7 +75,8 @@ final readonly class Ties
     private Between $between;
     private ToldBehind $told;
 
-    public function __construct(private Sentence $sentence)
+    /** @param bool $isInTurn whether each place is told before what is at it */
+    public function __construct(private Sentence $sentence, private bool $isInTurn = false)
     {
         $this->vacancy = new Vacancy($sentence);
         $this->between = new Between($sentence);
@@ -106,7 +107,7 @@ final readonly class Ties
 
         return self::BEFORE + $this->between->cost($from, $mention->first - 1) + self::stretch($mention, $place)
             + ($this->vacancy->isGood($place) ? Between::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
-            + ($this->leads($place, $isShown) ? self::LEADS : 0);
+            + ($this->isInTurn || $this->leads($place, $isShown) ? self::LEADS : 0);
     }
 
     /** "at 20 feet", and not "a connection on the right at 20 feet" */
@@ -128,7 +129,7 @@ final readonly class Ties
         $from = $mention->last + 1;
         $isTold = $this->told->is($mention, $place);
         // "paper in it, and at forty two we're at the stack"
-        $isAt = null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
+        $isAt = !$this->isInTurn && null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
         // "it goes into clay and now there's little roots at 60"
