@@ -42,15 +42,17 @@ final readonly class InTurn
 
     /**
      * @param list<Mention> $mentions
-     * @param list<Place> $places
+     * @param non-empty-list<Place> $places
      *
      * @return array<int, string> what each word begins that begins a place, a name, or that nothing is there
      */
     private static function told(Sentence $sentence, array $mentions, array $places): array
     {
         $told = [];
-        for ($i = $sentence->first; $i <= $sentence->last; ++$i) {
-            $told += $sentence->is('nothing_there', $i) || null !== $sentence->begins('joint_named', $i) ? [$i => self::THING] : [];
+        for ($i = $places[0]->last + 1; $i <= $sentence->last; ++$i) {
+            $isNothing = $sentence->is('nothing_there', $i) || $sentence->is('all_well', $i)
+                || $sentence->beginsAny(['joint_named', 'deny'], $i);
+            $told += $isNothing ? [$i => self::THING] : [];
         }
         $told = array_fill_keys(array_column($mentions, 'first'), self::THING) + $told;
         $told = array_fill_keys(array_column($places, 'first'), self::PLACE) + $told;

@@ -180,8 +180,9 @@ final readonly class Repeated
     /** "there's a coupling": no more of what was named, and nothing that any table knows. */
     private function isOther(int $word): bool
     {
-        return $this->sentence->beginsAny(['intro', 'here'], $word) && !$this->sentence->isShownAgain($word)
-            && null === $this->sentence->nextName($word, $this->sentence->last);
+        // "a hole at twelve and sixteen no roots"
+        return null !== $this->sentence->begins('deny', $word) || $this->sentence->beginsAny(['intro', 'here'], $word)
+            && !$this->sentence->isShownAgain($word) && null === $this->sentence->nextName($word, $this->sentence->last);
     }
 
     /**

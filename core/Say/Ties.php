@@ -129,7 +129,8 @@ final readonly class Ties
         $from = $mention->last + 1;
         $isTold = $this->told->is($mention, $place);
         // "paper in it, and at forty two we're at the stack"
-        $isAt = !$this->isInTurn && null === $this->sentence->begins('reached', $place->last + 1) && ($this->sentence->isAfter('at', $place->first)
+        $isReached = null !== $this->sentence->begins('reached', $place->last + 1);
+        $isAt = !$this->isInTurn && !$isReached && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
         // "it goes into clay and now there's little roots at 60"
