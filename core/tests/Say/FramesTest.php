@@ -8,6 +8,8 @@ use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 /**
  * Each way of saying one thing, put together with ways of saying others: all of it is read, and nothing more, in feet and in metres.
@@ -18,6 +20,8 @@ final class FramesTest extends TestCase
 {
     use TellsNarrations;
 
+    private const IN_TURN = ['at {at} {it}', 'at {at} feet {it}', '{at} feet {it}', "{at} feet there's {it}", '{it} at {at} feet'];
+    private const TURNS = 40;
     /** Every so many of the ways to end are put to each way to begin, others to each. */
     private const EVERY = 9;
     private const TENTHS = ['zero', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine'];
@@ -83,6 +87,26 @@ final class FramesTest extends TestCase
             foreach (self::THINGS as $kind => [, $many, $one]) {
                 $said = strtr($two, ['{many}' => $many, '{one}' => $one]);
                 self::isRead("okay so what we found is $said and then the main's at 40", ["$kind@12", "$kind@20", 'tap@40'], $units);
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testPlacesAndWhatIsAtThemMayBeToldInTurn(string $units): void
+    {
+        $chance = new Randomizer(new Mt19937(15));
+        foreach (self::IN_TURN as $way) {
+            for ($many = 0; $many < self::TURNS; ++$many) {
+                $said = '';
+                $wanted = [];
+                for ($turn = 0, $at = 11; $turn < 6; ++$turn, $at += $chance->getInt(6, 9)) {
+                    $kind = array_keys(self::THINGS)[$chance->getInt(0, 2)];
+                    // What is first is something, and so is what is last.
+                    $isNothing = $turn > 0 && $turn < 5 && 0 === $chance->getInt(0, 2);
+                    $said .= strtr($way, ['{at}' => (string) $at, '{it}' => $isNothing ? 'nothing' : self::THINGS[$kind][0]]).' ';
+                    $wanted = [...$wanted, ...($isNothing ? [] : ["$kind@$at"])];
+                }
+                self::isRead($said, $wanted, $units);
             }
         }
     }
