@@ -140,7 +140,9 @@ final readonly class PipeEnds
         }
         // "eight feet of two inch cast iron and the bottom's rough": all of it.
         if (\in_array($mention->kind, self::ALL_ALONG, true) || Family::Deposit === $mention->kind->family()) {
-            $isOfIt = null === $end->begin && $mention->first - $from <= self::ALONG_WORDS
+            // "plastic to 52, and back to the clay, and there's gravel in it": in the clay.
+            $isOther = [] !== array_filter($this->pipes, static fn (Atom $pipe) => $pipe->first >= $from && $pipe->last < $mention->first);
+            $isOfIt = null === $end->begin && $mention->first - $from <= self::ALONG_WORDS && !$isOther
                 && !$this->sentence->has('deny', $from, $mention->first);
 
             return $isOfIt ? new Place(0.0, $end->place->from, $end->place->first, $end->place->last) : null;

@@ -4030,7 +4030,9 @@ return [
         ]],
         'none' => ['' => [
             "cleanout|lid|cap|trap|toilet and it's|it|it'd (got|had|has|is|was|full|of|some|standing|holding)* water",
-            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', "the|this|your|our|their sewer's",
+            'standing|sitting water in the bottom of the sweep|trap|bend|elbow', 'lip seal|seals',
+            'lining this|that|it|them|these|your|the',
+            'about|on|for lining', "the|this|your|our|their sewer's",
             'settled|settles|settling out',
             '(right|clean|straight)* through the|your|this|our lateral|sewer|drain',
             "piece|bit|chunk (of it|that's|has|'s|is)* dropped|shifted|moved", 'brick main|sewer|manhole|chamber|lined',
