@@ -898,7 +898,7 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
-                'hare|here line (crack|fracture)*',
+                'hare line (crack|fracture)*', 'here line crack|fracture',
                 'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
                 'hinged (open)* (along|at)* (the)* top|bottom|side',
                 "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"

@@ -106,7 +106,7 @@ final class NarrationTest extends TestCase
     {
         $kept = [];
         $files = [
-            'narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'talking.json', 'rambling.json', 'showing.json',
+            'narrations.php', 'said.php', 'wandering.php', 'aloud.json', 'talking.json', 'rambling.json', 'showing.json', 'along.json',
             'cases/say.json', 'narrations-es.php', 'said-es.php',
         ];
         foreach ($files as $file) {
