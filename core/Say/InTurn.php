@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-/** Whether places and what is at them are told in turn, a place first: "at nine a wipe at twelve an offset at seventeen nothing". */
+/** Whether places and what is at them are told in turn: "at nine a wipe at twelve an offset", or "a wipe at nine nothing at twelve". */
 final readonly class InTurn
 {
     private const PLACE = 'place';
@@ -16,28 +16,34 @@ final readonly class InTurn
     /**
      * @param list<Mention> $mentions of the sentence
      * @param list<Place> $places of the sentence
+     *
+     * @return ?bool whether the place of each is told before it; none where they are not told in turn
      */
-    public static function placesFirst(Sentence $sentence, array $mentions, array $places): bool
+    public static function placesFirst(Sentence $sentence, array $mentions, array $places): ?bool
     {
-        $begin = $sentence->behindCuts($sentence->first);
-        $first = ($sentence->begins('at', $begin) ?? $begin - 1) + 1;
-        if (\count($places) < self::LEAST_PLACES || $places[0]->first !== $first) {
-            return false;
+        if (\count($places) < self::LEAST_PLACES) {
+            return null;
         }
         foreach (\array_slice($places, 1) as $i => $next) {
             if ($next->first - $places[$i]->last - 1 > self::BETWEEN_WORDS) {
-                return false;
+                return null;
             }
         }
-        $turns = array_values(self::told($sentence, $mentions, $places));
-        foreach ($turns as $i => $what) {
-            // "at nine, at twelve a wipe"
-            if (self::PLACE === $what && self::THING !== ($turns[$i + 1] ?? null)) {
-                return false;
+        $begin = $sentence->behindCuts($sentence->first);
+        $turns = array_values(self::told($sentence, $begin, $mentions, $places));
+        $isPlaceFirst = $places[0]->first === ($sentence->begins('at', $begin) ?? $begin - 1) + 1;
+        // "at nine, at twelve a wipe"
+        foreach (array_keys($turns, self::PLACE, true) as $i) {
+            if (self::THING !== ($turns[$i + ($isPlaceFirst ? 1 : -1)] ?? null)) {
+                return null;
             }
         }
 
-        return true;
+        // "a wipe nine feet …" may be told either way.
+        $isNameFirst = self::PLACE === end($turns)
+            && [] === array_filter($places, static fn (Place $place) => !$sentence->isAfter('at', $place->first));
+
+        return $isPlaceFirst || $isNameFirst ? $isPlaceFirst : null;
     }
 
     /**
@@ -46,10 +52,10 @@ final readonly class InTurn
      *
      * @return array<int, string> what each word begins that begins a place, a name, or that nothing is there
      */
-    private static function told(Sentence $sentence, array $mentions, array $places): array
+    private static function told(Sentence $sentence, int $begin, array $mentions, array $places): array
     {
         $told = [];
-        for ($i = $places[0]->last + 1; $i <= $sentence->last; ++$i) {
+        for ($i = $begin; $i <= $sentence->last; ++$i) {
             $isNothing = $sentence->is('nothing_there', $i) || $sentence->is('all_well', $i)
                 || $sentence->beginsAny(['joint_named', 'deny'], $i);
             $told += $isNothing ? [$i => self::THING] : [];

@@ -30,6 +30,8 @@ final readonly class Ties
     private const INTRODUCED = 11;
     /** or of what "there's" opens behind it, */
     private const OPENS = 9;
+    /** of another, where each is told before its place, */
+    private const OTHERS = 8;
     /** behind "in that", where it is not, */
     private const THERE = 15;
     /** or behind "that's at"; */
@@ -75,8 +77,8 @@ final readonly class Ties
     private Between $between;
     private ToldBehind $told;
 
-    /** @param bool $isInTurn whether each place is told before what is at it */
-    public function __construct(private Sentence $sentence, private bool $isInTurn = false)
+    /** @param ?bool $isPlaceFirst whether each place is told before what is at it; none where they are not told in turn */
+    public function __construct(private Sentence $sentence, private ?bool $isPlaceFirst = null)
     {
         $this->vacancy = new Vacancy($sentence);
         $this->between = new Between($sentence);
@@ -107,7 +109,8 @@ final readonly class Ties
 
         return self::BEFORE + $this->between->cost($from, $mention->first - 1) + self::stretch($mention, $place)
             + ($this->vacancy->isGood($place) ? Between::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
-            + ($this->isInTurn || $this->leads($place, $isShown) ? self::LEADS : 0);
+            + (true === $this->isPlaceFirst || $this->leads($place, $isShown) ? self::LEADS : 0)
+            + (false === $this->isPlaceFirst ? self::OTHERS : 0);
     }
 
     /** "at 20 feet", and not "a connection on the right at 20 feet" */
@@ -130,7 +133,7 @@ final readonly class Ties
         $isTold = $this->told->is($mention, $place);
         // "paper in it, and at forty two we're at the stack"
         $isReached = null !== $this->sentence->begins('reached', $place->last + 1);
-        $isAt = !$this->isInTurn && !$isReached && ($this->sentence->isAfter('at', $place->first)
+        $isAt = true !== $this->isPlaceFirst && !$isReached && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
         // "it goes into clay and now there's little roots at 60"
