@@ -116,6 +116,11 @@ return [
     'fillers' => [
         'eh', 'em', 'mmm', 'pues', 'este', 'digamos', 'mira', 'mire', 'oye', 'bueno', 'osea', 'sea', 'básicamente', 'realmente',
     ],
+    // "Esa junta ahí está abierta": between what is spoken of and what is said of it.
+    'points_at' => ['aquí', 'ahí', 'allí'],
+    'besides' => ['también'],
+    'says_of' => ['está', 'están', 'es', 'son', 'tiene', 'tienen'],
+    'asides' => ['como ves', 'como ven', 'como puedes ver', 'como pueden ver', 'como dije'],
     'filler_phrases' => ['o sea', 'es decir', 'a ver', 'digamos que', 'la verdad', 'la verdad es que', 'por así decir', 'como quien dice'],
     // Behind "a ver" one of these makes a question of it.
     'asked_about' => ['si', 'qué', 'cómo', 'dónde', 'quién', 'cuándo'],
