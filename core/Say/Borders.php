@@ -10,7 +10,7 @@ final readonly class Borders
     /** A place behind one of these is of what was said before. */
     private const TIE_PLACE = ['at', 'to', 'from', 'told', 'was', 'presence', 'reached'];
 
-    /** @var array<int, true> last words of names */
+    /** @var array<int, int> first words of names by their last words */
     public array $named;
     /** @var array<int, true> first words of names */
     public array $starts;
@@ -32,7 +32,7 @@ final readonly class Borders
         $names = array_filter($atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
         $materials = array_filter($atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
         $amounts = array_filter($atoms, static fn (Atom $atom) => Atom::AMOUNT === $atom->role);
-        $this->named = array_fill_keys(array_column($names, 'last'), true);
+        $this->named = array_column($names, 'first', 'last');
         $this->starts = array_fill_keys(array_column($names, 'first'), true);
         $this->materials = array_fill_keys(array_column($materials, 'first'), true);
         $this->from = array_column($amounts, null, 'first');

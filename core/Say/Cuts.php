@@ -155,13 +155,9 @@ final readonly class Cuts
     /** "start of the belly twenty feet": it begins there. */
     private function isBeginOfNamed(int $place): bool
     {
-        foreach ($this->atoms as $atom) {
-            if (Atom::KIND === $atom->role && $atom->last === $place - 1) {
-                return \in_array($atom->first - 1, $this->marks['starts'] ?? [], true);
-            }
-        }
+        $name = $this->words->named[$place - 1] ?? null;
 
-        return false;
+        return null !== $name && \in_array($name - 1, $this->marks['starts'] ?? [], true);
     }
 
     /** "more blisters thirty three thirty six thirty eight, and then": behind a name the last of several numbers is of it, too. */

@@ -36,39 +36,55 @@ final readonly class EachOf
         $listed = $this->listedBehind($mentions);
         foreach ($mentions as $mention) {
             $eachAt = $this->eachAt($mention);
-            // "42, 45, 48, every one of those has roots, the one at 48 …": whatever place is behind, all of these are of it.
-            $isBehind = null !== $eachAt && null !== $mention->place && $mention->place->first > $mention->last;
-            $next = $isBehind ? $eachAt : $mention->place->first ?? 0;
-            $chain = [];
-            // "at 19, 27 and 30 we've got offsets"
-            $isList = null !== $mention->place && $mention->place->first < $mention->first
-                && $this->sentence->is('and', $mention->place->first - 1);
-            // "a gap at nine and another at eleven, both of those have roots"
-            $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
-            $isLed = false;
-            foreach (array_reverse($this->places) as $place) {
-                if ($place->last >= min($next, $mention->first)) {
-                    continue;
-                }
-                // "clean at ten, clean at twenty, 28 feet roots"
-                $between = self::BETWEEN_WORDS + ($isBoth || $this->sentence->has('again', $place->last, $next) ? 1 : 0);
-                $isNext = $next - $place->last <= $between && ($isBoth || \in_array($place, $free, true))
-                    && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
-                // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
-                $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
-                $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);
-                if (!$isNext || null === $eachAt && $isNotLed) {
-                    break;
-                }
-                $isLed = $this->sentence->isAfter('at', $place->first);
-                $chain[] = $mention->againAt($place, $mention->first, $mention->last);
-                $next = $place->first;
+            $before = $this->before($mention, $eachAt, $free, $listed);
+            $first = end($before) ?: null;
+            $isLed = null !== $first && $this->sentence->isAfter('at', $first->first) && \count($before) >= self::LEAST_EACH;
+            if (null !== $eachAt || $isLed || $this->isPair($mention, $before)) {
+                $at = static fn (Place $place) => $mention->againAt($place, $mention->first, $mention->last);
+                array_push($each, ...array_map($at, $before));
             }
-            $isEach = null !== $eachAt || $isLed && \count($chain) >= self::LEAST_EACH || $this->isPair($mention, $chain);
-            array_push($each, ...($isEach ? $chain : []));
         }
 
         return $each;
+    }
+
+    /**
+     * @param ?int $eachAt where it is said that each place has it
+     * @param list<Place> $free at which nothing is
+     * @param list<Place> $listed that are of what stands before them
+     *
+     * @return list<Place> the places before a name that follow each other, the last one first
+     */
+    private function before(Mention $mention, ?int $eachAt, array $free, array $listed): array
+    {
+        // "42, 45, 48, every one of those has roots, the one at 48 …": whatever place is behind, all of these are of it.
+        $isBehind = null !== $eachAt && null !== $mention->place && $mention->place->first > $mention->last;
+        $next = $isBehind ? $eachAt : $mention->place->first ?? 0;
+        // "at 19, 27 and 30 we've got offsets"
+        $isList = null !== $mention->place && $mention->place->first < $mention->first
+            && $this->sentence->is('and', $mention->place->first - 1);
+        // "a gap at nine and another at eleven, both of those have roots"
+        $isBoth = null !== $eachAt && null !== $this->sentence->begins('both', $eachAt);
+        $before = [];
+        foreach (array_reverse($this->places) as $place) {
+            if ($place->last >= min($next, $mention->first)) {
+                continue;
+            }
+            // "clean at ten, clean at twenty, 28 feet roots"
+            $between = self::BETWEEN_WORDS + ($isBoth || $this->sentence->has('again', $place->last, $next) ? 1 : 0);
+            $isNext = $next - $place->last <= $between && ($isBoth || \in_array($place, $free, true))
+                && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
+            // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
+            $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
+            $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);
+            if (!$isNext || null === $eachAt && $isNotLed) {
+                break;
+            }
+            $before[] = $place;
+            $next = $place->first;
+        }
+
+        return $before;
     }
 
     /**
@@ -99,12 +115,12 @@ final readonly class EachOf
     /**
      * "at 26 and 34 feet we've got offsets".
      *
-     * @param list<Mention> $chain at the places before, the last one first
+     * @param list<Place> $places before it, the last one first
      */
-    private function isPair(Mention $mention, array $chain): bool
+    private function isPair(Mention $mention, array $places): bool
     {
         $last = $mention->place;
-        if (null === $last || [] === $chain || \in_array($mention->kind, Repeated::ONCE, true)) {
+        if (null === $last || [] === $places || \in_array($mention->kind, Repeated::ONCE, true)) {
             return false;
         }
         // "at twelve and again at twenty there's a crack"

@@ -36,7 +36,7 @@ final readonly class EndWords
     {
         $before = [$word - self::NOTHING_WORDS, $word - 1];
         $isOfPipe = $this->sentence->is('all_of_it', $word - 1)
-            || \in_array($word - 1, array_column($this->sentence->materials(), 'last'), true)
+            || $this->sentence->isMaterialBefore($word)
             || $this->sentence->is('nothing_there', $word) && $this->sentence->is('subjects', $word - 1);
 
         return $this->sentence->isAny('nothing_there', ...$before)

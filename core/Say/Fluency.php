@@ -97,13 +97,16 @@ final readonly class Fluency
         if ($this->is('besides', $i)) {
             return $isSaidOf ? 1 : 0;
         }
+        $isBehindName = [] !== array_filter([$i - 2, $i - 3], fn (int $word) => $this->is('known', $word) || $this->is('articles', $word));
+        if (!$isSaidOf && !$isBehindName) {
+            return 0;
+        }
         $many = $this->aside($i);
         $pointing = $i + ($this->is('strengthens', $i) ? 1 : 0);
         $next = $i + max($many, $this->is('points_at', $pointing) ? $pointing - $i + 1 : 0);
-        $isBehindName = $next > $i && $this->is('says_of', $next) && !$this->is('articles', $next + 1)
-            && [] !== array_filter([$i - 2, $i - 3], fn (int $word) => $this->is('known', $word) || $this->is('articles', $word));
+        $isOfName = $isBehindName && $next > $i && $this->is('says_of', $next) && !$this->is('articles', $next + 1);
 
-        return $isBehindName ? $next - $i : ($isSaidOf ? $many : 0);
+        return $isOfName ? $next - $i : ($isSaidOf ? $many : 0);
     }
 
     /** @return int how many words there are of "as you can see" */

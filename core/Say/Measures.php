@@ -188,7 +188,7 @@ final class Measures
         }
         $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role || $this->sentence->is('described', $next)
             // "all clay one fifty"
-            || \in_array($one->first - 1, array_column($this->sentence->materials(), 'last'), true);
+            || $this->sentence->isMaterialBefore($one->first);
         $isRead = UnitSystem::Metric === $this->units && Unit::None === $one->unit && $one->value >= self::HUNDRED
             && $one->last - $one->first <= 2 && $this->sentence->is('hundreds_of', $one->first)
             && !$this->sentence->is('hundreds', $one->first + 1) && !$isOfPipe;

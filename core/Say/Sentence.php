@@ -190,9 +190,13 @@ final readonly class Sentence
     /** The material that was named last before a word. */
     public function material(int $before): ?string
     {
-        $materials = $this->materials($before);
+        return \array_slice($this->materials($before), -1)[0]->meaning ?? null;
+    }
 
-        return [] === $materials ? null : end($materials)->meaning;
+    /** Whether a material ends right before a word. */
+    public function isMaterialBefore(int $i): bool
+    {
+        return \in_array($i - 1, array_column($this->materials($i), 'last'), true);
     }
 
     /** @return list<Atom> each material that is named, or of these those before a word */

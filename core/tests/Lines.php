@@ -15,4 +15,13 @@ final class Lines
 
         return $lines ?: throw new \LogicException($file.' says nothing.');
     }
+
+    /** @return non-empty-list<string> what stands behind "NAME: " in its lines */
+    public static function under(string $name, string $file): array
+    {
+        $lines = array_filter(self::of($file), static fn (string $line) => str_starts_with($line, $name.': '));
+        $said = array_values(array_map(static fn (string $line) => substr($line, \strlen($name) + 2), $lines));
+
+        return $said ?: throw new \LogicException($file.' says nothing of '.$name.'.');
+    }
 }

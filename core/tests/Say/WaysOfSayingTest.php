@@ -59,7 +59,7 @@ final class WaysOfSayingTest extends TestCase
     public function testAWayOfSayingIsUnderstood(string $list): void
     {
         [$around, $wanted] = self::AROUND[$list];
-        $ways = self::ways($list);
+        $ways = Lines::under($list, 'ways.txt');
         $misread = [];
         foreach ($ways as $way) {
             $read = self::told(\sprintf($around, $way));
@@ -77,15 +77,6 @@ final class WaysOfSayingTest extends TestCase
         foreach (array_keys(self::AROUND) as $list) {
             yield $list => [$list];
         }
-    }
-
-    /** @return list<string> */
-    private static function ways(string $list): array
-    {
-        $lines = Lines::of('ways.txt');
-        $of = array_filter($lines, static fn (string $line) => str_starts_with($line, $list.': '));
-
-        return array_values(array_map(static fn (string $line) => substr($line, \strlen($list) + 2), $of));
     }
 
     /** @return string each thing with its place in feet, roots of every kind as roots */
