@@ -25,7 +25,7 @@ final class Entries
         $this->all = array_values(array_filter($this->all, fn (Entry $entry) => !$entry->isOutlet || $this->isFarthest($entry)));
         // "a tap at twelve on the left, one at eighteen on the right": the public pipe is where the line ends.
         $passed = array_filter($this->all, fn (Entry $entry) => Kind::Tap->value === $entry->kind && null !== $entry->fromM
-            && !$this->isFarthest($entry));
+            && $this->isPassed($entry));
         foreach ($passed as $entry) {
             $entry->kind = Kind::TieIn->value;
             $isTwin = static fn (Entry $other) => $other !== $entry && $other->kind === $entry->kind && $other->run === $entry->run
@@ -46,6 +46,13 @@ final class Entries
         }
 
         return $told;
+    }
+
+    /** Whether the line ends behind it in its run. */
+    private function isPassed(Entry $entry): bool
+    {
+        return [] !== array_filter($this->all, static fn (Entry $other) => $other->run === $entry->run
+            && \in_array(Kind::tryFrom($other->kind), OfLast::ONE, true) && $other->fromM > $entry->fromM + Entry::SAME_PLACE_M);
     }
 
     /** Whether nothing of its run lies behind it. */

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 /**
- * How the tables write phrases: "a|b" for either word, "(a)" for one that may be left out, "(a|b)*" for any number of them, "bend(s)" with
- * and without its ending, "<name>" for the words of that name.
+ * How the tables write phrases: "a|b" for either word, "some|a_few" for one word or two, "(a)" for what may be left out, "(a|b)*" for any
+ * number of them, "bend(s)" with and without its ending, "<name>" for the words of that name.
  */
 final readonly class PhraseWriting
 {
@@ -123,6 +123,6 @@ final readonly class PhraseWriting
             array_push($words, ...($hasEnding ? [$parts[1], $parts[1].$parts[2]] : [$word]));
         }
 
-        return $words;
+        return str_replace('_', ' ', $words);
     }
 }

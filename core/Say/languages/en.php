@@ -214,6 +214,20 @@ return [
             .'bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|restroom|powder|mop|urinal|vanity|basin|bidet|bar',
         'joins' => 'coming|comes|ties|tying|tied|joins|joining|enters|entering|feeds|feeding|tees|connects|connecting',
         'feeder' => 'gully|gulley|downpipe|downspout|gutter|rainwater|leader',
+        'source' => 'kitchen|bathroom|bathrooms|bath|baths|laundry|toilet|toilets|commode|shower|showers|sink|sinks|tub|washer|'
+            .'washing_machine|dishwasher|urinal|urinals|basin|bidet|utility|ensuite|en_suite|powder_room|half_bath|master|loo|wc|cloakroom|'
+            .'basement|garage|upstairs|downstairs|addition|extension|conservatory|annex|guest_house|pool_house|pool|cottage|barn|shed|'
+            ."shop|workshop|trailer|neighbor|neighbors|neighbor's|neighbour|neighbours|neighbour's|next_door|apartment|flat|unit|"
+            .'floor_drain|yard_drain|area_drain|roof_drain|trench_drain|shower_drain|downspout|downspouts|downpipe|gutter|gutters|gully|'
+            .'rainwater|storm|leader|sump|sump_pump|vent|softener|water_heater|furnace|boiler|condensate|bar|bar_sink|mop_sink|'
+            .'hot_tub|ice_machine|house_next_door|other_building|other_house|other_unit|other_half|building_next_door',
+        'numbered' => 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a|b|c|d',
+        'comes_in' => 'comes|coming|came|ties|tying|tied|hooks|hooking|hooked|drops|dropping|dropped|dumps|dumping|empties|emptying|feeds|'
+            .'feeding|runs|running|tees|teed|wyes|wyed|branches|branched|drains|draining|flows|flowing|discharges|discharging|plumbed|'
+            .'tapped|lands|joins|joined|connects|connected|enters|come|tie|hook|drop|dump|empty|feed|run|join|connect|drain',
+        'of_source' => 'lateral|waste|group|stack|side|sewer|machine|room|property|house|building|bath|bathroom|sink',
+        'where_in' => 'to|with|the|this|that|our|your|it|main|line|here|there|from|on|off|left|right|top|side',
+        'connects' => 'connects|connected|connecting|joins|joined|joining|enters|entering|merges|merging|discharges|discharging|connect|join',
         'side_pipe' => 'line|pipe|drain|branch',
         'pipe' => 'cast|iron|clay|plastic|pvc|abs|orangeburg|terracotta',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
@@ -1500,6 +1514,20 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                '(the|your)* <source> (<numbered>|<side_pipe>|<of_source>|that|which|is|are|was|actually|just|probably|also|all|both)* '
+                    .'<comes_in> in|into|on|onto|up (<where_in>)*',
+                '(the|your)* <source> (<numbered>|<side_pipe>|<of_source>|that|which|is|are|was|actually|just|probably|also|all|both)* '
+                    .'<connects> (<where_in>)*',
+                '(the|your)* <source> (<numbered>|<side_pipe>|<of_source>|that|which)* meets|hits|reaches the|this|that|our|your (main)* '
+                    .'line|pipe|drain|sewer',
+                'another|other|second|smaller|bigger|side|their|his|her|old line|pipe|drain|branch (that|which|is|just|actually)* '
+                    .'<comes_in> in|into|on|onto (<where_in>)*',
+                'another|other|second|smaller|bigger|side|their|his|her|old line|pipe|drain|branch (that|which|is|just|actually)* '
+                    .'<connects> (<where_in>)*',
+                'another|smaller|bigger|side|their|his|her|old line|pipe|drain|branch meets|hits the|this|our|your (main)* '
+                    .'line|pipe|drain|sewer',
+                'something connects|joins|joining|connecting',
+                'number <numbered>|twelve|fourteen|fifteen|sixteen <comes_in>|connects|joins in|into|on|here|from',
                 'a wise on|coming|at|right|here',
                 'ladder|latter all|role|roll|oh on|coming|at|right|here',
                 "there's|here's|got|a tea|tire on|in|coming|at",
