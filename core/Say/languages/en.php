@@ -211,7 +211,7 @@ return [
         'in_sight' => 'showing|visible|exposed|in|behind|there|outside|through|out',
         'runs' => 'goes|runs|carries|continues|continuing|extends|lasts|keeps|follows',
         'fixture' => 'gents|toilets|ensuite|washroom|whirlpool|cloakroom|handbasin|scullery|washing|machine|dishwasher|kitchen|bathroom|'
-            .'bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|restroom|powder|mop|urinal|vanity|basin|bidet|bar',
+            .'bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|restroom|powder|mop_sink|urinal|vanity|basin|bidet|bar',
         'joins' => 'coming|comes|ties|tying|tied|joins|joining|enters|entering|feeds|feeding|tees|connects|connecting',
         'feeder' => 'gully|gulley|downpipe|downspout|gutter|rainwater|leader',
         'source' => 'kitchen|bathroom|bathrooms|bath|baths|laundry|toilet|toilets|commode|shower|showers|sink|sinks|tub|washer|'
@@ -225,6 +225,36 @@ return [
         'comes_in' => 'comes|coming|came|ties|tying|tied|hooks|hooking|hooked|drops|dropping|dropped|dumps|dumping|empties|emptying|feeds|'
             .'feeding|runs|running|tees|teed|wyes|wyed|branches|branched|drains|draining|flows|flowing|discharges|discharging|plumbed|'
             .'tapped|lands|joins|joined|connects|connected|enters|come|tie|hook|drop|dump|empty|feed|run|join|connect|drain',
+        'thing' => 'toothbrush|toothbrushes|spoon|spoons|fork|forks|bottle|bottles|bottle_cap|bottle_caps|bottle_top|comb|'
+            .'hairbrush|hair_brush|razors|lipstick|screwdriver|wrench|pliers|cell_phone|toy|toys|toy_car|'
+            .'dentures|sponge|scrubber|plastic_bag|shopping_bag|grocery_bag|jar_lid|coffee_cup|plastic_cup|paper_cup|'
+            .'dowel|chopsticks|popsicle_stick|battery|batteries|'
+            .'earring|necklace|bracelet|sunglasses|eyeglasses|tennis_ball|golf_ball|ping_pong_ball|rubber_ball|'
+            .'bouncy_ball|rubber_duck|air_freshener|bowl_freshener|soap_dish|bar_of_soap|shampoo_bottle|shampoo_cap|soap_bottle|'
+            .'toothpaste_cap|toothpaste_tube|scouring_pad|steel_wool|dish_brush|toilet_brush|paint_brush|paintbrush|scrub_brush|'
+            .'dead_rat|dead_mouse|rat_trap|mouse_trap|beer_can|soda_can|pop_can|tin_can|spray_can|aluminum_can|milk_carton|'
+            .'remote|ear_plug|hair_tie|hair_ties|hair_clip|bobby_pin|bobby_pins|cotton_swabs|'
+            .'q_tip|q_tips|pill_bottle|medicine_cup|spark_plug|tape_measure|'
+            .'two_by_four|piece_of_rebar|length_of_rebar|chunk_of_wood|piece_of_wood|'
+            .'piece_of_plastic|piece_of_metal|chunk_of_metal|chunk_of_plastic|piece_of_glass|piece_of_rubber|piece_of_foam|'
+            .'piece_of_drywall|piece_of_tile|piece_of_trim|hunk_of_wood|hunk_of_metal|washer_and_nut|door_knob|spatula|tongs|'
+            .'turkey_baster|potato_peeler|peeler|bottle_brush|pacifier|baby_bottle',
+        'maybe_thing' => 'pencil|pencils|candle|marble|marbles|needle|knife|straw|straws|playing_card|gift_card|coin|coins|quarters|flashlight|'
+            .'domino|syringe|chopstick|chopsticks|toothpick|crayon|crayons|mug|balloon|razor|fence_post|ball|can|cap|lid|cup|brush|stick|bag|plug|phone|bolt|bolts|screw|screws|nail|nails|ring|watch|pen|'
+            .'board|block|rat|mouse|bird|squirrel|snake_skin|animal|frog|bone|bones|card|book|box|tube|hose|rope|wire|chain|spring|'
+            .'magnet|clip|button|bracket|hinge|handle|candy|wrapper|bar|rebar|pole|post|stake|plate|bowl|jar|tin|'
+            .'string|zip_tie|strap|tape|plastic|metal|wood|glass|rubber|object|thing|item|duck|car|truck|doll|figure|action_figure|'
+            .'cork|sphere|cylinder|disc|disk|cone|peg|pin|wheel|plunger|cover|float|flapper|soap|puck|cake|tag|sleeve',
+        'left_there' => 'sitting|laying|lying|stuck|lodged|wedged|jammed|trapped|resting|floating|crossways|sideways|cross_ways|crosswise|'
+            .'in_the_way|in_there|in_here|in_the_line|in_the_pipe|in_the_sewer|in_the_bottom|in_the_drain|down_there|in_this_pipe|'
+            .'in_this_line|in_your_line|in_your_pipe|in_our_way|blocking|plugging|rolling|stopping|sticking_up|jammed_up|dropped',
+        'hung_up' => 'hung|hanging|hangs|stuck|sticking|caught|catching|laying|lying|sitting|piled|piling|balled|balling|draped|built|'
+            .'building|snagged|snagging|lodged|jammed|bunched|stacked|stacking|wrapped|wadded|clumped|collecting|collected|holding|backed|'
+            .'packed|matted|tangled|plastered|trapped|floating|dangling|hooked',
+        'line_end' => 'manhole|man_hole|chamber|inspection_chamber|septic|septic_tank|tank|holding_tank|pump_tank|d_box|distribution_box|lift_station|'
+            .'pump_station|pump_pit|pump_chamber|wet_well|catch_basin|outfall|soakaway|soak_away|dry_well|drywell|ditch|creek|cesspool|'
+            .'cesspit|leach_field|drain_field|seepage_pit|interceptor|end_of_the_pipe|end_of_the_line|end_of_the_run|'
+            .'headwall|treatment_plant|grease_trap',
         'of_source' => 'lateral|waste|group|stack|side|sewer|machine|room|property|house|building|bath|bathroom|sink',
         'where_in' => 'to|with|the|this|that|our|your|it|main|line|here|there|from|on|off|left|right|top|side',
         'connects' => 'connects|connected|connecting|joins|joined|joining|enters|entering|merges|merging|discharges|discharging|connect|join',
@@ -1337,6 +1367,13 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "some|of|more|got|have|see|seeing|much|there's|toilet|kitchen|wet paper|tissue|tissues|hair (that|is|just|all|been|kind|of|has|got|there|here|starting|to|right)* "
+                    .'<hung_up> (up|on|off|over|in|to|there|here)*',
+                "got|have|see|there's toilet paper",
+                'mop head(s) (<hung_up>)*',
+                'cotton ball|balls|pad|pads', 'panty|panties|pantyhose|stocking|stockings|nylons|dental_floss|bandage|bandages|gauze|'
+                    .'face_mask|masks|washcloths|dish_cloth|dishcloth|dish_rag|dishrag|handkerchief|napkins|pillowcase|t_shirt|dryer_sheet|'
+                    .'dryer_sheets|shop_rag|shop_towel|shop_towels|bath_mat|loofah|sock|socks|condom|condoms',
                 "baby|flushable|wet white|whites|wives|wife's|wise",
                 "there's|of|some whites",
                 'pair|bunch of socks|gloves|underwear|pants|panties|tights',
@@ -1416,6 +1453,11 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                '<thing>',
+                "a|an|another|some|somebody's|someone's|kid's|kids|their|his|her "
+                    .'(little|big|small|old|broken|whole|piece|red|blue|green|yellow|white|black|orange|plastic|metal|rubber|wooden|kids|'
+                    ."kid's|dead|of)* "
+                    ."<maybe_thing> (that|is|just|right|there|here|all|kind|of|it's|that's|got|been|down)* <left_there>",
                 'hair clip|tie|pin|clips|ties|pins|brush|comb',
                 'scrubber|scouring (pad|pads)', 'sponge(s)', 'scrubbers',
                 'chicken|rib|pork|ham|beef bone(s)', 'a bone', 'shopping trolley|cart|basket', 'traffic cone', 'pallet', 'bicycle',
@@ -1961,6 +2003,16 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "we're|i'm|we|i (are|am|now|out|back|up|all|the|way)* at|in|into|to (the|a|another|our|your|next|other|far|bottom|top|city|street|"
+                    .'old)* <line_end>',
+                'hit|hits|reach|reaches|reached|made_it_to|made_it_into|get_to|got_to|gets_to|comes_to|come_to|came_to|comes_out_in|'
+                    .'comes_out_at|comes_out_to|come_out_in|come_out_at|came_out_in|drops_into|dumps_into|drops_in|drains_into|empties_into|'
+                    .'goes_into|goes_in|runs_into|ends_at|ends_in|stops_at|finishes_at|terminates_in|terminates_at|'
+                    .'discharges_into|discharges_to|opens_into|opens_up_into|pops_out_in|popped_out_in|'
+                    .'arrives_at|arrive_at|lands_in|ties_into (the|a|another|our|your|next|other|far|bottom|top|city|street|old)* <line_end>',
+                "there's|here's|that's|it's (the|a|our|your|next|other|far|bottom|top|city|street)* "
+                    .'septic|septic_tank|holding_tank|pump_tank|d_box|distribution_box|lift_station|pump_pit|pump_chamber|wet_well|'
+                    .'outfall|soakaway|dry_well|drywell|ditch|creek|cesspool|end_of_the_pipe|end_of_the_line|end_of_the_run',
                 'out (in|on)* to|into the (inspection|next|last|front|road|main)* chamber|manhole',
                 'it|line|pipe|that daylights|day-lights (here|out|right|at|in)*',
                 'comes|come|goes|dumps|drains|empties|spills (out)* (at|in|into|to|on) the creek|ditch|river|stream|pond|'
@@ -2030,6 +2082,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                '(the|a) (main)* trunk line|sewer|main', "city's|town's|county's|district's (sewer)* main|line|pipe|sewer",
                 'boot|band|coupling|adapter going|goes|onto|on|into|to (into|onto|to)* the|your|our (city|public)* main|sewer',
                 'dumps|dump|empties|drains|discharges (out|right|off|it)* in|into the|your|our (city|public|old|main)* sewer|main',
                 'made it (out|all|way|down|the)* to the city|main (main|sewer)*',
@@ -4359,8 +4412,9 @@ return [
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
-            "haven't|hasn't|didn't|never (even|quite|actually)* hit|reached|reach|made|found (it|to|out|at|the|our|your|city)* "
-                .'main|sewer|tap',
+            "haven't|hasn't|didn't|never|don't|can't|couldn't|not (we|i|even|quite|actually|really)* "
+                .'hit|reached|reach|made|found|find|make|get|got|gotten|see|seen (it|to|out|at|the|our|your|city|all|way|down|even)* '
+                .'main|sewer|tap|<line_end>',
             "got|have|see|seeing|getting|there's|here's|more|some (some|a|little|bit|of|more|the|this|that|all)* "
                 .'water running|going|coming|flowing|turned|on|off|trickling|dripping|dribbling|pouring|spraying|leaking',
             'water from (the|your|my|a|our)* house|kitchen|upstairs|bathroom|main|city|toilet|tub|shower|washer|washing|sink|neighbor',
