@@ -255,6 +255,9 @@ return [
             .'pump_station|pump_pit|pump_chamber|wet_well|catch_basin|outfall|soakaway|soak_away|dry_well|drywell|ditch|creek|cesspool|'
             .'cesspit|leach_field|drain_field|seepage_pit|interceptor|end_of_the_pipe|end_of_the_line|end_of_the_run|'
             .'headwall|treatment_plant|grease_trap',
+        'of_the_pipe' => 'joint|joints|pipe|pipes|section|clay|hub|bell|coupling|piece|fitting|length|line|plastic|one',
+        'is_so' => 'is|has|are|have|was|been|just|actually|kind|sort|of|really|all|clearly|definitely|a|little|bit|slightly|pretty|badly|'
+            .'completely|starting|to|getting|almost|totally|got|here|there|also',
         'of_source' => 'lateral|waste|group|stack|side|sewer|machine|room|property|house|building|bath|bathroom|sink',
         'where_in' => 'to|with|the|this|that|our|your|it|main|line|here|there|from|on|off|left|right|top|side',
         'connects' => 'connects|connected|connecting|joins|joined|joining|enters|entering|merges|merging|discharges|discharging|connect|join',
@@ -686,6 +689,9 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'joint|hub|bell|coupling|section|clay|piece|fitting|next_pipe|length|one (<is_so>)* dropped|slipped|moved',
+                '<of_the_pipe> (<is_so>)* kicked_over|kicked_up|sitting_low|sitting_high|sitting_lower|sitting_higher|'
+                    .'lower_than|higher_than|stepped_down|stepped_up|steps_down|steps_up|jumped (down|over|up|out|about|half|an|inch)*',
                 'drop off there|here|at',
                 'miss|mis aligned (joint|pipe|coupling)*',
                 'displays|displaying|display joint',
@@ -802,6 +808,11 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'joint|joints|hub|bell|coupling (<is_so>)* opened_up|wide_open|come_loose|came_loose', 
+                '<of_the_pipe>|it (<is_so>)* backed_out|backing_out|slipped_apart|slid_apart|parted|drifted_apart',
+                "<of_the_pipe>|it isn't|is_not|aren't|are_not|not|never|wasn't|didn't (really|quite|even|go|pushed|put|been|get)* "
+                    .'together|seated|connected|all_the_way_in|fully_in|pushed_in|home|pushed_together|pushed_home|stabbed_in|inserted',
+                'a|another|the disconnect|disconnection|pull_apart|pulled_joint',
                 'disconnected joint|pipe|coupling',
                 'separate|separating joint',
                 "joint's|joint separate",
@@ -969,6 +980,9 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                '<of_the_pipe>|top|side (<is_so>)* fallen_in|fell_in|falling_in',
+                '<of_the_pipe>|top|side|it (<is_so>)* falling_apart|missing_a_piece|missing_a_chunk|missing_a_section|'
+                    .'missing_pieces|missing_chunks|crumbled|crumbling|disintegrated|disintegrating|imploded|blown_out|blown_apart',
                 "it's|pipe's|top's|side's|line's|starting (just|starting|to)* caving|collapsing|folding|crumbling in|down",
                 "bell's|hub's|top's|side's|bottom's|joint's|wall's|crown's (been|is|has|all|just|completely)* blown|"
                     .'busted|smashed|knocked|kicked|bashed apart|out|in|up|off',
@@ -1033,6 +1047,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'top|side|wall|crown (of|the|pipe)* (<is_so>)* rusted_through|rotted_through|eaten_through|worn_through|corroded_through',
                 'stick your|my|a fist|hand|arm|head (right|clean)* through (it|the|there|pipe|wall)*',
                 'auger|shovel|post|drill|bit|spike|stake|digger|excavator went|gone|came through the (wall|side|top|pipe|bottom)',
                 "daylight's|daylight|light|light's|sun coming|shining through|in (the)* top|side|crown|pipe",
@@ -1056,6 +1071,8 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'bottom (half|third|part|side|of|the|this|pipe|line)* (<is_so>)* gone|missing|shot|rotted|rotted_out|rusted_out|rusted_away|rotten|eaten_out|eaten_away|disintegrated|nonexistent',
+                'missing (the|its|most|of|all)* bottom',
                 'dirt|soil|ground|rock|gravel|clay where the bottom|floor|invert (of the pipe|line)* should|used|ought (to)* be',
                 "belly|floor|bed|bottom half|third|quarter|side of the pipe (is|has|'s)* (been|is|rotted|rusted|"
                     .'just)* gone|missing|rotted',
@@ -1097,6 +1114,7 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away', 'worn through', 'channeled|channelled out|through',
             ],
             'worn_invert+wear=thin' => [
+                'bottom (half|third|part|side|of|the|this|pipe|line)* (<is_so>)* eroded|eroding|deteriorated|deteriorating|thin|thinned|thinning|worn|wearing',
                 '<floor> (<of_pipe>)* is|looks (paper|real|really|very|pretty|getting)* thin',
                 'floor of the|this pipe is paper|real|really|very|pretty thin',
                 'worn|wearing|getting (pretty|very|real)* thin', 'bottom|invert is (pretty|very|getting|worn|real|wearing)* thin',
