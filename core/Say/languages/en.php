@@ -258,6 +258,14 @@ return [
         'of_the_pipe' => 'joint|joints|pipe|pipes|section|clay|hub|bell|coupling|piece|fitting|length|line|plastic|one',
         'is_so' => 'is|has|are|have|was|been|just|actually|kind|sort|of|really|all|clearly|definitely|a|little|bit|slightly|pretty|badly|'
             .'completely|starting|to|getting|almost|totally|got|here|there|also',
+        'in_the_pipe' => 'in_the_bottom|on_the_bottom|at_the_bottom|in_the_pipe|in_the_line|in_this_pipe|in_this_line|in_here|in_there|in_the_sewer|in_the_drain|'
+            .'along_the_bottom|on_the_floor|in_the_invert|down_there|in_this_section',
+        'laid' => 'settled|settling|laying|lying|sitting|piled_up|building_up|built_up|packed|collecting|collected|hanging_up|hung_up|washed_in|'
+            .'left_over|set_up|stuck|caught|pooled|accumulating|accumulated|gathered|gathering|resting|standing',
+        'goes_in_there' => 'entering|entered|enters|dumping|dumps|joining|joins|draining|drains|pouring|trickling|running_in|coming_in|comes_in|dropping_in|'
+            .'dumping_in|tying_in|emptying_in|flowing_in|feeding_in',
+        'seal' => 'gasket|gaskets|seal|seals|rubber|rubbers|rubber_ring|rubber_gasket|rubber_seal|lip_seal|sealing_ring|seal_ring|joint_seal|o_ring|oakum|lead_and_oakum',
+        'wrong_way' => 'backwards|backward|on_its_back|the_wrong_way|wrong|upside_down|against_the_flow|laying_down|lying_down|reversed|the_wrong_direction|back_to_front|laid_over',
         'of_source' => 'lateral|waste|group|stack|side|sewer|machine|room|property|house|building|bath|bathroom|sink',
         'where_in' => 'to|with|the|this|that|our|your|it|main|line|here|there|from|on|off|left|right|top|side',
         'connects' => 'connects|connected|connecting|joins|joined|joining|enters|entering|merges|merging|discharges|discharging|connect|join',
@@ -903,6 +911,9 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                '<seal> (<is_so>|that|which|it|to|roll|rolled|come|pushed|popped|in|the|side)* hanging|hanging_down|hanging_in|hanging_out|dangling|displaced|pushed_out|coming_out|come_out|came_out|'
+                    .'sticking_out|sticking_in|sticking_up|poking_out|rolled|rolled_out|rolled_up|slipped|out_of_place|popped_out|in_the_flow|in_the_way|laying|lying|'
+                    .'squeezed_out|failed|failing|missing|gone|torn|intruding|protruding|peeled|perished|loose|leaking|drooping|bulging|folded_over|flapping',
                 'mortar loss',
                 "mortar (is|has|'s|been)* missing|gone|washed|eroded|fallen (out|away)* (of|from|at|in|on)* (the|this|"
                     .'that)* joint|joints|left|right|top|bottom|side',
@@ -1165,6 +1176,7 @@ return [
                 'pitted|pitting', 'worn bottom|invert', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                '<of_the_pipe>|wall|walls|it (<is_so>)* bubbling|bubbled|swelling|swollen|blistered|blistering|delaminating|delaminated|peeling (up|in|out|off)*',
                 "lining's|liner's|lining|liner (has|is|'s)* come|coming|pulling|pulled|peeling|peeled|separated|lifting|"
                     .'let away|off|loose (away|off|from|the|pipe|wall|host)*',
                 'delaminations',
@@ -1184,6 +1196,8 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                '<of_the_pipe>|it (<is_so>|gone|going)* mashed|deflected|squished|pinched|oblong|oval|ovaled|egg_shaped|flattened|dented|buckled|crimped|flat_on_top|squashed|smooshed',
+                'pinch|crimp|dent|squish|deflection|ovality|buckle in the pipe|line|plastic|wall|top|side',
                 "it's|pipe's|pipe (is|has|just|all|kind|of)* folded (over|in|up)*",
                 "crown's|roof's|soffit's|crown|roof|top|soffit (is|'s|has)* down (by|about|maybe|roughly|a|good)* ten|"
                     .'fifteen|twenty|thirty|forty|fifty|half|third|quarter',
@@ -1232,6 +1246,8 @@ return [
                 'egged',
             ],
             'old_patch' => [
+                'where (somebody|someone|they|he|the|a|guy|plumber|last|has|had|have|already|previously|was|it)* fixed|repaired|patched|replaced (it|this|that|the|pipe|here|before|once|already)*',
+                'section|piece|part|length (of|the|pipe|that|which|has|been|was)* somebody|someone|they|been|was (has|had|already|previously|been)* replaced|fixed|repaired|patched',
                 'short|little|new|small piece|section|stick of plastic|pvc|pipe|clay between|with (two|a|the)* couplings|'
                     .'coupling|bands|boots',
                 'cut|cutting|put|spliced|patched|dropped in a new|short|small|little|different|plastic section|piece|length|stick',
@@ -1309,6 +1325,7 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                'solids|poop|crap|turds|fecal_matter|feces|waste|crud|gunk|slime|slimy_stuff|sewage|muck|toilet_waste (<is_so>|that|which)* <laid>|<in_the_pipe> (<in_the_pipe>|up)*',
                 "it's|pipe's|walls are|that's (all|real|really|pretty|just)* slimy|slimed|gooey|gunky|goopy (in|here|there|up|on|down)*",
                 'goo|slime|gunk|goop|ooze on|in|all|along|over (over)* (the)* walls|sides|bottom|pipe|top',
                 'nasty|gross|stinky|foul (black|brown|grey|gray)* stuff|mess in|on|along the bottom|pipe|line',
@@ -1318,6 +1335,9 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit|mulch|leaves|soil_and_rocks (<is_so>|that|which)* <laid> (<in_the_pipe>|in|from|through|up)*',
+                'dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit <in_the_pipe>',
+                'some|a_bunch_of|a_lot_of|bit_of|lots_of|loose|wet soil|earth (<is_so>|that|which|<laid>)* <in_the_pipe>',
                 "there's|got|have (some|a|little|lot|bit|of|all|this|that)* dirt|mud|soil in here|there",
                 'bit|load|lot|bunch|some|little|more|pile of (pea)* shingle',
                 'pea shingle in|on|along|at|again|here|there|laying',
@@ -1438,18 +1458,24 @@ return [
                 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                "a|an|some|old|somebody's|someone's|his|their|the_last_guy's (old|broken|lost|jetter|piece|of|a)* "
+                    .'nozzle|root_saw|cable_head|cutter|cutter_head|cutter_blade|blade|saw_blade|retrieving_tool|jetter_head|jetter_nozzle|spear_head|drill_head|auger_head|tool '
+                    .'(<is_so>|that|which|they|he|somebody|left)* <left_there>|left_in|<in_the_pipe> (<in_the_pipe>|the|line|pipe)*',
                 'rod head|end', 'brass end of (it|a|the|their|his)* (rod)*',
                 'saw blades', 'drill bits',
                 "a|somebody's|someone's (old|lost)* cutter (head|blade)*",
                 'tool|blade|cutter|nozzle stuck|lodged|jammed|laying|lying|left (in|down)* (there|here|it)*',
                 'broken (off)* blade|cutter|head|nozzle|bit',
-                '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain|cable',
+                '(broken|old|lost)* piece|part|chunk|end of (the|a|an|old|somebody\'s)* cutter|cutters|head|blade|nozzle|chain',
                 'left (a|his|their|the|some|in|old)* (root|broken)* saw|cutter|blade|nozzle|bit (blade|head)*',
                 'saw blade',
                 'broken|lost|old (root)* cutter|blade|nozzle|bit|head (blade)* (in|left|stuck)',
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                "a|an|some|old|somebody's|someone's|his|their|of (old|broken|busted|lost|drain|piece|length|bunch|chunk|section|foot|feet|of|a|sewer|sectional)* "
+                    .'cable|snake (<is_so>|that|which|broke|snapped|off|they|he|left)* <left_there>|left_in|wadded|balled|kinked|coiled|tangled|knotted|<in_the_pipe> (<in_the_pipe>|up|the|line|pipe)*',
+                'busted|snapped|kinked_up cable|snake',
                 '(tail)* end of the|my|his|that cable|snake',
                 'end of (the|my|your|his|their|old)* cable|snake|rod (where|that)* (it)* broke|snapped (off)*',
                 "broken piece|bit|section|end of (the|an|a|old|somebody's|somebody)* snake|cable|rod",
@@ -1465,6 +1491,7 @@ return [
                 'cable|snake left|broken|stuck in',
             ],
             'stone' => [
+                '(a)* broken|loose brick|bricks|block|rock|cobble', 'rock|rocks|stone|stones|brick|bricks|boulder|cobbles (<is_so>|that|which)* <left_there> (<in_the_pipe>)*',
                 'boulders',
                 'piece(s)|chunk(s) of gravel|rock|stone|concrete|block',
                 'chunk(s)|piece(s) of rock|stone|brick',
@@ -1574,6 +1601,10 @@ return [
                 'drilled through the|our|this pipe|line|sewer', 'bored through the|our|this pipe|line|sewer',
             ],
             'tie_in' => [
+                "(there's|got|see|seeing|have|some)* something|line|pipe|water|flow|drain|branch (that|which|is|all|also|just|actually|running|still)* "
+                    .'<goes_in_there> (in|up|over)* on|from|at|to|up (the)* left|right|top|side|above|upstairs|crown',
+                'inlet (<is_so>|that|which|right)* on|off|coming|from|for|with|over (in|the|left|right|top|side|from|off|here|there)*',
+                'a|an|another (old|small|little)* inlet|service (<is_so>|that|which|right)* on|off|coming|from|for|with|going|over|up|here|there|at',
                 '(the|your)* <source> (<numbered>|<side_pipe>|<of_source>|that|which|is|are|was|actually|just|probably|also|all|both)* '
                     .'<comes_in> in|into|on|onto|up (<where_in>)*',
                 '(the|your)* <source> (<numbered>|<side_pipe>|<of_source>|that|which|is|are|was|actually|just|probably|also|all|both)* '
@@ -1766,6 +1797,9 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'wye|y|tee|san_tee|santee|sanitary_tee|double_tee|fitting|ninety|combo|cross|turn (<is_so>|that|which|put|installed|turned|in|goes|going|facing|pointing|faces|points|laid|runs|set|they|going|glued)* <wrong_way>',
+                'backwards|reverse|reversed|wrong_way|wrong|upside_down wye|y|tee|fitting|combo|san_tee|santee|sanitary_tee',
+                'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*', 'vent ninety|tee (used|as|for|a|on|drain)*',
                 'back to front (junction|connection|fitting)*', 'wrong angle', 'coming|comes in against the flow',
                 'put|installed in backwards',
                 'wrong|bad fittings', 'code violations',
@@ -1796,6 +1830,10 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'vent tee', 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'lateral|connection|tap|pipe|line|branch|tie_in|inlet|service|hose|wye|saddle (<is_so>|that|which)* protruding|protrudes|intruding|intrudes|jammed_in|jammed_into|shoved_in|'
+                    .'shoved_into|stuck_in_too|stuck_into|pushed_in_too|poked_in|poking_in|poking_into|sticking_in|sticking_into|sticking_out_into|sticks_in|sticks_into|'
+                    .'sticks_out_into|hammered_in|hammer_tapped '
+                    .'(in|into|out|the|our|your|this|main|pipe|line|too|far|by|about)*',
                 "branch|tap|lateral|connection|line|pipe|wye|branch's|tap's|lateral's (is|was|has|been|just)* stuck|"
                     .'shoved|pushed|jammed|rammed|driven in too|past|way|beyond|inside (far|the|wall|in)*',
                 'run|ran|shoved|stuck|jammed|pushed a|their|another|some pipe|line|hose (right|straight)* through into|'
@@ -1837,6 +1875,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'dead|disused|unused|capped|plugged|abandoned|redundant connection|branch|lateral|wye|tee|line|leg|stub|inlet|junction',
                 "blank|dead|unused|spare|extra wye|tee|branch|lateral|connection|opening (that)* (nobody's|nobody|"
                     ."no one's|isn't|not)* (using|used|use)*",
                 'old septic (tank)* connection|outlet|line|pipe|tie',
@@ -4430,6 +4469,8 @@ return [
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
+            "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
+                .'seeping|weeping|dripping|squirting|spurting|infiltrating',
             "haven't|hasn't|didn't|never|don't|can't|couldn't|not (we|i|even|quite|actually|really)* "
                 .'hit|reached|reach|made|found|find|make|get|got|gotten|see|seen (it|to|out|at|the|our|your|city|all|way|down|even)* '
                 .'main|sewer|tap|<line_end>',
