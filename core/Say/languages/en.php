@@ -1335,7 +1335,7 @@ return [
                 'sludge', 'sludgy', 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
-                'dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit|mulch|leaves|soil_and_rocks (<is_so>|that|which)* <laid> (<in_the_pipe>|in|from|through|up)*',
+                'debris|dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit|mulch|leaves|soil_and_rocks (<is_so>|that|which)* <laid> (<in_the_pipe>|in|from|through|up)*',
                 'dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit <in_the_pipe>',
                 'some|a_bunch_of|a_lot_of|bit_of|lots_of|loose|wet soil|earth (<is_so>|that|which|<laid>)* <in_the_pipe>',
                 "there's|got|have (some|a|little|lot|bit|of|all|this|that)* dirt|mud|soil in here|there",
@@ -1902,6 +1902,8 @@ return [
                 'capped (off)* line|branch|lateral|wye|tee',
             ],
             'transition' => [
+                'tied|ties|tie|hooked|hooks (back|right)* in|into|on|onto|to (to)* (the|old|existing|original|new|that|this|your)* '
+                    .'<pipe> (pipe|tile)*',
                 'hits|meets (the|your|our)* old|original pipe|line|stuff',
                 "<pipe> on this|one side and (it's)* <pipe> on that|the (other)* (side)*",
                 'reducer', 'reducing fitting|coupling|bushing', 'bushings',
@@ -2843,7 +2845,7 @@ return [
             "it's|line's|it is open now",
             'got|made|pushed|worked|squeezed|busted|popped (it|my|the|way|right|camera|head|us|that)* through|past|by (it|that|here)*',
             "i'm|we're|camera's through|past (it|that)*", 'i|we am|are through|past (it|that)*',
-            'went|goes (right)* through|past (it|that)*',
+            'went|goes (right)* through|past it|that', 'it|camera|she went|goes (right)* through|past',
             'there it goes|went',
         ]],
         'got_to' => ['' => [
@@ -4469,6 +4471,7 @@ return [
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
+            'pipe (<is_so>|about|a|foot|feet)* sticking|coming up|out (up|out)* of|above|from the ground|wall|floor|dirt|slab|concrete',
             "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
                 .'seeping|weeping|dripping|squirting|spurting|infiltrating',
             "haven't|hasn't|didn't|never|don't|can't|couldn't|not (we|i|even|quite|actually|really)* "
