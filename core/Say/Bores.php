@@ -32,7 +32,13 @@ final class Bores
     {
         $isMany = $sentence->is('inches', $last->last) && !$sentence->is('bare_units', $last->last);
 
-        return !$isMany && self::isChangeFrom($sentence, $one->first) && null === $sentence->begins('length', $last->last + 1);
+        return !$isMany && (self::isChangeFrom($sentence, $one->first) || self::isInto($sentence, $one)) && null === $sentence->begins('length', $last->last + 1);
+    }
+
+    /** "two inch into four inch" */
+    private static function isInto(Sentence $sentence, Amount $one): bool
+    {
+        return null !== $sentence->begins('into_a_bore', $one->last + 1);
     }
 
     /** "It goes from" right before a word, and more than "from". */
@@ -52,7 +58,9 @@ final class Bores
             $first = null;
             foreach ($sentence->atoms as $atom) {
                 $isBefore = $atom->last < $bore->first && $bore->first - $atom->last <= self::RIGHT_BEHIND + 1;
-                $isFirst = $isBefore && Unit::Small === $atom->amount?->unit && self::isChangeFrom($sentence, $atom->first);
+                $isSmall = Unit::Small === $atom->amount?->unit;
+                $isFirst = $isBefore && (($isSmall || $sentence->isAfter('resizes_from', $atom->first))
+                    && self::isChangeFrom($sentence, $atom->first) || $isSmall && self::isInto($sentence, $atom->amount));
                 $first = $isFirst ? $atom->first : $first;
             }
             if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
@@ -61,30 +69,34 @@ final class Bores
                 $bores[] = $mention;
             }
         }
-        $into = $sentence->marks('opens_into');
+        $into = $sentence->marks('opens_into') + $sentence->marks('resizes_to');
+        $small = array_filter([...$measures->bores, ...$measures->sizes], static fn (Amount $each) => Unit::Small === $each->unit);
         foreach ($measures->places as $place) {
             // "twenty six feet into the four inch", and not "we're 26 feet into the four inch"
             $to = $sentence->isAfter('reached', $place->first) ? null : $sentence->begins('to', $place->last + 1);
             $into += null === $to ? [] : [$place->last + 1 => $to];
         }
         foreach ($into as $begin => $end) {
-            $mention = self::intoBore($sentence, $begin, $end);
+            $mention = self::intoBore($sentence, $small, $begin, $end);
             array_push($bores, ...(null === $mention ? [] : [$mention]));
         }
 
         return $bores;
     }
 
-    /** "it drops into the four inch" */
-    private static function intoBore(Sentence $sentence, int $begin, int $end): ?Mention
+    /**
+     * "it drops into the four inch"
+     *
+     * @param array<Amount> $small inches and millimetres of the sentence
+     */
+    private static function intoBore(Sentence $sentence, array $small, int $begin, int $end): ?Mention
     {
-        $at = $end + ($sentence->is('articles', $end + 1) ? 2 : 1);
-        $atom = $sentence->atomAt($at);
-        $bore = $atom?->amount;
-        $next = $sentence->atomAt(($atom->last ?? 0) + 1)?->role;
-        $isBore = Unit::Small === $bore?->unit && $bore->value >= self::LEAST_BORE_M
-            && !\in_array($next, [Atom::MATERIAL, Atom::KIND], true) && !$sentence->is('of', $bore->last + 1);
-        if (!$isBore) {
+        $isNext = static fn (Amount $each) => $each->first === $end + 1
+            || $each->first === $end + 2 && $sentence->is('articles', $end + 1);
+        $bore = array_values(array_filter($small, $isNext))[0] ?? null;
+        $next = null === $bore ? null : $sentence->atomAt($bore->last + 1)?->role;
+        if (null === $bore || $bore->value < self::LEAST_BORE_M || \in_array($next, [Atom::MATERIAL, Atom::KIND], true)
+            || $sentence->is('of', $bore->last + 1)) {
             return null;
         }
         $mention = new Mention(Kind::Transition, $begin, $bore->last);

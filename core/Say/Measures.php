@@ -50,6 +50,7 @@ final class Measures
     ) {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
+        $amounts = array_map((new Resized($sentence, $units))->read(...), $amounts);
         $amounts = array_values(array_map($this->readOff(...), $amounts));
         $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM, $isLocating);
         $this->paired = new PairedNumbers($sentence, $units, $this->depth);
@@ -159,7 +160,7 @@ final class Measures
         $isNamed = Unit::Small === $one->unit || $mark > $one->last;
         $next = $to + ($isNamed && $this->sentence->is('articles', $to + 1) ? 2 : 1);
 
-        return $next === $other->first || $this->sentence->begins('at', $to + 1) === $other->first - 1;
+        return \in_array($other->first, [$to + 1, $next], true) || $this->sentence->begins('at', $to + 1) === $other->first - 1;
     }
 
     private function isRange(Amount $one, Amount $other): bool

@@ -1480,6 +1480,8 @@ return [
                 'end of (the|my|your|his|their|old)* cable|snake|rod (where|that)* (it)* broke|snapped (off)*',
                 "broken piece|bit|section|end of (the|an|a|old|somebody's|somebody)* snake|cable|rod",
                 'piece|bit|length of cable|snake',
+                "(there's|here's|that's|got|see|it's|is)* his|her|your|their|someone's|somebody's cable|snake (right|sitting|all|is|just)* there|here|"
+                    .'up|stuck|in|at|laying|balled|wadded|wrapped',
                 "somebody's|someone's|an old snake|cable|rod (that|is|was|got)* broke|broken|snapped (off)*",
                 'cable|snake somebody|someone|they left',
                 'snake|cable|rod that broke|broken|snapped (off)*', 'cable or wire in the pipe|line',
@@ -2507,6 +2509,21 @@ return [
             'liner' => ['liner', 'lining', 'lined pipe|section', 'the lined', 'cured in place'],
         ],
         // Before how wide the pipe is from there on.
+        // Before a bore, which may have no unit.
+        'resizes_to' => ['' => [
+            'reduces|reduced|narrows|necks|necked|steps|stepped|increases|enlarges|widens|bells|opens|bushes|swedges|upsizes|downsizes|bumps '
+                .'(back|right|up|down|out|over)* to',
+            'goes|go|drops|comes|changes|switches|gets|turns (back|right|up|down|out|over)* to a|an',
+            'goes|drops|comes (back|right)* up|down|out to',
+            'increaser|reducer|bushing|adaptor|adapter|reduction|increase (up|down|out|going)* to',
+        ]],
+        'resizes_from' => ['' => [
+            'reduces|reduced|necks|narrows|steps|changes|changed|increases|switches|transitions|enlarges|swaps|converts|upsizes|downsizes|bells|'
+                .'bushes|reducer|increaser|reduction (down|up|out|over)* from',
+            'goes|go|drops (down|up|out|over)* from a|an',
+        ]],
+        // Between two bores.
+        'into_a_bore' => ['' => ['(waste|pipe|line|drain)* into']],
         'opens_into' => ['' => [
             'goes|steps|bumps|drops|opens up|down|out to|into', 'step|steps down|up (in)* to|into', 'drop|drops|opens into',
             'goes|comes|gets into', 'we|it go|goes|went|going (down|up|back|in)* to|into',
@@ -2569,7 +2586,8 @@ return [
         'from_material' => ['' => [
             'it|pipe|line|that goes',
             'goes|go|going|went from', 'change(s)|changes|changing|changed from', 'transition(s)|transitions|transitioning from',
-            'turns|switches|switch|switching from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
+            'turns|switches|switch|switching|swaps|converts|reduces|reduced|increases (down|up|over|out)* from',
+            'necks|narrows|steps|enlarges|goes|changes|drops|bells|reducer|increaser down|up|out|over from', 'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
         'to' => ['' => [
             "(all|the|way)* to where i'm|i|we|we're|my (camera|head)* (am|are|is)* (at|sitting|now|right|here)* (which|that)* (is|at)*",
@@ -2992,7 +3010,9 @@ return [
         'before_it' => ['' => ['before|shy|ahead (of)* it|that|this|there|where', 'short of it|that|this|there|where']],
         'past_it' => ['' => ['past|beyond|after|behind (of)* it|that|this|there|where', 'further|farther (on|along|down|in|out|up|than)*']],
         // Before how deep it is, where a place is said that is farther.
-        'located_at' => ['' => ["i|we|i've|we've (have|just|went|and)* located|locate (it|that|this|one)* at"]],
+        'located_at' => ['' => [
+            "i|we|i've|we've (have|just|went|and)* located|locate (it|that|this|one)* at", "i|we (have|got|also)* got|have that|this one at",
+        ]],
         'from_what' => ['' => [
             'this|that|other|far|near side of',
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
@@ -4471,6 +4491,12 @@ return [
             'stuck the lateral|pipe|line in', "city's|city responsibility|part|side (line)* ends|begins|starts|stops",
             'lateral for|of|to unit|building|number|house|apartment|suite|this|that', 'off the paint|flag|mark',
             'cleanout is|was a|an', 'clean out is|was a|an',
+            "that's|that_is|this_is|it's what (all|of|the|your|this|everybody's|that|toilet)* paper|wipes|rags|everything|stuff "
+                .'(<is_so>|keeps|gets|be|been)* catching|caught|hanging|hung|building|sticking|stuck|collecting|piling|snagging',
+            'took|take|taking|pulled|pull|popped|pop|opened|removed|unscrewed|got|get|unscrew (the|that|this|a|your|old|brass|out|off)* '
+                .'(cleanout|clean_out|test)* plug|cap|lid|cover',
+            "he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|broken|cracked (off)*",
+            'it|pipe|line steps|stepped|jumps (back)* up|down to',
             'pipe (<is_so>|about|a|foot|feet)* sticking|coming up|out (up|out)* of|above|from the ground|wall|floor|dirt|slab|concrete',
             "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
                 .'seeping|weeping|dripping|squirting|spurting|infiltrating',
