@@ -439,6 +439,7 @@ return [
         ],
         'kind' => [
             'root_threads' => [
+                '(little|few|some|fine)* stringers',
                 '(just)* one|single|a|little (little|tiny|thin)* strand',
                 'little|tiny|bit of fuzz (left|there|still|here)*', 'fuzz left|there|at',
                 'root whisker(s)',
@@ -462,6 +463,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'blanket|carpet|clog|blockage|tangle|jungle|forest|nest of (tree)* roots',
                 "bird's|birds nest of root(s)",
                 '(bigger|nice|good|another|thick|heavy)* clump (there|here|that|this|just|is)* hanging|growing|dangling|poking',
                 'wall|carpet|mat|mess of them',
@@ -1405,6 +1407,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                "clog|blockage|stoppage|plug|obstruction (of|and|it's|is|all|just|that's|mostly|made|with|from|looks|like|wet|toilet)* "
+                    .'paper|toilet_paper|tissue|wipes|rags|paper_towels',
                 "some|of|more|got|have|see|seeing|much|there's|toilet|kitchen|wet paper|tissue|tissues|hair (that|is|just|all|been|kind|of|has|got|there|here|starting|to|right)* "
                     .'<hung_up> (up|on|off|over|in|to|there|here)*',
                 "got|have|see|there's toilet paper",
@@ -2192,6 +2196,9 @@ return [
                 'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'pipe|line|section|part|run|it (<is_so>|laid|pretty|dead)* flat_as_a_board|pitched_wrong|sloped_wrong|graded_wrong',
+                'section|part|pipe|line|run goes|going|runs|running uphill|up_hill|backwards',
+                'barely|hardly|scarcely have|has|any|got (any|much)* fall|slope|pitch|grade', 'little|no_real|poor fall|slope|pitch',
                 'hardly|barely|not|no|without (any|much|enough|a|really)* slope|fall|grade|pitch',
                 'laid|running|sloped|pitched|graded|installed backwards|backward|uphill',
                 'section|line|pipe (is)* back pitched|graded',
@@ -2207,6 +2214,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "gone|got|went|pushed|come as|about_as far as i|we can|could (go|get|push)*", "hit|hitting|ran_into|run_into (a|up|against|the)* something|brick|dead (really|pretty|that|that's|is)* hard|solid|wall",
+                    "got|have|gonna_have|going_to_have to stop here|there",
                 'not driving|going|pushing|taking|running|sending (the|my|it|this)* (camera|crawler|head)* under|through|'
                     .'past|over|into that|this|there|it',
                 "(so|i'll|we'll|we|i)* abandon|abandoning (the|this|it|survey|run|here|there)*",
