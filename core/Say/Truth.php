@@ -19,6 +19,8 @@ final readonly class Truth
     private const BEHIND_WORDS = 5;
     /** What is named so many words before the first place, and not shown, is talked of by its name. */
     private const FAR_WORDS = 7;
+    /** Talk of lines in general goes on so many words behind a name. */
+    private const GENERAL_WORDS = 6;
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
@@ -36,7 +38,7 @@ final readonly class Truth
     {
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
+            || $this->isFarOff($mention) || $this->isGeneralBehind($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
         if ($isNot) {
             return false;
@@ -83,6 +85,19 @@ final readonly class Truth
 
         return [] !== array_filter(array_keys($this->sentence->marks('general')), fn (int $word) => $word >= $this->sentence->first
             && $word <= $this->sentence->last && !$isOwn($word));
+    }
+
+    /** "a crack at twenty, and roots always look for water": what is told of lines in general behind what is there, and shown by nothing. */
+    private function isGeneralBehind(Mention $mention): bool
+    {
+        $before = $this->sentence->nameBefore($mention->first);
+        $behind = $mention->last + self::GENERAL_WORDS;
+        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)) {
+            return false;
+        }
+
+        return $this->sentence->has('general', $before + 1, $behind)
+            && !$this->sentence->has(['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'], $before + 1, $mention->first);
     }
 
     /** "an inspection on the lateral before the lining, pipe is six inch clay, twelve feet …": named long before anything is at a place. */
