@@ -15,6 +15,8 @@ final readonly class Gone
     /** "… but it's still hanging in there": so many words behind the "but". */
     private const STILL_BEHIND = 4;
     private const WAS_BEHIND = 2;
+    /** "… but they sleeved it": so many words behind. */
+    private const MENDED_BEHIND = 5;
     /** "It took care of the grease": so many words behind. */
     private const OTHER_BEHIND = 3;
     /** "There we go": so many words behind. */
@@ -33,6 +35,9 @@ final readonly class Gone
         // "it doesn't want to go, let me try, there we go"
         $last = $mention->last;
         if (Kind::CannotGoFurther === $kind && $this->sentence->has('got_past', $last + 1, $last + self::PAST_BEHIND)) {
+            return true;
+        }
+        if ($this->isMended($mention)) {
             return true;
         }
         $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE, true) || $mention->isWater()
@@ -60,6 +65,19 @@ final readonly class Gone
 
         return $this->hasBeside('gone', $mention, $part, \PHP_INT_MAX) || $this->hasBeside('was', $mention, $part, $was)
             || $this->isBroughtBack($mention) || $this->isListed($mention);
+    }
+
+    /** "it had a hole in it but they sleeved it", "the belly that was here they took out" */
+    private function isMended(Mention $mention): bool
+    {
+        foreach ($this->sentence->marks('mended') as $begin => $end) {
+            if ($begin > $mention->last && $begin - $mention->last <= self::MENDED_BEHIND && !$this->measures->hasPlace($mention->last, $end)
+                && !$this->sentence->isInName($begin)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "… that we cut back, but it's still hanging in there" */

@@ -228,7 +228,7 @@ return [
         'thing' => 'toothbrush|toothbrushes|spoon|spoons|fork|forks|bottle|bottles|bottle_cap|bottle_caps|bottle_top|comb|'
             .'hairbrush|hair_brush|razors|lipstick|screwdriver|wrench|pliers|cell_phone|toy|toys|toy_car|'
             .'dentures|sponge|scrubber|plastic_bag|shopping_bag|grocery_bag|jar_lid|coffee_cup|plastic_cup|paper_cup|'
-            .'dowel|chopsticks|popsicle_stick|battery|batteries|'
+            .'dowel|chopsticks|popsicle_stick|'
             .'earring|necklace|bracelet|sunglasses|eyeglasses|tennis_ball|golf_ball|ping_pong_ball|rubber_ball|'
             .'bouncy_ball|rubber_duck|air_freshener|bowl_freshener|soap_dish|bar_of_soap|shampoo_bottle|shampoo_cap|soap_bottle|'
             .'toothpaste_cap|toothpaste_tube|scouring_pad|steel_wool|dish_brush|toilet_brush|paint_brush|paintbrush|scrub_brush|'
@@ -2980,6 +2980,9 @@ return [
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
+            "should|ought|oughta|supposed (to)* be (right|somewhere|like|up)* at|around|about|near",
+            '(on|the|map|drawing|plans|print|they|it)* map|drawing|plans|records|print (it|they|that|has|have)* shows|shown|says|puts|put|has '
+                .'(the|a|your|tap|main|manhole|it|tee|wye|tie|in|at|around|about|being)* at|around|about',
             'replacing|lining|digging|excavating (up|out|it)* from (here|there|which|is|about|like|maybe|probably)*',
             'replace|replaced|replacing|dig|digging|excavate|repair|renew (it|that|this|the|up|out|here|pipe|line|section)* '
                 .'from|between',
@@ -3091,6 +3094,11 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "you can have|get|live_with (a|little|bit|of|some|small|pretty|big|an)*", "wouldn't|would_not|don't|not call|consider (that|it|this|them)* (a|an)*",
+            'you know how|when|what|why|that', 'is|are basically|simply', 'so|that|too thick|bad|thin|full|narrow|tight (that)* you|it',
+            "doesn't|does_not|won't|don't|can't|never (really|ever|actually)* fix|take|remove|address|solve|cure (out|away|care|of|the|a|any)*",
+            "pretty|real|very soon", '(i|we|they|he)* pulled|snaked|cut|got|removed|took|cabled (a|the|some|out|wad|bunch|of|all|rags|roots|wipes|grease|it|this|that|here)* last_time|last_year',
+            'from the roof|vent first|and', "used to be (a|an|the)*", 'cable|snake|machine go|went|going around',
             "don't|do_not|dont|never want (to|any|those|these|your|see|have|put)*", 'a|an <trouble> (is|are)* not|isn\'t the end',
             "as long as (it's|it|you|the|there's|you're|not|no|that)*", 'because|cause you|it|they|that can|could|will|might|may',
             'a|an broken|cracked|separated|offset|bad|clogged|bellied pipe|joint|line|sewer|lateral will|would|can|is_going|means',
@@ -3390,6 +3398,13 @@ return [
                 .'washed|flushed|knocked (out|up|off|away|down|back)*',
             "we've|i've gone in|down|up|out|through|from|past|to|as|on|back|about|over|around|along",
         ]],
+        // Behind what was there until somebody saw to it.
+        'mended' => ['' => [
+            'but|which|that|before|until|and|so|here|there they|somebody|someone|he|we|plumber|city (have|has|had|already|just|since|then)* '
+                .'fixed|repaired|sleeved|patched|dug_up|took_out|cut_out|replaced|lined|took_care_of (it|that|this|them|up|out)*',
+            'but|which|and|so (it|that|they|has|have|is|was|been|already|since)* been|got|was fixed|repaired|sleeved|patched|dug_up|taken_out|lined',
+            'used to be|have',
+        ]],
         'gone' => ['' => [
             'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake',
             'goes|went|going|came by|past|down from upstairs|inside|above',
@@ -3644,6 +3659,8 @@ return [
                 .'toilets|house|basement|tub|shower|line|sink|floor|water|them|time|behind|when|into|because|again',
         ]],
         'brought_back' => ['' => [
+            "i|we|they|he (just|have|also|already|ended|up)* pulled|yanked|fished|hooked|dragged|retrieved (out|back|up)* "
+                .'a|some|about|the (big|small|few|of|softball|football|whole|giant|sized)* wad|bunch|ball|clump|ton|lot|mess|wads|handful (of)*',
             'brought|bring (it|them)* back (some|a|an|lots|bunch)*',
             "what|everything|all we|i|you|they (just|already|have|had|'ve)* pulled|got|brought|fished|cut out|"
                 .'back (of)* (it|there|here|that|the|line|pipe)*',
@@ -4524,6 +4541,8 @@ return [
                 .'(cleanout|clean_out|test)* plug|cap|lid|cover',
             "he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|broken|cracked (off)*",
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
+            'combination|combined line|sewer|drain|system', 'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
+            '<trouble>|scale|rust|sludge is|are basically|simply',
             'pipe (<is_so>|about|a|foot|feet)* sticking|coming up|out (up|out)* of|above|from the ground|wall|floor|dirt|slab|concrete',
             "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
                 .'seeping|weeping|dripping|squirting|spurting|infiltrating',
