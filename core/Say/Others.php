@@ -49,8 +49,8 @@ final readonly class Others
             $isOwn = null !== $this->sentence->nextName($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
             $isAnother = $this->isAnotherIn($part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part, $place)
                 || $this->isAnotherBehind($part[1])
-                // "three sixty again"
-                || null !== $this->sentence->begins('again', $place->last + 1);
+                // "three sixty again", "and twenty, too"
+                || $this->sentence->beginsAny(['again', 'too_there'], $place->last + 1);
             $before = Unnamed::before($mentions, $part);
             // "roots at the wye, there's more at seven": more roots.
             // … and "the joint's offset, and the next joint's got them too"

@@ -12,7 +12,7 @@ final readonly class Speech
     /** Cut by chance, three cues in ten end within a phrase. */
     private const OPEN_SHARE = 0.05;
     private const FEWEST_CUES = 8;
-    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
+    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)(?:[\'’]s\b)?|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
         .'|(?<sign>\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
         '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
@@ -126,7 +126,7 @@ final readonly class Speech
             $raw = (string) $raw;
             // A sentence is as old as its share of the words.
             $atS = null === $cue ? null : $cue->fromS + ($cue->toS - $cue->fromS) * $at / max(1, \strlen($text));
-            $number = null === $match['number'][0] ? null : self::number($raw);
+            $number = null === $match['number'][0] ? null : self::number($match['number'][0]);
             $plain = $lexicon->spelled(self::SHARES[$raw] ?? self::SIGNS[trim($raw)] ?? str_replace('’', "'", mb_strtolower(trim($raw))));
             $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number);
         }

@@ -4005,6 +4005,8 @@ return [
         ]],
         // On in the same run.
         'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
+        // Right behind a place: what was named is there, too.
+        'too_there' => ['' => ['too', 'as well', 'also', "has|'s (got)* one|some|it|them"]],
         'again' => ['' => [
             'so that was a|an|the',
             'because|account of the|that|this hole|break|crack|offset|belly|collapse',
@@ -4083,6 +4085,10 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "has|'s|got (got)* one|some|them|it too|as_well|also|again", 'then|and the next (one)* at|around|about',
+            'one (right|over|just|up|down)* here|there at|around', '(see|seeing|get|got|have|find) (it|them|that|this|one|some)* again at|around',
+            'one (just|right|a|little|bit)* past|after|beyond|before it|that|this|there', "there's|there_is|got|have|is|see a second (one)*",
+            'number two|three|four|five (is|one)* at|around', 'another at|around|about', 'same (as)* (before|there|here)*',
             'one (just|a|lot|exactly)* like it|that|this',
             'likewise',
             'is the second|third|fourth|next one',
