@@ -1411,7 +1411,7 @@ return [
                     .'paper|toilet_paper|tissue|wipes|rags|paper_towels',
                 "some|of|more|got|have|see|seeing|much|there's|toilet|kitchen|wet paper|tissue|tissues|hair (that|is|just|all|been|kind|of|has|got|there|here|starting|to|right)* "
                     .'<hung_up> (up|on|off|over|in|to|there|here)*',
-                "got|have|see|there's toilet paper",
+                "got|have|see toilet paper (<is_so>|<hung_up>|up|on|off|over|in|it|there|here|to)*",
                 'mop head(s) (<hung_up>)*',
                 'cotton ball|balls|pad|pads', 'panty|panties|pantyhose|stocking|stockings|nylons|dental_floss|bandage|bandages|gauze|'
                     .'face_mask|masks|washcloths|dish_cloth|dishcloth|dish_rag|dishrag|handkerchief|napkins|pillowcase|t_shirt|dryer_sheet|'
@@ -1803,6 +1803,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "tee|san_tee|santee|sanitary_tee|cross where (they|he|you|it|there|we|somebody)* should|should_have|should've|shoulda|supposed|needs|ought "
+                    .'(to|be|have|used|put|been|a|use)* wye|y|sweep|combo|long_sweep',
                 'wye|y|tee|san_tee|santee|sanitary_tee|double_tee|fitting|ninety|combo|cross|turn (<is_so>|that|which|put|installed|turned|in|goes|going|facing|pointing|faces|points|laid|runs|set|they|going|glued)* <wrong_way>',
                 'backwards|reverse|reversed|wrong_way|wrong|upside_down wye|y|tee|fitting|combo|san_tee|santee|sanitary_tee',
                 'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*', 'vent ninety|tee (used|as|for|a|on|drain)*',
@@ -1966,6 +1968,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'pipe|line|it|drain starts|begins|is|starting (going|to)* turn|turning|bend|bending|curve|curving (here|again|a|to|left|right|the|little|bit)*', 'pipe|line|it|drain turns|bends|curves again',
                 'a bent (at|to|in|here|right|left)*',
                 'it|line|pipe turns (up|down|back)* up|down|upward|downward|vertical',
                 'goes|runs into|to|under the|your|our house|building|wall|slab|foundation and|then (it)* turns|goes up|down',
@@ -2618,6 +2621,7 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
+            'at (a)* distance (of)*', 'at exactly|mark|precisely',
             'coming|come up on', 'both',
             "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call",
             "let's|we'll|i'll|just (just)* say|call (it|that)*",
@@ -4547,7 +4551,7 @@ return [
                 .'(cleanout|clean_out|test)* plug|cap|lid|cover',
             "he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|broken|cracked (off)*",
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
-            'combination|combined line|sewer|drain|system', 'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
+            'joint out here|there|this', 'combination|combined line|sewer|drain|system', 'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
             '<trouble>|scale|rust|sludge is|are basically|simply',
             'pipe (<is_so>|about|a|foot|feet)* sticking|coming up|out (up|out)* of|above|from the ground|wall|floor|dirt|slab|concrete',
             "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
@@ -4919,6 +4923,7 @@ return [
             'we|i got', 'full of', 'wrapped around', 'retrieved',
         ]],
         'at' => ['' => [
+            'at (a)* distance (of)*', 'at exactly|mark|precisely',
             'at', 'around', 'about', 'to', 'past', 'reached', 'in', 'we are|we\'re (at)*', "i'm (at)*",
             "counter|reel|reel's|counter's (is|reads|says|shows|at|on)*",
             'right around|about|at', 'out to', 'up to', 'down to', 'back to|at',
