@@ -157,7 +157,7 @@ return [
                 'retira|retirar eso',
             ],
             'place' => [
-                'eso|ese|esa era|es|fue|estaba (a|en|los)*', 'la|el última|último era|estaba a (los)', 'eso estaba a (los)',
+                'eso|ese|esa era|es|fue|estaba (a|en|los)*', 'la|el última|último era|estaba a (los)',
                 'mejor pon|ponlo a (los)',
             ],
         ],
@@ -202,11 +202,11 @@ return [
             'separated_joint' => [
                 'junta|unión|empate|tubos (está|están|muy|un|poco|bastante|se)* abierta|abierto|separada|separado|separados|abrió',
                 'separación (de|en|la|junta)*', 'hueco en la junta|unión', 'abertura en la junta|unión',
-                'junta separada|abierta', 'está|están (muy|un|poco|bastante|algo)* abierta|separada',
+                'está|están (muy|un|poco|bastante|algo)* abierta|separada',
             ],
             'failed_seal' => [
                 'sello|goma|empaque|anillo (de|la|junta|está)* salido|salida|colgando|suelto|suelta|roto|rota|falla|fallido|fuera',
-                '(se)* salió el|la sello|goma|empaque|anillo', 'goma|empaque|sello en el tubo', 'goma|empaque|sello colgando',
+                '(se)* salió el|la sello|goma|empaque|anillo', 'goma|empaque|sello en el tubo',
             ],
             'sound_joint' => ['junta sana|buena|bien|limpia'],
             'crack' => [
@@ -308,7 +308,7 @@ return [
             ],
             'stubbed_hose' => [
                 'manguera (metida|que|entra|en)*', 'tubo|ramal|conexión|acometida (que)* metido|metida|saliente|penetrante|invade',
-                'tubo|ramal (que)* sobresale', 'conexión penetrante',
+                'tubo|ramal (que)* sobresale',
             ],
             'dead_leg' => [
                 'ramal muerto|ciego|abandonado|tapado', 'línea muerta|abandonada', 'te|ye|ramal tapada|taponado|condenado',
@@ -444,10 +444,10 @@ return [
         'into' => ['' => [
             '(se|ya|aquí)* pasa|pasamos|cambia|cambiamos|entra|entramos|sigue|seguimos a|al|en', 'cambio a', 'se convierte en',
             'se vuelve',
-            'entra en|a', 'empieza (el|la)*', 'ahora es|en|estamos (en)*', 'pasa a (ser)',
+            'empieza (el|la)*', 'ahora es|en|estamos (en)*', 'pasa a (ser)',
         ]],
-        'from' => ['' => ['de|desde|del (los|las|el|unos|como|sobre|metro|pie)*', 'de los', 'desde los', 'de a']],
-        'from_material' => ['' => ['(pasa|pasamos|cambia|cambiamos|cambio|transición)* de|del', 'de']],
+        'from' => ['' => ['de|desde|del (los|las|el|unos|como|sobre|metro|pie)*', 'de a']],
+        'from_material' => ['' => ['(pasa|pasamos|cambia|cambiamos|cambio|transición)* de|del']],
         'to' => ['' => ['-', 'a (los|las|unos|como)*', 'al (metro|pie)*', 'hasta (los|las|el|unos|como|llegar|a|cerca|de|metro|pie)*']],
         'between' => ['' => ['entre (los|el|unos)*']],
         'at' => ['' => [
@@ -621,7 +621,7 @@ return [
         'water_level' => ['' => ['nivel de agua|del', 'agua a|al']],
         'to_main' => ['' => ['a|al|hasta (la|el)* colector|red|calle|principal']],
         'to_a_side' => ['' => ['a|hacia la izquierda|derecha', 'izquierda|derecha', 'arriba|abajo']],
-        'told' => ['' => ['eso|ese|esa|está|esto (es|está)* a (los)*', 'está a (los)*', 'eso a (los)*']],
+        'told' => ['' => ['eso|ese|esa|está|esto (es|está)* a (los)*']],
         'intro' => ['' => [
             'la|el siguiente|próxima|próximo junta|unión|pieza', 'aquí (hay|está|tenemos|viene|veo|vemos)*',
             'ahí (hay|está|tenemos|viene)*', 'hay', 'tenemos', 'tengo', 'veo', 'vemos', 'se ve',
