@@ -3045,6 +3045,11 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'explain|tell|show|know|understand|asked (you|them|him|her|me|people|what|how|exactly)* what (a|an|the)* <trouble> is|are|means',
+            "it'll|it_will|they'll|will belly|sag|crack|break|rot|rust|collapse|separate|shift (on|out|eventually)*",
+            'before|after|when|once we|i|you|they line|reline|burst|dig|jet|cable|cut|sleeve', "it's|it_is|that's better|easier|cheaper|safer to",
+            "paper|tissue breaks|break|broke|dissolves|melts (down|up|apart)*", "(won't|can't|doesn't) go|fit|pass|push (through|into|down)* a|an|any|those (three|two|four|six|inch|p)* trap|traps",
+            "it's|it_is|that's only|just water|paper|toilet_paper|grease from|because|when", "there's|there_is|you'll always|going_to (be|have)* (a|some|little|bit|of)* water",
             'you can have|get|live_with (a|little|bit|of|some|small|pretty|big|an)*', "wouldn't|would_not|don't|not call|consider (that|it|this|them)* (a|an)*",
             'you know how|when|what|why|that', 'is|are basically|simply', 'so|that|too thick|bad|thin|full|narrow|tight (that)* you|it',
             "doesn't|does_not|won't|don't|can't|never (really|ever|actually)* fix|take|remove|address|solve|cure (out|away|care|of|the|a|any)*",
@@ -3196,6 +3201,7 @@ return [
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            "let's|let_us say you|you've|there's|we|we've|it|it's|i|they|a|that", 'picture two|if|your', 'think of (it|this|that|them)* (like|as)',
             'back in the day', 'what happens is', 'normally|usually|typically i|you|we would|will', 'the reason you|they|we want|need|use',
             'if you|they|people flush', 'thing on my list', 'my wife|buddy|boss|dad says|said', "you don't want to see", 'they|he quoted',
             'if it was my|mine|your', "don't|never ever", 'most of these|the houses|homes|lines', 'then you get|end (up|with)* a|an',
@@ -4483,7 +4489,10 @@ return [
             'he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|broken|cracked (off)*',
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
             'joint out here|there|this', 'combination|combined line|sewer|drain|system', 'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
-            '<trouble>|scale|rust|sludge is|are basically|simply',
+            '<trouble>|scale|rust|sludge is|are basically|simply', '<trouble>|scale|rust|wipes|offsets is|are|act|acts|work|works like',
+            "what (a|an)* <trouble> is|are|means", "won't|can't|doesn't|never go|fit|pass|push (through|into|down)* a|an|any|those (three|two|four|six|inch|p)* "
+                .'trap|traps',
+            'turns|turn|goes|bends (up|down|off|left|right)* there|out somewhere',
             'pipe (<is_so>|about|a|foot|feet)* sticking|coming up|out (up|out)* of|above|from the ground|wall|floor|dirt|slab|concrete',
             "(see|seeing|got|have|there's|some|clear|clean|ground|a|little|bit|of)* water|groundwater (is|that|just|kind|of|clear|clean)* "
                 .'seeping|weeping|dripping|squirting|spurting|infiltrating',
