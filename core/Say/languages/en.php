@@ -530,6 +530,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'big|fat|nice|great|real (big|old|ole|fat|thick)* fat root',
                 "rude|roof|route|root's|ruth intrusion",
                 'roots (have|has)* broken|busted|punched|pushed through|in',
                 'hairy|rooty|stringy mess (in|here|there|at)*',
@@ -2171,6 +2172,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "not|don't|do_not|never (going|gonna|want|wanna|even|to|try|trying|about|dare)* push|force|go|shove|drive past|through|by it|that|this|there",
                 'gone|got|went|pushed|come as|about_as far as i|we can|could (go|get|push)*', "hit|hitting|ran_into|run_into (a|up|against|the)* something|brick|dead (really|pretty|that|that's|is)* hard|solid|wall",
                 'got|have|gonna_have|going_to_have to stop here|there',
                 'not driving|going|pushing|taking|running|sending (the|my|it|this)* (camera|crawler|head)* under|through|'
@@ -2932,6 +2934,8 @@ return [
         ]],
         // From where to where somebody advises to dig says nothing of what is there.
         'advised' => ['' => [
+            'cabled|snaked|rodded|augered (it|this|that|the|line|from|outside|front|back|cleanout|clean|out|main|drain|kitchen|about|like|maybe|'
+                .'for|around)*',
             'should|ought|oughta|supposed (to)* be (right|somewhere|like|up)* at|around|about|near',
             '(on|the|map|drawing|plans|print|they|it)* map|drawing|plans|records|print (it|they|that|has|have)* shows|shown|says|puts|put|has '
                 .'(the|a|your|tap|main|manhole|it|tee|wye|tie|in|at|around|about|being)* at|around|about',
