@@ -186,10 +186,7 @@ final readonly class OfLast
         $isNowhere = null === $this->last->fromM && !$this->sentence->isAfter('another', $mention->first, 2)
             && !$this->sentence->has('another', $mention->first, $mention->last) && $this->sinceS() <= self::PLACED_S;
 
-        // "the pipe's sagged, and there's standing water from six to eight": its whole place behind what was only taken for it.
-        $isWholeNow = $isLast && $mention->isWater() && null !== $place?->to && $this->sinceS() <= self::COMPLETED_S;
-
-        return $isOne || $isNowhere || $isWholeNow || $mention->isKnown && null === $this->last->fromM
+        return $isOne || $isNowhere || $mention->isKnown && null === $this->last->fromM
             || $isLast && ($isWhole || $isTold) && $this->sinceS() <= self::PLACED_S;
     }
 

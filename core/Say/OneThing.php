@@ -14,6 +14,7 @@ final readonly class OneThing
     private const COMING_WORDS = 10;
     private const CLOSER_WORDS = 7;
     private const TAP_WORDS = 5;
+    private const WATER_WORDS = 4;
     private const SETTLED_WORDS = 14;
 
     public function __construct(private Sentence $sentence)
@@ -49,7 +50,14 @@ final readonly class OneThing
             return true;
         }
 
-        return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more);
+        return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more) || $this->isWaterOf($one, $more);
+    }
+
+    /** "the pipe's sagged, and there's standing water" */
+    private function isWaterOf(Mention $one, Mention $more): bool
+    {
+        return Kind::LowSpot === $one->kind && Kind::LowSpot === $more->kind && !$one->isWater() && $more->isWater()
+            && $more->first - $one->last <= self::WATER_WORDS && !$this->sentence->has('another', $one->last + 1, $more->last);
     }
 
     /** "there's a ninety going up, that's the toilet": where the line goes, and nothing that ties in. */
