@@ -32,7 +32,8 @@ final class Bores
     {
         $isMany = $sentence->is('inches', $last->last) && !$sentence->is('bare_units', $last->last);
 
-        return !$isMany && (self::isChangeFrom($sentence, $one->first) || self::isInto($sentence, $one)) && null === $sentence->begins('length', $last->last + 1);
+        return !$isMany && (self::isChangeFrom($sentence, $one->first) || self::isInto($sentence, $one))
+            && null === $sentence->begins('length', $last->last + 1);
     }
 
     /** "two inch into four inch" */
@@ -85,7 +86,7 @@ final class Bores
     }
 
     /**
-     * "it drops into the four inch"
+     * "it drops into the four inch".
      *
      * @param array<Amount> $small inches and millimetres of the sentence
      */

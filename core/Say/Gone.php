@@ -71,8 +71,8 @@ final readonly class Gone
     private function isMended(Mention $mention): bool
     {
         foreach ($this->sentence->marks('mended') as $begin => $end) {
-            if ($begin > $mention->last && $begin - $mention->last <= self::MENDED_BEHIND && !$this->measures->hasPlace($mention->last, $end)
-                && !$this->sentence->isInName($begin)) {
+            $isNear = $begin > $mention->last && $begin - $mention->last <= self::MENDED_BEHIND;
+            if ($isNear && !$this->measures->hasPlace($mention->last, $end) && !$this->sentence->isInName($begin)) {
                 return true;
             }
         }

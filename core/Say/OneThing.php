@@ -57,6 +57,7 @@ final readonly class OneThing
     private function isWaterOf(Mention $one, Mention $more): bool
     {
         return Kind::LowSpot === $one->kind && Kind::LowSpot === $more->kind && !$one->isWater() && $more->isWater()
+            && $this->sentence->isAny('and', $one->last + 1, $more->first)
             && $more->first - $one->last <= self::WATER_WORDS && !$this->sentence->has('another', $one->last + 1, $more->last);
     }
 

@@ -21,6 +21,7 @@ final readonly class Truth
     private const FAR_WORDS = 7;
     /** Talk of lines in general goes on so many words behind a name. */
     private const GENERAL_WORDS = 6;
+    private const SHOWS = ['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'];
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
@@ -87,7 +88,7 @@ final readonly class Truth
             && $word <= $this->sentence->last && !$isOwn($word));
     }
 
-    /** "a crack at twenty, and roots always look for water": what is told of lines in general behind what is there, and shown by nothing. */
+    /** "a crack at twenty, and roots always look for water": told of lines in general behind what is there, and shown by nothing. */
     private function isGeneralBehind(Mention $mention): bool
     {
         $before = $this->sentence->nameBefore($mention->first);
@@ -97,7 +98,7 @@ final readonly class Truth
         }
 
         return $this->sentence->has('general', $before + 1, $behind)
-            && !$this->sentence->has(['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'], $before + 1, $mention->first);
+            && !$this->sentence->has(self::SHOWS, $before + 1, $mention->first);
     }
 
     /** "an inspection on the lateral before the lining, pipe is six inch clay, twelve feet …": named long before anything is at a place. */
