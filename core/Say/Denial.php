@@ -27,7 +27,7 @@ final readonly class Denial
             $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
-            $isAnew = null !== $sentence->begins('taken_back', $begin) || $this->isWhole($begin)
+            $isAnew = $sentence->beginsAny(['taken_back', 'sorry'], $begin) || $this->isWhole($begin)
                 || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1)
                 // "zero at the main, fine roots", and not "zero roots"
                 || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;

@@ -151,7 +151,9 @@ final readonly class Gone
             $isBehind = $begin > $mention->last && $begin - $mention->last <= $behind && !$isPlaced && !$isEnd && !$isOthers;
             $isAround = $begin < $mention->first && $end > $mention->last;
             // "twenty eight it's gone, thirty one roots"
-            $isBefore = $end < $mention->first && !$isPlaced && !$this->measures->hasPlace($end, $mention->first);
+            // … and "I thought that was a crack, but it's a root"
+            $isBefore = $end < $mention->first && !$isPlaced && !$this->measures->hasPlace($end, $mention->first)
+                && !$sentence->has('taken_back', $end + 1, $mention->first);
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }

@@ -167,7 +167,8 @@ final readonly class Truth
         $isShownSince = static fn (int $begin) => $begin > $asked + 2;
 
         // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
-        return $sentence->has('likely', $asked + 1, $mention->first - 1) || $sentence->has('describes', $asked + 1, $mention->first)
+        return $sentence->has(['likely', 'taken_back'], $asked + 1, $mention->first - 1)
+            || $sentence->has('describes', $asked + 1, $mention->first)
             // "is that a crack, yeah, that's a crack"
             || $sentence->isAfter('they_are', $mention->first) && null !== $sentence->nextName($asked, $mention->first - 1)
             // "is that a crack, yes it is"

@@ -5,9 +5,9 @@ declare(strict_types=1);
 /*
  * How the trade speaks English. Somebody adds a phrase by adding it to a line.
  *
- * In a phrase `a|b` is either word, `some|a_few` one word or two, `root(s)` is root or roots, `(little)` may be left out, `(is|has)*` stands as often as it
- * is said, and `<floor>` is any of the words of that name under `same`. A kind may carry facts and a clock position:
- * `crack+crack_state=open`, `bend+clock=9`. Of phrases that begin at one word the longest counts.
+ * In a phrase `a|b` is either word, `some|a_few` one word or two, `root(s)` is root or roots, `(little)` may be left out, `(is|has)*`
+ * stands as often as it is said, and `<floor>` is any of the words of that name under `same`. A kind may carry facts and a clock
+ * position: `crack+crack_state=open`, `bend+clock=9`. Of phrases that begin at one word the longest counts.
  */
 return [
     'numbers' => [
@@ -3311,7 +3311,9 @@ return [
         ]],
         // What was named was something else.
         'rather' => ['' => [
-            "nah|nope|no|wait (no|wait)* that's|it's (actually)* (a|an|some)*",
+            "nah|nope|no|wait (no|wait|actually)* that's|it's (actually)* (a|an|some)*", 'sorry|rather a|an|some',
+            "or actually that's|it's (a|an|some)*",
+            "scratch that (it's|that's)* (a|an|some)*", 'i mean a|an|some',
         ]],
         'taken_back' => ['' => [
             "you know what (it's|that's)",
@@ -3840,7 +3842,8 @@ return [
             'in total', 'in conclusion', 'bottom line', 'the same', 'we saw|passed', 'that we saw', 'as noted',
         ]],
         'sorry' => ['' => [
-            'no make that', "actually it's", 'let me look again',
+            'no make that', "actually (it's)*", 'let me look again', 'make it', "no that's|that_is (at|about|actually)*", 'or i should say',
+            "(oh)* hang|hold on (it's|that's)*", 'oh it moved|jumped|slipped',
             'sorry', 'no wait', 'wait', 'oops', 'whoops', 'i mean', 'make that', 'correction', 'scratch that', 'excuse me', 'rather',
             'or actually',
             'my bad', 'no i', 'no make it', 'not that', 'strike that', 'i meant', 'wait no', 'er no', 'or sorry', 'no sorry',
@@ -4306,14 +4309,16 @@ return [
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
             "(somebody's|someone's|their|some|the)* (toilet)* paper|tissue (that's|is|just)* floating|going|coming|flowing|"
                 .'drifting by|past|down|through',
-            'the|my|a|her hose running|on|going', 'bubble|drop|drops|drip|spot|speck|smear (of|water|grease)* on (the|my|our) lens|camera|glass|head',
+            'the|my|a|her hose running|on|going',
+            'bubble|drop|drops|drip|spot|speck|smear (of|water|grease)* on (the|my|our) lens|camera|glass|head',
             "what clay|iron|cast_iron|pvc|plastic|orangeburg looks|is|does|'s (like)*", 'good|nice|good_and solid joint',
             'took|take|taking|go|going|went|turn|turned|made|make (a|to|the|hard)* left|right at the|that wye|tee|y|junction',
-            'came|come|coming|went|go|gone in (through|at|from|by|on)* that|the|this wye|tee|y', 'up|down the|that (wrong|other|right)* wye|y|branch|tee',
-            'wrong|right branch', 'wye|tee|y (that|which)* i|we came in|from (at|through)*',
+            'came|come|coming|went|go|gone in (through|at|from|by|on)* that|the|this wye|tee|y',
+            'up|down the|that (wrong|other|right)* wye|y|branch|tee', 'wrong|right branch',
+            'wye|tee|y (that|which)* i|we came in|from (at|through)*',
             'made|make|makes|got|get (it|the|my|camera|head)* around|through the|that corner|bend|turn|ninety',
-            'got|get|getting|need (it|to|get|the|my|camera|head)* over the|that|this lip|edge',
-            'joint out here|there|this', 'combination|combined line|sewer|drain|system',
+            'got|get|getting|need (it|to|get|the|my|camera|head)* over the|that|this lip|edge', 'joint out here|there|this',
+            'combination|combined line|sewer|drain|system',
             'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
             '<trouble>|scale|rust|sludge is|are basically|simply',
             '<trouble>|scale|rust|wipes|offsets is|are|act|acts|work|works like', 'what (a|an)* <trouble> is|are|means',
