@@ -2749,6 +2749,7 @@ return [
                 .'pushed (down|in|out|loose)*',
         ]],
         'maybe_depth' => ['' => [
+            "it's|that's|he's coming|came up at|as (about)*",
             'have|need to go|dig down', 'got|have|has it at (about)*',
             'telling|giving|saying|reading me|us (about)*', 'gives|give|gave me|us (about)*', 'dig|digging (down|about|to)*',
             "it's right at", 'i|we get (about|like)*',
@@ -4394,7 +4395,7 @@ return [
             "(that's|is)* why your|the|all paper|paper's|rags (is|are|keeps|was)* catching|hanging|snagging|stuck",
             "(i'm|we're)* (right|now|standing)* at|in the (far|top|bottom|other|street)* manhole (now|here)* going|looking|heading",
             "that's|there's|here's (the|our|your)* <main>", 'or so', 'now at',
-            'tie|ties|tied in|into (to|the)* main house|drain|line|stack', 'wipe the|my|that|this|off|it', 'clean the|my|off',
+            'tie|ties|tied in|into (to|the)* main house|drain|line', 'wipe the|my|that|this|off|it', 'clean the|my|off',
             'let me wipe|clean', 'wiping (the)', 'so far', 'root(s)|water|something (right)* up ahead', 'around|near|beside the tap',
             'root(s) clear|clears|stop|stops up|out|there',
             'because|cause the pipe|line|ground|dirt|soil (has|had)* settled|shifted|moved|sunk',
