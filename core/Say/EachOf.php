@@ -130,6 +130,11 @@ final readonly class EachOf
         if (null === $before) {
             return false;
         }
+        // "twenty feet, 24 feet and thirty feet, there's a wye": the counter goes by.
+        $isOne = $this->sentence->isAny('one', $mention->first - 1, $mention->first);
+        if ($isOne && \count($places) >= self::LEAST_EACH && !$this->sentence->isAfter('at', end($places)->first)) {
+            return false;
+        }
         // "out of the water at 28 and 35 feet there's a crack"
         $isEnd = $this->sentence->has('ends', $before->first - self::END_WORDS, $before->first);
 
