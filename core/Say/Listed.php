@@ -140,7 +140,9 @@ final class Listed
         // "it's flaking off the walls, and that's at six seven eight, and there's a wye"
         $isOfNext = $isOfNext && !($sentence->isAfter('told', $amounts[0]->first) && $sentence->is('and', $next));
         // "then it's seven, seven and a half and eight, and there's silt": the counter goes by, too.
-        if ($isOfNext && $sentence->isAfter('they_are', $amounts[0]->first)) {
+        $isCounted = self::isCountedThrough($places) && !$sentence->isAfter('at', $amounts[0]->first)
+            && !self::isOfName($sentence, $amounts[0]->first);
+        if ($isOfNext && ($isCounted || $sentence->isAfter('they_are', $amounts[0]->first))) {
             return \array_slice($places, -1);
         }
         [$first, $end] = [$places[0], $places[\count($places) - 1]];
