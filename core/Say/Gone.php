@@ -67,12 +67,15 @@ final readonly class Gone
             || $this->isBroughtBack($mention) || $this->isListed($mention);
     }
 
-    /** "it had a hole in it but they sleeved it", "the belly that was here they took out" */
+    /** "it had a hole in it but they sleeved it", "the belly at twenty that they took out" */
     private function isMended(Mention $mention): bool
     {
         foreach ($this->sentence->marks('mended') as $begin => $end) {
-            $isNear = $begin > $mention->last && $begin - $mention->last <= self::MENDED_BEHIND;
-            if ($isNear && !$this->measures->hasPlace($mention->last, $end) && !$this->sentence->isInName($begin)) {
+            $isBetween = static fn (Place $place) => $place->first > $mention->last && $place->last < $begin;
+            $own = array_filter($this->measures->places, $isBetween);
+            $words = $begin - $mention->last - array_sum(array_map(static fn (Place $place) => $place->last - $place->first + 2, $own));
+            if ($begin > $mention->last && $words <= self::MENDED_BEHIND && \count($own) <= 1 && !$this->sentence->isInName($begin)
+                && null === $this->sentence->nextName($mention->last + 1, $begin)) {
                 return true;
             }
         }

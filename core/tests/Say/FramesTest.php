@@ -21,6 +21,9 @@ final class FramesTest extends TestCase
     use TellsNarrations;
 
     private const IN_TURN = ['at {at} {it}', 'at {at} feet {it}', '{at} feet {it}', "{at} feet there's {it}", '{it} at {at} feet'];
+    private const PLACED = ['at 20 feet {it}', 'at 20 {it}', '20 feet {it}', '{it} at 20 feet', 'okay so right here at 20 {it}'];
+    /** About so many of each line are told. */
+    private const OF_PARTS = 30;
     private const TURNS = 40;
     /** Every so many of the ways to end are put to each way to begin, others to each. */
     private const EVERY = 9;
@@ -37,6 +40,7 @@ final class FramesTest extends TestCase
         "there's some roots at 12 and ", 'at 12 feet we\'ve got roots coming in the joint okay ', '12 feet roots and then ',
         "roots at 12 and that's about a quarter of the pipe so we keep going and ",
     ];
+    private const BEFORE_MORE = ["there's {it} at 12 and", "12 feet there's {it} and then"];
     private const OF_LOW = [
         '', ' about a third of the pipe', " and the camera's under water", " so that's about an inch of water", ' and we keep going',
         " and it's a pretty good one",
@@ -52,6 +56,25 @@ final class FramesTest extends TestCase
                 self::isRead(
                     "there's a crack at 12 and then $begin$of $end and then at 44 there's a wye on the left",
                     ['crack@12', 'low_spot@20-31', 'tie_in@44'], $units,
+                );
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhatIsThereIsReadByItsPartsAndWhatTheyAreLike(string $units): void
+    {
+        foreach (Lines::of('parts.txt') as $i => $line) {
+            [$kind, $lists] = explode(': ', $line, 2);
+            $kind = 'root' === $kind ? 'roots' : $kind;
+            $other = 'crack' === $kind ? 'offset' : 'crack';
+            $all = self::product(array_map(static fn (string $list) => explode('|', $list), explode(' ; ', $lists)));
+            $step = max(1, intdiv(\count($all), self::OF_PARTS));
+            for ($j = $i % $step; $j < \count($all); $j += $step) {
+                $place = strtr(self::PLACED[$j % \count(self::PLACED)], ['{it}' => $all[$j]]);
+                self::isRead(
+                    "there's a $other at 12 and then $place and then at 44 there's a bend",
+                    [('crack' === $other ? $other : 'offset_joint').'@12', "$kind@20", 'bend@44'], $units,
                 );
             }
         }
@@ -87,6 +110,20 @@ final class FramesTest extends TestCase
             foreach (self::THINGS as $kind => [, $many, $one]) {
                 $said = strtr($two, ['{many}' => $many, '{one}' => $one]);
                 self::isRead("okay so what we found is $said and then the main's at 40", ["$kind@12", "$kind@20", 'tap@40'], $units);
+            }
+        }
+    }
+
+    #[DataProvider('units')]
+    public function testWhatWasNamedIsAtAnotherPlaceTooHoweverThatIsSaid(string $units): void
+    {
+        foreach (self::ways('one more', ['{at}' => '20']) as $i => $more) {
+            foreach (array_keys(self::THINGS) as $j => $kind) {
+                $there = self::BEFORE_MORE[($i + $j) % \count(self::BEFORE_MORE)];
+                self::isRead(
+                    strtr($there, ['{it}' => self::THINGS[$kind][0]])." $more and then the main's at 64",
+                    ["$kind@12", "$kind@20", 'tap@64'], $units,
+                );
             }
         }
     }
@@ -159,6 +196,28 @@ final class FramesTest extends TestCase
                 );
             }
         }
+    }
+
+    /**
+     * @param list<list<string>> $lists
+     *
+     * @return list<string> each of one list with each of the next
+     */
+    private static function product(array $lists): array
+    {
+        $all = [''];
+        foreach ($lists as $list) {
+            $next = [];
+            foreach ($all as $said) {
+                foreach ($list as $part) {
+                    // "the pipe" and "'s bellied"
+                    $next[] = trim($said.(str_starts_with($part, "'") ? '' : ' ').$part);
+                }
+            }
+            $all = $next;
+        }
+
+        return $all;
     }
 
     /** @return iterable<string, array{string}> */
