@@ -139,6 +139,8 @@ final readonly class Gone
         foreach ($sentence->marks($role) as $begin => $end) {
             // "a rag was at 26"
             $isPlaced = 'was' === $role && (null !== $sentence->begins('at', $end + 1)
+                // "other than that there was one joint with roots"
+                || $sentence->isAfter('besides_that', $begin, 2)
                 // "before the break there were some roots at 25": as it was found.
                 || null !== $sentence->begins('intro', $begin) && null !== $sentence->begins('at', $mention->last + 1));
             // "water at nine sixty, ten eighty it's gone", "thirty nine the water's gone": there it ends.

@@ -12,7 +12,7 @@ use Jurvex\Core\Measure\UnitSystem;
 final class Narration
 {
     /** Named first and nowhere, none of these is what was found. */
-    private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen];
+    private const AT_BEGIN = [Kind::Transition, Kind::OpeningSeen, Kind::EndOfLine];
 
     private readonly Entries $entries;
     private readonly Course $course;
@@ -115,10 +115,13 @@ final class Narration
         return $said;
     }
 
-    /** What was named last, or is left of what was spoken of: "they ran a blade through the roots … at 35 I left some". */
+    /**
+     * What was named last, or of what was only spoken of what is left or the first: "they ran a blade through the roots … at 35 I left
+     * some", "they said there's roots … there's the first one at eight".
+     */
     private function lastKind(Sentence $sentence): ?Kind
     {
-        $isLeft = null === $this->last && Family::Roots === $this->spokenOf?->family() && $sentence->has('left_over');
+        $isLeft = null === $this->last && Family::Roots === $this->spokenOf?->family() && $sentence->has(['left_over', 'first_of']);
 
         return $isLeft ? $this->spokenOf : Kind::tryFrom($this->last->kind ?? '');
     }

@@ -1706,7 +1706,7 @@ return [
                     .'installed|turned|in|goes|going|facing|pointing|faces|points|laid|runs|set|they|going|glued)* <wrong_way>',
                 'backwards|reverse|reversed|wrong_way|wrong|upside_down wye|y|tee|fitting|combo|san_tee|santee|sanitary_tee',
                 'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*',
-                'vent ninety|tee (used|as|for|a|on|drain)*', 'back to front (junction|connection|fitting)*', 'wrong angle',
+                'vent ninety', 'vent tee used|as|for|on', "it's|that's a vent tee", 'back to front (junction|connection|fitting)*', 'wrong angle',
                 'coming|comes in against the flow', 'put|installed in backwards', 'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that '
@@ -1941,6 +1941,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                '(the|our|your|a)* <line_end> which|that is|was at|about|around',
                 "we're|i'm|we|i (are|am|now|out|back|up|all|the|way)* at|in|into|to (the|a|another|our|your|next|other|far|"
                     .'bottom|top|city|street|old)* <line_end>',
                 'hit|hits|reach|reaches|reached|made_it_to|made_it_into|get_to|got_to|gets_to|comes_to|come_to|came_to|'
@@ -3820,6 +3821,10 @@ return [
         // On in the same run.
         'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
         // Right behind a place: what was named is there, too.
+        // Before what was there and is still.
+        'besides_that' => ['' => ['other|apart|aside than|from that', 'only (other)* thing|issue|problem|one (is|was|that|i|we|found|saw)*']],
+        // The first of what was only spoken of.
+        'first_of' => ['' => ["there's|there_is|here's|here_is|that's|is (the|your|our|my)* first (one|of)*"]],
         'too_there' => ['' => ['too', 'as well', 'also', "has|'s (got)* one|some|it|them"]],
         'again' => ['' => [
             'so that was a|an|the',
