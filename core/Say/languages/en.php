@@ -1705,8 +1705,8 @@ return [
                 'wye|y|tee|san_tee|santee|sanitary_tee|double_tee|fitting|ninety|combo|cross|turn (<is_so>|that|which|put|'
                     .'installed|turned|in|goes|going|facing|pointing|faces|points|laid|runs|set|they|going|glued)* <wrong_way>',
                 'backwards|reverse|reversed|wrong_way|wrong|upside_down wye|y|tee|fitting|combo|san_tee|santee|sanitary_tee',
-                'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*',
-                'vent ninety', 'vent tee used|as|for|on', "it's|that's a vent tee", 'back to front (junction|connection|fitting)*', 'wrong angle',
+                'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*', 'vent ninety',
+                'vent tee used|as|for|on', "it's|that's a vent tee", 'back to front (junction|connection|fitting)*', 'wrong angle',
                 'coming|comes in against the flow', 'put|installed in backwards', 'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that '
@@ -3822,7 +3822,9 @@ return [
         'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
         // Right behind a place: what was named is there, too.
         // Before what was there and is still.
-        'besides_that' => ['' => ['other|apart|aside than|from that', 'only (other)* thing|issue|problem|one (is|was|that|i|we|found|saw)*']],
+        'besides_that' => ['' => [
+            'other|apart|aside than|from that', 'only (other)* thing|issue|problem|one (is|was|that|i|we|found|saw)*',
+        ]],
         // The first of what was only spoken of.
         'first_of' => ['' => ["there's|there_is|here's|here_is|that's|is (the|your|our|my)* first (one|of)*"]],
         'too_there' => ['' => ['too', 'as well', 'also', "has|'s (got)* one|some|it|them"]],

@@ -447,7 +447,7 @@ return [
             'empieza (el|la)*', 'ahora es|en|estamos (en)*', 'pasa a (ser)',
         ]],
         'from' => ['' => ['de|desde|del (los|las|el|unos|como|sobre|metro|pie)*', 'de a']],
-        'from_material' => ['' => ['(pasa|pasamos|cambia|cambiamos|cambio|transición)* de|del']],
+        'from_material' => ['' => ['(se)* reduce|cambia|baja|sube de', '(pasa|pasamos|cambia|cambiamos|cambio|transición)* de|del']],
         'to' => ['' => ['-', 'a (los|las|unos|como)*', 'al (metro|pie)*', 'hasta (los|las|el|unos|como|llegar|a|cerca|de|metro|pie)*']],
         'between' => ['' => ['entre (los|el|unos)*']],
         'at' => ['' => [
@@ -722,6 +722,12 @@ return [
             'estamos|estoy|llegamos|llegué (ya|ahora)* en|al|a|hasta', 'limpio|bien|libre (todo|ya|de|ahí)* hasta|al',
             'sale|salimos|entra (ya)* al|a|en',
         ]],
+        'too_there' => ['' => ['también']],
+        'first_of' => ['' => ['aquí|ahí|allí está (la|el)* primera|primero|primer']],
+        'besides_that' => ['' => ['aparte|fuera de eso', 'además de eso', 'lo único (más|que|vi|había|encontré)*']],
+        'mended' => ['' => ['pero|y|que (ya|lo|la|los|las|se|fue|fueron)* arreglaron|repararon|taparon|arreglado|reparado|cambiaron']],
+        'resizes_to' => ['' => ['(se)* reduce|achica|ensancha|agranda|aumenta|baja|sube (ahí|aquí)* a']],
+        'resizes_from' => ['' => ['(se)* reduce|cambia|pasa|baja|sube de']],
         'another' => ['' => [
             'lo mismo (a|en)*', '(hay|aquí)* otro|otra (a|aquí|igual|en|más)*', 'uno|una más', 'igual a', 'también (a|en)*',
             'y otro|otra', 'más de lo mismo',
