@@ -20,7 +20,7 @@ final readonly class Truth
     /** What is named so many words before the first place, and not shown, is talked of by its name. */
     private const FAR_WORDS = 7;
     /** Talk of lines in general goes on so many words behind a name. */
-    private const GENERAL_WORDS = 6;
+    private const GENERAL_WORDS = 4;
     private const SHOWS = ['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'];
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */

@@ -3221,7 +3221,7 @@ return [
                 .'them|up|out)*',
             'but|which|and|so (it|that|they|has|have|is|was|been|already|since)* been|got|was fixed|repaired|sleeved|patched|'
                 .'dug_up|taken_out|lined',
-            'used to be|have',
+            'that|which|there used to be (here|there|in|a|an|the)*',
         ]],
         'gone' => ['' => [
             'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake',
