@@ -59,7 +59,8 @@ final readonly class Denial
             // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
             $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
             // "no fall on that pipe, and it holds water", "it's not going to hurt anything, and the joint's open"
-            $isSaid = $sentence->is('subjects', $i + 1) || $sentence->is('definite', $i + 1) && $i + 2 === $mention->first;
+            $isSaid = $sentence->is('subjects', $i + 1) || $sentence->is('definite', $i + 1)
+                && ($i + 2 === $mention->first || $sentence->is('of_the_line', $i + 2) && $i + 3 === $mention->first);
             if ($isOwn || $isSaid && $sentence->is('and', $i)) {
                 return true;
             }

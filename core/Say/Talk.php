@@ -91,9 +91,13 @@ final readonly class Talk
     {
         $isOfPipe = \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
         $behind = [$mention->last + 1, $mention->last + self::OUTDOORS_WORDS];
+        // "a hole, the tree in the front yard is what …": that is in the yard.
+        $isIts = fn (int $end, int $begin) => $begin >= $behind[0] && $end <= $behind[1]
+            && !$this->sentence->isAny('articles', $behind[0], $begin - 1);
 
         // "a root, marked that on the grass"
-        return !$isOfPipe && $this->sentence->has('outdoors', ...$behind) && !$this->sentence->has('marked', ...$behind);
+        return !$isOfPipe && [] !== array_filter($this->sentence->marks('outdoors'), $isIts, \ARRAY_FILTER_USE_BOTH)
+            && !$this->sentence->has('marked', ...$behind);
     }
 
     /** "the bottom's like a saw blade", and not "it looks like a saw blade" */

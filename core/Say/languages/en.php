@@ -4039,6 +4039,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(the|your|our|their|my)* (septic|holding)* tank's|tank|manhole's|manhole (is)* on|behind|under|by|next|around the|your|to|back|corner (other)* "
+                .'side|yard|garage|house|driveway|back|front|corner|street|alley', 'out of that|the|your|his tank|manhole|chamber',
+            'ought|should|gonna|going_to|about_to come|get|be|hit (to|at|in|up|on)* the|that|our <line_end>|main|tap|city soon|shortly|here|any',
+            'have|need|got|gotta|going_to|gonna|want (to)* cut|get|take|clean|pull (out)* (all|of)* the|those|these|all roots',
+            "clean|good|nice|decent|bad|fine|great for clay|cast_iron|orangeburg|plastic|pvc|its|it's",
             'what|how|where (a|an|the)* <trouble> does|do|is_from|comes_from|come_from',
             'to|gonna|get|gets|got|getting|knock|knocks|clean (get|knock|clean|the|that|all|of|this|your|his)* scale|grease|rust|'
                 .'roots off',
