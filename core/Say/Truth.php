@@ -97,7 +97,12 @@ final readonly class Truth
             return false;
         }
 
-        return $this->sentence->has('general', $before + 1, $behind)
+        // "a crack and a hole, that's how roots get in": whoever begins anew tells of something else.
+        $isAnew = fn (int $begin) => $begin > $mention->last && ($this->sentence->is('subjects', $begin)
+            || $this->sentence->is('known', $begin) || $this->sentence->is('speakers', $begin));
+        $isOfIt = static fn (int $end, int $begin) => $begin > $before && $end <= $behind && !$isAnew($begin);
+
+        return [] !== array_filter($this->sentence->marks('general'), $isOfIt, \ARRAY_FILTER_USE_BOTH)
             && !$this->sentence->has(self::SHOWS, $before + 1, $mention->first);
     }
 

@@ -4039,16 +4039,23 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            "(the|your|our|their|my)* (septic|holding)* tank's|tank|manhole's|manhole (is)* on|behind|under|by|next|around the|your|to|back|corner (other)* "
-                .'side|yard|garage|house|driveway|back|front|corner|street|alley', 'out of that|the|your|his tank|manhole|chamber',
-            'ought|should|gonna|going_to|about_to come|get|be|hit (to|at|in|up|on)* the|that|our <line_end>|main|tap|city soon|shortly|here|any',
+            "manhole|main|tank|chamber|tap (is|'s)* (about|like|probably|around|roughly)* a|half block|street|few",
+            'over the|that|our cleanout|clean_out|manhole',
+            'switch|switching|move|moving|go|going (over|back|down|out)* to the other cleanout',
+            'out|up there|here locating|marking|spraying|painting (it|that)*',
+            "(the|your|our|their|my)* (septic|holding)* tank's|tank|manhole's|manhole (is)* on|behind|under|by|next|around the|"
+                .'your|to|back|corner (other)* side|yard|garage|house|driveway|back|front|corner|street|alley',
+            'out of that|the|your|his tank|manhole|chamber',
+            'ought|should|gonna|going_to|about_to come|get|be|hit (to|at|in|up|on)* the|that|our <line_end>|main|tap|city soon|'
+                .'shortly|here|any',
             'have|need|got|gotta|going_to|gonna|want (to)* cut|get|take|clean|pull (out)* (all|of)* the|those|these|all roots',
             "clean|good|nice|decent|bad|fine|great for clay|cast_iron|orangeburg|plastic|pvc|its|it's",
             'what|how|where (a|an|the)* <trouble> does|do|is_from|comes_from|come_from',
             'to|gonna|get|gets|got|getting|knock|knocks|clean (get|knock|clean|the|that|all|of|this|your|his)* scale|grease|rust|'
                 .'roots off',
             "cutter|blade|jetter|nozzle|chain|snake (head)* won't|can't|couldn't|doesn't|wouldn't fit|go|get|make (through|past|by)*",
-            '<trouble> can|could|will|might|may cause|catch|hold|collect|happen|be|come',
+            '<trouble> can|could|will|might|may|would (eventually|also|always)* cause|catch|hold|collect|happen|be|come|lead|'
+                .'back|make|turn|get',
             'root ball can|could|will|might hold|catch|cause',
             '(my|his|their|our|the)* guess|bet is|was|would_be a|an|some <trouble>',
             "could've|could_have|might_have|must_have been a|an|some <trouble>",
