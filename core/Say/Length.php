@@ -130,4 +130,26 @@ final readonly class Length
 
         return Atom::KIND === $atom?->role && !Joined::stretches(Mention::of($atom));
     }
+
+    /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
+    public function isWay(Amount $one, int $next): bool
+    {
+        return Unit::Large === $one->unit && $this->sentence->isAfter('goes_so_far', $one->first)
+            // "mud in the bottom, and that continues for fifteen feet": so long is the mud.
+            && !$this->isBehindStretch($one)
+            && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
+                // "it goes down about ten feet, there's your ninety at the bottom"
+                || null !== $this->sentence->begins('intro', $next)
+                || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
+    }
+
+    /** Whether what was named last before it may go on for so long. */
+    private function isBehindStretch(Amount $one): bool
+    {
+        $isBefore = static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->last < $one->first;
+        $before = array_filter($this->sentence->atoms, $isBefore);
+        $last = end($before);
+
+        return false !== $last && Joined::stretches(Mention::of($last));
+    }
 }

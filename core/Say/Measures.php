@@ -220,7 +220,7 @@ final class Measures
             }
         } elseif ($length->isOfFirst($one, $next)) {
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
-        } elseif ($this->isSoFar($one, $next)) {
+        } elseif (null === $this->carriedM && [] === $this->places && $length->isWay($one, $next)) {
             $this->places[] = $place;
         } elseif ($length->isSaid($one, $next)) {
             // How long something is says nothing of where.
@@ -242,17 +242,6 @@ final class Measures
             && $this->sentence->isAfter('at', $one->first) && !Bores::isSaid($this->sentence, $one)
             && (Atom::KIND !== $this->sentence->atomAt($last->last + 1)?->role
                 || null !== $this->sentence->begins('intro', $last->last + 1));
-    }
-
-    /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
-    private function isSoFar(Amount $one, int $next): bool
-    {
-        return Unit::Large === $one->unit && null === $this->carriedM && [] === $this->places
-            && $this->sentence->isAfter('goes_so_far', $one->first)
-            && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
-                // "it goes down about ten feet, there's your ninety at the bottom"
-                || null !== $this->sentence->begins('intro', $next)
-                || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
     }
 
     /** A number without a unit: a turn, a share of the pipe, a place; else it counts something. */

@@ -2008,6 +2008,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                "there's|here's|that's our (city|sewer)* connection at|right|in",
                 '(the|a) (main)* trunk line|sewer|main', "city's|town's|county's|district's (sewer)* main|line|pipe|sewer",
                 'boot|band|coupling|adapter going|goes|onto|on|into|to (into|onto|to)* the|your|our (city|public)* main|sewer',
                 'dumps|dump|empties|drains|discharges (out|right|off|it)* in|into the|your|our (city|public|old|main)* sewer|main',
@@ -3907,6 +3908,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "there's|there_is|here's|got|see|have a (really|pretty|very|real|nice|another)* good|nice|decent|fair|big size|sized one",
             "has|'s|got (got)* one|some|them|it too|as_well|also|again", 'then|and the next (one)* at|around|about',
             'one (right|over|just|up|down)* here|there at|around',
             '(see|seeing|get|got|have|find) (it|them|that|this|one|some)* again at|around',
@@ -4039,6 +4041,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            '(of)* hole|opening|bore left (down|in|through)*',
             "manhole|main|tank|chamber|tap (is|'s)* (about|like|probably|around|roughly)* a|half block|street|few",
             'over the|that|our cleanout|clean_out|manhole',
             'switch|switching|move|moving|go|going (over|back|down|out)* to the other cleanout',
