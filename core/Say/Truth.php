@@ -92,7 +92,9 @@ final readonly class Truth
     private function isGeneralBehind(Mention $mention): bool
     {
         $before = $this->sentence->nameBefore($mention->first);
-        $behind = $mention->last + self::GENERAL_WORDS;
+        // "… and a hole usually": one that is seen, and no hole in general.
+        $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->isAny('joins', $mention->first - 2, $mention->first - 2);
+        $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
         if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)) {
             return false;
         }
