@@ -3504,6 +3504,7 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises (back)* up",
             "is|are|was|it's|that's|they're|i'm|we're|you're going to be|call|need|have|get|cost|take|want|see|do|come|keep|happen|find|"
                 .'make|try|cut|clean|fix|dig|show|put|tell|let|want',
             'first|second|third|fourth|fifth|sixth|next|last|my stop is|one|two', 'first|second|third|fourth|fifth|sixth|next|last stop',
