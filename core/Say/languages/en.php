@@ -3504,14 +3504,16 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
-            "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises (back)* up",
-            "is|are|was|it's|that's|they're|i'm|we're|you're going to be|call|need|have|get|cost|take|want|see|do|come|keep|happen|find|"
-                .'make|try|cut|clean|fix|dig|show|put|tell|let|want',
-            'first|second|third|fourth|fifth|sixth|next|last|my stop is|one|two', 'first|second|third|fourth|fifth|sixth|next|last stop',
+            "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises|"
+                .'picks|picking (back)* up',
+            "is|are|was|it's|that's|they're|i'm|we're|you're going to be|call|need|have|get|cost|take|want|see|do|come|keep|"
+                .'happen|find|make|try|cut|clean|fix|dig|show|put|tell|let|want',
+            'first|second|third|fourth|fifth|sixth|next|last|my stop is|one|two',
+            'first|second|third|fourth|fifth|sixth|next|last stop',
             "it's|it|water's|water|is (is|now|up|right|all|just|'s)* over the|my lens|camera|head",
             'hits|hit that|it|this and stops|stopped',
-            'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|'
-                .'quit|ended|hit|hitting',
+            'where|what (my|the|our|your|his)* machine|cable|snake|auger|blade|jetter (is|was|kept)* stopped|stops|stopping|quit|'
+                .'ended|hit|hitting',
             "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|"
                 .'basement|line',
             "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|by|near|toward|towards",
@@ -4354,6 +4356,7 @@ return [
             'combination|combined line|sewer|drain|system',
             'flag|flags|mark|marks|paint everywhere|anywhere|wherever|at_every|on_every',
             '<trouble>|scale|rust|sludge is|are basically|simply',
+            'roots are|act (like)* a net|magnet|sponge|web|nightmare|pain|symptom|filter|strainer',
             '<trouble>|scale|rust|wipes|offsets is|are|act|acts|work|works like', 'what (a|an)* <trouble> is|are|means',
             "won't|can't|doesn't|never go|fit|pass|push (through|into|down)* a|an|any|those (three|two|four|six|inch|p)* trap|traps",
             'turns|turn|goes|bends (up|down|off|left|right)* there|out somewhere',
