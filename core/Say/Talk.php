@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Family;
+use Jurvex\Core\Finding\Kind;
 
 /** Whether what is named is only talked of: supposed, taught, or something that another thing is compared with. */
 final readonly class Talk
@@ -19,6 +20,10 @@ final readonly class Talk
     private const SUPPOSED_WORDS = 25;
     /** … if nobody comes back to the line before. */
     private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to'];
+    /** Talk of lines in general goes on so many words behind a name. */
+    private const GENERAL_WORDS = 4;
+    /** What is shown before it is no talk in general. */
+    private const SHOWN = ['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'];
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
 
@@ -29,7 +34,7 @@ final readonly class Talk
     public function isOf(Mention $mention): bool
     {
         return $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isCompared($mention)
-            || $this->isOutdoors($mention);
+            || $this->isOutdoors($mention) || $this->isGeneralBehind($mention);
     }
 
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
@@ -105,5 +110,25 @@ final readonly class Talk
     {
         return Family::Object === $mention->kind?->family() && $this->sentence->isAfter('simile', $mention->first)
             && !$this->sentence->isAfter('likely', $mention->first, 2);
+    }
+
+    /** "a crack at twenty, and roots always look for water": told of lines in general behind what is there, and shown by nothing. */
+    private function isGeneralBehind(Mention $mention): bool
+    {
+        $before = $this->sentence->nameBefore($mention->first);
+        // "… and a hole usually": one that is seen, and no hole in general.
+        $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->is('joins', $mention->first - 2);
+        $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
+        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)) {
+            return false;
+        }
+
+        // "a crack and a hole, that's how roots get in": whoever begins anew tells of something else.
+        $isAnew = fn (int $begin) => $begin > $mention->last && ($this->sentence->is('subjects', $begin)
+            || $this->sentence->is('known', $begin) || $this->sentence->is('speakers', $begin));
+        $isOfIt = static fn (int $end, int $begin) => $begin > $before && $end <= $behind && !$isAnew($begin);
+
+        return [] !== array_filter($this->sentence->marks('general'), $isOfIt, \ARRAY_FILTER_USE_BOTH)
+            && !$this->sentence->has(self::SHOWN, $before + 1, $mention->first);
     }
 }

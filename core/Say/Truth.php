@@ -19,9 +19,6 @@ final readonly class Truth
     private const BEHIND_WORDS = 5;
     /** What is named so many words before the first place, and not shown, is talked of by its name. */
     private const FAR_WORDS = 7;
-    /** Talk of lines in general goes on so many words behind a name. */
-    private const GENERAL_WORDS = 4;
-    private const SHOWS = ['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'];
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
@@ -39,7 +36,7 @@ final readonly class Truth
     {
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
             || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
-            || $this->isFarOff($mention) || $this->isGeneralBehind($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
+            || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
         if ($isNot) {
             return false;
@@ -86,26 +83,6 @@ final readonly class Truth
 
         return [] !== array_filter(array_keys($this->sentence->marks('general')), fn (int $word) => $word >= $this->sentence->first
             && $word <= $this->sentence->last && !$isOwn($word));
-    }
-
-    /** "a crack at twenty, and roots always look for water": told of lines in general behind what is there, and shown by nothing. */
-    private function isGeneralBehind(Mention $mention): bool
-    {
-        $before = $this->sentence->nameBefore($mention->first);
-        // "… and a hole usually": one that is seen, and no hole in general.
-        $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->isAny('joins', $mention->first - 2, $mention->first - 2);
-        $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
-        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)) {
-            return false;
-        }
-
-        // "a crack and a hole, that's how roots get in": whoever begins anew tells of something else.
-        $isAnew = fn (int $begin) => $begin > $mention->last && ($this->sentence->is('subjects', $begin)
-            || $this->sentence->is('known', $begin) || $this->sentence->is('speakers', $begin));
-        $isOfIt = static fn (int $end, int $begin) => $begin > $before && $end <= $behind && !$isAnew($begin);
-
-        return [] !== array_filter($this->sentence->marks('general'), $isOfIt, \ARRAY_FILTER_USE_BOTH)
-            && !$this->sentence->has(self::SHOWS, $before + 1, $mention->first);
     }
 
     /** "an inspection on the lateral before the lining, pipe is six inch clay, twelve feet …": named long before anything is at a place. */
