@@ -139,6 +139,8 @@ final readonly class Gone
         foreach ($sentence->marks($role) as $begin => $end) {
             // "a rag was at 26"
             $isPlaced = 'was' === $role && (null !== $sentence->begins('at', $end + 1)
+                // "from eighty to 86 it was holding water"
+                || $mention->isWater() && $this->isStretchBefore($begin)
                 // "other than that there was one joint with roots"
                 || $sentence->isAfter('besides_that', $begin, 2)
                 // "before the break there were some roots at 25": as it was found.
@@ -165,6 +167,12 @@ final readonly class Gone
         }
 
         return false;
+    }
+
+    private function isStretchBefore(int $word): bool
+    {
+        return [] !== array_filter($this->measures->places, static fn (Place $place) => null !== $place->to
+            && $place->last < $word && $word - $place->last <= self::WAS_BEHIND);
     }
 
     /** "a rag … the blockage is cleared", "… we got the grease out" */

@@ -1941,6 +1941,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'finish|end|finishing node (at|is)*',
                 '(the|our|your|a)* <line_end> which|that is|was at|about|around',
                 "we're|i'm|we|i (are|am|now|out|back|up|all|the|way)* at|in|into|to (the|a|another|our|your|next|other|far|"
                     .'bottom|top|city|street|old)* <line_end>',
@@ -2746,6 +2747,7 @@ return [
                 .'pushed (down|in|out|loose)*',
         ]],
         'maybe_depth' => ['' => [
+            "he's|she's|guy's|locator's|they're reading|getting|showing|calling|saying|at (it|that|me|about|like)*",
             "it's|that's|he's coming|came up at|as (about)*",
             'have|need to go|dig down', 'got|have|has it at (about)*',
             'telling|giving|saying|reading me|us (about)*', 'gives|give|gave me|us (about)*', 'dig|digging (down|about|to)*',
@@ -3504,6 +3506,7 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            'surface damage|rust|wear|roughness|spalling|crack|cracks|cracking|corrosion|scale|scaling',
             "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises|"
                 .'picks|picking (back)* up',
             "is|are|was|it's|that's|they're|i'm|we're|you're going to be|call|need|have|get|cost|take|want|see|do|come|keep|"
@@ -4044,6 +4047,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'grease line|lines|waste',
             '(of)* hole|opening|bore left (down|in|through)*',
             "manhole|main|tank|chamber|tap (is|'s)* (about|like|probably|around|roughly)* a|half block|street|few",
             'over the|that|our cleanout|clean_out|manhole',
