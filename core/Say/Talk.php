@@ -62,7 +62,9 @@ final readonly class Talk
     {
         $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::WAY_WORDS
             && ($this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first))
-            && null === $this->sentence->begins('intro', $place->last + 1);
+            // "I've seen a wye at thirty, that's for the neighbor", and not "… at thirty there's a crack"
+            && (null === $this->sentence->begins('intro', $place->last + 1)
+                || null !== $this->sentence->begins('they_are', $place->last + 1));
 
         return [] !== array_filter($this->measures->places, $isTold);
     }
