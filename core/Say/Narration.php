@@ -121,7 +121,8 @@ final class Narration
      */
     private function lastKind(Sentence $sentence): ?Kind
     {
-        $isLeft = null === $this->last && Family::Roots === $this->spokenOf?->family() && $sentence->has(['left_over', 'first_of']);
+        $isLeft = null === $this->last && \in_array($this->spokenOf?->family(), [Family::Roots, Family::Deposit], true)
+            && $sentence->has(['left_over', 'first_of']);
 
         return $isLeft ? $this->spokenOf : Kind::tryFrom($this->last->kind ?? '');
     }

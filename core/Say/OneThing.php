@@ -13,6 +13,7 @@ final readonly class OneThing
 {
     private const COMING_WORDS = 10;
     private const CLOSER_WORDS = 7;
+    private const VAGUE_WORDS = 16;
     private const TAP_WORDS = 5;
     private const WATER_WORDS = 4;
     private const SETTLED_WORDS = 14;
@@ -149,8 +150,12 @@ final readonly class OneThing
         // "see how the pipe drops down right there, that's an offset"
         $isDrop = Kind::LowSpot === $one->kind && Kind::OffsetJoint === $more->kind && $this->sentence->isAfter('they_are', $more->first);
 
-        return ($isRoots || $isTieIn || $isThing || $isDrop) && $more->first - $one->last <= self::CLOSER_WORDS
-            && !$this->sentence->isAny('and', ...$between) && !$this->sentence->has('another', ...$between)
+        // "an obstruction, and what I'm seeing there looks like a chunk of concrete"
+        $isVague = $isThing && 'vague' === $one->by;
+
+        return ($isRoots || $isTieIn || $isThing || $isDrop)
+            && $more->first - $one->last <= ($isVague ? self::VAGUE_WORDS : self::CLOSER_WORDS)
+            && ($isVague || !$this->sentence->isAny('and', ...$between)) && !$this->sentence->has('another', ...$between)
             && !$this->sentence->isAny('more', ...$between);
     }
 
