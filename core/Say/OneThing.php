@@ -51,7 +51,15 @@ final readonly class OneThing
             return true;
         }
 
-        return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more) || $this->isWaterOf($one, $more);
+        return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more) || $this->isWaterOf($one, $more)
+            || $this->isWhere($one, $more);
+    }
+
+    /** "a hole where the bottom's worn through", "a hole in the top where a piece has fallen in" */
+    private function isWhere(Mention $one, Mention $more): bool
+    {
+        return Kind::Hole === $one->kind && \in_array($more->kind, [Kind::WornInvert, Kind::BrokenPipe], true)
+            && $more->first - $one->last <= self::COMING_WORDS && $this->sentence->isAny('where', $one->last + 1, $more->first - 1);
     }
 
     /** "the pipe's sagged, and there's standing water" */

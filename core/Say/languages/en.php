@@ -281,7 +281,7 @@ return [
         'very' => 'is|are|has|have|been|got|all|just|here|there|'
             .'really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
-        'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|fitting|connection',
+        'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|coupler|connector|union|fitting|connection',
         'displaced' => 'fallen|fell|caved|blown|blew|broken|broke|kicked|busted|pushed|punched|knocked',
         'part' => 'bit|shard|shards|piece|pieces|chunk|chunks|section|sections|part|side|top|wall|clay|pipe',
         'wall' => 'wall|walls|sides|side|iron|top|crown|inside',
@@ -812,7 +812,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
-                'joint|joints|hub|bell|coupling (<is_so>)* opened_up|wide_open|come_loose|came_loose',
+                'joint|joints|hub|bell|coupling|coupler|connector|boot (<is_so>|that|which)* opened_up|wide_open|come_loose|came_loose',
                 '<of_the_pipe>|it (<is_so>)* backed_out|backing_out|slipped_apart|slid_apart|parted|drifted_apart',
                 "<of_the_pipe>|it isn't|is_not|aren't|are_not|not|never|wasn't|didn't (really|quite|even|go|pushed|put|been|get)* "
                     .'together|seated|connected|all_the_way_in|fully_in|pushed_in|home|pushed_together|pushed_home|stabbed_in|inserted',
@@ -2073,6 +2073,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "no way i'm|we're|you're|i|we (getting|get|going|gonna|pushing|push|can|could|will|to|fit|fitting|squeeze|a|the|"
+                    .'my|this|any|camera|head)* through|past|by (that|this|it|there)*',
                 "not|don't|do_not|never (going|gonna|want|wanna|even|to|try|trying|about|dare)* push|force|go|shove|drive past|"
                     .'through|by it|that|this|there',
                 'gone|got|went|pushed|come as|about_as far as i|we can|could (go|get|push)*',
