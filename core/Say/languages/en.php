@@ -1706,8 +1706,9 @@ return [
                     .'installed|turned|in|goes|going|facing|pointing|faces|points|laid|runs|set|they|going|glued)* <wrong_way>',
                 'backwards|reverse|reversed|wrong_way|wrong|upside_down wye|y|tee|fitting|combo|san_tee|santee|sanitary_tee',
                 'tee|san_tee|santee|ninety|sanitary_tee|cross (<is_so>|they|used|that)* instead (of)* (a|wye)*', 'vent ninety',
-                'vent tee used|as|for|on|laid|laying|lying|turned', "it's|that's a vent tee", 'back to front (junction|connection|fitting)*', 'wrong angle',
-                'coming|comes in against the flow', 'put|installed in backwards', 'wrong|bad fittings', 'code violations',
+                'vent tee used|as|for|on|laid|laying|lying|turned', "it's|that's a vent tee",
+                'back to front (junction|connection|fitting)*', 'wrong angle', 'coming|comes in against the flow',
+                'put|installed in backwards', 'wrong|bad fittings', 'code violations',
                 'connected|put|fitted|laid|installed (in|on)* (the)* wrong way (round|around)*',
                 'wye|y|tee|fitting|santee|combo (and|that|which|where|at)* they|he|somebody|someone put|installed|glued it|that '
                     .'(in)* backwards|backward|sideways|wrong',
