@@ -221,7 +221,8 @@ return [
             .'floor_drain|yard_drain|area_drain|roof_drain|trench_drain|shower_drain|downspout|downspouts|downpipe|gutter|gutters|gully|'
             .'rainwater|storm|leader|sump|sump_pump|vent|softener|water_heater|furnace|boiler|condensate|bar|bar_sink|mop_sink|'
             .'hot_tub|ice_machine|house_next_door|other_building|other_house|other_unit|other_half|building_next_door',
-        'numbered' => 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|a|b|c|d',
+        'numbered' => 'one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|thirteen|fourteen|fifteen|sixteen|seventeen|eighteen|'
+            .'nineteen|twenty|a|b|c|d',
         'comes_in' => 'comes|coming|came|ties|tying|tied|hooks|hooking|hooked|drops|dropping|dropped|dumps|dumping|empties|emptying|feeds|'
             .'feeding|runs|running|tees|teed|wyes|wyed|branches|branched|drains|draining|flows|flowing|discharges|discharging|plumbed|'
             .'tapped|lands|joins|joined|connects|connected|enters|come|tie|hook|drop|dump|empty|feed|run|join|connect|drain',
@@ -278,7 +279,7 @@ return [
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
             .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
-        'very' => 'is|are|has|have|been|got|all|just|here|there|'
+        'very' => 'is|are|has|have|been|got|all|just|here|there|well|'
             .'really|pretty|very|completely|totally|quite|kind|sort|of|a|bit|little|slightly|way|'
             .'badly|starting|to|starts|getting|some|almost|already|definitely|nearly|now|right',
         'collar' => 'joint|joints|hub|bell|collar|socket|spigot|coupling|coupler|connector|union|fitting|connection',
@@ -1552,7 +1553,7 @@ return [
                 'another|smaller|bigger|side|their|his|her|old line|pipe|drain|branch meets|hits the|this|our|your (main)* line|'
                     .'pipe|drain|sewer',
                 'something connects|joins|joining|connecting',
-                'number <numbered>|twelve|fourteen|fifteen|sixteen <comes_in>|connects|joins in|into|on|here|from',
+                'number <numbered> <comes_in>|connects|joins in|into|on|here|from',
                 'a wise on|coming|at|right|here', 'ladder|latter all|role|roll|oh on|coming|at|right|here',
                 "there's|here's|got|a tea|tire on|in|coming|at",
                 'line|pipe|drain (from|off|for) the|your|a garage|basement|kitchen|laundry|addition|pool|shop|barn|shed|upstairs|'
