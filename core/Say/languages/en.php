@@ -532,6 +532,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'root tap', 'tap root',
                 'root(s) (are|is|that|just|starting|to)* pushing|working|poking|forcing|squeezing (their|its|way|right|back)* in|'
                     .'through|up|out',
                 'big|fat|nice|great|real (big|old|ole|fat|thick)* fat root', "rude|roof|route|root's|ruth intrusion",
@@ -908,6 +909,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'sealing material (intruding|hanging|displaced|loose|missing)*',
                 '<seal> (<is_so>|that|which|it|to|roll|rolled|come|pushed|popped|in|the|side)* hanging|hanging_down|hanging_in|'
                     .'hanging_out|dangling|displaced|pushed_out|coming_out|come_out|came_out|sticking_out|sticking_in|sticking_up|'
                     .'poking_out|rolled|rolled_out|rolled_up|slipped|out_of_place|popped_out|in_the_flow|in_the_way|laying|lying|'
@@ -1115,6 +1117,7 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                '<floor> worn|rough|corroded|eroded|pitted',
                 "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
                 'gouged|grooved|scoured|eroded|pitted (out)* (along|on|in|down)* the bottom|invert|floor|flow (line)*',
                 "concrete's|concrete|cement (is|has|been|all|'s)* eroded|worn|eaten|washed (away|out|along|on|in|down|the|"
@@ -1428,6 +1431,7 @@ return [
                 'cable|snake left|broken|stuck in',
             ],
             'stone' => [
+                'masonry (in|loose|dropped|fallen|lying)*',
                 '(a)* broken|loose brick|bricks|block|rock|cobble',
                 'rock|rocks|stone|stones|brick|bricks|boulder|cobbles (<is_so>|that|which)* <left_there> (<in_the_pipe>)*',
                 'boulders', 'piece(s)|chunk(s) of gravel|rock|stone|concrete|block', 'chunk(s)|piece(s) of rock|stone|brick',
@@ -1533,6 +1537,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                'connection other|defective|sound',
                 "(there's|got|see|seeing|have|some)* something|line|pipe|water|flow|drain|branch (that|which|is|all|also|just|"
                     .'actually|running|still)* <goes_in_there> (in|up|over)* on|from|at|to|up (the)* left|right|top|side|above|'
                     .'upstairs|crown',
@@ -1857,6 +1862,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'change of direction (to)* (the)* left|right|up|down',
                 'pipe|line|it|drain starts|begins|is|starting (going|to)* turn|turning|bend|bending|curve|curving (here|again|a|'
                     .'to|left|right|the|little|bit)*',
                 'pipe|line|it|drain turns|bends|curves again', 'a bent (at|to|in|here|right|left)*',
