@@ -49,6 +49,18 @@ final readonly class Length
             || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
     }
 
+    /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
+    public function isWay(Amount $one, int $next): bool
+    {
+        return Unit::Large === $one->unit && $this->sentence->isAfter('goes_so_far', $one->first)
+            // "mud in the bottom, and that continues for fifteen feet": so long is the mud.
+            && !$this->isBehindStretch($one)
+            && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
+                // "it goes down about ten feet, there's your ninety at the bottom"
+                || null !== $this->sentence->begins('intro', $next)
+                || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
+    }
+
     /**
      * "and two feet past that there's a crack".
      *
@@ -129,18 +141,6 @@ final readonly class Length
         $atom = $this->sentence->atomAt($i);
 
         return Atom::KIND === $atom?->role && !Joined::stretches(Mention::of($atom));
-    }
-
-    /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
-    public function isWay(Amount $one, int $next): bool
-    {
-        return Unit::Large === $one->unit && $this->sentence->isAfter('goes_so_far', $one->first)
-            // "mud in the bottom, and that continues for fifteen feet": so long is the mud.
-            && !$this->isBehindStretch($one)
-            && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
-                // "it goes down about ten feet, there's your ninety at the bottom"
-                || null !== $this->sentence->begins('intro', $next)
-                || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
     }
 
     /** Whether what was named last before it may go on for so long. */

@@ -15,7 +15,6 @@ final readonly class Resized
         'metric' => [32.0, 40.0, 50.0, 75.0, 80.0, 90.0, 100.0, 110.0, 125.0, 150.0, 160.0, 200.0, 225.0, 250.0, 300.0],
     ];
     private const INCH_M = 0.0254;
-    private const MILLIMETRE_M = 0.001;
 
     public function __construct(private Sentence $sentence, private UnitSystem $units)
     {
@@ -28,9 +27,9 @@ final readonly class Resized
             || !$this->isBehind('resizes_to', $one) && !$this->isFirst($one) && !$this->isSecond($one)) {
             return $one;
         }
-        $each = UnitSystem::Metric === $this->units ? self::MILLIMETRE_M : self::INCH_M;
 
-        return new Amount($one->value * $each, Unit::Small, $one->first, $one->last, $each);
+        return UnitSystem::Metric === $this->units ? $one->inMillimetres()
+            : new Amount($one->value * self::INCH_M, Unit::Small, $one->first, $one->last, self::INCH_M);
     }
 
     /** "reduces from one fifty to one hundred", and not "it changes from four feet on" */
@@ -50,6 +49,7 @@ final readonly class Resized
             || $this->sentence->is('articles', $one->first - 1) && $this->sentence->isAfter($role, $one->first - 1);
     }
 
+    /** "… from one fifty to one hundred" */
     private function isSecond(Amount $one): bool
     {
         $i = $one->first - ($this->sentence->is('articles', $one->first - 1) ? 1 : 0);
