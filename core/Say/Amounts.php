@@ -8,7 +8,7 @@ namespace Jurvex\Core\Say;
 final readonly class Amounts
 {
     private const FOOT_M = 0.3048;
-    private const INCH_M = 0.0254;
+    public const INCH_M = 0.0254;
     private const INCHES = 12;
     private const HOURS = 12;
     private const CENTIMETRE_M = 0.01;

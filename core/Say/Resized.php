@@ -14,7 +14,6 @@ final readonly class Resized
         'feet' => [1.25, 1.5, 2.0, 3.0, 4.0, 5.0, 6.0, 8.0, 10.0, 12.0],
         'metric' => [32.0, 40.0, 50.0, 75.0, 80.0, 90.0, 100.0, 110.0, 125.0, 150.0, 160.0, 200.0, 225.0, 250.0, 300.0],
     ];
-    private const INCH_M = 0.0254;
 
     public function __construct(private Sentence $sentence, private UnitSystem $units)
     {
@@ -29,7 +28,7 @@ final readonly class Resized
         }
 
         return UnitSystem::Metric === $this->units ? $one->inMillimetres()
-            : new Amount($one->value * self::INCH_M, Unit::Small, $one->first, $one->last, self::INCH_M);
+            : new Amount($one->value * Amounts::INCH_M, Unit::Small, $one->first, $one->last, Amounts::INCH_M);
     }
 
     /** "reduces from one fifty to one hundred", and not "it changes from four feet on" */
