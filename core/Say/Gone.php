@@ -70,11 +70,14 @@ final readonly class Gone
     /** "it had a hole in it but they sleeved it", "the belly at twenty that they took out" */
     private function isMended(Mention $mention): bool
     {
-        foreach ($this->sentence->marks('mended') as $begin => $end) {
+        foreach (array_keys($this->sentence->marks('mended')) as $begin) {
+            if ($begin <= $mention->last) {
+                continue;
+            }
             $isBetween = static fn (Place $place) => $place->first > $mention->last && $place->last < $begin;
             $own = array_filter($this->measures->places, $isBetween);
             $words = $begin - $mention->last - array_sum(array_map(static fn (Place $place) => $place->last - $place->first + 2, $own));
-            if ($begin > $mention->last && $words <= self::MENDED_BEHIND && \count($own) <= 1 && !$this->sentence->isInName($begin)
+            if ($words <= self::MENDED_BEHIND && \count($own) <= 1 && !$this->sentence->isInName($begin)
                 && null === $this->sentence->nextName($mention->last + 1, $begin)) {
                 return true;
             }

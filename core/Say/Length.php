@@ -123,9 +123,8 @@ final readonly class Length
         );
 
         // "there's a lot of fat in the first two metres"
-        $named = array_filter($this->sentence->atoms, static fn (Atom $each) => Atom::KIND === $each->role && $each->last < $one->first);
-        $before = end($named);
-        $isBefore = !$isNext && false !== $before && $one->first - $before->last <= self::TO_FIRST_WORDS;
+        $before = $this->nameBefore($one);
+        $isBefore = !$isNext && null !== $before && $one->first - $before->last <= self::TO_FIRST_WORDS;
         $atom = $isBefore ? $before : $atom;
 
         // "it looks great up to the first ten feet"
@@ -146,10 +145,17 @@ final readonly class Length
     /** Whether what was named last before it may go on for so long. */
     private function isBehindStretch(Amount $one): bool
     {
+        $before = $this->nameBefore($one);
+
+        return null !== $before && Joined::stretches(Mention::of($before));
+    }
+
+    /** What was named last before it. */
+    private function nameBefore(Amount $one): ?Atom
+    {
         $isBefore = static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->last < $one->first;
         $before = array_filter($this->sentence->atoms, $isBefore);
-        $last = end($before);
 
-        return false !== $last && Joined::stretches(Mention::of($last));
+        return end($before) ?: null;
     }
 }

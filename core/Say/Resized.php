@@ -45,16 +45,21 @@ final readonly class Resized
     private function isBehind(string $role, Amount $one): bool
     {
         return $this->sentence->isAfter($role, $one->first)
-            || $this->sentence->is('articles', $one->first - 1) && $this->sentence->isAfter($role, $one->first - 1);
+            || $this->sentence->isAfter($role, $this->beginning($one));
     }
 
     /** "… from one fifty to one hundred" */
     private function isSecond(Amount $one): bool
     {
-        $i = $one->first - ($this->sentence->is('articles', $one->first - 1) ? 1 : 0);
-        $firsts = array_map($this->sentence->amountBefore(...), $this->sentence->leadingTo('to', $i));
+        $firsts = array_map($this->sentence->amountBefore(...), $this->sentence->leadingTo('to', $this->beginning($one)));
 
         return [] !== array_filter($firsts, fn (?Amount $first) => null !== $first && $this->isFirst($first));
+    }
+
+    /** The word that it begins with, an article before it with it. */
+    private function beginning(Amount $one): int
+    {
+        return $one->first - ($this->sentence->is('articles', $one->first - 1) ? 1 : 0);
     }
 
     private function isBore(float $value): bool

@@ -23,7 +23,7 @@ final readonly class Talk
     /** Talk of lines in general goes on so many words behind a name. */
     private const GENERAL_WORDS = 4;
     /** What is shown before it is no talk in general. */
-    private const SHOWN = ['intro', 'points', 'here', 'right_here', 'turns_to', 'i_see', 'they_are'];
+    private const SHOWN = [...self::SHOWS, 'right_here', 'i_see'];
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
 

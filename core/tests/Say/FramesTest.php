@@ -64,11 +64,10 @@ final class FramesTest extends TestCase
     #[DataProvider('units')]
     public function testWhatIsThereIsReadByItsPartsAndWhatTheyAreLike(string $units): void
     {
-        foreach (Lines::of('parts.txt') as $i => $line) {
-            [$kind, $lists] = explode(': ', $line, 2);
+        foreach (self::things() as $i => [$kind, $lists]) {
             $kind = 'root' === $kind ? 'roots' : $kind;
             $other = 'crack' === $kind ? 'offset' : 'crack';
-            $all = self::product(array_map(static fn (string $list) => explode('|', $list), explode(' ; ', $lists)));
+            $all = self::product($lists);
             $step = max(1, intdiv(\count($all), self::OF_PARTS));
             for ($j = $i % $step; $j < \count($all); $j += $step) {
                 $place = strtr(self::PLACED[$j % \count(self::PLACED)], ['{it}' => $all[$j]]);
@@ -210,8 +209,7 @@ final class FramesTest extends TestCase
             $next = [];
             foreach ($all as $said) {
                 foreach ($list as $part) {
-                    // "the pipe" and "'s bellied"
-                    $next[] = trim($said.(str_starts_with($part, "'") ? '' : ' ').$part);
+                    $next[] = self::joined($said, $part);
                 }
             }
             $all = $next;

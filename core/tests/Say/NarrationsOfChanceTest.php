@@ -38,7 +38,6 @@ final class NarrationsOfChanceTest extends TestCase
     private array $things;
     /** @var list<string> */
     private array $talk;
-
     /** @var list<string> */
     private array $lowBegins;
     /** @var list<string> */
@@ -48,10 +47,9 @@ final class NarrationsOfChanceTest extends TestCase
     {
         $this->lowBegins = Lines::under('low begins', 'frames.txt');
         $this->lowEnds = Lines::under('low ends', 'frames.txt');
-        $things = array_map(static fn (string $line) => explode(': ', $line, 2), Lines::of('parts.txt'));
-        $things = array_filter($things, static fn (array $thing) => !\in_array($thing[0], self::LAST, true));
-        $lists = static fn (string $lists) => array_map(static fn (string $list) => explode('|', $list), explode(' ; ', $lists));
-        $this->things = array_values(array_map(static fn (array $thing) => [$thing[0], $lists($thing[1] ?? '')], $things));
+        $this->things = array_values(array_filter(
+            self::things(), static fn (array $thing) => !\in_array($thing[0], self::LAST, true),
+        ));
         $this->talk = array_values(array_filter(
             Lines::of('talk.txt'), static fn (string $talk) => 1 !== preg_match(self::NUMBERED, $talk),
         ));
@@ -110,8 +108,7 @@ final class NarrationsOfChanceTest extends TestCase
         [$kind, $lists] = $this->things[$this->chance->getInt(0, \count($this->things) - 1)];
         $it = '';
         foreach ($lists as $list) {
-            $part = $this->one($list);
-            $it = trim($it.(str_starts_with($part, "'") ? '' : ' ').$part);
+            $it = self::joined($it, $this->one($list));
         }
 
         return [$kind, $it];
@@ -120,12 +117,8 @@ final class NarrationsOfChanceTest extends TestCase
     /** @return list<string> kinds at feet */
     private function told(string $said): array
     {
-        $cues = array_map(
-            static fn (array $words, int $i) => ['from_s' => 3 * $i, 'to_s' => 3 * $i + 3, 'text' => implode(' ', $words)],
-            $chunks = array_chunk(explode(' ', $said), 7), array_keys($chunks),
-        );
         $told = [];
-        foreach (self::read(['units' => 'feet', 'cues' => $cues]) as $entry) {
+        foreach (self::read(['units' => 'feet', 'cues' => self::cues($said)]) as $entry) {
             $kind = str_starts_with((string) $entry['kind'], 'root_') ? 'root' : $entry['kind'];
             $at = isset($entry['from_m']) ? (string) round($entry['from_m'] / self::FOOT_M) : '';
             $told = [...$told, ...('reached' === $kind ? [] : [$kind.'@'.$at])];

@@ -92,14 +92,9 @@ final class SayingsTest extends TestCase
     /** @return list<array{string, ?float}> */
     private static function told(string $said): array
     {
-        $words = array_chunk(explode(' ', $said), 7);
-        $cues = array_map(
-            static fn (int $i, array $some) => ['from_s' => 3 * $i, 'to_s' => 3 * $i + 3, 'text' => implode(' ', $some)],
-            array_keys($words), $words,
-        );
-
         return array_map(
-            static fn (array $entry) => [$entry['kind'], $entry['from_m'] ?? null], self::read(['units' => 'feet', 'cues' => $cues]),
+            static fn (array $entry) => [$entry['kind'], $entry['from_m'] ?? null],
+            self::read(['units' => 'feet', 'cues' => self::cues($said)]),
         );
     }
 }

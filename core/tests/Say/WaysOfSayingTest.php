@@ -19,7 +19,8 @@ final class WaysOfSayingTest extends TestCase
     use TellsNarrations;
 
     private const FOOT_M = 0.3048;
-    private const WORDS_OF_A_CUE = 7;
+    /** From one cue's beginning to the next one's, a breath between them, in seconds. */
+    private const CUE_S = 3.4;
     /** What is told around each way of a list, and what all of it is read as. */
     private const AROUND = [
         'more' => ["so ten feet there's roots at the joint twenty feet %s thirty feet there's a crack", 'roots@10 roots@20 crack@30'],
@@ -82,18 +83,12 @@ final class WaysOfSayingTest extends TestCase
     /** @return string each thing with its place in feet, roots of every kind as roots */
     private static function told(string $said): string
     {
-        $cues = [];
-        $s = 0.0;
-        foreach (array_chunk(explode(' ', $said), self::WORDS_OF_A_CUE) as $words) {
-            $cues[] = ['from_s' => $s, 'to_s' => $s + 3, 'text' => implode(' ', $words)];
-            $s += 3.4;
-        }
         $feet = static fn (?float $metres) => null === $metres ? '?' : (string) round($metres / self::FOOT_M);
         $kind = static fn (string $kind) => str_starts_with($kind, 'root_') ? 'roots' : $kind;
         $told = array_map(
             static fn (array $entry) => $kind($entry['kind']).'@'.$feet($entry['from_m'] ?? null)
                 .(isset($entry['to_m']) ? '-'.$feet($entry['to_m']) : ''),
-            self::read(['cues' => $cues, 'units' => 'feet']),
+            self::read(['cues' => self::cues($said, self::CUE_S), 'units' => 'feet']),
         );
 
         return implode(' ', $told);
