@@ -15,6 +15,8 @@ final readonly class Alignment
     private const PUT_WORDS = 2;
     /** What each of all that is named costs there. */
     private const OF_ALL = 4;
+    /** At a number that the counter had gone by before its own was read off. */
+    private const COUNTED = 12;
 
     private Ties $ties;
     private Vacancy $vacancy;
@@ -94,8 +96,20 @@ final readonly class Alignment
 
         return [
             $last, $next, $this->ties->nowhere($mention, $this->isCarried && null === $last),
-            null === $last ? 0 : $this->ties->before($mention, $last), $this->isOfAll($mention) ? min($atNext, self::OF_ALL) : $atNext,
+            null === $last ? 0 : $this->ties->before($mention, $last) + ($this->isCountedBy($mention, $last, $next) ? self::COUNTED : 0),
+            $this->isOfAll($mention) ? min($atNext, self::OF_ALL) : $atNext,
         ];
+    }
+
+    /** "thirty four, thirty five, okay, there's another crack thirty six": the counter went by, and is read off right behind the name. */
+    private function isCountedBy(Mention $mention, Place $last, ?Place $next): bool
+    {
+        // … and not "back to clay at eight, and there's roots, nine and a half the next joint"
+        $isCounting = null !== $this->sentence->amountBefore($last->first)
+            || ($this->sentence->atomAt($last->first)->last ?? $last->last) < $last->last;
+
+        return $isCounting && null !== $next && $next->first === $mention->last + 1 && $next->last >= $this->sentence->last - 1
+            && $next->from > $last->from && $this->sentence->isInside('counted_off', $last->last);
     }
 
     /** "there's a hole, and there's a root growing down through it, and we're at 44 feet": both are, however far behind that is told. */

@@ -70,8 +70,10 @@ final readonly class Amounts
     {
         $number = $this->numbers->at($i);
         // "an inch", "a foot": the article counts as one.
-        if (null === $number && ($this->is('one', $i) || $this->is('bare_units', $i))) {
-            $at = $this->is('bare_units', $i) ? $i : $i + 1;
+        // … and "the first metre and a half"
+        $isBare = $this->is('bare_units', $i) || $this->is('first', $i - 1) && $this->is('singular', $i);
+        if (null === $number && ($isBare || $this->is('one', $i))) {
+            $at = $isBare ? $i : $i + 1;
             $at += $this->is('full', $at) ? 1 : 0;
             [$metres, $unit] = $this->length($at);
 
@@ -182,6 +184,13 @@ final readonly class Amounts
             : $this->withPart($amount, self::FOOT_M);
     }
 
+    /** "two metres nine, there's a tee", and not "two metres, nine wipes": whether somebody goes on with something else. */
+    private function isSaidNext(int $next): bool
+    {
+        return '' === $this->text($next) || $this->is('shows', $next) || $this->is('articles', $next) || $this->is('speakers', $next)
+            || $this->is('and', $next) || $this->is('subjects', $next);
+    }
+
     /** "four metres twenty centimetres"; "one metre twenty five" of what is taped. "At twelve metres twenty percent" has none. */
     private function withCentimetres(float $metres, int $i, int $unitAt): Amount
     {
@@ -196,6 +205,10 @@ final readonly class Amounts
             $more = [10 * floor($more[0] / 10), 1];
         }
         $end = $unitAt + 1 + $with + ($more[1] ?? 0);
+        $isDigit = 1 === ($more[1] ?? 0) && $more[0] >= 2 && $more[0] < self::FEWEST_CENTIMETRES;
+        if ($isDigit && !$this->is('one', $i) && 0.0 === fmod($metres, 1.0) && $this->isSaidNext($end)) {
+            return new Amount($metres + $more[0] * self::CENTIMETRE_M, Unit::Large, $i, $end - 1, 1.0);
+        }
         $isNamed = self::CENTIMETRE_M === $this->length($end)[0] && !$this->is('of', $end + 1);
         $isTurn = $metres > self::TAPED_M && 0 === $with && \in_array($more[0] ?? null, self::TURNS, true) && $this->is('turn_words', $end);
         if (null === $more || $more[0] < self::FEWEST_CENTIMETRES || $more[0] >= 100 || 0.0 !== fmod($more[0], 1.0)

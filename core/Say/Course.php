@@ -28,6 +28,17 @@ final class Course
         }
     }
 
+    /** "at 25 that one's bigger … and you see the crack right there": what has no place of its own is where the sentence has come to. */
+    public function pass(Sentence $sentence, Measures $measures, Mention $mention): void
+    {
+        $before = array_filter($measures->places, static fn (Place $place) => $place->last < $mention->first);
+        $last = end($before);
+        if (null !== $mention->kind && null === $mention->place && false !== $last && !$this->where->isPending()
+            && !$sentence->has(['move', 'back'], $last->last + 1, $mention->first)) {
+            $this->where->say($last, $sentence->atS($last->first) ?? 0.0);
+        }
+    }
+
     /** What is found from now on is another one. */
     public function goOn(): void
     {

@@ -28,7 +28,10 @@ final readonly class Denial
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
             $isAnew = $sentence->beginsAny(['taken_back', 'sorry'], $begin) || $this->isWhole($begin)
-                || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1)
+                || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1) && !$sentence->is('any', $mention->first - 1)
+                // "it's really not, and there's …", "it's not, it's a root"
+                || $sentence->is('and', $end + 1)
+                || $sentence->is('likened', $end + 1) && null !== $sentence->begins('they_are', $end + 1)
                 // "zero at the main, fine roots", and not "zero roots"
                 || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;
             if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
@@ -36,7 +39,8 @@ final readonly class Denial
             }
         }
         $between = [($denied ?? 0) + 1, $mention->first - 1];
-        if (null === $denied || $sentence->has(['contrast', 'intro', 'looks_well'], ...$between)
+        if (null === $denied || $sentence->has(['contrast', 'intro', 'points', 'looks_well', 'and_now'], ...$between)
+            || $this->beginsAnew($mention->first) || (new OwnPlace($sentence, $this->measures))->isToldSince($denied, $mention)
             || $this->isBeyond($denied, $mention) || $this->isLikened(...$between)
             // "that's not glued, it's come apart"
             || $this->isSaidAnew($denied, $mention) || $sentence->is('subjects', $mention->first)
@@ -47,6 +51,15 @@ final readonly class Denial
         }
 
         return !$this->standsForItself($denied, $mention) && !$this->measures->hasPlace($denied, $mention->first);
+    }
+
+    /** "no roots, there's a crack", "no roots, and the bottom's gone": where that is in the name. */
+    private function beginsAnew(int $first): bool
+    {
+        $sentence = $this->sentence;
+
+        return null !== $sentence->begins('intro', $first)
+            || $sentence->is('and', $first - 1) && ($sentence->is('known', $first) || $sentence->is('speakers', $first));
     }
 
     /** Whether what is named behind a denial is none of what is denied. */

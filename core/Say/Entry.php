@@ -111,7 +111,7 @@ final class Entry
 
     public function placeAt(float $from, ?float $to, PlaceBy $by): void
     {
-        [$this->fromM, $this->toM, $this->placeBy] = [$from, $to, $by];
+        [$this->fromM, $this->toM, $this->placeBy] = [$from, $to === $from ? null : $to, $by];
     }
 
     /** It goes from one place to the other, whichever lies before. */

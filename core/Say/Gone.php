@@ -124,7 +124,8 @@ final readonly class Gone
     private function isBroughtBack(Mention $mention): bool
     {
         foreach ($this->sentence->marks('brought_back') as $end) {
-            if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)) {
+            if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)
+                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)) {
                 return true;
             }
         }
@@ -147,7 +148,9 @@ final readonly class Gone
                 // "other than that there was one joint with roots"
                 || $sentence->isAfter('besides_that', $begin, 2)
                 // "before the break there were some roots at 25": as it was found.
-                || null !== $sentence->begins('intro', $begin) && null !== $sentence->begins('at', $mention->last + 1));
+                || null !== $sentence->begins('intro', $begin) && null !== $sentence->begins('at', $mention->last + 1)
+                // "so at thirty there was a joint with roots, and at fifty one there was a tee": what was seen on the way.
+                || $this->isSeenOnTheWay($begin));
             // "water at nine sixty, ten eighty it's gone", "thirty nine the water's gone": there it ends.
             $isIt = $sentence->is('subjects', $begin - 1) && !$sentence->is('is', $begin - 1);
             $isEnd = $isIt && null !== $sentence->amountBefore($begin - 1)
@@ -163,13 +166,36 @@ final readonly class Gone
             // "twenty eight it's gone, thirty one roots"
             // … and "I thought that was a crack, but it's a root"
             $isBefore = $end < $mention->first && !$isPlaced && !$this->measures->hasPlace($end, $mention->first)
-                && !$sentence->has('taken_back', $end + 1, $mention->first);
+                && !$sentence->has('taken_back', $end + 1, $mention->first)
+                // "so we knew it was the main, and the pipe's cracked", "a wad of roots earlier, and there's …"
+                && !$sentence->is('and', $end + 1) && !(new OwnPlace($sentence, $this->measures))->isToldSince($end, $mention)
+                && !($sentence->is('was', $end) && $this->isNextOfTwo($end, $mention));
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    private function isSeenOnTheWay(int $begin): bool
+    {
+        // "where we had that big root, it's clean"
+        $isOf = fn (int $end, int $first) => $first <= $begin && $end >= $begin && !$this->sentence->is('where', $first - 1);
+        $before = array_filter($this->measures->places, static fn (Place $place) => $place->last < $begin);
+
+        return [] !== array_filter($this->sentence->marks('there_was'), $isOf, \ARRAY_FILTER_USE_BOTH)
+            && ([] !== $before || \count($this->measures->places) > 1) && !$this->sentence->has(['long_ago', 'gone']);
+    }
+
+    /** Whether something else is named between two words, and told apart from what comes behind by more than "and". */
+    private function isNextOfTwo(int $was, Mention $mention): bool
+    {
+        $name = $this->sentence->nameBefore($mention->first);
+        $isJoined = $this->sentence->is('and', $mention->first - 1) && $name === $mention->first - 2;
+
+        return null !== $name && $name > $was && $this->sentence->isAny('and', $name, $mention->first)
+            && (!$isJoined || (new OwnPlace($this->sentence, $this->measures))->isToldSince($name, $mention));
     }
 
     private function isStretchBefore(int $word): bool

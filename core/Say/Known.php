@@ -45,8 +45,14 @@ final readonly class Known
         }
         // "we hit the clay again and roots": that is said of the clay.
         foreach ($sentence->marks('again') as $begin => $end) {
-            $isOfOther = $end < $mention->first && $sentence->isBehindName($begin) && $sentence->is('and', $end + 1);
+            $isOfOther = $end < $mention->first && $sentence->isBehindName($begin)
+                && ($sentence->is('and', $end + 1) || $sentence->is('with', $end + 1));
             $beside[0] = $isOfOther ? max($beside[0], $end + 1) : $beside[0];
+        }
+        // "roots at the transition, and again at 44": that is somewhere else.
+        foreach ($sentence->marks('again') as $begin => $end) {
+            $isElsewhere = $begin > $mention->last && null !== $sentence->begins('at', $end + 1);
+            $beside[1] = $isElsewhere ? min($beside[1], $begin - 1) : $beside[1];
         }
         // "it's still the same, here's a wye": that is a new one.
         $isNew = $sentence->is('articles', $mention->first - 1) && !$sentence->is('definite', $mention->first - 1)

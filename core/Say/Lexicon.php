@@ -125,7 +125,7 @@ final class Lexicon
     {
         return $this->begins[$word] ??= 1 === preg_match('/\d/', $word)
             || [] !== array_filter(['numbers', 'misheard', 'fractions'], fn (string $table) => null !== $this->number($table, $word))
-            || [] !== array_filter(['one', 'bare_units', 'articles', 'point'], fn (string $table) => $this->has($table, $word));
+            || [] !== array_filter(['one', 'bare_units', 'singular', 'articles', 'point'], fn (string $table) => $this->has($table, $word));
     }
 
     /** Whether it says nothing by itself, as an article does. */

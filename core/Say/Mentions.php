@@ -170,7 +170,9 @@ final class Mentions
             $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
             // "roots at six, a big mass of roots at six point eight": the mass is the next.
             $isParted = $this->measures->hasPlace(min($end, $mention->last), max($begin, $mention->first))
-                && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND));
+                && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND)
+                    // "twenty one roots, twenty four roots heavy"
+                    || null !== $this->sentence->nextName($mention->last + 1, $begin - 1));
             // "there's roots and they're heavy"
             $isTold = $begin > $mention->last && $this->sentence->isAfter('they_are', $begin)
                 && null === $this->sentence->nextName($mention->last + 1, $begin)

@@ -101,6 +101,7 @@ final class Narration
         $before = null === $this->unended->low?->fromM ? null : $this->unended->low;
         foreach ($this->unended->end($sentence, $measures, $mentions->all, $this->where) as $mention) {
             $this->course->move($sentence, $said, $mention->first);
+            $this->course->pass($sentence, $measures, $mention);
             $this->unended->endBefore($sentence, $measures, $mention);
             $this->unended->endWhereBetter($sentence, $placing->free($mentions->all, $said, $mention->first), null);
             $this->enter($mention, $sentence);

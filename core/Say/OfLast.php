@@ -111,10 +111,21 @@ final readonly class OfLast
     /** "roots at ten … thirteen, still roots, so from ten to sixteen, and that's where that maple is": and nothing else is named there. */
     private function isSumOfIt(Place $place): bool
     {
-        $isIts = null !== $place->to && $this->isSummingUp($place) && ($this->last->isCoveredBy($place) || $this->last->begins($place));
-
-        return $isIts && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent() && $this->sinceS() <= self::SUM_S
+        $isIts = null !== $place->to && $this->isSummingUp($place) && ($this->last->isCoveredBy($place) || $this->last->begins($place))
             && null === $this->sentence->nextName($place->last + 1, $place->last + self::SUM_WORDS);
+
+        return ($isIts || $this->isItsWay($place)) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()
+            && $this->sinceS() <= self::SUM_S;
+    }
+
+    /** "the crack's longer … now it goes from 26 to about 29, and the roots are thicker" */
+    private function isItsWay(Place $place): bool
+    {
+        $begin = $this->sentence->behindCuts($this->sentence->first);
+
+        return null !== $place->to && $this->last->begins($place) && $this->sentence->is('likened', $begin)
+            && null === $this->sentence->nextName($begin, $place->first)
+            && $this->sentence->isAfter('from', $place->first) && $place->first - $begin <= self::STARTS_WORDS;
     }
 
     /** The stretch that a sentence begins with: "so nineteen to twenty two, and beyond that I can't get past". */

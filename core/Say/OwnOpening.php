@@ -97,6 +97,8 @@ final readonly class OwnOpening
         $reached = array_filter($this->sentence->marks('reached'), static fn (int $end) => $end < $mention->first
             && $mention->first - $end <= self::SHOWN_WORDS);
 
-        return [] !== array_filter([...$this->sentence->introsOf($mention->first, self::SHOWN_WORDS), ...array_keys($reached)], $isAtPlace);
+        $shown = $this->sentence->introsOf($mention->first, self::SHOWN_WORDS + 1);
+
+        return [] !== array_filter([...$shown, ...array_keys($reached)], $isAtPlace);
     }
 }

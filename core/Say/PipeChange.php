@@ -25,6 +25,7 @@ final class PipeChange
     private const RIGHT_BEHIND = 2;
     /** "From iron to clay": so many words behind the one the other is named. */
     private const TO_WORDS = 9;
+    private const GOES_ON = ['goes_on', 'runs_to', 'goes_so_far'];
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.2;
 
@@ -136,9 +137,8 @@ final class PipeChange
             || self::isShown($sentence, $measures, $material) || self::isStretched($sentence, $measures, $material)
             || PipeEnds::isOutside($sentence, $measures, $material);
 
-        // "outside, which is at twenty two, and then it's clay"
-        $isThen = $sentence->isAfter('then_made_of', $material->first);
-
+        // "outside, which is at twenty two, and then it's clay", and not "then the plastic continues out"
+        $isThen = $sentence->isAfter('then_made_of', $material->first) && !$sentence->beginsAny(self::GOES_ON, $material->last + 1);
         if ($sentence->isAfter('made_of_behind', $material->first)) {
             return self::into($sentence, $measures, $material, $material->first, self::BEHIND);
         }

@@ -53,6 +53,7 @@ final class Placing
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         array_push($all, ...(new EachOf($this->sentence, $places))->all($mentions, self::without($places, $all)));
         array_push($all, ...$repeated->listed($all, self::without($places, $all)));
+        array_push($all, ...(new Sided($this->sentence))->opposite($all));
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $this->complete($all, $places);
         $left = self::without($places, $all);

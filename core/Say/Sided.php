@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-/** What is named once and is at more places, each told with its side. */
+/** What is named once and is there more than once, each time on a side that is told. */
 final readonly class Sided
 {
     /** What is named so many words behind a place has it. */
     private const NAMED_WORDS = 3;
+    /** "A wye on the left that's running, and another one on the right": so many words behind a name. */
+    private const OPPOSITE_WORDS = 16;
 
     public function __construct(private Sentence $sentence)
     {
@@ -41,6 +43,53 @@ final readonly class Sided
         }
 
         return $sided;
+    }
+
+    /**
+     * "at fourteen there's a wye on the left, and another one on the right": one more at the same place.
+     *
+     * @param list<Mention> $mentions with their places
+     *
+     * @return list<Mention>
+     */
+    public function opposite(array $mentions): array
+    {
+        $opposite = [];
+        foreach ($mentions as $i => $mention) {
+            $until = min($mention->last + self::OPPOSITE_WORDS, ($mentions[$i + 1]->first ?? $this->sentence->last + 1) - 1);
+            for ($one = $mention->last + 1; $one < $until; ++$one) {
+                $side = $this->sentence->is('pronouns', $one) ? $this->sideAt($one + 1) : null;
+                if (null !== $side && $side->last <= $until && $this->isOpposite($mention, $side) && !$this->hasOwnPlace($mention, $one)) {
+                    $another = $mention->againAt($mention->place ?? $side, $one, $side->last);
+                    $another->place = $mention->place;
+                    $another->clock = $side;
+                    $opposite[] = $another;
+                }
+            }
+        }
+
+        return $opposite;
+    }
+
+    /** Whether what is on a side is no more than another one of what was named on another side right before. */
+    private function isOpposite(Mention $mention, Place $side): bool
+    {
+        $next = $side->last + 1;
+        $at = ($this->sentence->begins('at', $next) ?? $next - 1) + 1;
+
+        return null !== $mention->clock && $mention->clock->from !== $side->from && null !== $mention->kind
+            && !\in_array($mention->kind, Others::ONCE, true)
+            && null === $this->sentence->nextName($next, $next + self::NAMED_WORDS)
+            && null === $this->sentence->amountBefore($side->first) && null === $this->sentence->atomAt($at)?->amount;
+    }
+
+    /** "a junction to the left, and at two point seven there's one to the right" */
+    private function hasOwnPlace(Mention $mention, int $one): bool
+    {
+        $isOwn = static fn (Atom $atom) => true === $atom->amount?->mayBeAlong() && $atom->first > $mention->last && $atom->last < $one
+            && !($atom->first >= $mention->place?->first && $atom->last <= $mention->place?->last);
+
+        return [] !== array_filter($this->sentence->atoms, $isOwn);
     }
 
     /**

@@ -12,6 +12,8 @@ final readonly class Talk
 {
     /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
+    /** "Deposits on top of the joint at thirty": so many words before its place. */
+    private const TOLD_WORDS = 7;
     /** What ends talk of lines in general. */
     private const SHOWS = ['intro', 'points', 'here', 'they_are', 'turns_to'];
     /** What is named so many words behind "if you" is talked of. */
@@ -46,6 +48,7 @@ final readonly class Talk
                 || $begin === $mention->first && $end > $mention->last;
             $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
+                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
@@ -60,10 +63,14 @@ final readonly class Talk
     /** "if we go to the root at twelve" */
     private function isToldAtPlace(Mention $mention): bool
     {
-        $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::WAY_WORDS
-            && ($this->sentence->isAfter('at', $place->first) || $this->sentence->isAfter('from', $place->first))
+        $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::TOLD_WORDS
+            && null === $this->sentence->nextName($mention->last + 1, $place->first)
+            && ($this->sentence->isAfter('at', $place->first)
+                || $this->sentence->isAfter('from', $place->first) && $place->first - $mention->last <= self::WAY_WORDS)
             // "I've seen a wye at thirty, that's for the neighbor", and not "… at thirty there's a crack"
             && (null === $this->sentence->begins('intro', $place->last + 1)
+                // "when you come off the cast iron and go into the clay at seventeen there's a gap"
+                || Kind::Transition === $mention->kind
                 || null !== $this->sentence->begins('they_are', $place->last + 1));
 
         return [] !== array_filter($this->measures->places, $isTold);
@@ -75,7 +82,8 @@ final readonly class Talk
         foreach ($this->sentence->marks('supposes') as $begin => $end) {
             $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
             $isBack = $this->measures->hasPlace($end, $mention->first)
-                || $this->sentence->has(self::BACK, $end + 1, $mention->first) || $this->isToldWhole($mention);
+                || $this->sentence->has(self::BACK, $end + 1, $mention->first) || $this->isToldWhole($mention)
+                || (new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention);
             if ($isBefore && !$isBack) {
                 return true;
             }
@@ -100,7 +108,9 @@ final readonly class Talk
         $behind = [$mention->last + 1, $mention->last + self::OUTDOORS_WORDS];
         // "a hole, the tree in the front yard is what …": that is in the yard.
         $isIts = fn (int $end, int $begin) => $begin >= $behind[0] && $end <= $behind[1]
-            && !$this->sentence->isAny('articles', $behind[0], $begin - 1);
+            && !$this->sentence->isAny('articles', $behind[0], $begin - 1)
+            // "a joint that's come apart, and it's dripping on the ground"
+            && !$this->sentence->isAny('and', $behind[0], $begin - 1);
 
         // "a root, marked that on the grass"
         return !$isOfPipe && [] !== array_filter($this->sentence->marks('outdoors'), $isIts, \ARRAY_FILTER_USE_BOTH)
@@ -121,7 +131,8 @@ final readonly class Talk
         // "… and a hole usually": one that is seen, and no hole in general.
         $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->is('joins', $mention->first - 2);
         $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
-        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)) {
+        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)
+            || (new OwnPlace($this->sentence, $this->measures))->isToldSince($before, $mention)) {
             return false;
         }
 

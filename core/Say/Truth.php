@@ -39,7 +39,7 @@ final readonly class Truth
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
         if ($isNot) {
-            return false;
+            return !$this->isName($mention) && !$this->isTakenBack($mention) && (new AfterAll($this->sentence))->is($mention);
         }
         $isHere = $this->isHere() || $this->isFirmEnd($mention) || $this->amid->isShown($mention);
         $mention->isOnlySaid = !$isHere && $this->amid->isOnlySaid($mention);
@@ -109,6 +109,10 @@ final readonly class Truth
             if (null !== $end && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS) && $this->isOf($mention, $i)) {
                 return true;
             }
+            // "he said there was a break at thirty, and I don't see that"
+            if (null !== $this->sentence->begins('not_seen', $i) && null === $this->sentence->nextName($mention->last + 1, $i)) {
+                return true;
+            }
         }
         $isBack = fn (int $word) => null !== $this->sentence->begins('taken_back', $word);
 
@@ -136,7 +140,8 @@ final readonly class Truth
             // "the crack at forty is there, and …" asks for nothing.
             $isNear = !$this->sentence->is('and', $end + 1)
                 && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
-            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end)) {
+            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end)
+                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)) {
                 return true;
             }
         }

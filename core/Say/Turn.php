@@ -25,7 +25,8 @@ final readonly class Turn
         $sentence = $this->sentence;
         // "forty feet, forty five I'm seeing roots, forty eight feet": as the counter goes by.
         $isCounted = null !== $sentence->begins('counted_off', $one->first) && $sentence->is('subjects', $next);
-        if ($isCounted || !\in_array($one->value, self::DEGREES, true)) {
+        // "a sixty year old house"
+        if ($isCounted || $sentence->is('counted', $next) || !\in_array($one->value, self::DEGREES, true)) {
             return false;
         }
         // "a long sweep ninety", and not "bend right twenty two I'm under the house"

@@ -64,7 +64,9 @@ final class Vacancy
     {
         // "all clear, at 4.6 metres there's a crack"
         $next = (int) $this->sentence->amountEnd($place->first) + 1;
-        $isShown = $this->sentence->beginsAny(['intro', 'here'], $next)
+        // "so far so good, at 39 the pipe takes a dip"
+        $isOfPipe = $this->sentence->is('known', $next) && $this->sentence->is('of_the_line', $next + 1);
+        $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next))
             && null !== $this->sentence->nextName($next, $next + self::SHOWN_WORDS + 2);
 
         return !$isShown && $this->sentence->begins('at', $place->first - 1) === $place->first - 1

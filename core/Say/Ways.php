@@ -32,28 +32,36 @@ final class Ways
                 // "sixty three feet to the main"
                 $ways[] = new Mention(Kind::Tap, $place->last + 1, $end);
             }
-            // "fourteen feet kitchen", "sixty eight feet city"
-            $next = $place->last + 1;
-            // "twenty two your bathroom", "ten feet is the washer"
-            $next += $sentence->isThere($next) && $sentence->is('rooms', $next + 2) ? 1 : 0;
-            // "twenty seven is your master bath"
-            $isOfOne = $sentence->isThere($next) && $sentence->is('known', $next + 1) && $sentence->is('rooms', $next + 3)
-                && null === $sentence->atomAt($next + 2);
-            $next += $isOfOne ? 3 : 0;
-            $next += $sentence->is('known', $next) && $sentence->is('rooms', $next + 1) ? 1 : 0;
-            $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
-            // "thirty two feet water"
-            $isWater = $sentence->is('water', $next);
-            $kind ??= $isWater ? Kind::LowSpot : null;
-            if (null !== $kind && null === $place->to && null === $sentence->atomAt($next)
-                && (PipeChange::isLast($sentence, $next + 1) || $isOfOne && $sentence->is('and', $next + 1))) {
-                $ways[] = new Mention($kind, $next, $next, by: $isWater ? 'water' : '');
-            }
+            array_push($ways, ...self::namedAlone($sentence, $place));
         }
         array_push($ways, ...(new Outlets($sentence, $measures))->all());
         array_push($ways, ...self::turns($sentence, $measures));
 
         return $ways;
+    }
+
+    /** @return list<Mention> what is named by one word right behind a place: "fourteen feet kitchen", "sixty eight feet city" */
+    private static function namedAlone(Sentence $sentence, Place $place): array
+    {
+        $next = $place->last + 1;
+        // "twenty two your bathroom", "ten feet is the washer"
+        $next += $sentence->isThere($next) && $sentence->is('rooms', $next + 2) ? 1 : 0;
+        // "twenty seven is your master bath"
+        $isOfOne = $sentence->isThere($next) && $sentence->is('known', $next + 1) && $sentence->is('rooms', $next + 3)
+            && null === $sentence->atomAt($next + 2);
+        $next += $isOfOne ? 3 : 0;
+        $next += $sentence->is('known', $next) && $sentence->is('rooms', $next + 1) ? 1 : 0;
+        // "twenty six the other bathroom, and right there …"
+        $isOther = $sentence->is('known', $next) && $sentence->is('rooms', $next + 2) && null === $sentence->atomAt($next + 1);
+        $next += $isOther ? 2 : 0;
+        $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
+        // "thirty two feet water"
+        $isWater = $sentence->is('water', $next);
+        $kind ??= $isWater ? Kind::LowSpot : null;
+        $isAll = PipeChange::isLast($sentence, $next + 1) || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
+
+        return null !== $kind && null === $place->to && null === $sentence->atomAt($next) && $isAll
+            ? [new Mention($kind, $next, $next, by: $isWater ? 'water' : '')] : [];
     }
 
     /** @return list<Mention> bends that are told by their degrees alone */

@@ -71,6 +71,7 @@ return [
         'pretty', 'good', 'old', 'nice', 'is', 'has', 'with', 'whole', 'bunch', 'lot', 'couple', 'ton', 'hub', 'bell', 'joint',
     ],
     'one' => ['a', 'an', 'another'],
+    'any' => ['any'],
     'articles' => ['a', 'an', 'the', 'another'],
     // … before what was not named yet.
     'anew' => ['a', 'an', 'another', 'one'],
@@ -465,6 +466,13 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'hairy|matted|fuzzy|stringy|big|huge (hairy|old|matted|fuzzy)* root mass|ball|clump',
+                "forest|gob|gobs|glob|jungle|curtain|broom|rat's_nest|squirrel_cage|horse's_tail|horse_tail|pony_tail|ponytail|"
+                    .'fox_tail|beaver_tail|horsetail|foxtail|fur_coat|beard|mane|wig|mop of (tree|these|those)* root(s)',
+                "pipe's|line's|whole_thing|joint's|pipe|line (is|completely|totally|just|all|absolutely)* full of (the|tree|those|"
+                    .'these)* roots',
+                'roots (have|has|has_just|have_just|just)* (completely|totally)* taken over|filled (the|this|your|it|up|whole)* '
+                    .'(pipe|line)*',
                 'blanket|carpet|clog|blockage|tangle|jungle|forest|nest of (tree)* roots',
                 "bird's|birds nest of root(s)",
                 '(bigger|nice|good|another|thick|heavy)* clump (there|here|that|this|just|is)* hanging|growing|dangling|poking',
@@ -532,6 +540,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'rooted (up|in)* (pretty|real|really|very)* (good|bad|well|heavy)*',
                 'root tap', 'tap root',
                 'root(s) (are|is|that|just|starting|to)* pushing|working|poking|forcing|squeezing (their|its|way|right|back)* in|'
                     .'through|up|out',
@@ -555,6 +564,10 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water depth's",
+                '(the|this|our|your)* pipe|line|it|she drops|goes|falls|dips|dives|drops (down|back|off)* into (a|the|this|our|'
+                    .'that)* (big|little|bit|of|long|huge|slight)* belly|sag|dip',
+                'bird bath|birdbath|bath_tub',
                 '(goes|go|runs|dips) downhill|down and (then)* (back)* up (again)*',
                 'saggy (section|spot|piece|pipe|part|line)*',
                 'trough in the line|pipe|bottom',
@@ -607,6 +620,9 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'water (it|just|kind_of)* starts|begins|started standing|sitting|laying|pooling',
+                'water (just|kind|of|still)* stays|sits|remains|holds at (about)* this|that|the level',
+                'water all the_way|way (through)* from',
                 "water's|water (is|starts|starting|now|to|just)* coming|comes|rising|come up",
                 "pipe's|line's|it's full at|here|now|again",
                 'driving|riding|swimming|pushing|dragging|running|wading|going|moving|rolling through|in|under (all|'
@@ -697,6 +713,11 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'little|slight (bit|little)* (of)* (a)* drop there|here|at|into the|in it',
+                'joint|hub|bell|pipe (here|there|that|at|is|has)* slid|slipped|slumped down',
+                "joint|joint's|coupling|one's (is|a|little|bit|sitting|standing)* proud",
+                "joint|joint's|pipe|pipe's|one|one's (is|here|there|that|at|number)* off (by|about|like|maybe|a|good|at|least|almost|"
+                    .'probably)* inch|inches|half|quarter|third|three',
                 'joint|hub|bell|coupling|section|clay|piece|fitting|next_pipe|length|one (<is_so>)* dropped|slipped|moved',
                 '<of_the_pipe> (<is_so>)* kicked_over|kicked_up|sitting_low|sitting_high|sitting_lower|sitting_higher|'
                     .'lower_than|higher_than|stepped_down|stepped_up|steps_down|steps_up|jumped (down|over|up|out|about|half|an|inch)*',
@@ -814,6 +835,12 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "joints|joint|joint's|couplings (is|are|all|starting|to|just|they're|both)* opening (up)*",
+                "(pipe|pipes|joint|line|it|it's|is|completely|all)* disconnected",
+                'bad|broken fernco|no_hub_band|shielded_coupling',
+                'failed|failing|blown|slipped|loose (rubber|no_hub|shielded)* fernco|coupling|boot|band',
+                'pipes|sections|pieces|joints|they|it|joint (have|has|are|is|just|all)* pulled|pulling|slid|slipped|backed|come|came '
+                    .'out of each_other|one_another|the_hub|the_bell|its_hub|the_coupling',
                 'joint|joints|hub|bell|coupling|coupler|connector|boot (<is_so>|that|which)* opened_up|wide_open|come_loose|came_loose',
                 '<of_the_pipe>|it (<is_so>)* backed_out|backing_out|slipped_apart|slid_apart|parted|drifted_apart',
                 "<of_the_pipe>|it isn't|is_not|aren't|are_not|not|never|wasn't|didn't (really|quite|even|go|pushed|put|been|get)* "
@@ -909,6 +936,10 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'weeping|leaking|leaks|weeps at|around|through|from the|this|that joint|coupling|band|connection|adaptor',
+                "joint|joint's|coupling|coupling's|connection|connection's|adaptor|adaptors|band (is|are|here|that's|there|was|both|"
+                    .'all|just|actually|and)* leaking|weeping',
+                'displaced|dislodged|rolled|slipped|hanging|loose|popped|damaged|misplaced|missing|pinched (rubber)* ring|seal|gasket',
                 'sealing material (intruding|hanging|displaced|loose|missing)*',
                 '<seal> (<is_so>|that|which|it|to|roll|rolled|come|pushed|popped|in|the|side)* hanging|hanging_down|hanging_in|'
                     .'hanging_out|dangling|displaced|pushed_out|coming_out|come_out|came_out|sticking_out|sticking_in|sticking_up|'
@@ -984,6 +1015,9 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "piece|chunk|part|half|side|section of the|that|this bell|hub|collar|socket|pipe|clay|joint (is|is_just|that's|has|"
+                    .'just)* missing|gone|broke|broken',
+                'pipe|line (just|kind|of|completely)* disappears|vanishes',
                 '<of_the_pipe>|top|side (<is_so>)* fallen_in|fell_in|falling_in',
                 '<of_the_pipe>|top|side|it (<is_so>)* falling_apart|missing_a_piece|missing_a_chunk|missing_a_section|'
                     .'missing_pieces|missing_chunks|crumbled|crumbling|disintegrated|disintegrating|imploded|blown_out|blown_apart',
@@ -1051,6 +1085,12 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'it|they|he|somebody|someone|cable|cutter|blade|that (actually|just|has|had|must|have|probably)* punched|knocked|'
+                    .'poked|busted|put|drilled|cut a (big|little|nice|small)* hole in|into the (side|top|bottom|crown)* (of)* (the|this)* '
+                    .'pipe|line|side|top|bottom|wall|cast|clay',
+                'rusted|rotted|eaten|corroded|worn (clear|all|right|clean)* through (the|way|on|at|in)* top|side|crown|roof',
+                'see|seeing (right|clean|straight|clear) through the|this pipe|wall|side|top',
+                'hole somebody|someone|they|he',
                 'top|side|wall|crown (of|the|pipe)* (<is_so>)* rusted_through|rotted_through|eaten_through|worn_through|corroded_through',
                 'stick your|my|a fist|hand|arm|head (right|clean)* through (it|the|there|pipe|wall)*',
                 'auger|shovel|post|drill|bit|spike|stake|digger|excavator went|gone|came through the (wall|side|top|pipe|bottom)',
@@ -1075,6 +1115,9 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'bottom (just|of|the|pipe|it|kind|completely)* disappears|vanishes',
+                'bottom|invert|floor (of|the|pipe|it|line|this|has|is|all|just|completely|totally|been)* washed|rusted|rotted|eaten|'
+                    .'worn|corroded|deteriorated (out|away|through|off)',
                 'bottom (half|third|part|side|of|the|this|pipe|line)* (<is_so>)* gone|missing|shot|rotted|rotted_out|rusted_out|'
                     .'rusted_away|rotten|eaten_out|eaten_away|disintegrated|nonexistent',
                 'missing (the|its|most|of|all)* bottom',
@@ -1110,6 +1153,8 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away',
             ],
             'worn_invert+wear=thin' => [
+                '(so)* thin (that)* you|i|we can see (day)* light|daylight through',
+                'wafer|paper|egg_shell|eggshell|razor thin (on|at|along|in)* (the)* bottom',
                 'bottom (half|third|part|side|of|the|this|pipe|line)* (<is_so>)* eroded|eroding|deteriorated|deteriorating|thin|'
                     .'thinned|thinning|worn|wearing',
                 '<floor> (<of_pipe>)* is|looks (paper|real|really|very|pretty|getting)* thin',
@@ -1117,6 +1162,7 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                "pipe|pipe's|concrete|concrete's|wall|walls (is|has|are|been|all|just|getting)* eroded|eroding",
                 '<floor> worn|rough|corroded|eroded|pitted',
                 "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
                 'gouged|grooved|scoured|eroded|pitted (out)* (along|on|in|down)* the bottom|invert|floor|flow (line)*',
@@ -1159,6 +1205,9 @@ return [
                 'pitted|pitting', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'crease|fold|wrinkle|ripple|pucker|bulge|bubble|ridge (in|at|on) the (bottom|top|side|crown|invert)* (of)* (the)* '
+                    .'liner|lining',
+                'crease (in|at|on|right|there|here)*',
                 '<of_the_pipe>|wall|walls|it (<is_so>)* bubbling|bubbled|swelling|swollen|blistered|blistering|delaminating|'
                     .'delaminated|peeling (up|in|out|off)*',
                 "lining's|liner's|lining|liner (has|is|'s)* come|coming|pulling|pulled|peeling|peeled|separated|lifting|let away|"
@@ -1219,6 +1268,7 @@ return [
                 'oblong', 'egged',
             ],
             'old_patch' => [
+                'see (the|a|that|their|this)* new coupling(s)|band(s)|fernco',
                 'where (somebody|someone|they|he|the|a|guy|plumber|last|has|had|have|already|previously|was|it)* fixed|repaired|'
                     .'patched|replaced (it|this|that|the|pipe|here|before|once|already)*',
                 'section|piece|part|length (of|the|pipe|that|which|has|been|was)* somebody|someone|they|been|was (has|had|'
@@ -1260,6 +1310,8 @@ return [
                 'fatberg',
             ],
             'scale' => [
+                '(some|a lot of|lots of|bunch of)* crud|crust (built|building|buildup|up)* on the walls|sides|wall|pipe',
+                'barnacles|barnacled|barnacle (up|over|all)*',
                 'walls|sides|iron|inside (are|is|all|just)* flaking|crusting|rusting|peeling (off|up|over)*',
                 'looks|look like a|the coral reef|cave|moon|gravel road|cheese grater|coral',
                 'urine|uric|lime|hard|mineral|calcium salts|salt|scale|crust|stone|deposits|deposit',
@@ -1290,6 +1342,7 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                'poop|sewage|crap|feces|turds and (some|toilet)* paper sitting|laying|lying',
                 'solids|poop|crap|turds|fecal_matter|feces|waste|crud|gunk|slime|slimy_stuff|sewage|muck|toilet_waste (<is_so>|'
                     .'that|which)* <laid>|<in_the_pipe> (<in_the_pipe>|up)*',
                 "it's|pipe's|walls are|that's (all|real|really|pretty|just)* slimy|slimed|gooey|gunky|goopy (in|here|there|up|on|"
@@ -1301,6 +1354,7 @@ return [
                 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'pile(s) of dirt|gravel',
                 'debris|dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit|mulch|'
                     .'leaves|soil_and_rocks (<is_so>|that|which)* <laid> (<in_the_pipe>|in|from|through|up)*',
                 'dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit <in_the_pipe>',
@@ -1327,6 +1381,12 @@ return [
                 'silted', 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit',
             ],
             'construction_debris' => [
+                'chunk|piece|lump|bit|pile of asphalt|tarmac|stucco|blacktop',
+                'stucco|asphalt|tarmac washed|laying|dried|hardened|set',
+                "(some|got|there's|hardened|dried|little)* cement|grout|mortar|plaster at",
+                'shavings|primer|pipe_dope|saw_dust|sawdust left|laying|sitting|in|at|from',
+                'chunk|hunk|piece|lump|slab|glob|blob|ball|bit of (a|the)* concrete|cement|mortar|grout stuck|sitting|lodged|laying|'
+                    .'lying|wedged|jammed|hung (in|on)*',
                 'bit|lump|piece|chunk|load|lot of tarmac|asphalt|blacktop in (it|the|here|there)*',
                 'concrete|cement plug',
                 'looking at (solid|hard)* concrete|cement', 'full|plug|wall of concrete|cement',
@@ -1360,6 +1420,10 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'hair all (up|wrapped|tangled)* over|around|in|through (it|that|there|here|everything|them)*',
+                '(whole|big|real)* lot|ton|wad|gob|mess|glob of (long|black|dog|her|human)* hair in|on|stuck|hanging|right|here|'
+                    .'there|caught|at',
+                '(big|whole|real)* lot|ton|bunch|lots|loads|tons|pile|piles|stack|mess|clump of (the|this|her)* toilet|loo paper',
                 "clog|blockage|stoppage|plug|obstruction (of|and|it's|is|all|just|that's|mostly|made|with|from|looks|like|wet|"
                     .'toilet)* paper|toilet_paper|tissue|wipes|rags|paper_towels',
                 "some|of|more|got|have|see|seeing|much|there's|toilet|kitchen|wet paper|tissue|tissues|hair (that|is|just|all|"
@@ -1411,6 +1475,7 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'snake|cable|auger|sewer_tape head|tip|end|hook broke|broken|snapped|came off',
                 "a|an|some|old|somebody's|someone's|his|their|of (old|broken|busted|lost|drain|piece|length|bunch|chunk|section|"
                     .'foot|feet|of|a|sewer|sectional)* cable|snake (<is_so>|that|which|broke|snapped|off|they|he|left)* '
                     .'<left_there>|left_in|wadded|balled|kinked|coiled|tangled|knotted|<in_the_pipe> (<in_the_pipe>|up|the|line|'
@@ -1431,6 +1496,9 @@ return [
                 'cable|snake left|broken|stuck in',
             ],
             'stone' => [
+                'cobble(s)|boulder(s)',
+                'rocks|stones (in|down|along|laying|lying|sitting|here|there|inside)* in|on|along the|this|your line|pipe|bottom|'
+                    .'invert|drain',
                 'masonry (in|loose|dropped|fallen|lying)*',
                 '(a)* broken|loose brick|bricks|block|rock|cobble',
                 'rock|rocks|stone|stones|brick|bricks|boulder|cobbles (<is_so>|that|which)* <left_there> (<in_the_pipe>)*',
@@ -1438,6 +1506,19 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'actual football|basketball|soccer_ball|volleyball|tennis_ball',
+                "there's|got|see a football|basketball|soccer_ball|volleyball|beach_ball",
+                'ball of some kind',
+                'lego|legos|drumstick|plywood|chicken_bone|pork_bone|rib_bone|dog_toy|chew_toy|lollipop|soda_bottle|water_bottle|'
+                    .'vape|army_man|matchbox_car|spray_bottle|license_plate|wallet|paint_can',
+                "another|old|rat's|mouse|wasp|hornet|squirrel|rodent nest",
+                '(big|little|whole)* pile of rice|beans|pasta|bones|seeds|coffee_grounds|nut_shells',
+                'some kind|sort of (a)* tool|thing|object|gadget|device|part',
+                'something|somethin sticking|poking|jutting|coming|hanging out of|from the|this wall|side|top|pipe|bottom',
+                'fence_post|post|stake|rod|bolt|nail|screw|spike|stick|rebar|anchor|pole (that|just|went|goes|has|been|is|gone|was)* '
+                    .'went|driven|drove|goes|punched|run|ran|gone (right|straight|clean)* through (the|this|our|your)* pipe|line|top|side|'
+                    .'sewer',
+                'barbie|shoe|shoes|sandal|flip_flop|crayon (or|at|in)',
                 '<thing>',
                 "a|an|another|some|somebody's|someone's|kid's|kids|their|his|her "
                     .'(little|big|small|old|broken|whole|piece|red|blue|green|yellow|white|black|orange|plastic|metal|rubber|wooden|kids|'
@@ -1485,6 +1566,13 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                'went|goes|gone|going (right|straight|clean)* through the|our|your|this sewer (line|pipe|lateral)*',
+                'bore|boring|bored (went|goes|hole)* through (the)* (top|side|bottom)* (of)* the|our|your sewer|pipe|line|clay',
+                "conduit|gas_line|water_line|gas_pipe|water_pipe|fiber|fibre|electric_line|power_line (is|was|that's|been|running|"
+                    .'goes|going|went|comes|coming|ran)* (bored|drilled|shoved|pushed|run|punched|straight|right)* through (it|the|this|'
+                    .'our|your)',
+                "electrical|electric|gas|water|fiber|telephone|phone|cable conduit|pipe|line (that's|going|goes|running|runs|coming|"
+                    .'comes|right|straight|clean)* through',
                 'another|other|some utility|line|pipe|service punched|bored|drilled|shoved|pushed|run (right|straight|'
                     .'clean)* through (the|our|this|here|it)*',
                 'pipe|conduit|line coming|going|running|passing (right|straight|clean)* through the|this|our|your pipe|drain|sewer|line',
@@ -1537,6 +1625,17 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                "hall|master|guest|upstairs|downstairs|front|back|main|half|second|other|kids|kid's bath|bathroom shows|pops up",
+                'line|pipe|it|sewer (just|kind_of)* forks|branches|splits (off|here|there|in_two|both_ways)*',
+                'tap in at',
+                'two|three|four|inch line|pipe on (the)* top|left|right',
+                "(that's|there's|here's|is|the|your|my)* neighbor's|neighbors|neighbour's (old|sewer)* line|lateral|sewer|drain|pipe "
+                    .'(is|right)* at|coming|tying|in|right|there|here|joining|tied',
+                'cross fitting|tee',
+                'joins us|our|ours (from|on|line|run)*',
+                'we|i (just)* pick|picks|picked up (the|your|a|another|second|our|guest|master|that)* <source> (line|drain|group)*',
+                'picks|picking up (the|your|a|another|second|other|guest|hall|master)* <source>',
+                'two|both (of)* (the|those|these|your)* bathrooms|baths|branches|groups come|join|tie|meet together|up',
                 'connection other|defective|sound',
                 "(there's|got|see|seeing|have|some)* something|line|pipe|water|flow|drain|branch (that|which|is|all|also|just|"
                     .'actually|running|still)* <goes_in_there> (in|up|over)* on|from|at|to|up (the)* left|right|top|side|above|'
@@ -1736,6 +1835,9 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'shoved|stuck|poked|ran|pushed|punched|jammed a (two|three|four|six|inch|small|little|plastic|pvc)* pipe|line|hose '
+                    .'(in|down|right)* through|into the side|top|wall|crown',
+                'hanging|sticking|poking out (in|into|over|in_to)* the flow|stream|channel',
                 'lateral|connection|tap|pipe|line|branch|tie_in|inlet|service|hose|wye|saddle (<is_so>|that|which)* protruding|'
                     .'protrudes|intruding|intrudes|jammed_in|jammed_into|shoved_in|shoved_into|stuck_in_too|stuck_into|'
                     .'pushed_in_too|poked_in|poking_in|poking_into|sticking_in|sticking_into|sticking_out_into|sticks_in|'
@@ -1779,6 +1881,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                "one's|one_is|this_one's abandoned|been_abandoned",
                 'dead|disused|unused|capped|plugged|abandoned|redundant connection|branch|lateral|wye|tee|line|leg|stub|inlet|junction',
                 "blank|dead|unused|spare|extra wye|tee|branch|lateral|connection|opening (that)* (nobody's|nobody|"
                     ."no one's|isn't|not)* (using|used|use)*",
@@ -1805,6 +1908,16 @@ return [
                 'goes|going nowhere', 'old|capped|dead stub', "stub (that's|that|is|been|has)* capped",
             ],
             'transition' => [
+                'hooks|hooked|ties|tied|connects|connected up|back to|into|onto|on_to the old|existing|original line|pipe|sewer|drain',
+                'old|original pipe ends|stops (right)* (here|there|and|at)*',
+                "into|to|then|then_it's (all|the)* brand_new|new pipe",
+                '(where|when)* they|somebody|someone|he|we put|started|ran|begins|installed (in)* (the|this|some)* new pipe|pvc|plastic',
+                'replaced|swapped|redid it|this|that|part|some|everything (out)* with|in (some|the|new)* pvc|plastic|abs|schedule',
+                'tied|connected|coupled|spliced|butted|adapted|hooked|stubbed (the|new|some|their)* pvc|plastic|abs|clay|sdr (pipe)* '
+                    .'on|onto|to|into|up_to (the|that|this|old|existing)* cast_iron|cast|clay|orangeburg|terracotta|concrete|transite',
+                'two pipes meet plastic|clay|pvc|cast',
+                'pipe|line size drops|changes|goes|reduces|steps (up|down)*',
+                'pipe|line|it got|gets bigger|smaller here|there|now|diameter',
                 'tied|ties|tie|hooked|hooks (back|right)* in|into|on|onto|to (to)* (the|old|existing|original|new|that|this|your)* '
                     .'<pipe> (pipe|tile)*',
                 'hits|meets (the|your|our)* old|original pipe|line|stuff',
@@ -1862,6 +1975,11 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'bottoms|bottom|bottomed out and (we|it|i|then)* turn|turns|turned|make|head',
+                "i'm|we're (now)* making the|a|my|our (big|hard|first|last)* turn",
+                'we|it|i|line|pipe (then)* turns|turn again',
+                '(after|past|around|through|coming_up_on)* the|that turn at',
+                'turning|turn|turned the|that|this|a corner',
                 'change of direction (to)* (the)* left|right|up|down',
                 'pipe|line|it|drain starts|begins|is|starting (going|to)* turn|turning|bend|bending|curve|curving (here|again|a|'
                     .'to|left|right|the|little|bit)*',
@@ -1925,6 +2043,8 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                "vertical|riser|straight (pipe|riser|line)* (that|goes|going|goes_straight|straight|coming|comes)* up that's|that_is|"
+                    ."is|it's|must_be|would_be the|your|a|our (outside|yard|front|back|main)* cleanout|clean_out",
                 'inspection chambers', 'risers',
                 'y|wye|tee (that|we|they|i|he|put|in|installed|had|have)* for a|the cleanout|clean (out)*',
                 'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
@@ -1949,6 +2069,15 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'into (what|looks|like|some|kind|of|a|an|the|old|their)* cesspool|cesspit|drywell|dry_well|seepage_pit|soakaway',
+                'inlet to|of|into the|your septic|tank',
+                '(line|pipe|it|run)* (just)* ends at|in|with a cap|plug|wall|hole|field|ditch',
+                "it's|is|an|at open end|ended pipe",
+                'finish|finishes|ending|finishing|end|ends (up)* in|at|into the (next|bottom|top|end|last|far|street)* manhole|'
+                    .'chamber|tank',
+                'line|pipe|run terminates|dead_ends',
+                "chamber's|chamber|manhole|manhole's (is)* the end of it|the_line|the_run|this_run",
+                'grease|oil|sand interceptor|separator',
                 'finish|end|finishing node (at|is)*',
                 '(the|our|your|a)* <line_end> which|that is|was at|about|around',
                 "we're|i'm|we|i (are|am|now|out|back|up|all|the|way)* at|in|into|to (the|a|another|our|your|next|other|far|"
@@ -2017,6 +2146,9 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                "(we're|i'm|now)* hitting|entering|reaching the|your (city)* main|tap (line|sewer|now|here)*",
+                'street sewer|main|line',
+                'wyes|ties|tees|drops|dumps|connects|goes (in|into|in_to|to|onto|on_to) the|your|our city|public (sewer|main|line)*',
                 "there's|here's|that's our (city|sewer)* connection at|right|in",
                 '(the|a) (main)* trunk line|sewer|main', "city's|town's|county's|district's (sewer)* main|line|pipe|sewer",
                 'boot|band|coupling|adapter going|goes|onto|on|into|to (into|onto|to)* the|your|our (city|public)* main|sewer',
@@ -2064,6 +2196,9 @@ return [
                 'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'pitch|fall|grade|slope (is|on|it|here|there|that|of|this)* backwards|backward|negative|wrong|reversed|uphill|'
+                    .'the_wrong_way',
+                'pitched|graded|sloped|pitching|sloping (the)* backwards|backward|wrong|uphill',
                 'pipe|line|section|part|run|it (<is_so>|laid|pretty|dead)* flat_as_a_board|pitched_wrong|sloped_wrong|graded_wrong',
                 'section|part|pipe|line|run goes|going|runs|running uphill|up_hill|backwards',
                 'barely|hardly|scarcely have|has|any|got (any|much)* fall|slope|pitch|grade', 'little|no_real|poor fall|slope|pitch',
@@ -2081,6 +2216,30 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "i'm|we're|i|we (just)* going_to|gonna|will have to|gotta stop|quit (right)* (here|there|it|because|at|since|cause|now)*",
+                "nose|front|head of the|my camera|camera's (is|just)* (up)* against",
+                'keep|kept|keeps hitting|bumping|running into something|it|that',
+                'it|that|this (just|keeps)* pushes|pushing|pushed|kicks|kicking|bounces me|us|camera (right)* back',
+                "as far as i|we've|i've|we made|went|ran|was|were (it|able|gonna|going)*",
+                "(i|we|i'm|we're|i've|we've)* ran|run|running out of camera|rod|cable|reel|push_rod|hose|line",
+                "not|won't (going_to|gonna)* be able to go|get|push any deeper|further|farther",
+                "camera's|camera|head (is|just|has)* bottomed|bottoming out on",
+                "won't|doesn't|wouldn't|isn't let|letting me|us turn|make|get|go|pass (around)* (the|this|that)* corner|turn|bend",
+                "(that's|this_is|is)* the limit of my|our|the camera|reel|cable|rod|push_rod|hose",
+                "that's|this_is all the cable|rod|hose|camera|reel|line (that)* i|we have|got|brought",
+                'stops|stopped|stopping me|us|it|camera dead|cold|in (my|our|its)* (tracks)*',
+                "no|isn't|ain't (a)* hole|opening|room|gap left (big_enough|enough)* for|to (the|my|get|fit)* (a)* camera",
+                'no way|hope|chance (to|of)* (get|getting|fit|fitting|push|pushing)* (a|the|my)* camera through|past|by|around|down|up|in',
+                'not|never (going_to|gonna)* risk|chance|risking|chancing it|that|my|the (camera|head)*',
+                'closed|shut|sealed|choked|plugged (completely|totally|clean|all|tight)* off|up|shut (completely|solid|totally|tight|'
+                    ."all)* and i|we can't",
+                "it's|pipe's|line's (totally|completely|just|all)* blocked|plugged off|up solid|completely|totally|tight",
+                "(going_to|gonna|i'll|we'll|have_to|gotta|will) quit right|it there",
+                "(i'm|we're)* not able to push|go|get|feed (it)* any|no (more|further)*",
+                "push_rod|rod|cable|push_cable (is|'s|just|keeps|starts)* folding|fold|buckling|coiling|bunching|bowing (up|over)*",
+                "(going_to|gonna|i'll|we'll|have_to|gotta|will) quit (right|it)* here",
+                "can't|cannot|couldn't|won't get|go|push|make|feed (the|my|a|this|it)* (camera|head|cable|jetter|snake)* (any)* "
+                    .'further|farther|past|beyond',
                 "no way i'm|we're|you're|i|we (getting|get|going|gonna|pushing|push|can|could|will|to|fit|fitting|squeeze|a|the|"
                     .'my|this|any|camera|head)* through|past|by (that|this|it|there)*',
                 "not|don't|do_not|never (going|gonna|want|wanna|even|to|try|trying|about|dare)* push|force|go|shove|drive past|"
@@ -2380,6 +2539,8 @@ return [
             'goes|runs|slips|sticks in|into|onto|to',
         ]],
         'into' => ['' => [
+            'switches|changes|goes|turns|transitions from (the|that|this|a)* green|white|black|orange|tan|gray|grey|old|new|other '
+                .'(pipe|plastic|stuff|line)* to|into (the|old|a)*',
             "now (we're|i'm|you're) into (the|a|some|your|our)*",
             'connect|connects (in|on)* to|into the|some old',
             'go|goes|went|switch|switches from metal|iron|house|plastic|cast to',
@@ -2433,6 +2594,7 @@ return [
             'come|comes|came|get|go|going out of (the|that)*', 'from',
         ]],
         'to' => ['' => [
+            '(out|up|over|back|down|on_out|all_the_way_out)* to the|your|that <landmark> (which_is)* at (about|around|roughly)*',
             "(all|the|way)* to where i'm|i|we|we're|my (camera|head)* (am|are|is)* (at|sitting|now|right|here)* (which|that)* (is|at)*",
             'around|round to',
             '-', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
@@ -2452,6 +2614,7 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
+            '(any)* further|farther|deeper than (about|like|maybe)*',
             'at (a)* distance (of)*', 'at exactly|mark|precisely',
             'coming|come up on', 'both',
             "i'm|i|we|i'd|we'd|we're (am|are|just)* gonna|going|want|would|gotta (to)* say|call",
@@ -2484,6 +2647,8 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'water out',
+            'recovers|recovered|evens_out|evened_out|levels_out|levels_off (again)* at|by|around|about',
             'breaks|broke up', 'back|now out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
             "it's|water's gone at|by",
             'peters|petered out', 'quits|stops|done holding|ponding|pooling (at|by|around)*', 'out of the soup|drink',
@@ -2591,6 +2756,9 @@ return [
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
+            'stays|stay standing|full|wet|under|down|in_it|like_that (all|the|way|clear|out|up)* to|until|till (about|around)*',
+            'went|goes|ran back|clear|all_the_way (up|down|out)* to (about|around)*',
+            'stays|stay|looks like that|this (all the way|clear|right|on|out|up|down)* to|until|till',
             '(it)* follows (us|along|it|me|the|pipe|line|right)* (down|up|out|all|the|way)* to|until|till',
             'going|gonna (to)* run|go|continue|extend (on|along|there|out|down|up|all|the|way)* to|until|till',
             'stays|stay|staying|remains cracked|open|split|broken|rough|gone|out|squashed|oval|thick|heavy|'
@@ -2656,6 +2824,7 @@ return [
         'reads_deep' => ['' => ["i'm|it's|that's|we're|she's at (about)*"]],
         // From where the run begins.
         'from_opening' => ['' => [
+            'from the gully (pot)* (all|out|up|down)* to|until|till (about|around|like|maybe|almost)*',
             'from the|our|this cleanout|house|start|opening|manhole|chamber (out|all|the|way)* to|until|till '
                 .'(the|your|our)* wall|bend|street|house|edge|sidewalk|driveway|footing|foundation which|that is (at|about)*',
             'as soon as i|we|you go|get|start|come|came|went in|out (and|it|that|which|goes|runs|stays)* (all|the|way|out|on|from|there)* '
@@ -2932,6 +3101,10 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "sometimes you'll|you|you'd|it|it'll|they|there's|people|guys",
+            "usually|normally|typically|mostly|generally it's|it_is|that's|they're|the_problem's",
+            'recommendation|recommend|suggestion|suggest (is|would_be|that|you|for_you|would|be|to)* replace|replacing|dig|digging|'
+                .'line|lining|cut',
             'every|any time|year|when|whenever|if it|we rains|rained|pours|floods|get|gets (rain|heavy|a|storm|big)*',
             'explain|tell|show|know|understand|asked (you|them|him|her|me|people|what|how|exactly)* what (a|an|the)* <trouble> '
                 .'is|are|means',
@@ -3077,6 +3250,7 @@ return [
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            "for those of you|anybody|anyone|people (out_there|that|who|of|you)* don't|doesn't|do_not|may_not|might_not know",
             "let's|let_us say you|you've|there's|we|we've|it|it's|i|they|a|that", 'picture two|if|your',
             'think of (it|this|that|them)* (like|as)', 'back in the day', 'what happens is',
             'normally|usually|typically i|you|we would|will', 'the reason you|they|we want|need|use', 'if you|they|people flush',
@@ -3205,6 +3379,7 @@ return [
             'right off the bat|rip|start|get', 'right here', 'right there', 'here', 'in here', 'at the|this|that joint',
         ]],
         'points' => ['' => [
+            '(now|and|just)* look at that|this|those|these|the|how',
             'do|can|did you see how|the|that|this|where', 'you see how',
             'what do you|we see|got|have (here|there)*',
             "(that's)* what i'm|i|we're|we|you're (was|were|been)* looking for",
@@ -3254,14 +3429,28 @@ return [
             'after cutting|jetting|cleaning', 'went away', 'drained',
         ]],
         'was' => ['' => [
+            'before this|that|we|i (it|line|pipe)* was|were|had',
             'was', 'were', 'had', 'there was', '(the) first time', 'originally', 'there were', 'we had', 'used to be', 'used to have',
             'previously', 'last time',
             "here's what was|came in|out (in)", 'before we', 'earlier', 'had been', 'where the', 'when we started', 'when we got here',
             "where|that's|spot we cut|cleared|hit (it)* last time|year|visit", 'we cut last time|year|visit',
         ]],
-        'there_was' => ['' => ['there was|were (some|a|an)*']],
+        'there_was' => ['' => ['there was|were (some|a|an)*', 'we had (some|a|an)*', 'i had some|a|an|roots|another|two|grease|water']],
+        // … before somebody did something about it.
+        'long_ago' => ['' => [
+            'before', 'this morning', 'yesterday', 'last time|week|month|year|visit|night', 'earlier',
+            'when we|i (first)* started|got|came|was',
+            'but i|we got|cut|cleared|pulled|knocked|took it|them|that|those', 'i|we remember',
+            'when we|i|they (first|actually)* inverted|put|did|installed|lined|laid', 'first time', 'used to', 'originally', 'previously',
+            'back then|in|when', 'years|months|weeks ago', 'today we|i cut|cleared|jetted',
+            'was|were surveyed|inspected|camered|cleaned|jetted|cabled|snaked in|on|last',
+        ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'that was just|only|nothing|another|some (a|an|some)*',
+            'never|hardly had a|any|many (problem|issue|trouble|problems|issues)',
+            'was|were expecting|hoping|looking|thinking|planning|going|gonna|trying|wondering|talking|saying',
+            "is|are|'s|was where the|that water|belly|sag|roots|grease|offset|crack was|were",
             'in|out|up|through|down|off|right|exactly where the',
             'where the layer|layers|liner|patch|repair|shell|two|new|old|coupling|bell|hub|collar|top|bottom',
             'was|were (all|pretty|really|just|very|nice|looking|nice|and)* fine|good|clean|clear|okay|ok|great|perfect|dry',
@@ -3278,6 +3467,8 @@ return [
             "is|that's where the|your|our|that|this",
         ]],
         'still' => ['' => [
+            "couldn't|didn't|can't|could_not|did_not (get|cut|clear|reach|remove)* all|everything|most (of)* (it|them|that)*",
+            'tried to cut|clear|get|remove|jet',
             'stays|stay|stayed|remains',
             "weren't|wasn't|not|never (all|fully|been|completely|quite)* cut|removed|cleared (out|away|all)*",
             'gone by',
@@ -3344,6 +3535,13 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "(got|has|with|put|have|there's)* a cap|plug|stopper glued|cemented|stuck|screwed|taped|jammed (on|in|over|to)* (it|that)*",
+            "nobody's|nobody|no_one's|no_longer|not (been|being|even|actually|ever)* using_it|hooked_up|connected_to_anything|"
+                .'connected_anymore (it|that|to_it|to_anything|anymore)*',
+            'never got|was|been hooked|connected|used (up)*',
+            'put|stuck|threw|glued|slapped a cap|plug (on|in)* (it|that)*',
+            "doesn't|don't go anywhere|nowhere",
+            'goes nowhere',
             "it's|that's|been|is|and (been)* plugged|capped (off|up)*",
             "nobody|nobody's|no one|no|one's (is|'s)* using|on", "been|it's|that's sealed|dead (off|up|shut)*",
             'cap|plug on|in the end|it', 'with a cap|plug (in|on)* (it)*',
@@ -3355,6 +3553,7 @@ return [
             'abandoned', 'plugged off', 'not (being)* used|in use (anymore)*', 'without use',
         ]],
         'protrudes' => ['' => [
+            'protrudes|protruding (out|in)* (into|in|to)*',
             'hanging|hangs (right|way|a|bit|down|out)* down|out into|in the sewer|main|pipe|line',
             "(it|it's|that|which|and|is)* sticks|sticking|stuck|pokes|poking|juts|jutting|protrudes|extends "
                 .'(way|right|out|about|a|too|far)* in|into|out|inside',
@@ -3378,12 +3577,16 @@ return [
         ]],
         // Before how far the line goes to what is named next.
         'goes_so_far' => ['' => [
+            'and|then goes|runs|heads (out|down|along)* about|like|maybe|roughly|probably',
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
         // "What we found is there are two": asks nothing.
         'is_there_are' => ['' => ["is there are|is|was|were|'s"]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            'never had a|any (real)* problem|issue|trouble|problems|issues (with)*',
+            "not|wasn't|didn't|weren't expecting|expect|hoping|hope (for)* much|anything|good|great|a|lot|to",
+            "ain't|isn't|is_not|not (too|very|so|real|really|looking)* good|great|pretty|nice|right|ideal|normal|supposed|fun|fine|perfect",
             'a|an|the|that|another|some no hub|hubs', 'no hub band|bands|coupling|couplings|clamp|clamps',
             'nothing wrong|bad|the|matter (matter)* with|about (the|this|that|our)* (pipe|line|clay|plastic|iron) itself|it',
             'nothing (is|really)* wrong with (the|this|that|our)* pipe|line|it',
@@ -3421,6 +3624,7 @@ return [
         ]],
         // The place of what was named is told behind it, where no more is said.
         'puts' => ['' => [
+            'this is (right|about|like|around)* at',
             "(and)* that's the one at", "that's (right|about|like|around|roughly|maybe|probably|only)*",
             'that|this is (right|about|like|around)*',
         ]],
@@ -3442,10 +3646,16 @@ return [
         ]],
         // Whoever talked looks at the line again.
         'turns_to' => ['' => [
+            '(and|but)* unfortunately|sadly|lo_and_behold|sure_enough',
             'oh|and|hey|well|okay|alright|now look', 'sure enough', '(a)* little|bit|ways further|farther (on|down|along|up)*',
             'over|up|down here',
             'come|comes|coming up on|to', 'past|after|behind|beyond that', 'looks|look good|fine|tight|okay|clean', 'here we go',
             "let's see", 'then', 'next',
+        ]],
+        'and_now' => ['' => ['and|but|then now|here|right_now', 'now here|at|we|i']],
+        // Behind what somebody else has told of.
+        'not_seen' => ['' => [
+            "and|but i|we (really|honestly)* don't|didn't|do_not|can't (even)* see|find that|it|one (there|here|anywhere)*",
         ]],
         // What all of it is about.
         'presents' => ['' => [
@@ -3467,6 +3677,8 @@ return [
             'this is', 'got',
         ]],
         'move' => ['' => [
+            "(i'm|we're|now)* gonna|going_to|let_me go forward",
+            'cruise|cruising|cruised (right|straight)* on|along|down|through',
             'heading|head|headed out',
             'push(ing)|pushing (on|ahead|forward|past|through|further|farther|down|it|the|camera)*',
             'keep|keeps|keeping (on)* going|pushing|moving', 'moving|move|moves on|forward|ahead|along|past',
@@ -3516,6 +3728,7 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            '(the|my|this)* camera|head|crawler (does|still|will|just)* goes|gets|go|get|went|fits|passes through (it|there)*',
             'surface damage|rust|wear|roughness|spalling|crack|cracks|cracking|corrosion|scale|scaling',
             "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises|"
                 .'picks|picking (back)* up',
@@ -3670,7 +3883,10 @@ return [
         // Seen by whoever speaks.
         'i_see' => ['' => ['i|we can (actually|definitely)* see (a|the|some)*', 'i see', 'we see', "i'm seeing", "we're seeing"]],
         // Behind a list of places.
-        'all_have' => ['' => ["they've|they all got|have|had|has", 'all|each (of|them|those|these)* got|has|have (some|a|the)*']],
+        'all_have' => ['' => [
+            "they're|these|those (are|aren't)* (not|a_lot|way|much|even|little|bit|just)* as bad|heavy|thick|big",
+            "they've|they all got|have|had|has", 'all|each (of|them|those|these)* got|has|have (some|a|the)*',
+        ]],
         'each' => ['' => [
             'both at|of',
             'all have|has|got|had (roots|the|it|them|some|same)*', 'all three|four|five of them',
@@ -3845,6 +4061,13 @@ return [
         // The first of what was only spoken of.
         'first_of' => ['' => ["there's|there_is|here's|here_is|that's|is (the|your|our|my)* first (one|of)*"]],
         'too_there' => ['' => ['too', 'as well', 'also', "has|'s (got)* one|some|it|them"]],
+        // Behind what was denied or only talked of: it is there.
+        'after_all' => ['' => [
+            'but|and|well|though (sure|enough|here|now|yep|yeah|guess|what)* '
+                ."you've|we've|i've|you|we|i|she's|he's|they've got|have|see|had|found|get it|one|some|them|em|a_few|those (right|over)* "
+                .'here|there|at|in|on|from|starting',
+            'but|and|well|yet (sure|enough|now|look)* here|there it|they|one (right)* is|are',
+        ]],
         'again' => ['' => [
             'so that was a|an|the',
             'because|account of the|that|this hole|break|crack|offset|belly|collapse',
@@ -3924,6 +4147,12 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "they're|these|those (are|aren't)* (not|a_lot|way|much|even|little|bit|just)* as bad|heavy|thick|big",
+            "there's|there_is|got|have some|a_few|a_couple so|there|here|right|too|but|again",
+            "there's|there_is|got|have|see two|three|four|five|six|couple|few|several (or|of)* (two|three|four|five)* of them|those|these",
+            "they've|they_have|it's|roots|have (also|just|all)* started|begun|showed_up|popped_up|come_back (also|again|in|coming|"
+                .'growing)* at|around|about',
+            "(there's|got|still|some)* (a|tiny|little)* bit|some|few left (of|it|that|them|of_it)* on|at|in|right|up|along",
             "there's|there_is|here's|got|see|have a (really|pretty|very|real|nice|another)* good|nice|decent|fair|big size|sized one",
             "has|'s|got (got)* one|some|them|it too|as_well|also|again", 'then|and the next (one)* at|around|about',
             'one (right|over|just|up|down)* here|there at|around',
@@ -4057,6 +4286,36 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "tub|tub's|sink|sink's|shower|toilet|basement|floor|yard (has|got|is|'s)* (got)* water|sewage (standing|coming|backing)*",
+            '(on)* a scale of|from one to ten|five',
+            'connects|carries the|your|this house|home|building to the main|city|street|sewer',
+            "knew|know|figured|thought|think|told|said (it|it's|it_was|that|was|is|the|problem|they|me|us|him)* (in|on)* the main "
+                .'(line|sewer|drain)*',
+            'somebody|someone|they|he|plumber|guy (tried|just|has|must|have|to|fix|it|that|and|then)* gave|given up',
+            'causing|caused|causes (the|your|this|that|all)* belly|sag|backup|stoppage|offset|root|roots|crack|break|hole',
+            'from an|a|some|the old|previous|prior|earlier repair|patch',
+            'weeks|months|years|year|month|week|time because_of|due_to|for (the|all|these|their)* roots|grease|wipes|paper',
+            'on|of a scale of|from|one|to',
+            'talked|mentioned|told|spoke (you|about|of|them|the|already)* the|those|these roots|belly|offset|crack|grease',
+            'connects|carries the|your|this house|home|building to the',
+            'what|which (we|they|you|i)* call|calls|called (a|an|the)* lateral|cleanout|branch|wye|tee|main',
+            '(little|small|nice|steady)* line|trickle|stream|ribbon of water (just)* running|going|flowing|moving',
+            "water (is|'s)* running|flowing|moving|going (right|straight|just|nice|and)* down|through|along (the)* middle|center|"
+                .'centre|bottom|channel',
+            'where (all)* the|that|this gravel|dirt|mud|rock|rocks|sand|soil|stones|grease|water (is|was|has)* came|coming|comes|'
+                .'getting|got in|from|through',
+            "we'll|i'll|we_will|i_will (just)* cut|clear|knock|grind|take|grab that|those|the|this root(s) (out|for)*",
+            'made|built (out)* of brick(s)|stone',
+            'back then',
+            'to|gonna|will|should split it|that (up|with|between|down|evenly)*',
+            'rolled|rotated|turned|laid|laying|rolling (up|over)* at|on (a)* forty five',
+            'call it|them|these|everything out',
+            'any|every (little|small|tiny|old|single)* crack|gap|hole|opening|joint (they|that|and|any)*',
+            'around|on|along|against|from the outside of the|that|this pipe|line',
+            "(we've|i've|we|i|finally|just)* made it|got_it through (all)* (of)* the|that|those|this|all scale|rust|roots|grease|mud|water",
+            "hardly|barely|can't|cannot see|find the hole|opening",
+            'the|this sewer runs|goes|is|sits|lays',
+            'under|below|beneath|underneath|above the|your|their|this|that (old|other|whole|new|front|back)* <source>',
             'grease line|lines|waste',
             '(of)* hole|opening|bore left (down|in|through)*',
             "manhole|main|tank|chamber|tap (is|'s)* (about|like|probably|around|roughly)* a|half block|street|few",
@@ -4450,7 +4709,8 @@ return [
             'because|cause the pipe|line|ground|dirt|soil (has|had)* settled|shifted|moved|sunk',
             'broken cap|lid|cover|toilet|handle', 'like (a)* hair|hairs', 'hit|hits|reach|into the main stack|riser',
             'the city (has|had|just)* did|put|came|owns|says|said|crew', "baffle|baffle's (is)* broken|missing|gone",
-            'cleanout is|was in|by|under|behind|outside|located', "i'm|we're at the manhole in|by|behind",
+            'cleanout is|was in|by|under|behind|outside|located',
+            "i'm|we're at the manhole in|by|behind (the|your|their)* back|front|side|yard|alley|garage|house",
             'in at the (inlet|first|back|front|rear|top)* chamber|manhole', 'into|to the lateral',
             'benching (in|of|the|manhole|is)* broken|damaged|cracked', 'sewer machine|cable|snake|camera|jetter|gas|smell|guy',
             'toward|towards the city|street', "that's|what's|that|which letting|lets (the|those|these)* root(s) in|get|grow",

@@ -23,6 +23,7 @@ return [
         'medio' => 0.5, 'media' => 0.5, 'mitad' => 0.5, 'tercio' => 1 / 3, 'tercios' => 1 / 3, 'cuarto' => 0.25, 'cuartos' => 0.25,
         'octavo' => 0.125, 'octavos' => 0.125, 'dieciseisavo' => 0.0625, 'dieciseisavos' => 0.0625,
     ],
+    'any' => ['ningún', 'ninguna', 'algún', 'alguna'],
     'full' => ['buen', 'buena', 'medio', 'media'],
     'bare_units' => [],
     'known' => ['el', 'la', 'los', 'las', 'mi', 'mis', 'nuestro', 'nuestra', 'su', 'este', 'esta', 'ese', 'esa'],
@@ -584,13 +585,23 @@ return [
         'gone' => ['' => [
             'quitado|quitada|quitadas|quitados', 'ya no está|están|hay', 'limpiado|limpiada',
             '(se)* quitó|quitamos|quité|sacamos|sacó|saqué|salió|salieron', 'cortamos|corté|cortado|cortadas',
-            'se fue|fueron', 'desapareció|desaparecieron', 'lo|las|los sacamos|saqué|corté|cortamos', 'había', 'antes había',
+            'se fue|fueron', 'desapareció|desaparecieron', 'lo|las|los sacamos|saqué|corté|cortamos', 'antes había',
             'después de cortar|limpiar',
         ]],
         'was' => ['' => [
             'era', 'estaba', 'estaban', 'había', 'habían', 'tenía', 'teníamos', 'la última vez', 'el año pasado', 'antes de que',
             'cuando llegamos|empezamos',
         ]],
+        'there_was' => ['' => ['había|habían (un|una|unos|unas|algo|de)*', 'teníamos|tenía (un|una|unos|unas)*']],
+        'long_ago' => ['' => [
+            'antes', 'la última vez', 'el año|mes pasado', 'la semana|visita pasada', 'ayer', 'esta mañana', 'al principio',
+            'cuando llegamos|empezamos|vinimos', 'pero ya', 'ya no', 'y lo|la|los|las cortamos|sacamos|quitamos|limpiamos',
+        ]],
+        'after_all' => ['' => [
+            'pero|y aquí|ahí|allí (sí)* lo|la|los|las hay|tenemos|tienes|vemos', 'pero|y aquí|ahí|allí está|están', 'pero aquí|ahí sí hay',
+        ]],
+        'and_now' => ['' => ['y|pero ahora|aquí|ya', 'ahora aquí|a']],
+        'not_seen' => ['' => ['y|pero no lo|la|los|las veo|vemos|encuentro', 'y|pero ahí|aquí no hay nada']],
         'still' => ['' => ['todavía', 'aún', 'sigue|siguen', 'queda|quedan|quedó|quedaron', 'restos', 'pero hay']],
         'likely' => ['' => [
             'parece|parecen (que|ser|como)*', 'quizá|quizás', 'tal vez', 'a lo mejor', 'probablemente', 'posiblemente',
