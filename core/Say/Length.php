@@ -118,7 +118,8 @@ final readonly class Length
         }
         $name = $this->sentence->nextName($next, $next + self::OF_FIRST_WORDS);
         $atom = null === $name ? null : $this->sentence->atomAt($name);
-        $isNext = null !== $atom && [] === array_filter(
+        // "nothing wrong with the first hundred feet, but there's grease at fourteen"
+        $isNext = null !== $atom && !$this->sentence->has('contrast', $next, $atom->first) && [] === array_filter(
             $this->amounts, static fn (Amount $each) => $each->first > $one->last && $each->first < $atom->first,
         );
 

@@ -426,7 +426,7 @@ return [
     // A number before one of these is a price, if it does not stand behind "at".
     'priced' => ['for'],
     // A number before one of these is no place.
-    'counted' => [
+    'counted' => ['ways', 'options', 'reasons', 'choices',
         'pounds', 'pound',
         'different', 'homes', 'customers', 'companies', 'calls', 'videos', 'neighbors', 'apartments', 'buildings',
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
@@ -2868,7 +2868,7 @@ return [
             "that's|this (is)* all i|we can|could|do|go",
         ]],
         'got_past' => ['' => [
-            "we're|i'm|we (are)* right through", 'right through it',
+            "we're|i'm|we (are)* right through", 'went|going|go|goes|came right through it',
             'there we go', 'there she|it goes', 'got it now|through|okay|moving|going',
             'got|made (it)* all the way to|through|out',
             'switched|switching|switch to (the|a|my)* small|smaller|mini|other|little|different',
@@ -4286,6 +4286,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(there's|is)* no way|getting around it|that you've|you|we|i|they|he (have|got|gotta|need|just|are)*",
+            "a|an belly|sag|dip|root|crack|offset|lip|low_spot isn't|is_not|doesn't|does_not|ain't always|necessarily|usually (a|"
+                .'mean|the)*',
+            "the city's|city (is)* going_to|gonna|supposed|responsible|aware|coming",
+            "water's|water|flow (is|just|still)* running|going|flowing|moving|getting (right|straight|just)* through it|that|this|there",
             "tub|tub's|sink|sink's|shower|toilet|basement|floor|yard (has|got|is|'s)* (got)* water|sewage (standing|coming|backing)*",
             '(on)* a scale of|from one to ten|five',
             'connects|carries the|your|this house|home|building to the main|city|street|sewer',
