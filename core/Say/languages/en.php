@@ -2225,8 +2225,6 @@ return [
                 "not|won't (going_to|gonna)* be able to go|get|push any deeper|further|farther",
                 "camera's|camera|head (is|just|has)* bottomed|bottoming out on",
                 "won't|doesn't|wouldn't|isn't let|letting me|us turn|make|get|go|pass (around)* (the|this|that)* corner|turn|bend",
-                "(that's|this_is|is)* the limit of my|our|the camera|reel|cable|rod|push_rod|hose",
-                "that's|this_is all the cable|rod|hose|camera|reel|line (that)* i|we have|got|brought",
                 'stops|stopped|stopping me|us|it|camera dead|cold|in (my|our|its)* (tracks)*',
                 "no|isn't|ain't (a)* hole|opening|room|gap left (big_enough|enough)* for|to (the|my|get|fit)* (a)* camera",
                 'no way|hope|chance (to|of)* (get|getting|fit|fitting|push|pushing)* (a|the|my)* camera through|past|by|around|down|up|in',
