@@ -25,8 +25,11 @@ final readonly class Gone
     private const LISTED_WORDS = 16;
     private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
 
+    private OwnPlace $ownPlace;
+
     public function __construct(private Sentence $sentence, private Measures $measures)
     {
+        $this->ownPlace = new OwnPlace($sentence, $measures);
     }
 
     public function is(Mention $mention): bool
@@ -125,7 +128,7 @@ final readonly class Gone
     {
         foreach ($this->sentence->marks('brought_back') as $end) {
             if ($end <= $mention->first && !$this->measures->hasPlace($end, $mention->first)
-                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)) {
+                && !$this->ownPlace->isToldSince($end, $mention)) {
                 return true;
             }
         }
@@ -168,7 +171,7 @@ final readonly class Gone
             $isBefore = $end < $mention->first && !$isPlaced && !$this->measures->hasPlace($end, $mention->first)
                 && !$sentence->has('taken_back', $end + 1, $mention->first)
                 // "so we knew it was the main, and the pipe's cracked", "a wad of roots earlier, and there's …"
-                && !$sentence->is('and', $end + 1) && !(new OwnPlace($sentence, $this->measures))->isToldSince($end, $mention)
+                && !$sentence->is('and', $end + 1) && !$this->ownPlace->isToldSince($end, $mention)
                 && !($sentence->is('was', $end) && $this->isNextOfTwo($end, $mention));
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
@@ -194,8 +197,7 @@ final readonly class Gone
         $name = $this->sentence->nameBefore($mention->first);
         $isJoined = $this->sentence->is('and', $mention->first - 1) && $name === $mention->first - 2;
 
-        return null !== $name && $name > $was && $this->sentence->isAny('and', $name, $mention->first)
-            && (!$isJoined || (new OwnPlace($this->sentence, $this->measures))->isToldSince($name, $mention));
+        return null !== $name && $name > $was && $this->sentence->isAny('and', $name, $mention->first) && !$isJoined;
     }
 
     private function isStretchBefore(int $word): bool

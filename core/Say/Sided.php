@@ -60,7 +60,7 @@ final readonly class Sided
             for ($one = $mention->last + 1; $one < $until; ++$one) {
                 $side = $this->sentence->is('pronouns', $one) ? $this->sideAt($one + 1) : null;
                 if (null !== $side && $side->last <= $until && $this->isOpposite($mention, $side) && !$this->hasOwnPlace($mention, $one)) {
-                    $another = $mention->againAt($mention->place ?? $side, $one, $side->last);
+                    $another = new Mention($mention->kind, $one, $side->last, $mention->isGeneral);
                     $another->place = $mention->place;
                     $another->clock = $side;
                     $opposite[] = $another;

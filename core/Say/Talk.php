@@ -29,8 +29,11 @@ final readonly class Talk
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
 
+    private OwnPlace $ownPlace;
+
     public function __construct(private Sentence $sentence, private Measures $measures)
     {
+        $this->ownPlace = new OwnPlace($sentence, $measures);
     }
 
     public function isOf(Mention $mention): bool
@@ -48,7 +51,7 @@ final readonly class Talk
                 || $begin === $mention->first && $end > $mention->last;
             $isBehind = $isOpened && $mention->first - $end <= self::TALK_WORDS
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
-                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)
+                && !$this->ownPlace->isToldSince($end, $mention)
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
@@ -83,7 +86,7 @@ final readonly class Talk
             $isBefore = $begin < $mention->first && $mention->first - $end <= self::SUPPOSED_WORDS;
             $isBack = $this->measures->hasPlace($end, $mention->first)
                 || $this->sentence->has(self::BACK, $end + 1, $mention->first) || $this->isToldWhole($mention)
-                || (new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention);
+                || $this->ownPlace->isToldSince($end, $mention);
             if ($isBefore && !$isBack) {
                 return true;
             }
@@ -132,7 +135,7 @@ final readonly class Talk
         $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->is('joins', $mention->first - 2);
         $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
         if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($before, $behind)
-            || (new OwnPlace($this->sentence, $this->measures))->isToldSince($before, $mention)) {
+            || $this->ownPlace->isToldSince($before, $mention)) {
             return false;
         }
 

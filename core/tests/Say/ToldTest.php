@@ -15,9 +15,9 @@ final class ToldTest extends TestCase
 
     private const FOUND = 0.95;
     private const RIGHT = 0.97;
-    /** Each that is read right is told with so many of the contexts … */
+    /** Each is told with so many of the contexts … */
     private const CONTEXTS = 5;
-    /** … of which hardly one of so many may change it. */
+    /** … and of all these readings such a share is as it is without any. */
     private const KEPT = 0.99;
     private const FOOT_M = 0.3048;
     private const BEFORE = [
