@@ -23,8 +23,9 @@ final readonly class Denial
         $sentence = $this->sentence;
         $denied = null;
         foreach ($sentence->marks('deny') as $begin => $end) {
-            // "from zero to 22 feet"
-            $isPlace = null !== $sentence->begins('to', $end + 1) || $sentence->isAfter('at', $begin);
+            // "from zero to 22 feet", and not "it looks like no roots"
+            $isPlace = null !== $sentence->begins('to', $end + 1)
+                || $sentence->isAfter('at', $begin) && !$sentence->isAfter('likely', $begin);
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
             $isAnew = $sentence->beginsAny(['taken_back', 'sorry'], $begin) || $this->isWhole($begin)

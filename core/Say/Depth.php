@@ -96,7 +96,10 @@ final readonly class Depth
     private function isReading(Amount $one, int $next): bool
     {
         // "it's showing thirty eight inches"
-        $isFar = Unit::Small === $one->unit && $one->value >= self::LEAST_IN_INCHES_M;
+        // "the break's at thirty one, and it's only eighteen inches down"
+        $isTold = $this->isLocating || [] !== array_filter($this->amounts, static fn (Amount $each) => $each->last < $one->first);
+        $isFar = Unit::Small === $one->unit && ($one->value >= self::LEAST_IN_INCHES_M
+            || $isTold && $one->value >= self::DEEPEST_WATER_M && null !== $this->sentence->begins('maybe_deep', $next));
         // "we're sixteen feet down, and there it goes level": down the stack.
         if (Unit::Large === $one->unit ? $one->value >= self::DEEPEST_M : !$isFar) {
             return false;

@@ -135,12 +135,31 @@ final readonly class EachOf
         if ($isOne && \count($places) >= self::LEAST_EACH && !$this->sentence->isAfter('at', end($places)->first)) {
             return false;
         }
+        // "we go through the wall at sixteen, and at nineteen feet there's a wye": what is told of the first stands before it.
+        $isMany = [] !== array_filter(range($mention->first, $mention->last), $this->sentence->isMany(...));
+        if (!$isMany && !$this->begins(end($places))) {
+            return false;
+        }
         // "out of the water at 28 and 35 feet there's a crack"
         $isEnd = $this->sentence->has('ends', $before->first - self::END_WORDS, $before->first);
 
         return !$isEnd && null === $last->to && $this->sentence->is('and', $led - 1)
             && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
             && $mention->first - $last->last <= self::NAMED_WORDS;
+    }
+
+    /** Whether nothing stands before a place in its clause. */
+    private function begins(Place $place): bool
+    {
+        // "at both twelve and twenty"
+        for ($led = $place->first; [] !== ($at = $this->sentence->leadingTo('at', $led)); $led = $at[0]) {
+        }
+
+        return $led <= $this->sentence->first || $this->sentence->isComma($led - 1) || $this->sentence->is('and', $led - 1)
+            // "what we found is at twelve and again at twenty"
+            || $this->sentence->is('is', $led - 1)
+            || $this->sentence->isAfter('cut', $led) || $this->sentence->isAfter('intro', $led) || $this->sentence->isAfter('here', $led)
+            || null !== $this->sentence->amountBefore($led);
     }
 
     /** Where it is said that each of the places has what is named. */

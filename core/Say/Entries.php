@@ -207,7 +207,9 @@ final class Entries
     {
         // "another hub at fourteen, and same thing, cracked": said twice of the one there.
         $isSame = null !== $mention->place && $sentence->isAny('the_same', $mention->place->last, $mention->first);
-        if (null === $mention->kind || !$isSame && $sentence->isAfter('another', $mention->first)) {
+        // "another one, that's the kitchen": that is what it is.
+        $isItself = null !== $sentence->begins('they_are', $mention->first) || $sentence->isAfter('they_are', $mention->first);
+        if (null === $mention->kind || !$isSame && !$isItself && $sentence->isAfter('another', $mention->first)) {
             return null;
         }
         // "a hole at seventeen and another one at eighteen and a half"

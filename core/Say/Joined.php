@@ -30,11 +30,15 @@ final class Joined
         for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
             // "starts at 33, deepest at 36, ends at 41": where it is deepest is no end.
             $j = $i + 1;
-            $j += isset($places[$j + 1]) && $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1) ? 1 : 0;
-            [$one, $other] = [$places[$i], $places[$j]];
-            $isLow = [] !== array_filter(
-                $mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind && $each->first < $other->first,
+            $isLowBy = static fn (Place $end) => [] !== array_filter(
+                $mentions, static fn (Mention $each) => Kind::LowSpot === $each->kind && $each->first < $end->first,
             );
+            $isDeepest = $sentence->has('deepest', $places[$i]->last + 1, $places[$j]->first - 1)
+                // "the water's rising at eight, it's thirty percent at twelve, back to normal at sixteen"
+                || $isLowBy($places[$j]) && self::isMeasuredAt($sentence, $measures, $places[$i], $places[$j]);
+            $j += isset($places[$j + 1]) && $isDeepest ? 1 : 0;
+            [$one, $other] = [$places[$i], $places[$j]];
+            $isLow = $isLowBy($other);
             $isGoing = self::isEndAt($sentence, $places[$j - 1], $other->first, $isLow)
                 || self::isLedTo($sentence, $other) && !$sentence->is('at_or_to', $other->first - 1)
                 || self::isToName($sentence, $one, $other) || self::isStartAt($sentence, $one, $other);
@@ -57,6 +61,16 @@ final class Joined
         return $places;
     }
 
+    /** "thirty percent at twelve": how deep it is there, and not where anything ends. */
+    private static function isMeasuredAt(Sentence $sentence, Measures $measures, Place $one, Place $other): bool
+    {
+        $led = $sentence->leadingTo('at', $other->first)[0] ?? null;
+        $isSize = static fn (Amount $size) => $size->first > $one->last && $size->last === $led - 1
+            && $sentence->has('they_are', $one->last, $size->first);
+
+        return null !== $led && [] !== array_filter($measures->sizes, $isSize);
+    }
+
     /** "to 20", "till just before 20" */
     private static function isLedTo(Sentence $sentence, Place $place): bool
     {
@@ -77,7 +91,8 @@ final class Joined
             // "a little chip out of it" ends nothing.
             $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin)
                 // "a crack at 19, we're out 23 feet"
-                || !$isLow && null !== $sentence->begins('closes', $begin);
+                // "roots at 21, it comes back up by 24": that is of a low spot.
+                || !$isLow && (null !== $sentence->begins('closes', $begin) || null !== $sentence->begins('comes_up', $begin));
             // "22 feet back to clay, roots, 26 feet a belly", "five feet, roots, eight till four o'clock, seven feet a crack"
             $next = $sentence->atomAt($end + ($sentence->is('articles', $end + 1) ? 2 : 1));
             $isOther = Atom::MATERIAL === $next?->role || false === $next?->amount?->mayBeAlong();
@@ -119,7 +134,7 @@ final class Joined
             }
         }
 
-        return $sentence->has('move', $from, $to) || $sentence->isAny('nothing_there', $from, max($from, $to))
+        return $sentence->has(['move', 'nothing_more'], $from, $to) || $sentence->isAny('nothing_there', $from, max($from, $to))
             || self::isOfPipe($sentence, $from, $to);
     }
 

@@ -45,6 +45,8 @@ final readonly class Length
         return Unit::Large === $one->unit && (null !== $length && !$isOfNext
             || $this->isOfAThing($one, $next) || $this->isWhere($one, $next)
             || $this->sentence->isAfter('length_of', $one->first)
+            // "the line is seventy feet, and it's clay", and not "the line is seventy feet to the sewer"
+            || $this->sentence->isAfter('whole_length', $one->first) && null === $this->sentence->begins('to', $next)
             // "for a couple feet"
             || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
     }

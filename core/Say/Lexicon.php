@@ -89,9 +89,9 @@ final class Lexicon
     }
 
     /** As tables have a word that is written otherwise. */
-    public function spelled(string $word): string
+    public function spelled(string $word, string $table = 'spellings'): string
     {
-        $other = $this->map('spellings')[$word] ?? $word;
+        $other = $this->map($table)[$word] ?? $word;
 
         return \is_string($other) ? $other : $word;
     }

@@ -125,6 +125,13 @@ final class Measures
         if ($isMetres && null !== $this->sentence->begins('to', $one->last + 1)) {
             $other = new Amount($other->value, Unit::Large, $other->first, $other->last, 1.0);
         }
+        // "so fourteen feet to about eighteen", and not "for about five feet to twenty one"
+        $isFarther = Unit::Large === $one->unit && Unit::None === $other->unit && $other->mayBePlace()
+            && $other->value * $one->each > $one->value && !$this->sentence->isAfter('length_of', $one->first)
+            && !$this->sentence->isAfter('from', $one->first);
+        if ($isFarther && $this->isJoined($one, $other)) {
+            $other = new Amount($other->value * $one->each, Unit::Large, $other->first, $other->last, $one->each);
+        }
         // "from four inch to six": in the unit of the first.
         $isBore = Unit::Small === $one->unit && Unit::None === $other->unit && Bores::isChangeFrom($this->sentence, $one->first);
         if ($isBore && $this->isJoined($one, $other)) {

@@ -15,6 +15,7 @@ final readonly class OneThing
     private const CLOSER_WORDS = 7;
     private const VAGUE_WORDS = 16;
     private const TAP_WORDS = 5;
+    private const DESCRIBED_WORDS = 8;
     private const WATER_WORDS = 4;
     private const SETTLED_WORDS = 14;
 
@@ -42,6 +43,12 @@ final readonly class OneThing
             $one->kind = $more->kind;
             $one->isGeneral = false;
 
+            return true;
+        }
+
+        // "a piece of his cable in there, it's broken off"
+        if (Kind::BrokenCable === $one->kind && Kind::BrokenPipe === $more->kind && $more->first - $one->last <= self::CLOSER_WORDS
+            && $this->sentence->isAfter('they_are', $more->first, 2)) {
             return true;
         }
 
@@ -152,8 +159,9 @@ final readonly class OneThing
         $between = [$one->last + 1, $more->first - 1];
         // "debris, it's a piece of two by four"
         $isThing = (Kind::UnknownObject === $one->kind && \in_array($more->kind?->family(), Overlaps::CAN_BE_STUCK, true)
-            || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family() && $this->sentence->has('describes', ...$between))
-            && ($this->sentence->has('likely', $one->first, $more->first) || $this->sentence->has('made_of', ...$between));
+            || Kind::Sediment === $one->kind && Family::Object === $more->kind?->family()
+            && $this->sentence->has(['describes', 'likely'], $one->last + 1, $more->last))
+            && ($this->sentence->has('likely', $one->first, $more->last) || $this->sentence->has('made_of', ...$between));
 
         // "see how the pipe drops down right there, that's an offset"
         $isDrop = Kind::LowSpot === $one->kind && Kind::OffsetJoint === $more->kind && $this->sentence->isAfter('they_are', $more->first);
@@ -178,7 +186,15 @@ final readonly class OneThing
             && ($this->sentence->isAfter('they_are', $other->first, 2) || null !== $this->sentence->begins('they_are', $other->first));
         $isNear = $isNear || $isIt || $this->sentence->isAfter('describes', $other->first);
 
-        return Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
+        // "it comes to the tap, and it's a nice clean wye"
+        $isNear = $isNear || $other->first - $one->last <= self::DESCRIBED_WORDS
+            && $this->sentence->has('describes', $one->last + 1, $other->first);
+
+        // "there's the tap, it's coming in at the top of the main"
+        $isTwice = Kind::Tap === $one->kind && Kind::Tap === $other->kind && $other->first - $one->last <= self::COMING_WORDS
+            && null !== $this->sentence->begins('they_are', $one->last + 1);
+
+        return $isTwice || Kind::Tap === $one->kind && Kind::TieIn === $other->kind && $isNear
             || Kind::TieIn === $one->kind && Kind::Tap === $other->kind && $isNear
             && ($this->sentence->isAfter('at', $other->first) || null !== $this->sentence->begins('at', $other->first) || $isIt);
     }

@@ -252,7 +252,9 @@ final readonly class Others
                 $isPlaced = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
 
                 // "and here's a nasty one, see the hole there": that is what it is.
-                $isShown = null !== $this->sentence->begins('points', $end + 1);
+                // … and not "there's a big one, look at that"
+                $points = $this->sentence->begins('points', $end + 1);
+                $isShown = null !== $points && null !== $this->sentence->nextName($points, $points + self::NAMED_WORDS);
 
                 return !$isPlaced && !$isShown && $this->isOfNamed($i, $end);
             }

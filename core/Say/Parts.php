@@ -56,8 +56,11 @@ final readonly class Parts
     private function isOneMore(int $i): bool
     {
         $end = $this->sentence->begins('another', $i);
+        // "the first one is at six on the right, second one at eight on the left"
+        $isSide = static fn (Atom $atom) => Atom::CLOCK === $atom->role && $atom->last === $i - 1;
+        $isBehind = null !== $this->sentence->amountBefore($i) || [] !== array_filter($this->sentence->atoms, $isSide);
 
-        return null !== $end && null !== $this->sentence->amountBefore($i) && $this->sentence->isAfter('at', $end + 1)
+        return null !== $end && $isBehind && $this->sentence->isAfter('at', $end + 1)
             && null !== $this->sentence->atomAt($end + 1)?->amount;
     }
 

@@ -72,12 +72,12 @@ final readonly class PipeEnds
         );
     }
 
-    /** The last of them, where no other place is said behind it. */
+    /** The last of them, where no place beyond it is said behind it. */
     public function last(): ?PipeEnd
     {
         $last = $this->ends[\count($this->ends) - 1] ?? null;
         $isLast = null !== $last && $last->last >= $this->sentence->first
-            && !$this->measures->hasPlace($last->last, $this->sentence->last + 1);
+            && !$this->isBeyond($last->place, $last->last, $this->sentence->last + 1);
 
         return $isLast ? $last : null;
     }

@@ -47,7 +47,7 @@ final class Placing
         $free = self::without($places, [...$all, ...$claimed]);
         $alignment = new Alignment($this->sentence, $all, $free, $this->where->pending(), $this->where->isCarried());
         foreach ($alignment->places() as $i => $place) {
-            $all[$i]->place ??= $place;
+            $all[$i]->place ??= $this->firstOf($all[$i], $place, $free);
         }
         array_push($all, ...$claimed);
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
@@ -61,6 +61,21 @@ final class Placing
         $stretches->settle($all);
 
         return $all;
+    }
+
+    /**
+     * "from ten to twenty there's cracks, one at twelve and one at seventeen": that is where all of them are.
+     *
+     * @param list<Place> $free at which nothing is yet
+     */
+    private function firstOf(Mention $mention, ?Place $place, array $free): ?Place
+    {
+        $one = $this->sentence->isMany($mention->last) ? $this->sentence->begins('another', $mention->last + 1) : null;
+        $at = null === $one || $this->sentence->isInside('at', $one) ? $one : $this->sentence->begins('at', $one + 1);
+        $isFirst = static fn (Place $each) => null !== $at && $each->first === $at + 1
+            && $each->from >= $place?->from && $each->from <= $place?->to;
+
+        return array_values(array_filter($free, $isFirst))[0] ?? $place;
     }
 
     /**

@@ -12,7 +12,9 @@ final readonly class Speech
     /** Cut by chance, three cues in ten end within a phrase. */
     private const OPEN_SHARE = 0.05;
     private const FEWEST_CUES = 8;
-    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)(?:[\'’]s\b)?|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
+    /** Of the pauses: more of them are none. */
+    private const CHANCE_SHARE = 0.2;
+    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)(?:[\'’]?s\b)?|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
         .'|(?<sign>\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
         '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
@@ -29,7 +31,7 @@ final readonly class Speech
 
     public static function written(string $text, Lexicon $lexicon): self
     {
-        return new self($text, Fluency::of(self::words($text, 0, $lexicon), $lexicon), false);
+        return new self($text, self::heard(self::words($text, 0, $lexicon), $text, $lexicon), false);
     }
 
     /**
@@ -39,12 +41,14 @@ final readonly class Speech
     public static function timed(array $cues, Lexicon $lexicon, bool $areSentences = false): self
     {
         $isRecording = !$areSentences;
-        $areSentences = $areSentences || self::arePhrases($cues, $lexicon);
+        $open = self::open($cues, $lexicon);
+        $areSentences = $areSentences || self::arePhrases($cues, $open);
+        $stops = $areSentences ? array_fill_keys(array_keys($cues), true) : self::pauses($cues, $open);
         $text = '';
         $words = [];
         $end = null;
-        foreach ($cues as $cue) {
-            if (null !== $end && ($areSentences || $cue->fromS - $end >= self::PAUSE_S)) {
+        foreach ($cues as $i => $cue) {
+            if (null !== $end && isset($stops[$i - 1])) {
                 // A pause is a full stop that nobody wrote.
                 $words[] = new Word('.', \strlen($text), \strlen($text), $end);
             }
@@ -54,26 +58,59 @@ final readonly class Speech
             $end = $cue->toS;
         }
 
-        return new self($text, Fluency::of($words, $lexicon), true, $isRecording);
+        return new self($text, self::heard($words, $text, $lexicon), true, $isRecording);
     }
 
     /**
-     * Whether whoever wrote the cues has cut them where somebody paused: hardly one of them ends in the middle of a phrase, as "at the",
-     * or of a number, as "twenty" before "five".
+     * @param list<Cue> $cues
+     *
+     * @return array<int, true> the cues that end in the middle of a phrase, as "at the", or of a number, as "twenty" before "five"
+     */
+    private static function open(array $cues, Lexicon $lexicon): array
+    {
+        $open = [];
+        foreach (\array_slice($cues, 0, -1) as $i => $cue) {
+            $last = 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $found) ? mb_strtolower($found[1]) : '';
+            $next = 1 === preg_match('/^\W*([\p{L}\']+)/u', $cues[$i + 1]->text, $found) ? mb_strtolower($found[1]) : '';
+            if ($lexicon->has('phrase_goes_on', $last) || $lexicon->has('phrase_goes_back', $next)
+                || self::isOneAmount($last, $next, $lexicon)) {
+                $open[$i] = true;
+            }
+        }
+
+        return $open;
+    }
+
+    /**
+     * Whether whoever wrote the cues has cut them where somebody paused: hardly one of them ends in the middle of anything.
      *
      * @param list<Cue> $cues
+     * @param array<int, true> $open
      */
-    private static function arePhrases(array $cues, Lexicon $lexicon): bool
+    private static function arePhrases(array $cues, array $open): bool
     {
-        $open = array_filter($cues, static function (Cue $cue, int $i) use ($cues, $lexicon): bool {
-            $last = 1 === preg_match('/([\p{L}\']+)\W*$/u', $cue->text, $found) ? mb_strtolower($found[1]) : '';
-            $next = 1 === preg_match('/^\W*([\p{L}\']+)/u', $cues[$i + 1]->text ?? '', $found) ? mb_strtolower($found[1]) : '';
-
-            return $lexicon->has('phrase_goes_on', $last) || $lexicon->has('phrase_goes_back', $next)
-                || self::isOneAmount($last, $next, $lexicon);
-        }, \ARRAY_FILTER_USE_BOTH);
-
         return \count($cues) >= self::FEWEST_CUES && \count($open) <= self::OPEN_SHARE * \count($cues);
+    }
+
+    /**
+     * @param list<Cue> $cues
+     * @param array<int, true> $open
+     *
+     * @return array<int, true> the cues behind which somebody pauses for so long that a sentence ends; none where the program has only
+     *                          left time between cues that it cut by chance
+     */
+    private static function pauses(array $cues, array $open): array
+    {
+        $pauses = [];
+        foreach (\array_slice($cues, 0, -1) as $i => $cue) {
+            if ($cues[$i + 1]->fromS - $cue->toS >= self::PAUSE_S) {
+                $pauses[$i] = true;
+            }
+        }
+        // "We're at about … 26 feet": whoever hesitates goes on.
+        $ends = array_diff_key($pauses, $open);
+
+        return \count($pauses) - \count($ends) > self::CHANCE_SHARE * \count($pauses) ? [] : $ends;
     }
 
     /** "twenty" and "five", "three" and "hundred", "five" and "feet", "five" and "point": parts of one. */
@@ -114,6 +151,16 @@ final readonly class Speech
         }
 
         return array_map(fn (array $part) => $this->said(...$part), $parts);
+    }
+
+    /**
+     * @param list<Word> $words
+     *
+     * @return list<Word>
+     */
+    private static function heard(array $words, string $text, Lexicon $lexicon): array
+    {
+        return Fluency::of(InShort::spelledOut($words, $text, $lexicon), $lexicon);
     }
 
     /** @return list<Word> */

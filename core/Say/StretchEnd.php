@@ -201,9 +201,10 @@ final readonly class StretchEnd
         $next = $last + ($sentence->is('and', $last + 1) ? 2 : 1);
         $isOut = $isOut || $word >= $next && $word <= $sentence->begins('closes', $next) && !$sentence->isAfter('at', $place->first);
 
-        // "twenty one and it quits", and not "thirty one and we come out at 33"
+        // "twenty one and it quits", "I'm at 31 and I come out of it", and not "at 31 and we come out at 33"
+        $isThere = !$sentence->isAfter('at', $place->first) || self::isLast($sentence, $word);
         $isOut = $isOut || $sentence->is('and', $last + 1) && $sentence->is('subjects', $last + 2)
-            && \in_array($word, [$last + 2, $last + 3], true) && !$sentence->isAfter('at', $place->first)
+            && \in_array($word, [$last + 2, $last + 3], true) && $isThere
             && !$sentence->isInside('at', $sentence->begins('ends', $word) ?? $word);
 
         // "twelve metres it's dipped, it's over by …": it begins there.
@@ -219,6 +220,13 @@ final readonly class StretchEnd
             || $sentence->is('known', $last + 1) && \in_array($word - $last, [2, 3], true)
             && !($sentence->is('refers', $last + 1) && 2 === $word - $last && !$sentence->is('water', $word))
             || $isName && !(self::isStart($sentence, $place) ?? $sentence->isAfter('at', $place->first));
+    }
+
+    /** Whether no place is said behind a word. */
+    private static function isLast(Sentence $sentence, int $word): bool
+    {
+        return [] === array_filter($sentence->atoms, static fn (Atom $atom) => $atom->first > $word
+            && $atom->first - $word <= self::BEHIND_WORDS && true === $atom->amount?->mayBeAlong());
     }
 
     /**

@@ -138,13 +138,7 @@ final readonly class Ties
 
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->nextName($from, $place->first - 1);
-        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1)
-            // "a lip that's catching paper, first clay joint at 33 has roots"
-            || $this->isOfNextJoint($from, $place)
-            // "everything's nice until we get out to 24 feet"
-            || $this->sentence->isAfter('good_until', $place->first)
-            // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
-            || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
+        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1) || $this->isOfNext($from, $place, $isAt);
 
         // "a lot of sediment in that, ten feet …"
         $there = $this->sentence->begins('beside_it', $from);
@@ -166,6 +160,17 @@ final readonly class Ties
             + ($isEnd ? self::ENDED : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    /** Whether a place behind a name is of what comes next. */
+    private function isOfNext(int $from, Place $place, bool $isAt): bool
+    {
+        // "a lip that's catching paper, first clay joint at 33 has roots"
+        return $this->isOfNextJoint($from, $place) || $this->vacancy->isOfNone($place)
+            // "everything's nice until we get out to 24 feet"
+            || $this->sentence->isAfter('good_until', $place->first)
+            // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
+            || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
     }
 
     private function isOfNextJoint(int $from, Place $place): bool
@@ -213,7 +218,10 @@ final readonly class Ties
         // "they've all got roots, but at 28 you see it's dry"
         $isBegun = fn (int $at) => $this->sentence->isAfter('contrast', $at) || $this->sentence->is('and', $at - 1);
 
-        return [] !== array_filter($this->sentence->leadingTo('at', $place->first), $isBegun)
+        // "it's got roots at every joint, and from thirty to forty it's better"
+        $led = [...$this->sentence->leadingTo('at', $place->first), ...$this->sentence->leadingTo('from', $place->first)];
+
+        return [] !== array_filter($led, $isBegun)
             && (null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1)
                 || $this->sentence->is('subjects', $place->last + 1));
     }

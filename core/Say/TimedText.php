@@ -40,7 +40,9 @@ final class TimedText
     {
         $cues = [];
         $line = 1;
-        foreach (explode("\n\n", (string) preg_replace('/^[ \t]+$/m', '', $text)) as $block) {
+        // Captions that roll begin with a line of one blank, which is of the cue; any other such line is as good as empty.
+        $text = (string) preg_replace(['/(-->[^\n]*\n)[ \t]+\n(?=.)/', '/^[ \t]+$/m'], ["\$1<>\n", ''], $text);
+        foreach (explode("\n\n", $text) as $block) {
             $lines = explode("\n", $block);
             $starts = array_keys(array_filter($lines, static fn (string $each) => str_contains($each, '-->')));
             $isEmpty = '' === trim($block) || 1 === preg_match(self::NOT_SPOKEN, trim($block));

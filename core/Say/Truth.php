@@ -266,6 +266,9 @@ final readonly class Truth
             // "cleanout to the tap is 47", "all the way to the main, which is 81"
             || $this->sentence->is('is', $mention->last + 1) && $place->first === $mention->last + 2
             || $this->sentence->begins('told', $mention->last + 1) === $place->first - 1
+            // "forty feet is where we connect to the sewer main"
+            || $place->last < $mention->first && null !== $this->sentence->begins('is_where', $place->last + 1)
+            && Atom::MATERIAL !== $this->sentence->atomAt($mention->last + 1)?->role
             || 1 === $mention->first - ($this->sentence->begins('arrives', $place->last + 1) ?? $mention->first)
             || $place->last < $mention->first && $mention->first - ($this->sentence->begins('intro', $place->last + 1) ?? -2) <= 2
             || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS

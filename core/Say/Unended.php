@@ -73,6 +73,9 @@ final class Unended
             $this->goesOn = $goesOn;
             $this->isFromZero = null === $entry->fromM && $isBegin
                 && $sentence->has('at_begin', $mention->first - self::BEGIN_WORDS, $mention->last + self::BEGIN_WORDS);
+        } elseif (Kind::LowSpot === $mention->kind && null !== $this->low?->fromM && $entry->fromM > $this->low->fromM) {
+            // "a low spot at fourteen, and another one from 22 to thirty": whatever ends behind it is not the first.
+            $this->low = null;
         } elseif (null === $entry->toM && null !== $entry->fromM && Joined::stretches($mention)) {
             $this->other = $entry;
         }

@@ -47,14 +47,16 @@ final class Vacancy
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->isEnd($place)
             || $this->isOut($place)
-            || $this->isClean($place) || $this->isGood($place)
+            || $this->isClean($place) || $this->isGood($place) || $this->isOfNone($place)
             // "fifteen feet, no roots there"
             || null === $place->to && $this->isDenied($place)
         ) {
             return self::ANOTHER;
         }
 
-        $cost = $isLast && !$this->sentence->isEnd($place->last) ? self::LAST : ($this->isOfOther($place) ? self::OTHERS : self::OVER);
+        // "a wye on the left at eleven that goes to the kitchen": that is told of what is there.
+        $mayBeNext = $isLast && !$this->sentence->isEnd($place->last) && !$this->sentence->is('relates', $place->last + 1);
+        $cost = $mayBeNext ? self::LAST : ($this->isOfOther($place) ? self::OTHERS : self::OVER);
 
         return $cost + (null === $place->to ? 0 : self::STRETCH);
     }
@@ -79,6 +81,13 @@ final class Vacancy
         $next = $place->last + 1;
 
         return $this->sentence->begins('out_again', $next) > ($this->sentence->begins('out', $next) ?? 0);
+    }
+
+    /** "and at five metres it joins the main drain": what is told of the place is nothing that was found. */
+    public function isOfNone(Place $place): bool
+    {
+        return $this->isLedByAnd($place) && $this->sentence->is('subjects', $place->last + 1)
+            && Atom::NONE === $this->sentence->atomAt($place->last + 2)?->role;
     }
 
     /** "it's over by fourteen", and not "thirty seven it stops, forty four …" */

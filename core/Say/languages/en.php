@@ -91,6 +91,8 @@ return [
         'that', 'which', 'it', 'they', 'these', 'those', 'this', 'there', 'here', 'one', 'ones', 'who', 'also', 'too', 'also',
         'just',
     ],
+    // Behind a place: "a wye at eleven that goes to the kitchen".
+    'relates' => ['that', 'which', 'who'],
     // Between a name and its place: "a lip there nineteen feet".
     'pointing' => ['here', 'there'],
     // Begins a name that has none of its own: "coming in on the left".
@@ -117,7 +119,9 @@ return [
         'number', 'those', 'these', "i'd", 'second', 'next',
     ],
     // None begins with one of these.
-    'phrase_goes_back' => ['of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'to', 'side'],
+    'phrase_goes_back' => [
+        'of', 'percent', 'than', "o'clock", 'oclock', 'deep', 'long', 'inch', 'inches', 'feet', 'foot', 'ft', 'to', 'side',
+    ],
     // What goes on whatever is in it: "and then the line runs out to 40".
     'all_of_it' => ['line', 'run', 'sewer', 'drain', 'lateral'],
     // Behind a place and an article: "41 the pipe's got …".
@@ -185,6 +189,28 @@ return [
     'singular' => ['foot', 'metre', 'meter', 'ft'],
     // "A nine footer" is that long.
     'lengths' => ['footer', 'footers'],
+    // As a speech-to-text program writes them behind a number, and as they are said.
+    'short_feet' => ['ft'],
+    'short_inches' => ['in'],
+    'spoken' => [
+        'ft' => 'feet', 'in' => 'inch', 'm' => 'metres', ':' => "o'clock", '&' => 'and', '45s' => 'forty fives', '90s' => 'nineties',
+    ],
+    'spoken_of_a_thing' => ['ft' => 'foot', 'm' => 'metre', 'in' => 'inch', 'x' => 'by'],
+    'spoken_parts' => [
+        '1/2' => 'half', '1/4' => 'quarter', '3/4' => 'three quarters', '1/3' => 'third', '2/3' => 'two thirds', '1/8' => 'eighth',
+        '3/8' => 'three eighths',
+    ],
+    // "We're 12 in and there's a tee": before one of these so many are no inches.
+    'goes_in' => [
+        'and', 'we', "we're", 'i', "i'm", 'you', "there's", "here's", 'there', 'here', 'from', 'so', 'is', 'okay', 'it', "it's", '',
+    ],
+    'has_a_bore' => [
+        'pipe', 'line', 'main', 'drain', 'sewer', 'lateral', 'branch', 'stack', 'cleanout', 'clay', 'cast', 'pvc', 'abs', 'sdr',
+        'plastic', 'concrete', 'brick', 'clayware', 'vitrified', 'steel', 'galvanized', 'copper', 'liner', 'terracotta', 'transite',
+        'orangeburg',
+    ],
+    // "Until 9:00 tonight" is no side of the pipe.
+    'times_of_day' => ['am', 'pm', 'this', 'tonight', 'today', 'tomorrow', 'yesterday', 'last', 'sharp'],
     'inches' => ['inch', 'inches', 'in', '"', 'ench', 'inched'],
     'large' => ['m' => 1.0, 'metre' => 1.0, 'metres' => 1.0, 'meter' => 1.0, 'meters' => 1.0],
     'small' => [
@@ -318,6 +344,8 @@ return [
     'fillers' => [
         'kind', 'sort', 'uh', 'um', 'er', 'erm', 'ah', 'hm', 'hmm', 'huh', 'yeah', 'yep', 'basically', 'actually', 'kinda', 'just',
         'really', 'clearly', 'obviously', 'definitely', 'literally', 'honestly', 'essentially', 'certainly', 'truly', 'frankly',
+        // What a speech-to-text program notes beside the words.
+        'music', 'applause', 'laughter',
     ],
     // "That joint right there is open": between what is spoken of and what is said of it.
     'points_at' => ['here', 'there', 'now'],
@@ -606,8 +634,6 @@ return [
                 'pipe|line|it|joint (has|just|kind|of)* sinks|sunk|sank (down)*',
                 'slack section|bit|stretch|run',
                 'retaining|trapping|collecting|ponding|pooling water',
-                "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|"
-                    .'almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*',
                 'dropped|drops|dips away (slightly|a|bit|little)*',
                 "water it's|is|that's (just|all)* sitting|standing|laying|lying (there|here)*",
                 'swag(s)',
@@ -620,6 +646,10 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "water's|water (is)* up here|now|again",
+                "water's|water (is)* up at|from the start|beginning|outset",
+                "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|"
+                    .'almost|maybe|over)* half|halfway|third|quarter (of|full|way|the|pipe)*',
                 'water (it|just|kind_of)* starts|begins|started standing|sitting|laying|pooling',
                 'water (just|kind|of|still)* stays|sits|remains|holds at (about)* this|that|the level',
                 'water all the_way|way (through)* from',
@@ -685,9 +715,9 @@ return [
                 '(half|quarter|third)* (a|the|of|full)* pipe|line (full)* of water', 'half|quarter full of water',
                 'holding about|like|maybe water', 'little (bit|of)* water', 'water in (the|this|our)* pipe|line', 'water at|here',
                 'water start(s)|starts|starting|begins (at|around|about|like)*', "water's starting|beginning",
-                'water level rises|rising|increases|increasing (up|to)*',
+                'water level (starts|starting|begins|is|to)* rise|rises|rising|increases|increasing (up|to)*',
                 "water level's|level (is|at|up|about|around|a|roughly|maybe)* third|quarter|half|halfway",
-                "water level's|level (is|has|come|comes|came|goes|rises|risen|creeps|back)* up",
+                "water level's|level (is|has|starts|starting|begins|to|come|comes|coming|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
                 "camera's|camera|lens|i'm (is|about)* half|halfway|mostly under (water)*",
@@ -1015,6 +1045,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "it's|pipe's|top's|side's (all|just|completely|kind|of)* fallen|falling|caved|caving in",
                 "piece|chunk|part|half|side|section of the|that|this bell|hub|collar|socket|pipe|clay|joint (is|is_just|that's|has|"
                     .'just)* missing|gone|broke|broken',
                 'pipe|line (just|kind|of|completely)* disappears|vanishes',
@@ -1420,6 +1451,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'looks|look like (some|just|maybe|all|a|bunch|lot|wad|of)* toilet|loo paper',
                 'hair all (up|wrapped|tangled)* over|around|in|through (it|that|there|here|everything|them)*',
                 '(whole|big|real)* lot|ton|wad|gob|mess|glob of (long|black|dog|her|human)* hair in|on|stuck|hanging|right|here|'
                     .'there|caught|at',
@@ -1625,6 +1657,10 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                'ties|tied|tying|teed into a|the|another|this bigger|larger|other|four_inch|six_inch|old line|pipe|drain',
+                'septic tank|system connection',
+                'second|first|third|upstairs|downstairs|main floor bath|bathroom|restroom|powder_room|laundry|kitchen (that|which|'
+                    ."is)* at|comes|coming|ties|tied|tying|that's|here|there",
                 "hall|master|guest|upstairs|downstairs|front|back|main|half|second|other|kids|kid's bath|bathroom shows|pops up",
                 'line|pipe|it|sewer (just|kind_of)* forks|branches|splits (off|here|there|in_two|both_ways)*',
                 'tap in at',
@@ -1975,6 +2011,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'line|pipe|it drops|goes|turns|dives (straight|right|down)* vertical|vertically',
                 'bottoms|bottom|bottomed out and (we|it|i|then)* turn|turns|turned|make|head',
                 "i'm|we're (now)* making the|a|my|our (big|hard|first|last)* turn",
                 'we|it|i|line|pipe (then)* turns|turn again',
@@ -2069,6 +2106,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "there's|here's|is|see|seeing|at|to|hit the|your|our inlet|outlet baffle",
                 'into (what|looks|like|some|kind|of|a|an|the|old|their)* cesspool|cesspit|drywell|dry_well|seepage_pit|soakaway',
                 'inlet to|of|into the|your septic|tank',
                 '(line|pipe|it|run)* (just)* ends at|in|with a cap|plug|wall|hole|field|ditch',
@@ -2754,6 +2792,7 @@ return [
             "(it's|now)* back to normal|round|dry|grade",
         ]],
         'runs_to' => ['' => [
+            'those|they both|all* (run|go|extend|continue) (on|all|up|down|out|the|way)* to|until|till',
             'stays|stay standing|full|wet|under|down|in_it|like_that (all|the|way|clear|out|up)* to|until|till (about|around)*',
             'went|goes|ran back|clear|all_the_way (up|down|out)* to (about|around)*',
             'stays|stay|looks like that|this (all the way|clear|right|on|out|up|down)* to|until|till',
@@ -2999,6 +3038,7 @@ return [
         'no_length' => ['' => [
             'at first',
             'on|at|from the other']],
+        'whole_length' => ['' => ['the|this|whole|entire line|run|lateral|drain is|was (about|like|roughly|maybe|only|total)*']],
         'length_of' => ['' => [
             "if it's|it is (under|over|less|more|deeper|than|about|only|just)*",
             'within (about|maybe|like)*',
@@ -3099,6 +3139,8 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "(that|which|it)* tells|told me|you|us (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
+            "(that|which|it)* means|meant (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
             "sometimes you'll|you|you'd|it|it'll|they|there's|people|guys",
             "usually|normally|typically|mostly|generally it's|it_is|that's|they're|the_problem's",
             'recommendation|recommend|suggestion|suggest (is|would_be|that|you|for_you|would|be|to)* replace|replacing|dig|digging|'
@@ -3653,6 +3695,7 @@ return [
         'and_now' => ['' => ['and|but|then now|here|right_now', 'now here|at|we|i']],
         // Behind what somebody else has told of.
         'not_seen' => ['' => [
+            'none of that|those|them|it|these',
             "and|but i|we (really|honestly)* don't|didn't|do_not|can't (even)* see|find that|it|one (there|here|anywhere)*",
         ]],
         // What all of it is about.
@@ -3864,6 +3907,11 @@ return [
                 .'back)* (at|in|into|to)*',
             'i|we can see',
             'good|clean|clear|fine|okay|open|sound (sound|pipe|run|all|past|there|that|the|way|out|down|right|up|on)* to|until',
+        ]],
+        'nothing_more' => ['' => [
+            "that's|that is|was (about|pretty|really|just|basically|much)* all|it (that)* i've|we've|i|we|there|i'm|we're",
+            "that's|that is|was (about|pretty|really|just|basically|much)* it (all|the|way)* to|until|till",
+            "that's|that was the only thing|one|issue|problem|spot|crack|place (i|we|i've|we've|see|saw|seen|found|got|had)*",
         ]],
         'arrives' => ['' => [
             "we|i|it|pipe|line|we're|i'm come|comes|came|coming|goes|drops|dumps|opens|empties|spills (right|out|up|down)* into",
@@ -4145,6 +4193,8 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "there's|there_is|here's|got|have|see|seeing|i've|we've (got|a|just|only|maybe|also)* couple|few|some more (of)* (them|"
+                .'those|these)* (here|there|too|also)*',
             "they're|these|those (are|aren't)* (not|a_lot|way|much|even|little|bit|just)* as bad|heavy|thick|big",
             "there's|there_is|got|have some|a_few|a_couple so|there|here|right|too|but|again",
             "there's|there_is|got|have|see two|three|four|five|six|couple|few|several (or|of)* (two|three|four|five)* of them|those|these",
@@ -4227,6 +4277,7 @@ return [
                 .'half|third|quarter|ten|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety (percent|the|of|a|pipe)*',
         ]],
         'more_of_it' => ['' => [
+            '(a|just)* couple|few|some more (of)* (them|those|these)*',
             'has|got|have|gets one|some too|also', "(it's|that's|there's)* the mother lode|load",
             "(and)* that's|is (just|pretty|real|really|kind|of|a|little|bit|also|probably)* light|medium|moderate|heavy|severe|minor",
             "they're|it's (getting|a|little|bit|lot|much|even|way|not|as)* smaller|bigger|thicker|thinner|worse|lighter|heavier|denser",
@@ -4284,6 +4335,18 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'other|same branch',
+            'one branch to do|clean|clear|camera',
+            'which|that goes|runs (off)* (to)* (the)* left|right at|past|after the wye|y|tee|branch|junction',
+            'water stain|stains|staining|stained|mark|marks',
+            'backfilled|bedded (it)* with|in (a|some|big|large|lot|of|bunch|the)* rock(s)|stone(s)|gravel|sand|concrete|dirt',
+            'break|hole|crack|collapse|root(s)|separation|gap|leak|problem|issue (in|on|along)* (this|the|that|our|your)* (line|pipe|'
+                .'sewer)* somewhere',
+            "can't see (a|any|anything|thing|much)* because it's all over (the|my)* lens|camera|head",
+            'all over (my|the)* lens|camera|camera_head',
+            'a|an|one|two|three|four|five|six inch hole (left|right|there|just)* through|down|in|up (the)* middle|center|centre',
+            '(a|little|just|tiny|small)* bit|trickle (of)* water dribbling|trickling|dripping|running|coming|pouring|dribbles|trickles|'
+                .'comes|runs (on|right|back)* out|in|down|from|through (of)*',
             "(there's|is)* no way|getting around it|that you've|you|we|i|they|he (have|got|gotta|need|just|are)*",
             "a|an belly|sag|dip|root|crack|offset|lip|low_spot isn't|is_not|doesn't|does_not|ain't always|necessarily|usually (a|"
                 .'mean|the)*',

@@ -46,6 +46,7 @@ return [
     'adaptors' => ['adaptador', 'cople', 'unión', 'transición'],
     'ours' => ['mi', 'mis', 'nuestro', 'nuestra'],
     'refers' => ['que', 'cual', 'eso', 'esto', 'esa', 'ese', 'ahí', 'ahi', 'aquí', 'aqui', 'también', 'tambien', 'ya'],
+    'relates' => ['que', 'cual'],
     'pointing' => ['aquí', 'aqui', 'ahí', 'ahi', 'allí', 'alli', 'acá', 'aca'],
     'coming' => ['entrando', 'entra', 'entran', 'viene', 'vienen'],
     'with' => ['con'],

@@ -37,13 +37,28 @@ final class CuesTest extends TestCase
         self::assertStringNotContainsString('fine', implode(' ', array_column(self::read(self::SENTENCES), 'said')));
     }
 
-    public function testCuesThatEndWithinPhrasesAreReadOnInto(): void
+    public function testCuesThatEndWithinPhrasesAreReadOnIntoHoweverLongAfter(): void
     {
-        $byChance = array_map(
-            static fn (array $words) => implode(' ', $words),
-            array_chunk(explode(' ', implode(' ', self::SENTENCES)), 4),
+        foreach ([2, 3, 4, 5] as $words) {
+            $byChance = array_map(
+                static fn (array $words) => implode(' ', $words),
+                array_chunk(explode(' ', implode(' ', self::SENTENCES)), $words),
+            );
+            $read = self::read($byChance, pauseS: 0.1);
+            self::assertStringContainsString('fine', implode(' ', array_column($read, 'said')));
+            self::assertSame($read, self::read($byChance, pauseS: 2.0), "$words words to a cue");
+        }
+    }
+
+    public function testAPauseEndsASentenceButForWhereSomebodyHesitates(): void
+    {
+        $read = self::read(['the bottom looks good to', '12 feet', "it's cracked at", '14', 'feet and', 'a hole', 'at 16'], pauseS: 1.5);
+        self::assertSame(['crack 14', 'hole 16'], array_map(static fn (array $one) => $one['kind'].' '.$one['at'], $read));
+        $whole = ['a crack right there', 'at 14 feet', 'the joint is offset'];
+        self::assertSame(
+            [[0.0, 14.0], [14.0, 14.0]],
+            array_map(static fn (float $s) => array_column(self::read($whole, pauseS: $s), 'at'), [1.5, 0.1]),
         );
-        self::assertStringContainsString('fine', implode(' ', array_column(self::read($byChance), 'said')));
     }
 
     /** Whoever says a line to be written down means it, and so does who says no place at all; who tells places names more than is there. */
@@ -116,14 +131,15 @@ final class CuesTest extends TestCase
     /**
      * @param list<string> $texts one right behind the other
      * @param bool $areLines whether each is said to be written down
+     * @param float $pauseS between one and the next, in seconds
      *
      * @return list<array{kind: string, at: float, said: string}> with feet
      */
-    private static function read(array $texts, bool $areLines = false): array
+    private static function read(array $texts, bool $areLines = false, float $pauseS = 0.1): array
     {
         $cues = [];
         foreach ($texts as $i => $text) {
-            $cues[] = new Cue(self::EACH_S * $i, self::EACH_S * $i + self::EACH_S - 0.1, $text);
+            $cues[] = new Cue(self::EACH_S * $i, self::EACH_S * $i + self::EACH_S - $pauseS, $text);
         }
         $read = [];
         $lexicon = Lexicon::of('en');

@@ -47,6 +47,12 @@ final class TimedTextTest extends TestCase
                 ."00:05.000 --> 00:06.000\na root mass\n",
             [[1.0, 3.0, 'at 18 feet'], [3.0, 5.0, 'a root mass']],
         ];
+        yield 'captions that roll, word by word' => [
+            "WEBVTT\n\n00:01.000 --> 00:03.000 align:start position:0%\n \nat<00:01.500><c> 18</c><00:02.000><c> feet</c>\n\n"
+                ."00:03.000 --> 00:03.010 align:start position:0%\nat 18 feet\n \n\n"
+                ."00:03.010 --> 00:05.000 align:start position:0%\nat 18 feet\na<00:04.000><c> root</c>\n",
+            [[1.0, 3.0, 'at 18 feet'], [3.01, 5.0, 'a root']],
+        ];
     }
 
     /** @param list<array{float, float, string}> $cues */
