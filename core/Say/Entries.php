@@ -143,8 +143,8 @@ final class Entries
         return $isSure || !$isOneOfMany ? $known : null;
     }
 
-    /** "that's two displaced joints": as many as were named. */
-    private function isCounted(Mention $mention, Sentence $sentence): bool
+    /** "that's two displaced joints": no more than were named. */
+    public function isCounted(Mention $mention, Sentence $sentence): bool
     {
         $many = $sentence->amountBefore($mention->first);
         $isOfMany = Unit::None === $many?->unit && $many->value >= self::LEAST_SUMMED_UP;

@@ -23,7 +23,7 @@ final readonly class Fluency
      */
     public static function of(array $words, Lexicon $lexicon): array
     {
-        foreach (['filled', 'hesitating', 'doubled', 'pointed'] as $what) {
+        foreach (['filled', 'hesitating', 'doubled', 'rough', 'pointed'] as $what) {
             $said = new self($words, $lexicon);
             $kept = [];
             for ($i = 0; $i < \count($words); ++$i) {
@@ -31,6 +31,7 @@ final readonly class Fluency
                     'filled' => $said->filled($i),
                     'hesitating' => $said->hesitating($i),
                     'doubled' => $said->doubled($i),
+                    'rough' => $said->rough($i),
                     'pointed' => $said->pointed($i),
                 };
                 if (0 === $many) {
@@ -88,6 +89,16 @@ final readonly class Fluency
         }
 
         return 0;
+    }
+
+    /** "right at twenty", "at about twenty": how sure the reel is of it; and not "on the right at twenty", "it turns right at twenty". */
+    private function rough(int $i): int
+    {
+        $isBefore = $this->is('roughly_before', $i) && $this->is('at_words', $i + 1) && $this->isNumber($i + 2)
+            && !$this->is('articles', $i - 1) && !$this->is('sided_by', $i - 1);
+        $isBehind = $this->is('roughly_behind', $i) && $this->is('at_words', $i - 1) && $this->isNumber($i + 1);
+
+        return $isBefore || $isBehind ? 1 : 0;
     }
 
     /** "that joint right there is open", "the bottom's also gone", "it's, as you can see, cracked": said of it as well without that. */

@@ -12,6 +12,8 @@ final readonly class InTurn
     private const LEAST_PLACES = 2;
     /** Of whoever says no more of each so many words lie between two places. */
     private const BETWEEN_WORDS = 5;
+    /** … and so many where each place is told first, and with "at". */
+    private const LED_WORDS = 8;
 
     /**
      * @param list<Mention> $mentions of the sentence
@@ -24,14 +26,16 @@ final readonly class InTurn
         if (\count($places) < self::LEAST_PLACES) {
             return null;
         }
+        $begin = $sentence->behindCuts($sentence->first);
+        $isPlaceFirst = $places[0]->first === ($sentence->begins('at', $begin) ?? $begin - 1) + 1;
+        $isLed = $isPlaceFirst
+            && [] === array_filter($places, static fn (Place $place) => !$sentence->isAfter('at', $place->first));
         foreach (\array_slice($places, 1) as $i => $next) {
-            if ($next->first - $places[$i]->last - 1 > self::BETWEEN_WORDS) {
+            if ($next->first - $places[$i]->last - 1 > ($isLed ? self::LED_WORDS : self::BETWEEN_WORDS)) {
                 return null;
             }
         }
-        $begin = $sentence->behindCuts($sentence->first);
         $turns = array_values(self::told($sentence, $begin, $mentions, $places));
-        $isPlaceFirst = $places[0]->first === ($sentence->begins('at', $begin) ?? $begin - 1) + 1;
         // "at nine, at twelve a wipe"
         foreach (array_keys($turns, self::PLACE, true) as $i) {
             if (self::THING !== ($turns[$i + ($isPlaceFirst ? 1 : -1)] ?? null)) {

@@ -52,6 +52,8 @@ final class Joined
             $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver && !$isStill
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
                 && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
+            // "roots at 27, and from there out to sixty it's clean"
+            $isEnded = $isEnded && !(new Vacancy($sentence))->isCleanTo($one->last, $other);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = Place::over($one->from, $other->from, new Place($one->from, null, $one->first, $other->last));
                 array_splice($places, $i, $j - $i + 1, [$stretch]);

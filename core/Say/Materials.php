@@ -13,6 +13,8 @@ final class Materials
     private const ENDED_S = 20.0;
     /** "It changes over to clay": so many words beside a name. */
     private const CHANGE_WORDS = 2;
+    /** "Cast iron for the first": so many words before how far. */
+    private const FIRST_WORDS = 4;
 
     /** At the last transition. */
     private ?string $behind = null;
@@ -91,6 +93,10 @@ final class Materials
         if (null !== $next && !str_starts_with((string) $sentence->atomAt($next)?->meaning, Kind::Transition->value)) {
             return true;
         }
+        // "it's cast iron for the first eleven feet": so the line begins.
+        if (Kind::Transition === $mention->kind && self::isOfFirst($mention, $sentence)) {
+            return true;
+        }
         $before = $sentence->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
@@ -107,6 +113,15 @@ final class Materials
         return !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
+    }
+
+    private static function isOfFirst(Mention $mention, Sentence $sentence): bool
+    {
+        $isFirst = static fn (Atom $atom) => null !== $atom->amount && $atom->first > $mention->last
+            && $atom->first - $mention->last <= self::FIRST_WORDS && $sentence->is('first', $atom->first - 1);
+        $first = array_values(array_filter($sentence->atoms, $isFirst))[0] ?? null;
+
+        return null !== $first && null === $sentence->nextName($mention->last + 1, $first->first);
     }
 
     /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */

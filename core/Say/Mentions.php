@@ -112,6 +112,14 @@ final class Mentions
         return $this->sentence->is('clumps', $word) ? Kind::RootClump : Kind::RootThreads;
     }
 
+    /** "the first lateral": of what a first one is named. */
+    public function first(): ?Kind
+    {
+        $firsts = array_filter($this->all, fn (Mention $each) => $this->sentence->is('first', $each->first - 1));
+
+        return (end($firsts) ?: null)?->kind;
+    }
+
     /** Whether all that is named has its place, and all of it stands before another one. */
     public function areAllBefore(Place $place): bool
     {
@@ -225,6 +233,7 @@ final class Mentions
                 // "fine roots, nine point five there's a dip with ten percent water": what no dip has the roots have not, either.
                 $isOther = $this->sentence->is('water', $size->last + 1) && Family::Water !== $mention->kind?->family()
                     && $mention->last < $size->first;
+                $isOther = $isOther || $this->isBeyondOther($mention, $size);
                 if (!$isOther && Measure::Bore !== $mention->kind?->measure() && $mention->measure($size)) {
                     $taken = true;
                     break;
@@ -234,6 +243,14 @@ final class Mentions
                 $this->looseSizes[] = $size;
             }
         }
+    }
+
+    /** "some rust on the walls, and at 35 a root, and I opened it up about three inches": that is not how thick the rust is. */
+    private function isBeyondOther(Mention $mention, Amount $size): bool
+    {
+        $isBetween = static fn (Mention $each) => $each->first > $mention->last && $each->last < $size->first;
+
+        return $this->measures->hasPlace($mention->last, $size->first) && [] !== array_filter($this->all, $isBetween);
     }
 
     private function tellAll(): void

@@ -23,6 +23,8 @@ final class Narration
     private ?Entry $last = null;
     /** What was named last, be it there or not. */
     private ?Kind $spokenOf = null;
+    /** Of what a first one was named in the run. */
+    private ?Kind $counted = null;
     /** What was named before and is named again in the sentence, without its place. */
     private ?Entry $referred = null;
     /** Whether no place was said in the run until the end of the sentence. */
@@ -71,11 +73,14 @@ final class Narration
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
         $this->entries->recognise($mentions->all, $isSummingUp);
         $placing = new Placing($sentence, $measures, $this->where);
-        $placed = $placing->place($mentions->all, $this->lastKind($sentence));
+        $placed = $placing->place($mentions->all, $this->lastKind($sentence), $this->counted);
+        $this->counted = $mentions->first() ?? $this->counted;
         $this->spokenOf = $mentions->spokenOf ?? $this->spokenOf;
         $mentions->all = Joined::ended($sentence, $measures, $placed);
         $this->materials->hearWay($sentence);
-        $this->ofLast($sentence)?->stretch($placing->alone ?? $this->ofLast($sentence)?->sum($measures));
+        $sum = $placing->alone ?? $this->ofLast($sentence)?->sum($measures);
+        $of = $this->unended->lowFrom($sum) ?? $this->last;
+        (null === $of ? null : new OfLast($of, $sentence))?->stretch($sum);
         $this->retract($mentions, $sentence);
         $this->ofLast($sentence)?->tellRoots($mentions);
         $this->getPast($sentence, $said = $this->enterAll($sentence, $measures, $mentions, $placing));
@@ -139,6 +144,7 @@ final class Narration
         if (null === $this->last || null === $place) {
             return;
         }
+        $this->last = $this->unended->lowFrom($place) ?? $this->last;
         $listed = (new OfLast($this->last, $sentence))->places($measures, $place);
         // "first joint roots, second joint roots, so that's at 21 and at 24": each has its own.
         $nowhere = [] === $listed ? [$this->last] : $this->entries->nowhereBefore($this->last);
@@ -161,7 +167,7 @@ final class Narration
             $this->course->leave();
             $this->unended->leave();
             $this->materials->startRun();
-            $this->last = null;
+            $this->last = $this->counted = null;
         }
     }
 
@@ -215,7 +221,8 @@ final class Narration
     /** @return bool whether it is what was named before, with no place of its own */
     private function isNamedAgain(Mention $mention, Sentence $sentence): bool
     {
-        $isAgain = $mention->isAgain || true === $this->last?->isSummedUpBy($mention);
+        $isCounted = null === $mention->place && $this->entries->isCounted($mention, $sentence);
+        $isAgain = $mention->isAgain || $isCounted || true === $this->last?->isSummedUpBy($mention);
         $known = $isAgain || $mention->isKnown ? $this->entries->known($mention) : null;
         // "it's gone at 34, so about seven feet of belly"
         if ($mention->isSum && true === $this->last?->isOfKind($mention)) {

@@ -66,7 +66,10 @@ final readonly class OneThing
     private function isWhere(Mention $one, Mention $more): bool
     {
         return Kind::Hole === $one->kind && \in_array($more->kind, [Kind::WornInvert, Kind::BrokenPipe], true)
-            && $more->first - $one->last <= self::COMING_WORDS && $this->sentence->isAny('where', $one->last + 1, $more->first - 1);
+            && $more->first - $one->last <= self::COMING_WORDS
+            && ($this->sentence->isAny('where', $one->last + 1, $more->first - 1)
+                // "a hole that's rusted through on the bottom"
+                || null !== $this->sentence->begins('they_are', $one->last + 1) || $this->sentence->is('relates', $one->last + 1));
     }
 
     /** "the pipe's sagged, and there's standing water" */

@@ -37,10 +37,11 @@ final readonly class Others
      *
      * @param list<Mention> $mentions
      * @param ?Kind $last what was named last before the sentence
+     * @param ?Kind $counted of what a first one was named before it
      *
      * @return list<Mention> with their places
      */
-    public function of(array $mentions, ?Kind $last): array
+    public function of(array $mentions, ?Kind $last, ?Kind $counted = null): array
     {
         $others = [];
         foreach ($this->unnamed->parts($mentions, $this->places) as [$part, $place]) {
@@ -60,9 +61,11 @@ final readonly class Others
             $growing = $isOfMore ? array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]
                 && \in_array($each->kind?->family(), self::COME_AGAIN, true)) : [];
             $before = end($growing) ?: $before;
-            $kind = $before->kind ?? $last;
+            $kind = $this->counted($mentions, $part, $counted) ?? $before->kind ?? $last;
             $more = null === $kind || !\in_array($kind->family(), self::COME_AGAIN, true) ? null : $this->more->at($place);
-            $isOfOther = $this->isOfOther($mentions, $part, $place);
+            // "another joint at eleven feet, that one's clean": of roots; an offset that is good is one.
+            $isOfOther = $this->isOfOther($mentions, $part, $place)
+                || Family::Roots === $kind?->family() && (new Vacancy($this->sentence))->isClean($place);
             // "it drops off again at fifteen"
             $kind = null === $more ? $kind : $this->more->grown($kind, ...$more);
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
@@ -77,6 +80,22 @@ final readonly class Others
         }
 
         return [] === $mentions && [] === $others ? $this->listed($last) : $others;
+    }
+
+    /**
+     * "the first lateral's at 18, wipes in that one, the second one's at 42": of the laterals.
+     *
+     * @param list<Mention> $mentions
+     * @param array{int, int} $part
+     */
+    private function counted(array $mentions, array $part, ?Kind $before): ?Kind
+    {
+        if (!$this->sentence->has('counted_on', $part[0] - self::ANOTHER_WORDS, $part[1])) {
+            return null;
+        }
+        $firsts = array_filter($mentions, fn (Mention $each) => $each->last < $part[0] && $this->sentence->is('first', $each->first - 1));
+
+        return (end($firsts) ?: null)->kind ?? $before;
     }
 
     /**

@@ -42,7 +42,7 @@ final readonly class OwnOpening
             $isBeside = $sentence->isAfter('at', $first) && null !== $sentence->nameBefore($first)
                 && $first - (int) $sentence->nameBefore($first) <= self::SHOWN_WORDS + 1;
 
-            return $isBeside || $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
+            return $isBeside || $this->isLeft($mention) || $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
         }
         // "I got in at the front cleanout", "front cleanout to the street"
         $isFrom = null !== $sentence->begins('toward', $mention->last + 1) && !$isPlacePending
@@ -61,6 +61,13 @@ final readonly class OwnOpening
         return $isKnown && ($isWay || !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first))
             || !$isShown && $isWay && !$this->measures->hasPlace($sentence->first - 1, $mention->first)
             || !$isShown && [] === $this->measures->places && !$isPlacePending;
+    }
+
+    /** "it's an ABS cleanout, and I went about three feet and it goes down" */
+    private function isLeft(Mention $mention): bool
+    {
+        return $this->sentence->is('and', $mention->last + 1) && $this->sentence->is('speakers', $mention->last + 2)
+            && !$this->measures->hasPlace($this->sentence->first - 1, $mention->first);
     }
 
     private function isToldWhere(Mention $mention): bool

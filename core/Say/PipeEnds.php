@@ -271,7 +271,9 @@ final readonly class PipeEnds
     /** How long the pipe is that the line begins with. */
     private function long(Atom $pipe, Amount $amount): ?Place
     {
-        $isBegin = $this->before->isBegin() && null === $this->before->end($this->sentence)
+        // "a ninety at two feet, and it's cast iron for the first twelve feet": that is so from the beginning, whatever was said before.
+        $isBegin = $this->sentence->is('first', $amount->first - 1)
+            || $this->before->isBegin() && null === $this->before->end($this->sentence)
             && !$this->measures->hasPlace($this->sentence->first - 1, $pipe->first - self::BEFORE_WORDS);
         $isLength = Unit::Large === $amount->unit
             || Unit::None === $amount->unit && $this->sentence->is('first', $amount->first - 1);

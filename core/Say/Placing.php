@@ -27,10 +27,11 @@ final class Placing
     /**
      * @param list<Mention> $mentions in their order
      * @param ?Kind $last what was named last before the sentence
+     * @param ?Kind $counted of what a first one was named before it
      *
      * @return list<Mention> the same, and what is named by its place alone: "roots at 44 feet, 51 feet and 58"
      */
-    public function place(array $mentions, ?Kind $last): array
+    public function place(array $mentions, ?Kind $last, ?Kind $counted = null): array
     {
         $stretches = new Stretches($this->sentence, $this->measures, $this->where);
         $stretches->goOn($mentions);
@@ -39,7 +40,7 @@ final class Placing
         $repeated = new Repeated($this->sentence, $places);
         $isNowhere = [] === $this->measures->places && !$this->where->isPending() && !$this->where->isCarried();
         $others = $isNowhere ? (new Further($this->sentence))->of($mentions, $last)
-            : (new Others($this->sentence, $places))->of($mentions, $last);
+            : (new Others($this->sentence, $places))->of($mentions, $last, $counted);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $all = Overlaps::withoutWhoseIs($all, $this->sentence, $this->measures);

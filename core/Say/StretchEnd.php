@@ -138,7 +138,10 @@ final readonly class StretchEnd
     /** @return ?self of anything else, which ends where it says so in so many words */
     public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
-        return self::between($sentence, $measures, self::OF_OTHERS, $first, $last);
+        $end = self::between($sentence, $measures, self::OF_OTHERS, $first, $last);
+        $isClean = isset($end->places[0]) && (new Vacancy($sentence))->isCleanTo($first, $end->places[0]);
+
+        return $isClean ? null : $end;
     }
 
     /** @return ?float where it is said to start, in metres: "it starts at 35" */

@@ -87,7 +87,7 @@ final readonly class Stretches
     private function isBehindTo(int $word, int $words, int $since): bool
     {
         foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $first => $last) {
-            if ($first > $since && $last < $word && $word - $last <= $words) {
+            if ($last > $since && $last < $word && $word - $last <= $words) {
                 return true;
             }
         }
@@ -100,7 +100,10 @@ final readonly class Stretches
     {
         // "no issues from there until 44, where we have another root"
         $last = $this->sentence->is('at_its_end', $to->last + 1) ? $to->last : $to->last + self::BESIDE_WORDS;
-        $beside = array_filter($mentions, static fn (Mention $each) => Joined::stretches($each)
+        // "from there out to sixty is plastic"
+        $isPipe = static fn (Mention $each) => Kind::Transition === $each->kind && $each->first > $to->last
+            && $each->first - $to->last <= self::CLEAN_WORDS;
+        $beside = array_filter($mentions, static fn (Mention $each) => (Joined::stretches($each) || $isPipe($each))
             && $each->last >= $first - self::BESIDE_WORDS && $each->first <= $last);
 
         return [] !== $beside && !Joined::isElsewhere($this->sentence, $first, $to->first);

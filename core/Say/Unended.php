@@ -52,6 +52,12 @@ final class Unended
         return $isOver;
     }
 
+    /** "a sag at fourteen, and it's holding grease … so fourteen to eighteen": the sag goes on so far. */
+    public function lowFrom(?Place $stretch): ?Entry
+    {
+        return null !== $stretch?->to && true === $this->low?->begins($stretch) ? $this->low : null;
+    }
+
     /** Something else was named. */
     public function pass(): void
     {

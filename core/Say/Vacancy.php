@@ -83,6 +83,13 @@ final class Vacancy
         return $this->sentence->begins('out_again', $next) > ($this->sentence->begins('out', $next) ?? 0);
     }
 
+    /** "… and from there out to sixty it's clean": that far nothing goes on. */
+    public function isCleanTo(int $from, Place $end): bool
+    {
+        return $this->sentence->isAny('and', $from, $end->first - 1) && $this->sentence->is('subjects', $end->last + 1)
+            && $this->sentence->isAny('nothing_there', $end->last + 2, $end->last + self::CLEAN_WORDS);
+    }
+
     /** "and at five metres it joins the main drain": what is told of the place is nothing that was found. */
     public function isOfNone(Place $place): bool
     {

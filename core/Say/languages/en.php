@@ -37,6 +37,7 @@ return [
     ],
     // In any phrase these stand for a word as well.
     'alike' => [
+        'at' => ['around'],
         'joint' => ['hub', 'bell', 'collar'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
     ],
     // What leans on the word before stands for these.
@@ -241,8 +242,9 @@ return [
             .'bath|toilet|tub|shower|sink|laundry|washer|lavatory|lav|utility|restroom|powder|mop_sink|urinal|vanity|basin|bidet|bar',
         'joins' => 'coming|comes|ties|tying|tied|joins|joining|enters|entering|feeds|feeding|tees|connects|connecting',
         'feeder' => 'gully|gulley|downpipe|downspout|gutter|rainwater|leader',
-        'source' => 'kitchen|bathroom|bathrooms|bath|baths|laundry|toilet|toilets|commode|shower|showers|sink|sinks|tub|washer|'
-            .'washing_machine|dishwasher|urinal|urinals|basin|bidet|utility|ensuite|en_suite|powder_room|half_bath|master|loo|wc|cloakroom|'
+        'source' => 'kitchen|bathroom|bathrooms|bath|baths|laundry|toilet|toilets|water_closet|commode|shower|showers|sink|sinks|tub|'
+            .'washer|washing_machine|dishwasher|urinal|urinals|basin|bidet|utility|ensuite|en_suite|powder_room|'
+            .'half_bath|master|loo|wc|cloakroom|'
             .'basement|garage|upstairs|downstairs|addition|extension|conservatory|annex|guest_house|pool_house|pool|cottage|barn|shed|'
             ."shop|workshop|trailer|neighbor|neighbors|neighbor's|neighbour|neighbours|neighbour's|next_door|apartment|flat|unit|"
             .'floor_drain|yard_drain|area_drain|roof_drain|trench_drain|shower_drain|downspout|downspouts|downpipe|gutter|gutters|gully|'
@@ -373,6 +375,15 @@ return [
     // "a, like, six inch crack", but not "looks like a crack".
     'loose' => ['like'],
     'loose_before' => ['about', 'maybe', 'around', 'some', 'probably', 'almost', "there's", "it's", "we're", 'half', 'right', 'at'],
+    // "Right at twenty", "at about twenty"; and where "right" is a side.
+    'roughly_before' => ['right', 'somewhere'],
+    'roughly_behind' => ['about', 'around', 'roughly', 'approximately', 'maybe', 'like', 'exactly', 'nearly'],
+    'at_words' => ['at', 'around', 'about'],
+    'sided_by' => [
+        'to', 'on', 'your', 'my', 'our', 'his', 'go', 'goes', 'going', 'went', 'turn', 'turns', 'turning', 'turned', 'bend', 'bends',
+        'hard', 'upper', 'lower', 'bottom', 'top', 'or', 'and', 'from', 'cuts', 'veers', 'swings', 'sweeps', 'kicks', 'hooks', 'makes',
+        'hand', 'far', 'wye', 'tee', 'lateral', 'branch', 'ninety', 'five', 'connection', 'pipe', 'line',
+    ],
     'seems_like' => [
         'look', 'looks', 'looked', 'looking', 'seem', 'seems', 'feel', 'feels', 'sounds', 'shaped', 'something', 'anything', 'nothing',
         'stuff', 'things', 'not',
@@ -494,6 +505,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                "it's|that's|this_is|this's (like|just|kind|of|a|a_pretty|real|really)* big|huge|giant|solid|thick|nasty clump|mass "
+                    .'and|coming|growing|right|there|here',
                 'hairy|matted|fuzzy|stringy|big|huge (hairy|old|matted|fuzzy)* root mass|ball|clump',
                 "forest|gob|gobs|glob|jungle|curtain|broom|rat's_nest|squirrel_cage|horse's_tail|horse_tail|pony_tail|ponytail|"
                     .'fox_tail|beaver_tail|horsetail|foxtail|fur_coat|beard|mane|wig|mop of (tree|these|those)* root(s)',
@@ -1657,6 +1670,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                'the|a|your water closet at',
                 'ties|tied|tying|teed into a|the|another|this bigger|larger|other|four_inch|six_inch|old line|pipe|drain',
                 'septic tank|system connection',
                 'second|first|third|upstairs|downstairs|main floor bath|bathroom|restroom|powder_room|laundry|kitchen (that|which|'
@@ -2007,10 +2021,13 @@ return [
                 'hit|hits|hitting (the|that|some|your|our|old)* clay|cast|plastic|pvc|abs|concrete|orangeburg (iron|pipe)*',
                 'hit|hits|get|reach (into)* (some|the)* plastic|clay|pvc', 'leave|leaving|leaves the (old)* cast|clay|plastic|pvc (iron)*',
                 'transition(s) coupling', 'material change',
-                'change of|in material|pipe', 'pipe|material changes', 'get|gets|come|comes to|into the four|six|three|five|eight inch',
+                'change of|in material|pipe', 'pipe|material changes (from)',
+                'get|gets|come|comes to|into the four|six|three|five|eight inch',
                 'coupling transition',
             ],
             'bend' => [
+                'makes|takes|does|make|making|took a|an|this (real|really|pretty|very)* hard|tight|quick|gentle|slight|gradual|big|'
+                    .'long|abrupt|hairpin turn|bend',
                 'line|pipe|it drops|goes|turns|dives (straight|right|down)* vertical|vertically',
                 'bottoms|bottom|bottomed out and (we|it|i|then)* turn|turns|turned|make|head',
                 "i'm|we're (now)* making the|a|my|our (big|hard|first|last)* turn",
@@ -3908,7 +3925,9 @@ return [
             'i|we can see',
             'good|clean|clear|fine|okay|open|sound (sound|pipe|run|all|past|there|that|the|way|out|down|right|up|on)* to|until',
         ]],
+        'counted_on' => ['' => ["second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth one|one's", '2nd|3rd|4th|5th|6th one']],
         'nothing_more' => ['' => [
+            '(and)* the rest (of|it|the|line|pipe|run)*',
             "that's|that is|was (about|pretty|really|just|basically|much)* all|it (that)* i've|we've|i|we|there|i'm|we're",
             "that's|that is|was (about|pretty|really|just|basically|much)* it (all|the|way)* to|until|till",
             "that's|that was the only thing|one|issue|problem|spot|crack|place (i|we|i've|we've|see|saw|seen|found|got|had)*",
@@ -4335,6 +4354,14 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'break|broke|breaking|broken (that|it|them|this|some|of|the)* up|loose with|and|so',
+            'opened|opening|punched|poked|made|cut (up)* a|the|that (little|small|big|three|four|inch)* hole',
+            "there's|there_is (a|some)* water stain|stains|staining|mark|marks",
+            "would've|would_have|could've|could_have|might've|might_have (just|really|probably)* got|gotten|get|been (it|the|my|that|"
+                .'cable|camera|machine)* stuck|hung',
+            "it's|that's the bottom (of|the|hill|stack|slope|drop)* and|where",
+            '(the)* top|bottom|upper|lower|first|second pipe|one sits|sitting|is|sets',
+            "bore|bore's (is|it's|back|to|nearly|almost)* full|clear|clean|open (again|bore|now)*",
             'other|same branch',
             'one branch to do|clean|clear|camera',
             'which|that goes|runs (off)* (to)* (the)* left|right at|past|after the wye|y|tee|branch|junction',
@@ -4445,7 +4472,7 @@ return [
             'where we|i|they stopped|left|quit (off)*', "can't|cannot push it and|or (i)* can't|cannot pull it",
             'in cracking condition|good|nick|order',
             'leaves|everything|stuff (and)* (everything|stuff|paper)* stuck in it|them|there',
-            'make|making|makes a hard|sharp|tight turn', 'on the lip|edge of it',
+            'has|have to make a hard|sharp|tight turn', 'on the lip|edge of it',
             'cut|take|dig|rip that|the|this tee|wye|y|fitting out', 'screen this is (the|your|our|her|his)* main line',
             'rose|holly|box|juniper bush|bushes', 'bush|bushes in the|your|her|his|their yard|garden', "like a bird's nest",
             "i|we|you|i've|we've|you've (can|could|keep|just|had)* cut|punch|punched|poke|poking|poked (a|pretty|good|nice|big|"
