@@ -4354,8 +4354,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            'break|broke|breaking|broken (that|it|them|this|some|of|the)* up|loose with|and|so',
-            'opened|opening|punched|poked|made|cut (up)* a|the|that (little|small|big|three|four|inch)* hole',
+            'break|broke|breaking that|it|them|this|some (of|it|the|that)* up|loose',
+            "i|we|i've|we've|he|he's (only)* opened|punched|poked|made|cut (up)* a|the|that (little|small|big|three|four|inch)* hole",
             "there's|there_is (a|some)* water stain|stains|staining|mark|marks",
             "would've|would_have|could've|could_have|might've|might_have (just|really|probably)* got|gotten|get|been (it|the|my|that|"
                 .'cable|camera|machine)* stuck|hung',
