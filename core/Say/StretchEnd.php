@@ -279,7 +279,7 @@ final readonly class StretchEnd
         foreach ((new EndWords($sentence, $roles))->in($first, $last) as $word => $until) {
             // "it comes back up, and at 41 there's the main": that is of something else.
             $isBehind = static fn (Place $place) => $place->last > $word && $place->last <= $last
-                && $place->first - $word <= self::BEHIND_WORDS
+                && $place->first - max($word, min($until, $place->first)) <= self::BEHIND_WORDS
                 // "it gets thicker, and by the time you're at twenty" is one.
                 && (!$sentence->isAny('and', min($until, $place->first), max($word, $place->first))
                     // "it stops at the next joint, and that's at 26"

@@ -4212,6 +4212,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            'and (then)* at|in|on the|your next|following joint|one (at|is|there)*',
             "there's|there_is|here's|got|have|see|seeing|i've|we've (got|a|just|only|maybe|also)* couple|few|some more (of)* (them|"
                 .'those|these)* (here|there|too|also)*',
             "they're|these|those (are|aren't)* (not|a_lot|way|much|even|little|bit|just)* as bad|heavy|thick|big",
