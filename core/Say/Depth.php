@@ -95,11 +95,11 @@ final readonly class Depth
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */
     private function isReading(Amount $one, int $next): bool
     {
+        $isBehind = $this->isLocating || [] !== array_filter($this->amounts, static fn (Amount $each) => $each->last < $one->first);
         // "it's showing thirty eight inches"
-        // "the break's at thirty one, and it's only eighteen inches down"
-        $isTold = $this->isLocating || [] !== array_filter($this->amounts, static fn (Amount $each) => $each->last < $one->first);
         $isFar = Unit::Small === $one->unit && ($one->value >= self::LEAST_IN_INCHES_M
-            || $isTold && $one->value >= self::DEEPEST_WATER_M && null !== $this->sentence->begins('maybe_deep', $next));
+            // "the break's at thirty one, and it's only eighteen inches down"
+            || $isBehind && $one->value >= self::DEEPEST_WATER_M && null !== $this->sentence->begins('maybe_deep', $next));
         // "we're sixteen feet down, and there it goes level": down the stack.
         if (Unit::Large === $one->unit ? $one->value >= self::DEEPEST_M : !$isFar) {
             return false;

@@ -40,6 +40,12 @@ final readonly class InShort
         $said = new self($words, $text, $lexicon);
         $spelled = [];
         for ($i = 0; $i < \count($words); ++$i) {
+            // Most words are no number and stand behind none.
+            if (!$said->isNumber($i) && !$said->isNumber($i - 1)) {
+                $spelled[] = $words[$i];
+
+                continue;
+            }
             [$all, $many] = $said->hour($i) ?? $said->part($i) ?? $said->turns($i) ?? [[$said->unit($i) ?? $words[$i]], 1];
             array_push($spelled, ...$all);
             $i += $many - 1;
