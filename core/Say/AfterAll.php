@@ -17,7 +17,7 @@ final readonly class AfterAll
     public function is(Mention $mention): bool
     {
         $isOfIt = fn (int $begin) => $begin > $mention->last && $begin - $mention->last <= self::BEHIND_WORDS
-            && null === $this->sentence->nextName($mention->last + 1, $begin);
+            && null === $this->sentence->named->next($mention->last + 1, $begin);
 
         return [] !== array_filter(array_keys($this->sentence->marks('after_all')), $isOfIt);
     }

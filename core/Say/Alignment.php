@@ -21,7 +21,7 @@ final readonly class Alignment
     private Ties $ties;
     private Vacancy $vacancy;
 
-    /** @var list<list<Place>> before the first name, between each and the next, and behind the last */
+    /** @var list<list<array{Place, int}>> before the first name, between each and the next, behind the last; with what each costs left */
     private array $between;
 
     /**
@@ -39,7 +39,9 @@ final readonly class Alignment
         for ($i = 0; $i <= \count($mentions); ++$i) {
             $from = 0 === $i ? $sentence->first : $mentions[$i - 1]->last;
             $to = $mentions[$i]->first ?? $sentence->last + 1;
-            $between[] = array_values(array_filter($places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
+            $here = array_values(array_filter($places, static fn (Place $place) => $place->first >= $from && $place->first < $to));
+            $last = $i === \count($mentions) ? end($here) : null;
+            $between[] = array_map(fn (Place $place) => [$place, $this->vacancy->cost($place, $place === $last)], $here);
         }
         $this->between = $between;
     }
@@ -189,9 +191,8 @@ final readonly class Alignment
         // A place that stands right before the sentence is of what is named first in it.
         $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
         $cost = $isNext ? $this->vacancy->cost($this->pending, false) : 0;
-        foreach ($here as $i => $place) {
-            $isTaken = $place === $before?->place || $place === $taken;
-            $cost += $isTaken ? 0 : $this->vacancy->cost($place, null === $behind && $i === \count($here) - 1);
+        foreach ($here as [$place, $vacant]) {
+            $cost += $place === $before?->place || $place === $taken ? 0 : $vacant;
         }
 
         return $cost;

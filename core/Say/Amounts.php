@@ -29,7 +29,7 @@ final readonly class Amounts
 
     public function at(int $i): ?Amount
     {
-        if (!$this->lexicon->beginsAmount($this->text($i))) {
+        if (!$this->lexicon->beginsAmount($this->text($i), $this->text($i + 1))) {
             return null;
         }
 
@@ -268,7 +268,7 @@ final readonly class Amounts
 
     private function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return isset($this->words[$i]->tables[$table]);
     }
 
     private function text(int $i): string

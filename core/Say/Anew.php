@@ -96,7 +96,7 @@ final readonly class Anew
     {
         $isIts = fn (int $end, int $begin) => $begin < $mention->first && $mention->first - $end <= self::BESIDE_WORDS
             && !$this->sentence->isAny('and', $end + 1, $mention->first - 1)
-            && null === $this->sentence->nextName($begin, $mention->first - 1);
+            && null === $this->sentence->named->next($begin, $mention->first - 1);
 
         return [] !== array_filter($this->sentence->marks('next_joint'), $isIts, \ARRAY_FILTER_USE_BOTH);
     }

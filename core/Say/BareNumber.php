@@ -92,7 +92,7 @@ final readonly class BareNumber
     /** "the joint's out by twenty" */
     private function isHowMuch(): bool
     {
-        return $this->sentence->is('by', $this->one->first - 1) && $this->sentence->isInName($this->one->first - 1);
+        return $this->sentence->is('by', $this->one->first - 1) && $this->sentence->named->holds($this->one->first - 1);
     }
 
     /** "built in nineteen sixty two" */
@@ -172,7 +172,7 @@ final readonly class BareNumber
     private function isToldBehind(int $next): bool
     {
         $sentence = $this->sentence;
-        $isNamed = null !== $sentence->nextName($next, $next + self::WORDS_BEFORE_NAME);
+        $isNamed = null !== $sentence->named->next($next, $next + self::WORDS_BEFORE_NAME);
         // "twenty one is roots again", "sixty six it's the city tap"
         // … and "sixty was the main", on the way back
         $isSo = $isNamed && ($sentence->is('is', $next) || $sentence->is('was', $next)
@@ -246,7 +246,7 @@ final readonly class BareNumber
         $isNext = Atom::KIND === $this->sentence->atomAt($next)?->role || $this->sentence->last < $next
             || $this->sentence->beginsAny(['here', 'intro', 'move'], $after);
 
-        return $this->one->mayBePlace() && $this->sentence->isBehindName($this->one->first) && $isNext;
+        return $this->one->mayBePlace() && $this->sentence->named->endsBefore($this->one->first) && $isNext;
     }
 
     /** Whether what follows is no noun that the number could count. */

@@ -48,11 +48,7 @@ final readonly class Between
             }
             // "a good bit of": one, with its article.
             $i += $this->sentence->is('articles', $i) && null !== $this->sentence->begins('how_much', $i + 1) ? 1 : 0;
-            $more = $i;
-            foreach (self::AS_ONE_WORD as $role) {
-                $more = max($more, $this->sentence->begins($role, $i) ?? $i);
-            }
-            $i = max($i, $this->sentence->atomAt($i)->last ?? $i, $more);
+            $i = max($this->sentence->atomAt($i)->last ?? $i, $this->sentence->longest(self::AS_ONE_WORD, $i));
             ++$words;
         }
 
@@ -70,8 +66,13 @@ final readonly class Between
     /** "roots at 30, here's 39 feet, it drops off, water on the other side of it" */
     public function isParted(int $from, int $to): bool
     {
-        return [] !== array_filter($this->sentence->atoms, static fn (Atom $atom) => $atom->first >= $from && $atom->last <= $to
-            && true === $atom->amount?->mayBeAlong());
+        foreach ($this->sentence->atoms as $atom) {
+            if ($atom->first >= $from && $atom->last <= $to && true === $atom->amount?->mayBeAlong()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function isJoined(int $from, int $to): bool

@@ -27,7 +27,7 @@ final readonly class Borders
      * @param list<Atom> $atoms what things are, in their order
      * @param array<string, array<int, int>> $marks how they are said: last word by first word, by role
      */
-    public function __construct(private Speech $speech, array $atoms, array $marks, private Lexicon $lexicon)
+    public function __construct(private Speech $speech, array $atoms, array $marks)
     {
         $names = array_filter($atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
         $materials = array_filter($atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
@@ -53,6 +53,6 @@ final readonly class Borders
 
     public function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return isset($this->speech->words[$i]->tables[$table]);
     }
 }

@@ -22,7 +22,7 @@ final class Bores
         $isPipe = $sentence->is('known', $one->first - 1) && $sentence->is('bare_units', $one->last)
             && Atom::KIND !== $role && !$sentence->is('of', $next);
         // "cast iron of a hundred millimetres"
-        $isBehindPipe = $sentence->is('of', $one->first - 1) && $sentence->isMaterialBefore($one->first - 1);
+        $isBehindPipe = $sentence->is('of', $one->first - 1) && $sentence->named->isMaterialBefore($one->first - 1);
 
         return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
     }

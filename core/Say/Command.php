@@ -19,7 +19,7 @@ final readonly class Command
         $words = Speech::written($text, $lexicon)->words;
         $words = array_values(array_filter($words, static fn (Word $word) => !$word->isStop() && !$word->isComma()));
         $said = implode(' ', array_map(static fn (Word $word) => $lexicon->apart($word->text), $words)).' ';
-        [$meaning, $count] = $lexicon->phrasesAt($said, 0)['command'] ?? ['', 0];
+        [$meaning, $count] = $lexicon->phrases->at($said, 0)['command'] ?? ['', 0];
         $what = SpokenCommand::tryFrom($meaning);
         if (null === $what || SpokenCommand::Place !== $what && $count < \count($words)) {
             return null;

@@ -18,9 +18,9 @@ final readonly class Cuts
      * @param list<Atom> $atoms what things are, in their order
      * @param array<string, array<int, int>> $marks how they are said: last word by first word, by role
      */
-    public function __construct(private Speech $speech, private array $atoms, private array $marks, Lexicon $lexicon)
+    public function __construct(private Speech $speech, private array $atoms, private array $marks)
     {
-        $this->words = new Borders($speech, $atoms, $marks, $lexicon);
+        $this->words = new Borders($speech, $atoms, $marks);
         $over = [];
         foreach ($marks['ends'] ?? [] as $end) {
             $place = $this->words->from[($marks['at'][$end + 1] ?? $end) + 1] ?? null;
@@ -194,11 +194,17 @@ final readonly class Cuts
     /** Whether something was named a few words before. */
     private function isBehindName(int $word): bool
     {
-        $from = $word - self::RUN_WORDS;
-        $isNear = static fn (int $last) => $last >= $from && $last < $word;
-
         // "right at the start, zero point four"
-        return !isset($this->words->from[$word]) && [] !== array_filter(array_keys($this->words->named), $isNear);
+        if (isset($this->words->from[$word])) {
+            return false;
+        }
+        for ($last = $word - 1; $last >= $word - self::RUN_WORDS; --$last) {
+            if (isset($this->words->named[$last])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** "it clears up at thirty nine another dip at forty four": the place is where it ends, and of nothing else. */

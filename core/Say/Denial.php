@@ -29,7 +29,8 @@ final readonly class Denial
             // "It doesn't have much fall": that is what is there; "a no hub coupling" denies nothing.
             // "looks like a golf ball, no, it's a toy"
             $isAnew = $sentence->beginsAny(['taken_back', 'sorry'], $begin) || $this->isWhole($begin)
-                || $sentence->isInName($begin) && !$sentence->is('or', $mention->first - 1) && !$sentence->is('any', $mention->first - 1)
+                || $sentence->named->holds($begin) && !$sentence->is('or', $mention->first - 1)
+                    && !$sentence->is('any', $mention->first - 1)
                 // "it's really not, and there's …", "it's not, it's a root"
                 || $sentence->is('and', $end + 1)
                 || $sentence->is('likened', $end + 1) && null !== $sentence->begins('they_are', $end + 1)
@@ -71,7 +72,7 @@ final readonly class Denial
             // "no roots, an offset at 30 feet": what comes behind the comma with an article or a place stands for itself.
             $isOwn = $sentence->isComma($i) && ($sentence->is('articles', $i + 1) || $this->measures->hasPlace($i, $mention->first));
             // "no standing water, a crack runs from 13 to 20", and not "no roots or a crack"
-            $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->isBehindName($i) && $i === $mention->first - 1;
+            $isOwn = $isOwn || $sentence->is('one', $i) && $sentence->named->endsBefore($i) && $i === $mention->first - 1;
             // "no fall on that pipe, and it holds water", "it's not going to hurt anything, and the joint's open"
             $isSaid = $sentence->is('subjects', $i + 1) || $sentence->is('definite', $i + 1)
                 && ($i + 2 === $mention->first || $sentence->is('of_the_line', $i + 2) && $i + 3 === $mention->first);
@@ -121,7 +122,7 @@ final readonly class Denial
     /** "there's no bellies, the bad news is the separation": what was denied has its name, and nothing joins the two. */
     private function isBeyond(int $denied, Mention $mention): bool
     {
-        $name = $this->sentence->nameBefore($mention->first);
+        $name = $this->sentence->named->before($mention->first);
         $between = [(int) $name + 1, $mention->first - 1];
         // "you don't have any new breaks, the crack at 24 looks as it did"
         $isApart = ($between[1] - $between[0] >= self::DENIED_WORDS - 1 || $this->sentence->is('definite', $between[1]))

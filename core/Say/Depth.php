@@ -82,7 +82,7 @@ final readonly class Depth
         // "the depth at the first bend is nought point eight"
         $isDepth = $this->sentence->is('is', $one->first - 1) && null === $this->sentence->begins('at', $next)
             && $this->sentence->has('depth', $one->first - self::DEPTH_WORDS, $one->first)
-            && null !== $this->sentence->nextName($one->first - self::DEPTH_WORDS, $one->first);
+            && null !== $this->sentence->named->next($one->first - self::DEPTH_WORDS, $one->first);
         // "let me locate that … at nine metres it's one point one"
         $isNext = $this->isLocating && $one->isTenths() && $this->sentence->is('subjects', $one->first - 1)
             && $one->value * $this->bareM < $this->sentence->amountBefore($one->first - 1)?->value;

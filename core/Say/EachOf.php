@@ -144,7 +144,7 @@ final readonly class EachOf
         $isEnd = $this->sentence->has('ends', $before->first - self::END_WORDS, $before->first);
 
         return !$isEnd && null === $last->to && $this->sentence->is('and', $led - 1)
-            && $this->sentence->nextName($last->last + 1, $mention->last) === $mention->first
+            && $this->sentence->named->next($last->last + 1, $mention->last) === $mention->first
             && $mention->first - $last->last <= self::NAMED_WORDS;
     }
 

@@ -36,7 +36,7 @@ final readonly class EndWords
     {
         $before = [$word - self::NOTHING_WORDS, $word - 1];
         $isOfPipe = $this->sentence->is('all_of_it', $word - 1)
-            || $this->sentence->isMaterialBefore($word)
+            || $this->sentence->named->isMaterialBefore($word)
             || $this->sentence->is('nothing_there', $word) && $this->sentence->is('subjects', $word - 1);
 
         return $this->sentence->isAny('nothing_there', ...$before)

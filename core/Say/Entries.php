@@ -18,6 +18,8 @@ final class Entries
     /** @var list<Entry> */
     private array $all = [];
     private int $run = 0;
+    /** How many were read before the run. */
+    private int $before = 0;
 
     /** @return list<Entry> with the words that each is from */
     public function told(Speech $speech): array
@@ -83,6 +85,12 @@ final class Entries
         return $this->run;
     }
 
+    /** @return list<Entry> those of the run: of an hour of narration there are many more */
+    private function here(): array
+    {
+        return \array_slice($this->all, $this->before);
+    }
+
     public function last(): ?Entry
     {
         return end($this->all) ?: null;
@@ -106,6 +114,7 @@ final class Entries
     public function startRun(): void
     {
         ++$this->run;
+        $this->before = \count($this->all);
     }
 
     public function add(Entry $entry): void
@@ -136,7 +145,7 @@ final class Entries
             return null;
         }
         // "the crack on the top is the worst": of two the one there.
-        $nowhere = array_filter($this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isNowhereToo($mention));
+        $nowhere = array_filter($this->here(), static fn (Entry $entry) => $entry->isNowhereToo($mention));
         $known = end($nowhere) ?: null;
         $isOneOfMany = $known !== $last && \in_array($mention->kind?->family(), [null, Family::Connection, Family::Way], true);
 
@@ -149,16 +158,13 @@ final class Entries
         $many = $sentence->amountBefore($mention->first);
         $isOfMany = Unit::None === $many?->unit && $many->value >= self::LEAST_SUMMED_UP;
 
-        return $isOfMany && $many->value <= \count(array_filter(
-            $this->all, fn (Entry $entry) => $entry->run === $this->run && $entry->isOfKind($mention),
-        ));
+        return $isOfMany && $many->value <= \count(array_filter($this->here(), static fn (Entry $entry) => $entry->isOfKind($mention)));
     }
 
     /** What was named last of the kind of a mention in this run. */
     public function known(Mention $mention): ?Entry
     {
-        // From the last on: of an hour of narration there are many.
-        for ($i = \count($this->all) - 1; $i >= 0 && $this->all[$i]->run === $this->run; --$i) {
+        for ($i = \count($this->all) - 1; $i >= $this->before; --$i) {
             if ($this->all[$i]->isOfKind($mention)) {
                 return $this->all[$i];
             }
@@ -185,8 +191,8 @@ final class Entries
     /** Whether a mark was told at a place: "it's four feet deep, so I'll put a flag there". */
     public function isMarked(float $from): bool
     {
-        return [] !== array_filter($this->all, fn (Entry $entry) => Entry::MARK === $entry->kind && $entry->run === $this->run
-            && null !== $entry->fromM && abs($entry->fromM - $from) <= Entry::SAME_PLACE_M);
+        return [] !== array_filter($this->here(), static fn (Entry $entry) => Entry::MARK === $entry->kind && null !== $entry->fromM
+            && abs($entry->fromM - $from) <= Entry::SAME_PLACE_M);
     }
 
     /** "roots at 14, 17 and 20 … so from fourteen to 26 every joint is full of roots": all of them, and nothing more. */
@@ -196,10 +202,9 @@ final class Entries
         if (null === $place?->to || Family::Roots !== $mention->kind?->family()) {
             return false;
         }
-        $isIn = fn (Entry $entry) => $entry->run === $this->run && Family::Roots === Kind::tryFrom($entry->kind)?->family()
-            && $entry->isCoveredBy($place);
+        $isIn = static fn (Entry $entry) => Family::Roots === Kind::tryFrom($entry->kind)?->family() && $entry->isCoveredBy($place);
 
-        return \count(array_filter($this->all, $isIn)) >= self::LEAST_SUMMED_UP;
+        return \count(array_filter($this->here(), $isIn)) >= self::LEAST_SUMMED_UP;
     }
 
     /** What a mention at a place names again; none where it is told to be another one. */
@@ -214,8 +219,8 @@ final class Entries
         }
         // "a hole at seventeen and another one at eighteen and a half"
         $isAnother = $sentence->has('another', $mention->first, $mention->last);
-        foreach ($this->all as $entry) {
-            if ($entry->isAlso($mention, $this->run, $from, $to) && !($isAnother && $entry->isApart($from))) {
+        foreach ($this->here() as $entry) {
+            if ($entry->isAlso($mention, $from, $to) && !($isAnother && $entry->isApart($from))) {
                 return $entry;
             }
         }
@@ -230,10 +235,9 @@ final class Entries
      */
     public function getPast(): bool
     {
-        $isEnd = fn (Entry $entry) => Kind::CannotGoFurther->value === $entry->kind && $entry->run === $this->run;
-        $end = array_key_last(array_filter($this->all, $isEnd));
+        $end = array_key_last(array_filter($this->here(), static fn (Entry $entry) => Kind::CannotGoFurther->value === $entry->kind));
         if (null !== $end) {
-            array_splice($this->all, $end, 1);
+            array_splice($this->all, $this->before + $end, 1);
         }
 
         return null !== $end;

@@ -171,10 +171,10 @@ final class Entry
     }
 
     /** @return bool whether a mention at a place is this thing again */
-    public function isAlso(Mention $mention, int $run, ?float $from, ?float $to): bool
+    public function isAlso(Mention $mention, ?float $from, ?float $to): bool
     {
         // Of an hour of narration there are many: most are somewhere else.
-        if ($this->run !== $run || null === $from || !$this->isAt($from, $to)
+        if (null === $from || !$this->isAt($from, $to)
             || !$this->isOfKind($mention) && (!$this->isSameEnd($mention) || $this->isApart($from))) {
             return false;
         }

@@ -36,8 +36,9 @@ final readonly class Fluency
                 };
                 if (0 === $many) {
                     $kept[] = $words[$i];
+                } else {
+                    $i += $many - 1;
                 }
-                $i += max(0, $many - 1);
             }
             $words = $kept;
         }
@@ -49,14 +50,14 @@ final readonly class Fluency
     private function filled(int $i): int
     {
         // "thirty uh thirty four": begun twice.
-        $isBegun = $this->isNumber($i) && $this->lexicon->isFiller($this->text($i + 1)) && $this->text($i + 2) === $this->text($i)
-            && $this->isNumber($i + 3);
+        $isBegun = $this->is('fillers', $i + 1) && $this->isNumber($i) && $this->isNumber($i + 3)
+            && $this->text($i + 2) === $this->text($i);
         if ($isBegun) {
             return 2;
         }
         $many = $this->lexicon->fillerAt($this->text($i), $this->text($i + 1), $this->text($i + 2));
         if (0 === $many) {
-            return $this->lexicon->isFiller($this->text($i)) ? 1 : 0;
+            return $this->is('fillers', $i) ? 1 : 0;
         }
         // "let's see if there's anything" asks; "at 30, I mean 32" corrects.
         $isMeant = $this->is('asked_about', $i + $many) || $this->is('corrects', $i + $many - 1) && $this->isNumber($i + $many);
@@ -67,21 +68,23 @@ final readonly class Fluency
     /** "at, okay, twenty feet", "a, like, six inch crack": in the middle of something. */
     private function hesitating(int $i): int
     {
-        $isOpen = $this->is('unfinished', $i - 1) || $this->isNumber($i - 1) && $this->lexicon->isUnit($this->text($i + 1));
+        $isOpen = $this->is('hesitations', $i)
+            && ($this->is('unfinished', $i - 1) || $this->isNumber($i - 1) && $this->lexicon->isUnit($this->text($i + 1)));
         $isLoose = $this->is('loose', $i) && !$this->is('seems_like', $i - 1)
             && ($this->is('articles', $i + 1) || $this->is('loose_before', $i + 1) || $this->isNumber($i + 1));
 
-        return $isOpen && $this->is('hesitations', $i) || $isLoose ? 1 : 0;
+        return $isOpen || $isLoose ? 1 : 0;
     }
 
     /** "the the", "there's a there's a": said once. */
     private function doubled(int $i): int
     {
+        $first = $this->text($i);
         for ($many = self::LONGEST_START; $many > 0; --$many) {
-            $isTwice = true;
-            for ($word = $i; $word < $i + $many; ++$word) {
+            $isTwice = $first === ($this->words[$i + $many]->text ?? '');
+            for ($word = $i; $isTwice && $word < $i + $many; ++$word) {
                 $said = $this->text($word);
-                $isTwice = $isTwice && ctype_alpha(substr($said, 0, 1)) && $said === $this->text($word + $many) && !$this->isNumber($word);
+                $isTwice = ctype_alpha(substr($said, 0, 1)) && $said === $this->text($word + $many) && !$this->isNumber($word);
             }
             if ($isTwice) {
                 return $many;
@@ -104,27 +107,31 @@ final readonly class Fluency
     /** "that joint right there is open", "the bottom's also gone", "it's, as you can see, cracked": said of it as well without that. */
     private function pointed(int $i): int
     {
-        $isSaidOf = $this->is('says_of', $i - 1) || str_contains($this->text($i - 1), "'") && !$this->is('shows', $i - 1);
-        if ($this->is('besides', $i)) {
-            return $isSaidOf ? 1 : 0;
-        }
-        $isBehindName = [] !== array_filter([$i - 2, $i - 3], fn (int $word) => $this->is('known', $word) || $this->is('articles', $word));
-        if (!$isSaidOf && !$isBehindName) {
+        $isBeside = $this->is('besides', $i);
+        $aside = $isBeside ? 1 : $this->aside($i);
+        $pointing = $i + ($this->is('strengthens', $i) ? 1 : 0);
+        $many = !$isBeside && $this->is('points_at', $pointing) ? max($aside, $pointing - $i + 1) : $aside;
+        if (0 === $many) {
             return 0;
         }
-        $many = $this->aside($i);
-        $pointing = $i + ($this->is('strengthens', $i) ? 1 : 0);
-        $next = $i + max($many, $this->is('points_at', $pointing) ? $pointing - $i + 1 : 0);
-        $isOfName = $isBehindName && $next > $i && $this->is('says_of', $next) && !$this->is('articles', $next + 1);
+        $isSaidOf = $this->is('says_of', $i - 1) || str_contains($this->text($i - 1), "'") && !$this->is('shows', $i - 1);
+        $isBehindName = !$isBeside && ($this->isLed($i - 2) || $this->isLed($i - 3));
+        $isOfName = $isBehindName && $this->is('says_of', $i + $many) && !$this->is('articles', $i + $many + 1);
 
-        return $isOfName ? $next - $i : ($isSaidOf ? $many : 0);
+        return $isOfName ? $many : ($isSaidOf ? $aside : 0);
+    }
+
+    private function isLed(int $i): bool
+    {
+        return $this->is('known', $i) || $this->is('articles', $i);
     }
 
     /** @return int how many words there are of "as you can see" */
     private function aside(int $i): int
     {
         $said = '';
-        for ($many = 1; $many <= self::LONGEST_ASIDE; ++$many) {
+        $most = $this->lexicon->begins('asides', $this->text($i)) ? self::LONGEST_ASIDE : 0;
+        for ($many = 1; $many <= $most; ++$many) {
             $said .= ($many > 1 ? ' ' : '').$this->text($i + $many - 1);
             if ($this->lexicon->has('asides', $said)) {
                 return $many;
@@ -141,7 +148,7 @@ final readonly class Fluency
 
     private function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return isset($this->words[$i]->tables[$table]);
     }
 
     private function text(int $i): string

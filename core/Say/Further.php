@@ -85,7 +85,7 @@ final readonly class Further
     {
         $isHere = static fn (Mention $each) => $each->last >= $begin && $each->first <= $end + self::NAMED_WORDS;
 
-        return null !== $this->sentence->nextName($begin, $end + self::NAMED_WORDS) || [] !== array_filter($mentions, $isHere);
+        return null !== $this->sentence->named->next($begin, $end + self::NAMED_WORDS) || [] !== array_filter($mentions, $isHere);
     }
 
     /**

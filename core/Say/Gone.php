@@ -49,10 +49,10 @@ final readonly class Gone
             ? [$this->sentence->first, $this->sentence->last] : $this->sentence->part($mention->first);
         // "before we started this line was full of grease and roots": both were there.
         $and = $mention->first - 1;
-        $isBoth = $this->sentence->is('and', $and) && $this->sentence->isInName($and - 1) && $this->sentence->has('was', null, $and);
+        $isBoth = $this->sentence->is('and', $and) && $this->sentence->named->holds($and - 1) && $this->sentence->has('was', null, $and);
         $part[0] = $isBoth ? $this->sentence->part($and - 1)[0] : $part[0];
         // "the grease is gone, the open joint is still there"
-        $next = $this->sentence->nextName($mention->last + 1, $part[1]);
+        $next = $this->sentence->named->next($mention->last + 1, $part[1]);
         $own = [$part[0], null !== $next && $this->sentence->has('gone', $mention->last + 1, $next) ? $next : $part[1]];
         if (!$canBe || $this->sentence->has('still', ...$own) || $this->isStillThere($part[1] + 1)) {
             return false;
@@ -80,8 +80,8 @@ final readonly class Gone
             $isBetween = static fn (Place $place) => $place->first > $mention->last && $place->last < $begin;
             $own = array_filter($this->measures->places, $isBetween);
             $words = $begin - $mention->last - array_sum(array_map(static fn (Place $place) => $place->last - $place->first + 2, $own));
-            if ($words <= self::MENDED_BEHIND && \count($own) <= 1 && !$this->sentence->isInName($begin)
-                && null === $this->sentence->nextName($mention->last + 1, $begin)) {
+            if ($words <= self::MENDED_BEHIND && \count($own) <= 1 && !$this->sentence->named->holds($begin)
+                && null === $this->sentence->named->next($mention->last + 1, $begin)) {
                 return true;
             }
         }
@@ -112,7 +112,7 @@ final readonly class Gone
             $isAll = $end < $mention->first && $mention->first - $end <= self::LISTED_WORDS
                 && !$this->sentence->has(['intro', 'here', 'cut', 'contrast'], $end + 1, $mention->first);
             // "there was an offset at 29 and roots at 38": an offset is there still.
-            $first = $this->sentence->nextName($end + 1, $mention->first - 1);
+            $first = $this->sentence->named->next($end + 1, $mention->first - 1);
             $atom = null === $first ? null : $this->sentence->atomAt($first);
             $canBe = null !== $atom && \in_array(Mention::of($atom)->kind?->family(), self::CAN_BE, true);
             if ($isAll && $canBe && $this->sentence->isAny('and', $end, $mention->first)) {
@@ -194,7 +194,7 @@ final readonly class Gone
     /** Whether something else is named between two words, and told apart from what comes behind by more than "and". */
     private function isNextOfTwo(int $was, Mention $mention): bool
     {
-        $name = $this->sentence->nameBefore($mention->first);
+        $name = $this->sentence->named->before($mention->first);
         $isJoined = $this->sentence->is('and', $mention->first - 1) && $name === $mention->first - 2;
 
         return null !== $name && $name > $was && $this->sentence->isAny('and', $name, $mention->first) && !$isJoined;
@@ -209,7 +209,7 @@ final readonly class Gone
     /** "a rag … the blockage is cleared", "… we got the grease out" */
     private function isOfOther(int $from, int $begin, int $end): bool
     {
-        $next = $this->sentence->nextName($from, $end + self::OTHER_BEHIND);
+        $next = $this->sentence->named->next($from, $end + self::OTHER_BEHIND);
         $isNext = null !== $next && !$this->sentence->isAny('joins', $from, min($next, $begin))
             && !($next > $end && ($this->sentence->has('intro', $end + 1, $next) || $this->measures->hasPlace($end, $next)));
 

@@ -22,11 +22,16 @@ final readonly class InShort
      */
     private function __construct(private array $words, private string $text, private Lexicon $lexicon)
     {
-        $isFeet = fn (int $i) => $this->is('short_feet', $i) && $this->isNumber($i - 1);
-        $isWhole = fn (int $i) => !$this->is('short_feet', $i) && !$this->is('short_inches', $i)
-            && ($this->is('feet', $i) || $this->is('inches', $i)) && ctype_alpha($this->text($i));
-        $all = array_keys($words);
-        $this->isShort = [] !== array_filter($all, $isFeet) || [] === array_filter($all, $isWhole);
+        $hasShort = $hasWhole = false;
+        foreach ($words as $i => $word) {
+            if (!$this->is('feet', $i) && !$this->is('inches', $i)) {
+                continue;
+            }
+            $isShort = $this->is('short_feet', $i);
+            $hasShort = $hasShort || $isShort && $this->isNumber($i - 1);
+            $hasWhole = $hasWhole || !$isShort && !$this->is('short_inches', $i) && ctype_alpha($word->text);
+        }
+        $this->isShort = $hasShort || !$hasWhole;
     }
 
     /**
@@ -39,15 +44,19 @@ final readonly class InShort
     {
         $said = new self($words, $text, $lexicon);
         $spelled = [];
+        $isNumber = false;
         for ($i = 0; $i < \count($words); ++$i) {
+            $isBehindNumber = $isNumber;
+            $isNumber = $said->isNumber($i);
             // Most words are no number and stand behind none.
-            if (!$said->isNumber($i) && !$said->isNumber($i - 1)) {
+            if (!$isNumber && !$isBehindNumber) {
                 $spelled[] = $words[$i];
 
                 continue;
             }
             [$all, $many] = $said->hour($i) ?? $said->part($i) ?? $said->turns($i) ?? [[$said->unit($i) ?? $words[$i]], 1];
             array_push($spelled, ...$all);
+            $isNumber = 1 === $many ? $isNumber : $said->isNumber($i + $many - 1);
             $i += $many - 1;
         }
 
@@ -66,7 +75,7 @@ final readonly class InShort
         $spoken = $this->isOfAThing($i) || $this->isNumber($i + 1) ? $this->lexicon->spelled($text, 'spoken_of_a_thing') : $spoken;
         $word = $this->words[$i];
 
-        return $spoken === $text ? null : new Word($spoken, $word->from, $word->to, $word->atS);
+        return $spoken === $text ? null : $this->lexicon->word($spoken, $word->from, $word->to, $word->atS);
     }
 
     /** "a 6 ft belly" is a six foot one. */
@@ -106,7 +115,7 @@ final readonly class InShort
             return null;
         }
         $isMore = null !== ($this->words[$i - 1]->number ?? null);
-        $more = $isMore ? [new Word($this->lexicon->spelled('&', 'spoken'), $first->from, $first->from, $first->atS)] : [];
+        $more = $isMore ? [$this->lexicon->word($this->lexicon->spelled('&', 'spoken'), $first->from, $first->from, $first->atS)] : [];
 
         return [[...$more, ...$this->several($spoken, $first, $last)], $isOne ? 3 : 1];
     }
@@ -123,7 +132,7 @@ final readonly class InShort
     /** @return list<Word> that are said instead of those from one to another */
     private function several(string $spoken, Word $first, Word $last): array
     {
-        return array_map(static fn (string $text) => new Word($text, $first->from, $last->to, $first->atS), explode(' ', $spoken));
+        return array_map(fn (string $text) => $this->lexicon->word($text, $first->from, $last->to, $first->atS), explode(' ', $spoken));
     }
 
     /** @return ?array{list<Word>, int} "3:00", "4:30": an hour of the clock that tells a side; none where it is a time of day */
@@ -141,15 +150,17 @@ final readonly class InShort
         [$first, $last] = [$this->words[$i], $this->words[$i + 2]];
 
         return [[
-            new Word((string) $value, $first->from, $first->to, $first->atS, $value),
-            new Word($this->lexicon->spelled(':', 'spoken'), $this->words[$i + 1]->from, $last->to, $last->atS),
+            $this->lexicon->word((string) $value, $first->from, $first->to, $first->atS, $value),
+            $this->lexicon->word($this->lexicon->spelled(':', 'spoken'), $this->words[$i + 1]->from, $last->to, $last->atS),
         ], 3];
     }
 
     private function isNumber(int $i): bool
     {
-        return null !== ($this->words[$i]->number ?? null) || null !== $this->lexicon->number('fractions', $this->text($i))
-            || 1 === preg_match('~^\d+/\d+$~', $this->text($i));
+        $word = $this->words[$i] ?? null;
+
+        return null !== $word && (null !== $word->number || $this->lexicon->isAmount($word->text)
+            && (null !== $this->lexicon->number('fractions', $word->text) || 1 === preg_match('~^\d+/\d+$~', $word->text)));
     }
 
     /** Whether it may stand in a number: "26", "and a half", "1/2". */
@@ -166,7 +177,7 @@ final readonly class InShort
 
     private function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return isset($this->words[$i]->tables[$table]);
     }
 
     private function text(int $i): string

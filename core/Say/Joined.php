@@ -51,7 +51,7 @@ final class Joined
             $isStill = $isStill || !$isLow && $sentence->has('back', $one->last + 1, $other->first);
             $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver && !$isStill
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
-                && !self::isElsewhere($sentence, max($sentence->nameBefore($other->first) ?? 0, $one->last) + 1, $other->first - 1);
+                && !self::isElsewhere($sentence, max($sentence->named->before($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             // "roots at 27, and from there out to sixty it's clean"
             $isEnded = $isEnded && !(new Vacancy($sentence))->isCleanTo($one->last, $other);
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
@@ -91,7 +91,7 @@ final class Joined
         foreach ($sentence->marks('ends') as $begin => $end) {
             $words = null === $sentence->begins('to', $begin) ? self::NAME_TO_PLACE : self::TO_NAME_WORDS;
             // "a little chip out of it" ends nothing.
-            $isOut = null !== $sentence->begins('out', $begin) && $sentence->isInName($begin)
+            $isOut = null !== $sentence->begins('out', $begin) && $sentence->named->holds($begin)
                 // "a crack at 19, we're out 23 feet"
                 // "roots at 21, it comes back up by 24": that is of a low spot.
                 || !$isLow && (null !== $sentence->begins('closes', $begin) || null !== $sentence->begins('comes_up', $begin));
@@ -147,7 +147,7 @@ final class Joined
         $isIt = static fn (Atom $pipe) => $pipe->first >= $from && !$sentence->isAny('in_it', $pipe->first - 2, $pipe->first - 1)
             && $sentence->beginsAny(['to', 'ends', 'runs_to'], $pipe->last + 1);
 
-        return [] !== array_filter($sentence->materials($to), $isIt);
+        return [] !== array_filter($sentence->named->materials($to), $isIt);
     }
 
     /**

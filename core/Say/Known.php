@@ -45,7 +45,7 @@ final readonly class Known
         }
         // "we hit the clay again and roots": that is said of the clay.
         foreach ($sentence->marks('again') as $begin => $end) {
-            $isOfOther = $end < $mention->first && $sentence->isBehindName($begin)
+            $isOfOther = $end < $mention->first && $sentence->named->endsBefore($begin)
                 && ($sentence->is('and', $end + 1) || $sentence->is('with', $end + 1));
             $beside[0] = $isOfOther ? max($beside[0], $end + 1) : $beside[0];
         }

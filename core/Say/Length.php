@@ -118,7 +118,7 @@ final readonly class Length
         if ($this->sentence->isAfter('from_opening', $one->first)) {
             return true;
         }
-        $name = $this->sentence->nextName($next, $next + self::OF_FIRST_WORDS);
+        $name = $this->sentence->named->next($next, $next + self::OF_FIRST_WORDS);
         $atom = null === $name ? null : $this->sentence->atomAt($name);
         // "nothing wrong with the first hundred feet, but there's grease at fourteen"
         $isNext = null !== $atom && !$this->sentence->has('contrast', $next, $atom->first) && [] === array_filter(

@@ -9,35 +9,31 @@ final class Lexicon
 {
     /** What is read where nobody says another. */
     public const USUAL = 'en';
-    /** How what leans on a word begins where it stands by itself. */
-    private const APART = " '";
     /** Phrases have numbers of so many digits in digits. */
     private const LONG_NUMBER = 2;
-    /** So many phrases that begin with the same two words are looked through by their third. */
-    private const MANY = 12;
     /** What is named. */
     private const NAMES = [Atom::KIND, Atom::MATERIAL];
 
     /** @var array<string, self> */
     private static array $read = [];
 
-    /**
-     * Patterns with their role and what they mean, by their first word and by their second, which is empty where it may be any.
-     *
-     * @var array<string, array<string, list<array{string, string, string, Phrase}>>>
-     */
-    private array $phrases = [];
-    /** @var array<string, array<string, list<array<string, true>>>> what may come third, by the first two words, of each phrase */
-    private array $behind = [];
-    /** @var array<string, array<string, array<string, list<array{string, string, string, Phrase}>>>> phrases by their first three words */
-    private array $thirds = [];
+    /** What is said in them. */
+    public readonly Phrasebook $phrases;
     private readonly PhraseWriting $writing;
-    /** @var array<string, array<string, true>> the words of a table, for those that were asked for */
-    private array $sets = [];
+    /** @var array<string, array<string, true>> the tables in which a word stands */
+    private readonly array $standing;
+    /** @var array<string, array<string, true>> the tables in which something begins with it */
+    private readonly array $beginning;
     /** @var array<string, array<string, float|false>> what words were found to count, by table */
     private array $numbers = [];
-    /** @var array<string, bool> words that were asked whether an amount begins with them */
-    private array $begins = [];
+    /** @var array<string, string> words that were asked for what leans on them */
+    private array $apart = [];
+    /** @var array<string, bool> words that were asked whether they are amounts */
+    private array $amounts = [];
+    /** @var array<string, bool> words that were asked whether they lead one */
+    private array $leading = [];
+    /** @var array<string, bool> words that were asked whether an article before them makes them one */
+    private array $behindArticles = [];
     /** @var ?array<int, int|string> the first word of each number */
     private ?array $words = null;
 
@@ -47,14 +43,24 @@ final class Lexicon
      */
     public function __construct(private readonly array $tables, string $phrases = 'phrases')
     {
+        $standing = $beginning = [];
+        foreach ($tables as $table => $words) {
+            foreach (\is_array($words) ? array_filter($words, is_string(...)) : [] as $word) {
+                $standing[$word][$table] = true;
+                $beginning[explode(' ', $word)[0]][$table] = true;
+            }
+        }
+        [$this->standing, $this->beginning] = [$standing, $beginning];
         $this->writing = new PhraseWriting($this->map('same'), $this->map('drawn_together'), $this->map('leaning'), $this->map('alike'));
+        $this->phrases = new Phrasebook();
         foreach ($this->map($phrases) as $role => $meanings) {
             \assert(\is_array($meanings));
             foreach ($meanings as $meaning => $phrases) {
                 \assert(\is_array($phrases));
                 foreach ($phrases as $phrase) {
                     \assert(\is_string($phrase));
-                    $this->take($role, (string) $meaning, $phrase);
+                    $isName = \in_array($role, self::NAMES, true);
+                    $this->phrases->take($role, (string) $meaning, $this->writing->phrase($phrase, $isName));
                 }
             }
         }
@@ -96,15 +102,10 @@ final class Lexicon
         return \is_string($other) ? $other : $word;
     }
 
-    public function isFiller(string $word): bool
-    {
-        return $this->has('fillers', $word);
-    }
-
     /** @return int how many of these words are said for nothing together: "you know", "let me see" */
     public function fillerAt(string ...$words): int
     {
-        for ($many = \count($words); $many > 1; --$many) {
+        for ($many = $this->begins('filler_phrases', $words[0]) ? \count($words) : 0; $many > 1; --$many) {
             if ($this->has('filler_phrases', implode(' ', \array_slice($words, 0, $many)))) {
                 return $many;
             }
@@ -120,12 +121,31 @@ final class Lexicon
         );
     }
 
-    /** Whether an amount may begin with it: nearly no word is a number, and all are asked. */
-    public function beginsAmount(string $word): bool
+    /** Whether an amount may begin with it, and nothing before it is needed: nearly no word is a number, and all are asked. */
+    public function beginsAmount(string $word, string $next): bool
     {
-        return $this->begins[$word] ??= 1 === preg_match('/\d/', $word)
-            || [] !== array_filter(['numbers', 'misheard', 'fractions'], fn (string $table) => null !== $this->number($table, $word))
-            || [] !== array_filter(['one', 'bare_units', 'singular', 'articles', 'point'], fn (string $table) => $this->has($table, $word));
+        return $this->isAmount($word) || $this->leadsAmount($word) && ($this->isAmount($next) || $this->isBehindArticle($next));
+    }
+
+    /** "twelve", "half", "inch", "point" */
+    public function isAmount(string $word): bool
+    {
+        return $this->amounts[$word] ??= 1 === preg_match('/\d/', $word)
+            || [] !== array_filter(['numbers', 'fractions'], fn (string $table) => null !== $this->number($table, $word))
+            || [] !== array_filter(['bare_units', 'singular', 'point'], fn (string $table) => $this->has($table, $word));
+    }
+
+    /** "an" of "an inch", "to" of "to inch" */
+    private function leadsAmount(string $word): bool
+    {
+        return $this->leading[$word] ??= $this->has('one', $word) || $this->has('articles', $word)
+            || null !== $this->number('misheard', $word);
+    }
+
+    /** "feet" of "for feet", "good" of "a good inch" */
+    private function isBehindArticle(string $word): bool
+    {
+        return $this->behindArticles[$word] ??= $this->has('full', $word) || $this->isUnit($word);
     }
 
     /** Whether it says nothing by itself, as an article does. */
@@ -157,11 +177,28 @@ final class Lexicon
         return false;
     }
 
+    /** Whether what stands in a table may begin with a word: "as you can see" with "as". */
+    public function begins(string $table, string $word): bool
+    {
+        return isset($this->beginning[$word][$table]);
+    }
+
     public function has(string $table, string $word): bool
     {
-        $this->sets[$table] ??= array_fill_keys(array_filter($this->map($table), is_string(...)), true);
+        return isset($this->standing[$word][$table]);
+    }
 
-        return isset($this->sets[$table][$word]);
+    /**
+     * A word that knows its tables.
+     *
+     * @param string $text in lower case, as tables have it
+     * @param int $from where it stands in what was said, in bytes
+     * @param ?float $atS when it was said, in seconds; none where nobody knows
+     * @param ?float $number what it is where it is written in digits
+     */
+    public function word(string $text, int $from, int $to, ?float $atS = null, ?float $number = null): Word
+    {
+        return new Word($text, $from, $to, $atS, $number, $this->standing[$text] ?? []);
     }
 
     public function number(string $table, string $word): ?float
@@ -192,64 +229,10 @@ final class Lexicon
         return \is_int($number) || \is_float($number) ? (float) $number : null;
     }
 
-    /**
-     * The phrases that begin at a word, of each role the longest.
-     *
-     * @param string $text all words as they stand apart, one space between, with one behind the last
-     * @param int $offset where the word stands in it
-     *
-     * @return array<string, array{string, int}> what it means and how many words it has, by role
-     */
-    public function phrasesAt(string $text, int $offset): array
-    {
-        $longest = [];
-        $first = substr($text, $offset, strcspn($text, ' ', $offset));
-        $at = $offset + \strlen($first) + 1;
-        $second = substr($text, $at, strcspn($text, ' ', $at));
-        $phrases = $this->phrases[$first] ?? [];
-        foreach ([$this->withThird($text, $at + \strlen($second) + 1, $first, $second), '' === $second ? [] : $phrases[''] ?? []] as $may) {
-            foreach ($may as [$pattern, $role, $meaning]) {
-                if (1 === preg_match($pattern, $text, $found, 0, $offset)) {
-                    $words = substr_count($found[0], ' ') - substr_count($found[0], self::APART);
-                    if ($words > ($longest[$role][1] ?? 0)) {
-                        $longest[$role] = [$meaning, $words];
-                    }
-                }
-            }
-        }
-
-        return $longest;
-    }
-
-    /**
-     * Those that begin with two words and may go on as the text does: "it is" begins very many.
-     *
-     * @param int $offset where the third word stands
-     *
-     * @return list<array{string, string, string, Phrase}>
-     */
-    private function withThird(string $text, int $offset, string $first, string $second): array
-    {
-        $all = $this->phrases[$first][$second] ?? [];
-        if (\count($all) < self::MANY) {
-            return $all;
-        }
-        $third = $offset < \strlen($text) ? substr($text, $offset, strcspn($text, ' ', $offset)) : '';
-        $known = $this->thirds[$first][$second][$third] ?? null;
-        if (null === $known) {
-            $sets = $this->behind[$first][$second] ??= array_map(static fn (array $each) => $each[3]->behind($first, $second), $all);
-            $isNext = static fn (int $i) => isset($sets[$i]['']) || isset($sets[$i][$third]);
-            $known = array_values(array_filter($all, $isNext, \ARRAY_FILTER_USE_KEY));
-            $this->thirds[$first][$second][$third] = $known;
-        }
-
-        return $known;
-    }
-
     /** What leans on a word stands by itself: "bottom's" as "bottom 's". */
     public function apart(string $word): string
     {
-        return $this->writing->apart($word);
+        return $this->apart[$word] ??= $this->writing->apart($word);
     }
 
     /** @return array<mixed> */
@@ -258,16 +241,5 @@ final class Lexicon
         $map = $this->tables[$table] ?? [];
 
         return \is_array($map) ? $map : [];
-    }
-
-    private function take(string $role, string $meaning, string $written): void
-    {
-        $phrase = $this->writing->phrase($written, \in_array($role, self::NAMES, true));
-        $known = [$phrase->pattern(), $role, $meaning, $phrase];
-        foreach ($phrase->beginnings() as $word => $seconds) {
-            foreach (array_keys($seconds) as $second) {
-                $this->phrases[$word][$second][] = $known;
-            }
-        }
     }
 }

@@ -20,14 +20,14 @@ final class Listed
      */
     public static function at(Sentence $sentence, int $i): array
     {
-        $atoms = $values = [];
+        $one = $sentence->atomAt($i);
         // "between 18 and 22, 27 feet there's a hole": the first two are one stretch.
-        if ($sentence->isAfter('between', $i)) {
+        if (null === $one?->amount || $sentence->isAfter('between', $i)) {
             return [];
         }
+        $atoms = $values = [];
         // "roots that's five feet, seven feet and eleven feet": the unit is said of each.
-        $one = $sentence->atomAt($i);
-        $isEach = Unit::Large === $one?->amount?->unit && self::isOfName($sentence, $i)
+        $isEach = Unit::Large === $one->amount->unit && self::isOfName($sentence, $i)
             && Unit::Large === $sentence->atomAt(self::behind($sentence, $one))?->amount?->unit;
         for ($atom = $one; null !== $atom?->amount; $atom = $sentence->atomAt($next)) {
             // The last one may say in what: "at 9, 11 and 13 feet".
@@ -46,15 +46,17 @@ final class Listed
         if ($isEach && $sentence->beginsAny(['here', 'intro'], $next ?? $i)) {
             return [];
         }
+        if (\count($values) < self::LEAST) {
+            return [];
+        }
         $up = array_unique($values);
         sort($up);
         $isOrdered = $values === $up || array_reverse($values) === $up;
 
         // "there's more at seven, nine and thirteen"
-        $isPlace = $isOrdered && \count($values) >= self::LEAST
-            && ($isEach || min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i));
+        $isPlace = $isEach || min($values) >= Amount::LEAST_PLACE || \count($values) >= self::MANY || $sentence->isAfter('at', $i);
 
-        return $isPlace ? $atoms : [];
+        return $isOrdered && $isPlace ? $atoms : [];
     }
 
     /** Where the next may stand: "nine twelve fifteen and eighteen", "9, 12, and 15". */
@@ -71,12 +73,10 @@ final class Listed
     {
         $begin = $i;
         foreach (['at', 'puts', 'told'] as $role) {
-            foreach ($sentence->marks($role) as $first => $last) {
-                $begin = $last === $i - 1 ? min($begin, $first) : $begin;
-            }
+            $begin = min([$begin, ...$sentence->leadingTo($role, $i)]);
         }
 
-        $name = $sentence->nameBefore($begin);
+        $name = $sentence->named->before($begin);
 
         return $name === $begin - 1
             || $name === $begin - 2 && ($sentence->is('is', $begin - 1) || $sentence->isComma($begin - 1));
@@ -92,6 +92,9 @@ final class Listed
     public static function with(Sentence $sentence, Place $place): array
     {
         foreach ($sentence->atoms as $atom) {
+            if ($atom->first > $place->first) {
+                break;
+            }
             $words = null === $atom->amount ? [] : array_map(static fn (Atom $one) => $one->first, self::at($sentence, $atom->first));
             if (\in_array($place->first, $words, true)) {
                 return $words;
@@ -136,7 +139,7 @@ final class Listed
         // "thirty nine forty forty one there's a belly": the counter goes by, and it is at the last.
         $next = $last->last + 1;
         $shown = $next + ($sentence->is('and', $next) ? 1 : 0);
-        $isOfNext = $sentence->beginsAny(['here', 'intro'], $shown) || null !== $sentence->nextName($next, $next + 2);
+        $isOfNext = $sentence->beginsAny(['here', 'intro'], $shown) || null !== $sentence->named->next($next, $next + 2);
         // "it's flaking off the walls, and that's at six seven eight, and there's a wye"
         $isOfNext = $isOfNext && !($sentence->isAfter('told', $amounts[0]->first) && $sentence->is('and', $next));
         // "then it's seven, seven and a half and eight, and there's silt": the counter goes by, too.

@@ -75,7 +75,7 @@ final class Materials
             $this->end = null;
         }
         $this->isBegin = $this->isBegin && [] === $measures->places;
-        $this->named = $sentence->material($sentence->last + 1) ?? $this->named;
+        $this->named = $sentence->named->material($sentence->last + 1) ?? $this->named;
         $this->all = [...$this->all, ...array_column(PipeEnds::pipes($sentence), 'meaning')];
     }
 
@@ -88,7 +88,7 @@ final class Materials
     public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, ?PlaceBy $by, bool $isFirst): bool
     {
         $place = $isFirst && Kind::Transition === $mention->kind ? $mention->place : null;
-        $next = null === $place ? null : $sentence->nextName($mention->last + 1, $place->first);
+        $next = null === $place ? null : $sentence->named->next($mention->last + 1, $place->first);
         // "clay to plastic transition at 26" is one.
         if (null !== $next && !str_starts_with((string) $sentence->atomAt($next)?->meaning, Kind::Transition->value)) {
             return true;
@@ -97,7 +97,7 @@ final class Materials
         if (Kind::Transition === $mention->kind && self::isOfFirst($mention, $sentence)) {
             return true;
         }
-        $before = $sentence->material($mention->first) ?? $this->named;
+        $before = $sentence->named->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
         // Who says no place of anything says none of a change, either; what is named first is no change.
@@ -121,14 +121,14 @@ final class Materials
             && $atom->first - $mention->last <= self::FIRST_WORDS && $sentence->is('first', $atom->first - 1);
         $first = array_values(array_filter($sentence->atoms, $isFirst))[0] ?? null;
 
-        return null !== $first && null === $sentence->nextName($mention->last + 1, $first->first);
+        return null !== $first && null === $sentence->named->next($mention->last + 1, $first->first);
     }
 
     /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */
     public function isOther(Mention $mention, Sentence $sentence): bool
     {
-        $before = [...$this->all, ...array_column($sentence->materials($mention->first), 'meaning')];
-        $after = $mention->facts['material_after'] ?? $sentence->material($mention->last + 1);
+        $before = [...$this->all, ...array_column($sentence->named->materials($mention->first), 'meaning')];
+        $after = $mention->facts['material_after'] ?? $sentence->named->material($mention->last + 1);
 
         // … and "it changes to clay" whatever it was.
         $isChange = $sentence->has('changes', $mention->first - self::CHANGE_WORDS, $mention->last + self::CHANGE_WORDS);

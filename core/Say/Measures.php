@@ -196,7 +196,7 @@ final class Measures
         }
         $isOfPipe = Atom::MATERIAL === $this->sentence->atomAt($next)?->role || $this->sentence->is('described', $next)
             // "all clay one fifty"
-            || $this->sentence->isMaterialBefore($one->first);
+            || $this->sentence->named->isMaterialBefore($one->first);
         $isRead = UnitSystem::Metric === $this->units && Unit::None === $one->unit && $one->value >= self::HUNDRED
             && $one->last - $one->first <= 2 && $this->sentence->is('hundreds_of', $one->first)
             && !$this->sentence->is('hundreds', $one->first + 1) && !$isOfPipe;

@@ -94,7 +94,7 @@ final class Mentions
     {
         $sentence = $this->sentence;
         $areTold = fn (int $end, int $begin) => $sentence->is('of_many', $begin)
-            && null === $sentence->nameBefore($end + 1) && !$this->measures->hasPlace($sentence->first - 1, $end);
+            && null === $sentence->named->before($end + 1) && !$this->measures->hasPlace($sentence->first - 1, $end);
         foreach (array_filter($sentence->marks('they_are'), $areTold, \ARRAY_FILTER_USE_BOTH) as $end) {
             // "those are fine" are no trouble.
             $isKind = null !== $sentence->begins('root', $end + 1)
@@ -149,7 +149,7 @@ final class Mentions
                 // "a section that's holding about an inch"
                 || Unit::Small === $size->unit && $this->sentence->isAfter('holds', $size->first, 2)
                 // … and not "the low spot at 55 is still holding an inch"
-                && null === $this->sentence->nextName($size->first - self::HOLDS_WORDS, $size->first);
+                && null === $this->sentence->named->next($size->first - self::HOLDS_WORDS, $size->first);
             if ($isLevel || Unit::Small === $size->unit && $this->sentence->is('water', $at)) {
                 // A level may end what is said: "standing at thirty percent".
                 $water = min($at, $this->sentence->last);
@@ -178,12 +178,12 @@ final class Mentions
             $apart = $begin > $mention->last ? $begin - $mention->last : $mention->first - $end;
             // "roots at six, a big mass of roots at six point eight": the mass is the next.
             $isParted = $this->measures->hasPlace(min($end, $mention->last), max($begin, $mention->first))
-                && ($begin < $mention->first || null !== $this->sentence->nextName($begin, $begin + self::NAMED_BEHIND)
+                && ($begin < $mention->first || null !== $this->sentence->named->next($begin, $begin + self::NAMED_BEHIND)
                     // "twenty one roots, twenty four roots heavy"
-                    || null !== $this->sentence->nextName($mention->last + 1, $begin - 1));
+                    || null !== $this->sentence->named->next($mention->last + 1, $begin - 1));
             // "there's roots and they're heavy"
             $isTold = $begin > $mention->last && $this->sentence->isAfter('they_are', $begin)
-                && null === $this->sentence->nextName($mention->last + 1, $begin)
+                && null === $this->sentence->named->next($mention->last + 1, $begin)
                 // "roots, heavy", "roots, a mass of them"
                 || $this->sentence->isComma($mention->last + 1)
                 && $begin === $mention->last + ($this->sentence->is('articles', $mention->last + 2) ? 3 : 2);

@@ -32,19 +32,19 @@ final readonly class MoreOfIt
         foreach ($grows as $begin => $end) {
             // "they start to get thick at thirty"
             if ($end > $begin && $this->sentence->begins('at', $end + 1) === $place->first - 1
-                && null === $this->sentence->nextName($begin, $place->last) && $this->isWhole($place->last + 1)) {
+                && null === $this->sentence->named->next($begin, $place->last) && $this->isWhole($place->last + 1)) {
                 return [$begin, $end];
             }
         }
         // "some roots at the next joint, 22 feet, they're coming in from the top": those.
-        $isOther = null === $this->sentence->nameBefore($place->first) || $this->places[0] !== $place;
+        $isOther = null === $this->sentence->named->before($place->first) || $this->places[0] !== $place;
         foreach ($this->sentence->marks('more_of_it') + ($isOther ? $grows : []) as $begin => $end) {
             // "that's a big one, that's probably seventy five percent blocked right there at 28"
             if ($this->sentence->is('pronouns', $end) && $this->isToldBehind($end, $place)) {
                 return [$begin, $end];
             }
             $isBehind = $begin > $place->last && $begin - $place->last <= self::MORE_WORDS && !$this->sentence->isAfter('to', $begin);
-            $isOwn = null !== $this->sentence->nextName($place->last + 1, $end + self::NAMED_WORDS)
+            $isOwn = null !== $this->sentence->named->next($place->last + 1, $end + self::NAMED_WORDS)
                 || $this->sentence->has('deny', $place->last + 1, $begin)
                 || $this->sentence->isAny('nothing_there', $place->last + 1, $end);
             if ($isBehind && !$isOwn && $this->isWhole($end + 1) && [] === $this->amounts($place->last + 1, $begin)) {
@@ -76,7 +76,7 @@ final readonly class MoreOfIt
         $isBetween = static fn (Place $each) => $each->first > $end && $each->last < $place->first;
 
         return $place->first > $end && $place->first - $end <= self::TOLD_WORDS && $this->sentence->isAfter('at', $place->first)
-            && null === $this->sentence->nextName($end + 1, $place->last + self::NAMED_WORDS)
+            && null === $this->sentence->named->next($end + 1, $place->last + self::NAMED_WORDS)
             && [] === array_filter($this->places, $isBetween);
     }
 

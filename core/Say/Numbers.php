@@ -42,7 +42,7 @@ final readonly class Numbers
         if ('/' === $this->text($i + 1) && null !== ($this->words[$i]->number ?? null) && ($this->words[$i + 2]->number ?? 0.0) > 0) {
             return [$this->words[$i]->number / $this->words[$i + 2]->number, 3];
         }
-        if (1 === preg_match('~^(\d)/(\d)$~', $this->text($i), $sign)) {
+        if (str_contains($this->text($i), '/') && 1 === preg_match('~^(\d)/(\d)$~', $this->text($i), $sign)) {
             return [(int) $sign[1] / max(1, (int) $sign[2]), 1];
         }
         $many = 1.0;
@@ -176,16 +176,18 @@ final readonly class Numbers
     /** "twenty one's the same", and not "the next one's good" */
     private function leaning(int $i): ?float
     {
-        $word = explode(' ', $this->lexicon->apart($this->text($i)))[0];
         $before = (int) $this->lexicon->number('numbers', $this->text($i - 1));
-        $isBehindTens = $before >= 2 * self::TEN && 0 === $before % self::TEN;
+        if ($before < 2 * self::TEN || 0 !== $before % self::TEN) {
+            return null;
+        }
+        $word = explode(' ', $this->lexicon->apart($this->text($i)))[0];
 
-        return $isBehindTens && $this->lexicon->has('pronouns', $word) ? $this->lexicon->number('numbers', $word) : null;
+        return $this->lexicon->has('pronouns', $word) ? $this->lexicon->number('numbers', $word) : null;
     }
 
     private function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return isset($this->words[$i]->tables[$table]);
     }
 
     private function text(int $i): string

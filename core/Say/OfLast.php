@@ -53,7 +53,7 @@ final readonly class OfLast
             && $place->from - $this->last->fromM < self::FARTHER_M && $this->sentence->isAfter('puts', $place->first)
             && $place->first - $this->sentence->first <= self::STARTS_WORDS;
         if (!$isFarther && $this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
-            || null !== $this->sentence->nextName($this->sentence->first, $place->first)
+            || null !== $this->sentence->named->next($this->sentence->first, $place->first)
             // "it's at one metre, and it's clean"
             || (new Vacancy($this->sentence))->isClean($place)) {
             return null;
@@ -98,7 +98,7 @@ final readonly class OfLast
             && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent();
         $isSpan = $mayBe && $this->sentence->isAfter('starts', $one->first, self::STARTS_WORDS)
             && $this->sentence->has(['to', 'runs_to', 'ends'], $one->last, $other->first)
-            && null === $this->sentence->nextName($this->sentence->first, $other->last);
+            && null === $this->sentence->named->next($this->sentence->first, $other->last);
 
         if (!$isSpan) {
             return null;
@@ -112,7 +112,7 @@ final readonly class OfLast
     private function isSumOfIt(Place $place): bool
     {
         $isIts = null !== $place->to && $this->isSummingUp($place) && ($this->last->isCoveredBy($place) || $this->last->begins($place))
-            && null === $this->sentence->nextName($place->last + 1, $place->last + self::SUM_WORDS);
+            && null === $this->sentence->named->next($place->last + 1, $place->last + self::SUM_WORDS);
 
         return ($isIts || $this->isItsWay($place)) && Extent::Point !== Kind::tryFrom($this->last->kind)?->extent()
             && $this->sinceS() <= self::SUM_S;
@@ -124,7 +124,7 @@ final readonly class OfLast
         $begin = $this->sentence->behindCuts($this->sentence->first);
 
         return null !== $place->to && $this->last->begins($place) && $this->sentence->is('likened', $begin)
-            && null === $this->sentence->nextName($begin, $place->first)
+            && null === $this->sentence->named->next($begin, $place->first)
             && $this->sentence->isAfter('from', $place->first) && $place->first - $begin <= self::STARTS_WORDS;
     }
 

@@ -47,7 +47,7 @@ final readonly class Others
         foreach ($this->unnamed->parts($mentions, $this->places) as [$part, $place]) {
             $place = $this->lastBeforeAnother($part) ?? $place;
             // "another screw, three metres ten …": that one has its name.
-            $isOwn = null !== $this->sentence->nextName($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
+            $isOwn = null !== $this->sentence->named->next($part[0] - self::ANOTHER_WORDS, $part[0] - 1);
             $isAnother = $this->isAnotherIn($part[0] - ($isOwn ? 0 : self::ANOTHER_WORDS), $part, $place)
                 || $this->isAnotherBehind($part[1])
                 // "three sixty again", "and twenty, too"
@@ -108,7 +108,7 @@ final readonly class Others
     {
         // "the second one's at nine, and the bottom is gone"
         $isNumbered = $this->sentence->has('one_of_many', ...$part) && $this->sentence->is('and', $part[1] + 1)
-            && null !== $this->sentence->nextName($part[1] + 1, $part[1] + self::NAMED_WORDS);
+            && null !== $this->sentence->named->next($part[1] + 1, $part[1] + self::NAMED_WORDS);
 
         return $isNumbered || $this->sentence->is('nothing_there', $place->last + 1) || $this->isOfNext($mentions, $part, $place);
     }
@@ -273,7 +273,7 @@ final readonly class Others
                 // "and here's a nasty one, see the hole there": that is what it is.
                 // … and not "there's a big one, look at that"
                 $points = $this->sentence->begins('points', $end + 1);
-                $isShown = null !== $points && null !== $this->sentence->nextName($points, $points + self::NAMED_WORDS);
+                $isShown = null !== $points && null !== $this->sentence->named->next($points, $points + self::NAMED_WORDS);
 
                 return !$isPlaced && !$isShown && $this->isOfNamed($i, $end);
             }
@@ -285,7 +285,7 @@ final readonly class Others
     /** "another one", "two of them", "same thing", "here's some more" */
     private function isOfNamed(int $from, int $to): bool
     {
-        $isNamed = null !== $this->sentence->nextName($to + 1, $to + self::NAMED_WORDS);
+        $isNamed = null !== $this->sentence->named->next($to + 1, $to + self::NAMED_WORDS);
         $isPronoun = fn (int $word) => $this->sentence->is('pronouns', $word) || $this->sentence->is('them', $word)
             // "same deal", and not "the same thing, a gap on the top"
             || $this->sentence->is('the_same', $word) && !$isNamed;

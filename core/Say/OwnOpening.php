@@ -39,8 +39,8 @@ final readonly class OwnOpening
 
             // "a cracked fitting right at the cleanout at one foot": it tells where.
             $first = $mention->first - ($isKnown ? 1 : 0);
-            $isBeside = $sentence->isAfter('at', $first) && null !== $sentence->nameBefore($first)
-                && $first - (int) $sentence->nameBefore($first) <= self::SHOWN_WORDS + 1;
+            $isBeside = $sentence->isAfter('at', $first) && null !== $sentence->named->before($first)
+                && $first - (int) $sentence->named->before($first) <= self::SHOWN_WORDS + 1;
 
             return $isBeside || $this->isLeft($mention) || $isBehind('zeroed') || ($isBehind('from') || $isBehind('went_in')) && !$isAt;
         }

@@ -29,6 +29,6 @@ final readonly class OwnPlace
             || [] !== array_filter(self::LEADS, fn (string $role) => $this->sentence->isAfter($role, $place->first));
 
         return $isLed && $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS
-            && null === $this->sentence->nextName($mention->last + 1, $place->first);
+            && null === $this->sentence->named->next($mention->last + 1, $place->first);
     }
 }

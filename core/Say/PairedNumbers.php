@@ -159,7 +159,7 @@ final readonly class PairedNumbers
     private function isBehindNameAnd(string $role, int $word): bool
     {
         foreach ($this->sentence->marks($role) as $first => $last) {
-            if ($last === $word - 1 && ($this->sentence->isBehindName($first) || $this->sentence->isAfter('ends', $first))) {
+            if ($last === $word - 1 && ($this->sentence->named->endsBefore($first) || $this->sentence->isAfter('ends', $first))) {
                 return true;
             }
         }

@@ -36,13 +36,7 @@ final readonly class Parts
             $listed = Listed::at($this->sentence, $i);
             $isListed = $i <= $listEnd && null !== $this->sentence->amountBefore($i);
             $listEnd = [] === $listed ? $listEnd : end($listed)->last;
-            $isBorder = $this->sentence->isComma($i)
-                || $this->sentence->is('and', $i) && !$this->sentence->isAfter('between', $i, self::BETWEEN_WORDS);
-            $opens = $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
-                // "35 it's still got a little bit"
-                && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
-            $isNext = $this->isNextPlace($begin, $i) || $this->isOneMore($i);
-            if ($i > $begin && !($inside[$i] ?? false) && ($isBorder || $opens || $isListed || $isNext)) {
+            if ($i > $begin && !($inside[$i] ?? false) && ($isListed || $this->opens($begin, $i))) {
                 $parts[] = [$begin, $i - 1];
                 $begin = $i;
             }
@@ -52,16 +46,31 @@ final readonly class Parts
         return $parts;
     }
 
+    /** Whether another part begins at a word of the one that begins before it. */
+    private function opens(int $begin, int $i): bool
+    {
+        if ($this->sentence->isComma($i)
+            || $this->sentence->is('and', $i) && !$this->sentence->isAfter('between', $i, self::BETWEEN_WORDS)) {
+            return true;
+        }
+        $isShown = $this->sentence->beginsAny(['here', 'intro', 'contrast'], $i) && !$this->isStretchHere($i)
+            // "35 it's still got a little bit"
+            && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
+
+        return $isShown || $this->isNextPlace($begin, $i) || $this->isOneMore($i);
+    }
+
     /** "roots at fourteen, one at seventeen, one at twenty" */
     private function isOneMore(int $i): bool
     {
         $end = $this->sentence->begins('another', $i);
+        if (null === $end || !$this->sentence->isAfter('at', $end + 1) || null === $this->sentence->atomAt($end + 1)?->amount) {
+            return false;
+        }
         // "the first one is at six on the right, second one at eight on the left"
         $isSide = static fn (Atom $atom) => Atom::CLOCK === $atom->role && $atom->last === $i - 1;
-        $isBehind = null !== $this->sentence->amountBefore($i) || [] !== array_filter($this->sentence->atoms, $isSide);
 
-        return null !== $end && $isBehind && $this->sentence->isAfter('at', $end + 1)
-            && null !== $this->sentence->atomAt($end + 1)?->amount;
+        return null !== $this->sentence->amountBefore($i) || [] !== array_filter($this->sentence->atoms, $isSide);
     }
 
     /** "rotted out right here from six to eight feet": the stretch is of what was named before. */

@@ -4,31 +4,49 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-/** A phrase of a table: words one behind the other, each one of several, some of which may be left out. */
-final readonly class Phrase
+/**
+ * A phrase of a table: words one behind the other, each one of several, some of which may be left out.
+ *
+ * What it is written in is read when somebody asks: of the phrases of a language hardly any is said in a sentence.
+ */
+final class Phrase
 {
+    /** Of no more words the beginning is all. */
+    private const SHORT = 2;
     /** Of what is said as often as it is. */
     private const MOST = 5;
+    /** How what leans on a word begins where it stands by itself. */
+    private const APART = " '";
+
+    /** Whether it is one word or two and nothing more: who knows what it begins with needs no pattern. */
+    private ?bool $isShort = null;
+    private ?string $pattern = null;
 
     /**
-     * @param list<array{list<string>, bool, bool}> $elements words that stand for each other, whether they may be left out, and whether any
-     *                                                        number of them may follow each other
+     * @param list<string> $written its elements as they are written
      * @param bool $isName of a name more may be said behind it in one word: "the crack's open"
      */
-    public function __construct(private array $elements, private bool $isName)
+    public function __construct(private readonly array $written, private readonly bool $isName, private readonly PhraseWriting $writing)
     {
     }
 
-    /** @return string as a regular expression of words with a space behind each */
-    public function pattern(): string
+    /**
+     * @param string $text all words as they stand apart, one space between, with one behind the last
+     * @param int $offset where in it a word stands with which it begins
+     * @param string $next the word behind that, with which it goes on if it has more than one
+     * @param int $behind where the word behind both stands
+     *
+     * @return int how many words of it stand there; what leans on a word is none
+     */
+    public function at(string $text, int $offset, string $next, int $behind): int
     {
-        $pattern = '';
-        foreach ($this->elements as [$words, $isOptional, $isMany]) {
-            $any = '(?:(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).') )';
-            $pattern .= $any.($isMany ? '{0,'.self::MOST.'}' : ($isOptional ? '?' : ''));
+        if ($this->isShort ??= $this->isShort()) {
+            return $this->shortBefore($next, "'" === ($text[$behind] ?? ''));
         }
+        $this->pattern ??= $this->pattern();
 
-        return '~\G'.$pattern.($this->isName ? '' : "(?!')").'~';
+        return 1 === preg_match($this->pattern, $text, $found, 0, $offset)
+            ? substr_count($found[0], ' ') - substr_count($found[0], self::APART) : 0;
     }
 
     /** @return array<string, true> the words that may come next where it begins with these; an empty one where it may end there */
@@ -47,7 +65,9 @@ final readonly class Phrase
         }
         $words = [];
         foreach ($states as [$i, $rest]) {
-            $words += $this->first($i, $rest);
+            foreach ($this->next($i, $rest) as [, $spoken]) {
+                $words[explode(' ', $spoken, 2)[0]] = true;
+            }
         }
 
         return $words;
@@ -65,8 +85,8 @@ final readonly class Phrase
             return [[$i, $rest]];
         }
         $next = [];
-        for (; isset($this->elements[$i]); ++$i) {
-            [$words, $isOptional, $isMany] = $this->elements[$i];
+        for (; isset($this->written[$i]); ++$i) {
+            [$words, $isOptional, $isMany] = $this->writing->element($this->written[$i]);
             foreach ($words as $word) {
                 $next[] = [$isMany ? $i : $i + 1, $word];
             }
@@ -78,28 +98,36 @@ final readonly class Phrase
         return [...$next, [$i, '']];
     }
 
-    /** @return array<string, array<string, true>> the words that may come second, by the first; an empty one where any may */
-    public function beginnings(): array
+    private function isShort(): bool
     {
-        $beginnings = $behind = [];
-        foreach ($this->next(0, '') as [$i, $spoken]) {
-            [$first, $rest] = [...explode(' ', $spoken, 2), ''];
-            $seconds = '' === $rest ? $behind[$i] ??= $this->first($i, '') : $this->first($i, $rest);
-            $beginnings[$first] = ($beginnings[$first] ?? []) + $seconds;
+        foreach (\array_slice($this->written, 0, self::SHORT) as $written) {
+            [$words, $isOptional] = $this->writing->element($written);
+            if ($isOptional || str_contains(implode('', $words), ' ')) {
+                return false;
+            }
         }
-        unset($beginnings['']);
 
-        return array_map(static fn (array $words) => isset($words['']) ? ['' => true] : $words, $beginnings);
+        return \count($this->written) <= self::SHORT;
     }
 
-    /** @return array<string, true> the words that may stand next; an empty one where none need */
-    private function first(int $i, string $rest): array
+    private function shortBefore(string $next, bool $isLeaningBehind): int
     {
-        $first = [];
-        foreach ($this->next($i, $rest) as [, $spoken]) {
-            $first[explode(' ', $spoken, 2)[0]] = true;
+        $isNextLeaning = str_starts_with($next, "'");
+        $isOne = 1 === \count($this->written);
+
+        return !$this->isName && ($isOne ? $isNextLeaning : $isLeaningBehind) ? 0 : ($isOne || $isNextLeaning ? 1 : 2);
+    }
+
+    /** @return string as a regular expression of words with a space behind each */
+    private function pattern(): string
+    {
+        $pattern = '';
+        foreach ($this->written as $written) {
+            [$words, $isOptional, $isMany] = $this->writing->element($written);
+            $any = '(?:(?:'.implode('|', array_map(static fn (string $word) => preg_quote($word, '~'), $words)).') )';
+            $pattern .= $any.($isMany ? '{0,'.self::MOST.'}' : ($isOptional ? '?' : ''));
         }
 
-        return $first;
+        return '~\G'.$pattern.($this->isName ? '' : "(?!')").'~';
     }
 }

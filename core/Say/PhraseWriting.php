@@ -8,32 +8,48 @@ namespace Jurvex\Core\Say;
  * How the tables write phrases: "a|b" for either word, "some|a_few" for one word or two, "(a)" for what may be left out, "(a|b)*" for any
  * number of them, "bend(s)" with and without its ending, "<name>" for the words of that name.
  */
-final readonly class PhraseWriting
+final class PhraseWriting
 {
+    /** @var array<string, array{list<string>, bool, bool}> elements as they were read, by how they are written: many stand in several */
+    private array $read = [];
+
     /**
      * @param array<mixed> $same words that stand for each other, by the name of all of them
      * @param array<mixed> $drawnTogether as they are spoken out, by the word
      * @param array<mixed> $leaning what leans on the word before: what it stands for, by its ending
      * @param array<mixed> $alike words that may stand for a word in any phrase, by it
      */
-    public function __construct(private array $same, private array $drawnTogether, private array $leaning, private array $alike)
-    {
+    public function __construct(
+        private readonly array $same, private readonly array $drawnTogether, private readonly array $leaning, private readonly array $alike,
+    ) {
     }
 
     /** @param bool $isName of a name more may be said behind it in one word */
     public function phrase(string $written, bool $isName): Phrase
     {
-        $written = (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $written);
+        $written = str_contains($written, '<') ? (string) preg_replace_callback('/<(\w+)>/', $this->same(...), $written) : $written;
         preg_match_all('/\([^()]*(?:\(\w+\)[^()]*)*\)\*?(?= |$)|\S+/', $written, $found);
-        $elements = [];
-        foreach ($found[0] as $element) {
-            $isMany = str_ends_with($element, '*');
-            $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $element);
-            $words = self::words($isOptional ? substr($element, 1, $isMany ? -2 : -1) : $element);
-            $elements[] = [$this->leaningToo($this->spokenOut($this->withAlike($words))), $isOptional, $isMany];
-        }
 
-        return new Phrase($elements, $isName);
+        return new Phrase($found[0], $isName, $this);
+    }
+
+    /**
+     * @return array{list<string>, bool, bool} words that stand for each other, whether they may be left out, and whether any number of them
+     *                                         may follow each other
+     */
+    public function element(string $written): array
+    {
+        return $this->read[$written] ??= $this->readElement($written);
+    }
+
+    /** @return array{list<string>, bool, bool} */
+    private function readElement(string $written): array
+    {
+        $isMany = str_ends_with($written, '*');
+        $isOptional = $isMany || 1 === preg_match('/^\(.*\)$/', $written);
+        $words = self::words($isOptional ? substr($written, 1, $isMany ? -2 : -1) : $written);
+
+        return [$this->leaningToo($this->spokenOut($this->withAlike($words))), $isOptional, $isMany];
     }
 
     /** What leans on a word stands by itself: "bottom's" as "bottom 's", which is "bottom is" and "bottom has". */
@@ -70,7 +86,9 @@ final readonly class PhraseWriting
     {
         foreach ($words as $word) {
             $alike = $this->alike[$word] ?? null;
-            $words = [...$words, ...array_filter(\is_array($alike) ? $alike : [], is_string(...))];
+            if (\is_array($alike)) {
+                array_push($words, ...array_filter($alike, is_string(...)));
+            }
         }
 
         return array_values(array_unique($words));

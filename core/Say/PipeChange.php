@@ -36,7 +36,7 @@ final class PipeChange
      */
     public static function in(Sentence $sentence, Measures $measures, Materials $pipes): array
     {
-        $materials = $sentence->materials();
+        $materials = $sentence->named->materials();
         $ends = new PipeEnds($sentence, $measures, $pipes);
         $transitions = [];
         foreach ($materials as $i => $material) {
@@ -123,7 +123,7 @@ final class PipeChange
                 // "3.5 m back to round, 4.1 plastic to clay"
                 && !$measures->hasPlace($end, $material->first)
                 // "going in the front cleanout, and it's cast iron"
-                && Kind::OpeningSeen->value !== $sentence->atomAt((int) $sentence->nextName($end, $material->first - 1))?->meaning
+                && Kind::OpeningSeen->value !== $sentence->atomAt((int) $sentence->named->next($end, $material->first - 1))?->meaning
                 // "heading back to the house, one ten PVC"
                 && !$sentence->has('landmark', $end + 1, $material->first)) {
                 return self::into($sentence, $measures, $material, $begin);
@@ -161,7 +161,7 @@ final class PipeChange
         $from = [] === $measures->places ? $sentence->part($material->first)[0] : $from;
         $from += $sentence->is('and', $from) ? 1 : 0;
         $next = $material->last + 1;
-        $isOfIt = $material->first - $from < self::OTHER_WORDS && null === $sentence->nextName($from, $next + self::NAMED_WORDS)
+        $isOfIt = $material->first - $from < self::OTHER_WORDS && null === $sentence->named->next($from, $next + self::NAMED_WORDS)
             && null === $sentence->amountBefore($material->first) && !$sentence->has('deny', $from, $material->first)
             && !$sentence->isAny('and', $from, $material->first) && !$sentence->isAfter('still', $material->first, 2);
 
@@ -180,7 +180,7 @@ final class PipeChange
         $at = $from ?? $sentence->begins('at', $material->last + 1);
         $isMade = $sentence->isAfter('made_of', $material->first);
         // "roots in the clay from 12": what is named before is from there.
-        $isAll = null !== $from && $material->first - ($sentence->nameBefore($material->first) ?? -self::WITHIN) > self::RIGHT_BEHIND + 1
+        $isAll = null !== $from && $material->first - ($sentence->named->before($material->first) ?? -self::WITHIN) > self::RIGHT_BEHIND + 1
             && !$sentence->is('articles', $material->first - 1) && !$sentence->is('known', $material->first - 1);
 
         return null !== $at && ($isMade || $isAll) && [] !== array_filter(
@@ -197,7 +197,7 @@ final class PipeChange
     {
         return [] !== array_filter($measures->places, static fn (Place $place) => null !== $place->to && $place->from >= self::AT_ZERO_M
             && $place->first > $material->last && $place->first - $material->last <= self::WITHIN
-            && $sentence->isAfter('stretched', $place->first, 2) && null === $sentence->nextName($material->last + 1, $place->first));
+            && $sentence->isAfter('stretched', $place->first, 2) && null === $sentence->named->next($material->last + 1, $place->first));
     }
 
     /** "one and a half metres into clay" */

@@ -46,7 +46,7 @@ final readonly class PipeEnds
     /** @return list<Atom> each pipe that a sentence names, be it of a known material or not */
     public static function pipes(Sentence $sentence): array
     {
-        $pipes = $sentence->materials();
+        $pipes = $sentence->named->materials();
         foreach ($sentence->marks('other_pipe') as $begin => $end) {
             // "the new pipe is pvc"
             $isMade = [] !== array_filter($pipes, static fn (Atom $pipe) => $pipe->first > $end - self::MADE_WORDS
@@ -68,7 +68,7 @@ final readonly class PipeEnds
             static fn (Place $place) => null === $place->to && $place->from >= self::AT_ZERO_M && $place->last < $material->first
                 && $material->first - $place->last <= self::OUTSIDE_WORDS && !$measures->hasPlace($place->last, $material->first)
                 && $sentence->has('leaves', $place->last + 1, $material->first)
-                && null === $sentence->nextName($place->last + 1, $material->first - 1),
+                && null === $sentence->named->next($place->last + 1, $material->first - 1),
         );
     }
 
@@ -166,7 +166,7 @@ final readonly class PipeEnds
         foreach ($this->ends as $end) {
             $begin = $end->word === $pipe->first ? $end->begin : $begin;
         }
-        $known = $this->sentence->material($pipe->first) ?? $this->before->named();
+        $known = $this->sentence->named->material($pipe->first) ?? $this->before->named();
         $isFollowed = fn (Atom $other) => $other->first > $pipe->last && $other->meaning !== $pipe->meaning
             && null !== $this->before($other->first, $other->last, $other->meaning);
         $isOther = null === $known ? [] !== array_filter($this->pipes, $isFollowed) : $known !== $pipe->meaning;

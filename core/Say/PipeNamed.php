@@ -23,7 +23,7 @@ final readonly class PipeNamed
         if (\count($within) > 1 || null !== $last && !$this->sentence->has('leaves_pipe', $this->name->first, $this->name->last)) {
             return $last;
         }
-        $behind = array_filter($this->sentence->materials(), $this->isNext(...));
+        $behind = array_filter($this->sentence->named->materials(), $this->isNext(...));
         $other = reset($behind)->meaning ?? null;
 
         return $other === $last ? null : $other;
@@ -52,7 +52,7 @@ final readonly class PipeNamed
         $from = $this->name->last + 1;
 
         return $pipe->first >= $from && $pipe->first - $from < self::NEXT_WORDS
-            && null === $this->sentence->nextName($from, $pipe->first) && !$this->sentence->has('deny', $from, $pipe->first)
+            && null === $this->sentence->named->next($from, $pipe->first) && !$this->sentence->has('deny', $from, $pipe->first)
             // "transition from iron to clay"
             && !$this->sentence->isAfter('from', $pipe->first);
     }

@@ -160,7 +160,7 @@ final class Placing
     {
         // "from 42 to the main at 70 is okay": the main is there.
         $at = $this->sentence->leadingTo('at', $place->first)[0] ?? null;
-        if (null !== $at && ($this->sentence->isBehindName($at) || $this->sentence->isInName($at))) {
+        if (null !== $at && ($this->sentence->named->endsBefore($at) || $this->sentence->named->holds($at))) {
             return true;
         }
         // "there's nothing from eighteen to forty"

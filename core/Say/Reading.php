@@ -48,12 +48,14 @@ final readonly class Reading
             if ($i < $free && Atom::AMOUNT === $atoms[\count($atoms) - 1]->role) {
                 continue;
             }
-            $phrases = $lexicon->phrasesAt($text, $offsets[$i]);
-            foreach (array_diff_key($phrases, self::CONTENT) as $role => $found) {
-                $marks[$role][$i] = $i + $found[1] - 1;
+            $phrases = $lexicon->phrases->at($text, $offsets[$i]);
+            foreach ($phrases as $role => $found) {
+                if (!isset(self::CONTENT[$role])) {
+                    $marks[$role][$i] = $i + $found[1] - 1;
+                }
             }
             $within = $i < $free ? $atoms[\count($atoms) - 1] : null;
-            $atom = null === $within ? self::atom($i, array_intersect_key($phrases, self::CONTENT), $amounts)
+            $atom = null === $within ? self::atom($i, $phrases, $amounts)
                 : self::sideIn($within, $i, $free, $phrases[Atom::CLOCK] ?? null);
             // "we hit the clay": the name says what it is made of.
             if (Atom::KIND === ($within ?? $atom)?->role && isset($phrases[Atom::MATERIAL])) {
@@ -147,7 +149,8 @@ final readonly class Reading
     {
         $best = null;
         foreach ($phrases as $role => [$meaning, $words]) {
-            if (null === $best || $words > $best[1] || $words === $best[1] && self::CONTENT[$role] < self::CONTENT[$best[2]]) {
+            $rank = self::CONTENT[$role] ?? null;
+            if (null !== $rank && (null === $best || $words > $best[1] || $words === $best[1] && $rank < self::CONTENT[$best[2]])) {
                 $best = [$meaning, $words, $role];
             }
         }
@@ -165,7 +168,7 @@ final readonly class Reading
         if ([] === $this->speech->words) {
             return [];
         }
-        $begins = (new Cuts($this->speech, $this->atoms, $this->marks, $this->lexicon))->begins();
+        $begins = (new Cuts($this->speech, $this->atoms, $this->marks))->begins();
         $numbers = $atoms = $marks = [];
         foreach ($begins as $number => $begin) {
             foreach (range($begin, ($begins[$number + 1] ?? \count($this->speech->words)) - 1) as $word) {

@@ -147,7 +147,7 @@ final readonly class Repeated
      */
     private function isNextOf(Place $one, Place $other, bool $stretches): bool
     {
-        $name = $this->sentence->nextName($other->last + 1, $other->last + self::NAMED_WORDS);
+        $name = $this->sentence->named->next($other->last + 1, $other->last + self::NAMED_WORDS);
         // "cracks at sixteen and at thirty, you've got roots at twenty": those have a place of their own.
         $isOwn = null !== $name && null !== $this->sentence->begins('at', (int) $this->sentence->atomAt($name)?->last + 1);
         $at = $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1);
@@ -163,7 +163,7 @@ final readonly class Repeated
             || $this->sentence->is('refers', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
             // "roots at 22 and 25, we told the owner"
             || $this->sentence->is('somebody', $other->last + 1) && $this->sentence->isAfter('at', $one->first)
-            && null === $this->sentence->nextName($other->last + 1, $other->last + self::TOLD_WORDS));
+            && null === $this->sentence->named->next($other->last + 1, $other->last + self::TOLD_WORDS));
         // "roots at ten, twenty and thirty, a crack at 25"
         $isLast = 1 === $and && $isOwn && $this->sentence->isAfter('at', $one->first, self::LIST_WORDS);
         $isBeside = $other->first === $one->last + 1 + $and
@@ -182,7 +182,7 @@ final readonly class Repeated
     {
         // "a hole at twelve and sixteen no roots"
         return null !== $this->sentence->begins('deny', $word) || $this->sentence->beginsAny(['intro', 'here'], $word)
-            && !$this->sentence->isShownAgain($word) && null === $this->sentence->nextName($word, $this->sentence->last);
+            && !$this->sentence->isShownAgain($word) && null === $this->sentence->named->next($word, $this->sentence->last);
     }
 
     /**

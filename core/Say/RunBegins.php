@@ -20,7 +20,7 @@ final class RunBegins
     public static function isNow(Sentence $sentence): bool
     {
         // "there's another drain coming in": that is what ties in.
-        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS) && !$sentence->isInName($word);
+        $isNow = static fn (int $word) => !$sentence->isAfter('later', $word, self::LATER_WORDS) && !$sentence->named->holds($word);
 
         return [] !== array_filter(array_keys($sentence->marks('run')), $isNow);
     }

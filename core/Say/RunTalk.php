@@ -94,7 +94,7 @@ final readonly class RunTalk
                 continue;
             }
             // "it's cast iron for the first eleven feet, and then … it's clay": the clay is not at zero.
-            $named = $sentence->materials();
+            $named = $sentence->named->materials();
             $material ??= $named[0]->meaning ?? null;
             $isAtZero = [] !== $named && ($sentence->atS($named[0]->first) ?? 0.0) < $changedS && $named[0]->meaning === $material;
             $pipe = [] === $pipe && $isAtZero ? $this->pipe($sentence, $named) : $pipe;

@@ -16,6 +16,11 @@ final readonly class Sentence
     /** @var array<int, Atom> by their first word */
     private array $atomsAt;
 
+    /** @var array<int, Atom> amounts by their last word */
+    private array $amounts;
+
+    public Named $named;
+
     /**
      * @param int $first its first word
      * @param int $last its last word
@@ -28,6 +33,8 @@ final readonly class Sentence
         public bool $isPlaceLed,
     ) {
         $this->atomsAt = array_column($atoms, null, 'first');
+        $this->amounts = array_column(array_filter($atoms, static fn (Atom $atom) => null !== $atom->amount), null, 'last');
+        $this->named = new Named($atoms);
         $this->parts = Parts::of($this);
     }
 
@@ -53,7 +60,7 @@ final readonly class Sentence
 
     public function is(string $table, int $i): bool
     {
-        return $this->lexicon->has($table, $this->text($i));
+        return $i >= $this->first && $i <= $this->last && isset($this->speech->words[$i]->tables[$table]);
     }
 
     public function isMany(int $i): bool
@@ -151,6 +158,22 @@ final readonly class Sentence
         return $this->marks[$role][$i] ?? null;
     }
 
+    /**
+     * @param list<string> $roles
+     *
+     * @return int the last word of the longest phrase of any of them that begins at a word; that word where none does
+     */
+    public function longest(array $roles, int $i): int
+    {
+        $end = $i;
+        foreach ($roles as $role) {
+            $last = $this->marks[$role][$i] ?? $i;
+            $end = $last > $end ? $last : $end;
+        }
+
+        return $end;
+    }
+
     /** @param list<string> $roles */
     public function beginsAny(array $roles, int $i): bool
     {
@@ -178,74 +201,12 @@ final readonly class Sentence
     /** The amount that ends right before a word. */
     public function amountBefore(int $i): ?Amount
     {
-        foreach ($this->atoms as $atom) {
-            if (null !== $atom->amount && $atom->last === $i - 1) {
-                return $atom->amount;
-            }
-        }
-
-        return null;
-    }
-
-    /** The material that was named last before a word. */
-    public function material(int $before): ?string
-    {
-        return \array_slice($this->materials($before), -1)[0]->meaning ?? null;
-    }
-
-    /** Whether a material ends right before a word. */
-    public function isMaterialBefore(int $i): bool
-    {
-        return \in_array($i - 1, array_column($this->materials($i), 'last'), true);
-    }
-
-    /** @return list<Atom> each material that is named, or of these those before a word */
-    public function materials(int $before = \PHP_INT_MAX): array
-    {
-        return array_values(array_filter($this->atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role && $atom->last < $before));
-    }
-
-    /** Where the last name before a word ends; none where there is none. */
-    public function nameBefore(int $i): ?int
-    {
-        $end = null;
-        foreach ($this->atoms as $atom) {
-            $end = Atom::KIND === $atom->role && $atom->last < $i ? $atom->last : $end;
-        }
-
-        return $end;
-    }
-
-    /** Where the first name between two words begins; none where there is none. */
-    public function nextName(int $from, int $to): ?int
-    {
-        foreach ($this->atoms as $atom) {
-            if (Atom::KIND === $atom->role && $atom->first >= $from && $atom->last <= $to) {
-                return $atom->first;
-            }
-        }
-
-        return null;
+        return ($this->amounts[$i - 1] ?? null)?->amount;
     }
 
     public function atomAt(int $i): ?Atom
     {
         return $this->atomsAt[$i] ?? null;
-    }
-
-    /** Whether a name, or the side of what was named, ends right before a word: "crack bottom" before its number. */
-    public function isBehindName(int $i): bool
-    {
-        return [] !== array_filter($this->atoms, static fn (Atom $atom) => $atom->last === $i - 1
-            && (\in_array($atom->amount?->unit, [Unit::Clock, Unit::Percent], true)
-            || \in_array($atom->role, [Atom::KIND, Atom::CLOCK, Atom::MATERIAL], true)));
-    }
-
-    /** Whether a word stands in a name, be it of anything or of nothing. */
-    public function isInName(int $i): bool
-    {
-        return [] !== array_filter($this->atoms, static fn (Atom $atom) => \in_array($atom->role, [Atom::KIND, Atom::NONE], true)
-            && $atom->first <= $i && $atom->last >= $i);
     }
 
     /** "there's another one", and not "there's another root" */
@@ -254,7 +215,7 @@ final readonly class Sentence
         $shown = $this->begins('intro', $i);
         $end = null === $shown ? null : $this->begins('another', $i) ?? $this->begins('another', $shown + 1);
 
-        return null !== $end && null === $this->nextName($end + 1, $end + self::NAMED_BEHIND);
+        return null !== $end && null === $this->named->next($end + 1, $end + self::NAMED_BEHIND);
     }
 
     /** @return array{int, int} the part around a word */

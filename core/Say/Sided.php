@@ -35,7 +35,7 @@ final readonly class Sided
             $place = reset($places);
             $other = false === $place ? null : $this->sideAt($place->last + 1);
             $last = null === $other ? null : $place->last;
-            if (null !== $other && null === $this->sentence->nextName($other->last, $other->last + self::NAMED_WORDS)) {
+            if (null !== $other && null === $this->sentence->named->next($other->last, $other->last + self::NAMED_WORDS)) {
                 $another = $mention->againAt($place, $place->first, $other->last);
                 $another->clock = $other;
                 $sided[] = $another;
@@ -79,7 +79,7 @@ final readonly class Sided
 
         return null !== $mention->clock && $mention->clock->from !== $side->from && null !== $mention->kind
             && !\in_array($mention->kind, Others::ONCE, true)
-            && null === $this->sentence->nextName($next, $next + self::NAMED_WORDS)
+            && null === $this->sentence->named->next($next, $next + self::NAMED_WORDS)
             && null === $this->sentence->amountBefore($side->first) && null === $this->sentence->atomAt($at)?->amount;
     }
 

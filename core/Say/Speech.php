@@ -14,8 +14,8 @@ final readonly class Speech
     private const FEWEST_CUES = 8;
     /** Of the pauses: more of them are none. */
     private const CHANCE_SHARE = 0.2;
-    private const WORD = '~(?<number>\d+(?:[.,]\d+)?)(?:[\'’]?s\b)?|(?<word>\p{L}+(?:[\'’]\p{L}+)*)'
-        .'|(?<sign>\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
+    private const WORD = '~(\d+(?:[.,]\d+)?)(?:[\'’]?s\b)?|\p{L}+(?:[\'’]\p{L}+)*'
+        .'|(?:\'\'|[\'’](?!\p{L})|["”″′%/°$.,;:!?¼½¾⅛⅜⅝⅞#]|(?<=\d)\s?[-–—]\s?(?=\d))~u';
     private const SIGNS = [
         '–' => '-', '—' => '-', "''" => '"', '”' => '"', '″' => '"', '′' => "'", '’' => "'",
     ];
@@ -50,7 +50,7 @@ final readonly class Speech
         foreach ($cues as $i => $cue) {
             if (null !== $end && isset($stops[$i - 1])) {
                 // A pause is a full stop that nobody wrote.
-                $words[] = new Word('.', \strlen($text), \strlen($text), $end);
+                $words[] = $lexicon->word('.', \strlen($text), \strlen($text), $end);
             }
             $text .= '' === $text ? '' : ' ';
             array_push($words, ...self::words($cue->text, \strlen($text), $lexicon, $cue));
@@ -173,12 +173,20 @@ final readonly class Speech
             $raw = (string) $raw;
             // A sentence is as old as its share of the words.
             $atS = null === $cue ? null : $cue->fromS + ($cue->toS - $cue->fromS) * $at / max(1, \strlen($text));
-            $number = null === $match['number'][0] ? null : self::number($match['number'][0]);
-            $plain = $lexicon->spelled(self::SHARES[$raw] ?? self::SIGNS[trim($raw)] ?? str_replace('’', "'", mb_strtolower(trim($raw))));
-            $words[] = new Word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number);
+            $number = null === $match[1][0] ? null : self::number($match[1][0]);
+            $plain = $lexicon->spelled(ctype_lower($raw) ? $raw : self::plain($raw));
+            $words[] = $lexicon->word($plain, $offset + $at, $offset + $at + \strlen($raw), $atS, $number);
         }
 
         return $words;
+    }
+
+    /** In lower case, with signs as tables have them. */
+    private static function plain(string $raw): string
+    {
+        $sign = trim($raw);
+
+        return self::SHARES[$sign] ?? self::SIGNS[$sign] ?? str_replace('’', "'", mb_strtolower($sign));
     }
 
     /** A comma with three digits behind it parts thousands. */

@@ -24,7 +24,7 @@ final class SplitName
             foreach ($sentence->marks($head) as $begin => $end) {
                 $place = $sentence->amountEnd($end + 1);
                 $last = null === $place ? null : $sentence->begins($told, $place + 1);
-                if (null !== $last && null === $sentence->nextName($begin, $last)) {
+                if (null !== $last && null === $sentence->named->next($begin, $last)) {
                     $named[] = new Mention($kind, $place + 1, $last, facts: $facts);
                 }
             }

@@ -112,7 +112,7 @@ final readonly class StretchEnd
         for ($i = 1; $i <= self::BETTER_WORDS; ++$i) {
             $word = $from + $i * $step;
             $isOther = '' === $sentence->text($word) || $sentence->isComma($word) || null !== $sentence->amountEnd($word)
-                || $sentence->isInName($word) || $i > 1 && $sentence->beginsAny(['cut', 'contrast'], $word);
+                || $sentence->named->holds($word) || $i > 1 && $sentence->beginsAny(['cut', 'contrast'], $word);
             if ($isOther) {
                 break;
             }
@@ -211,7 +211,7 @@ final readonly class StretchEnd
             && !$sentence->isInside('at', $sentence->begins('ends', $word) ?? $word);
 
         // "twelve metres it's dipped, it's over by …": it begins there.
-        $isIt = $sentence->is('subjects', $last + 1) && null === $sentence->nextName($last + 1, $word - 1);
+        $isIt = $sentence->is('subjects', $last + 1) && null === $sentence->named->next($last + 1, $word - 1);
 
         // "forty, still in water"
         return $isOut || $isIt || $word === $last + 1 && $sentence->isInside('still', $word)
@@ -269,7 +269,7 @@ final readonly class StretchEnd
         $isTold = $sentence->isAfter('at', $place->first) || $sentence->is('is', $place->first - 1);
         $isLed = $isTold && null !== $end && $sentence->isAfter('at', $end->first);
 
-        return $isLed && $place->first - ($sentence->nameBefore($place->first) ?? 0) <= self::NAME_AT;
+        return $isLed && $place->first - ($sentence->named->before($place->first) ?? 0) <= self::NAME_AT;
     }
 
     /** @param list<string> $roles */

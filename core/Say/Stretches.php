@@ -69,7 +69,7 @@ final readonly class Stretches
     /** Whether one thing is named between two places, and right before the second. */
     private function isOfOne(Place $one, Place $whole): bool
     {
-        $name = $this->sentence->nextName($one->last + 1, $whole->first - 1);
+        $name = $this->sentence->named->next($one->last + 1, $whole->first - 1);
         $last = null === $name ? 0 : $this->sentence->atomAt($name)->last ?? 0;
 
         return null !== $name && $this->sentence->begins('from', $last + 1) === $whole->first - 1;

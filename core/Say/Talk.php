@@ -67,7 +67,7 @@ final readonly class Talk
     private function isToldAtPlace(Mention $mention): bool
     {
         $isTold = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::TOLD_WORDS
-            && null === $this->sentence->nextName($mention->last + 1, $place->first)
+            && null === $this->sentence->named->next($mention->last + 1, $place->first)
             && ($this->sentence->isAfter('at', $place->first)
                 || $this->sentence->isAfter('from', $place->first) && $place->first - $mention->last <= self::WAY_WORDS)
             // "I've seen a wye at thirty, that's for the neighbor", and not "… at thirty there's a crack"
@@ -130,7 +130,7 @@ final readonly class Talk
     /** "a crack at twenty, and roots always look for water": told of lines in general behind what is there, and shown by nothing. */
     private function isGeneralBehind(Mention $mention): bool
     {
-        $before = $this->sentence->nameBefore($mention->first);
+        $before = $this->sentence->named->before($mention->first);
         // "… and a hole usually": one that is seen, and no hole in general.
         $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->is('joins', $mention->first - 2);
         $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);

@@ -122,7 +122,7 @@ final readonly class Ties
         }
 
         return [] !== array_filter(
-            $this->sentence->leadingTo('at', $place->first), fn (int $at) => $isShown || !$this->sentence->isBehindName($at),
+            $this->sentence->leadingTo('at', $place->first), fn (int $at) => $isShown || !$this->sentence->named->endsBefore($at),
         );
     }
 
@@ -137,7 +137,7 @@ final readonly class Ties
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
         // "it goes into clay and now there's little roots at 60"
-        $next = $this->sentence->nextName($from, $place->first - 1);
+        $next = $this->sentence->named->next($from, $place->first - 1);
         $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1) || $this->isOfNext($from, $place, $isAt);
 
         // "a lot of sediment in that, ten feet …"
@@ -231,7 +231,7 @@ final readonly class Ties
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */
     private function isOfLast(Mention $mention): bool
     {
-        $name = $this->sentence->nameBefore($mention->first);
+        $name = $this->sentence->named->before($mention->first);
         $isSaid = Kind::TieIn === $mention->kind && $this->sentence->isAfter('they_are', $mention->first)
             && $mention->first - (int) $name <= self::OF_LAST_WORDS
             || $this->sentence->isAny('at_its_end', $mention->first - self::OF_LAST_WORDS, $mention->first - 1);

@@ -104,13 +104,15 @@ final readonly class Truth
     /** "looks like a crack but it's just a stain", "some grease, nah, that's roots" */
     private function isTakenBack(Mention $mention): bool
     {
-        for ($i = $mention->last + 1; $i <= $mention->last + self::RATHER_BEHIND_WORDS; ++$i) {
+        $behind = $mention->last + 1;
+        $isDoubted = $this->sentence->has(['rather', 'not_seen'], $behind);
+        for ($i = $behind; $isDoubted && $i < $behind + self::RATHER_BEHIND_WORDS; ++$i) {
             $end = $this->sentence->begins('rather', $i);
-            if (null !== $end && null !== $this->sentence->nextName($end + 1, $end + self::RATHER_WORDS) && $this->isOf($mention, $i)) {
+            if (null !== $end && null !== $this->sentence->named->next($end + 1, $end + self::RATHER_WORDS) && $this->isOf($mention, $i)) {
                 return true;
             }
             // "he said there was a break at thirty, and I don't see that"
-            if (null !== $this->sentence->begins('not_seen', $i) && null === $this->sentence->nextName($mention->last + 1, $i)) {
+            if (null !== $this->sentence->begins('not_seen', $i) && null === $this->sentence->named->next($mention->last + 1, $i)) {
                 return true;
             }
         }
@@ -126,7 +128,7 @@ final readonly class Truth
         $between = [$mention->last + 1, $no - 1];
 
         // "there's an offset, there's a root, no, that's a crack": the root is none.
-        return (null === $this->sentence->nextName(...$between) || !$this->sentence->has('intro', ...$between))
+        return (null === $this->sentence->named->next(...$between) || !$this->sentence->has('intro', ...$between))
             // "a bell that's cracked, what's that at thirty, no, that's a cleanout": that is what is at thirty.
             && !$this->measures->hasPlace($mention->last, $no);
     }
@@ -159,7 +161,7 @@ final readonly class Truth
         return $sentence->has(['likely', 'taken_back'], $asked + 1, $mention->first - 1)
             || $sentence->has('describes', $asked + 1, $mention->first)
             // "is that a crack, yeah, that's a crack"
-            || $sentence->isAfter('they_are', $mention->first) && null !== $sentence->nextName($asked, $mention->first - 1)
+            || $sentence->isAfter('they_are', $mention->first) && null !== $sentence->named->next($asked, $mention->first - 1)
             // "is that a crack, yes it is"
             || null !== $sentence->begins('affirms', $mention->last + 1)
             // "is there something there, yeah, there's a crack"
@@ -262,7 +264,7 @@ final readonly class Truth
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
             // "all the way out to the main, 49 feet"
             || Kind::Tap === $mention->kind && $place->first === $mention->last + 1
-            && null === $this->sentence->nextName($place->last + 1, $place->last + self::WAY_WORDS)
+            && null === $this->sentence->named->next($place->last + 1, $place->last + self::WAY_WORDS)
             // "cleanout to the tap is 47", "all the way to the main, which is 81"
             || $this->sentence->is('is', $mention->last + 1) && $place->first === $mention->last + 2
             || $this->sentence->begins('told', $mention->last + 1) === $place->first - 1

@@ -42,7 +42,7 @@ final class Vacancy
         // "51 there's another one": what is named once more is there.
         $another = $this->sentence->begins('another', $place->last + 1);
         // … and not "two metres forty another screw".
-        $isAnother = null !== $another && null === $this->sentence->nextName($another + 1, $another + self::NAMED_WORDS);
+        $isAnother = null !== $another && null === $this->sentence->named->next($another + 1, $another + self::NAMED_WORDS);
         if ($isAnother || $this->sentence->isShownAgain($place->last + 1)
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->isEnd($place)
@@ -69,7 +69,7 @@ final class Vacancy
         // "so far so good, at 39 the pipe takes a dip"
         $isOfPipe = $this->sentence->is('known', $next) && $this->sentence->is('of_the_line', $next + 1);
         $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next))
-            && null !== $this->sentence->nextName($next, $next + self::SHOWN_WORDS + 2);
+            && null !== $this->sentence->named->next($next, $next + self::SHOWN_WORDS + 2);
 
         return !$isShown && $this->sentence->begins('at', $place->first - 1) === $place->first - 1
             && $this->sentence->is('nothing_there', $place->first - 2);
@@ -128,7 +128,7 @@ final class Vacancy
         }
 
         // "roots at forty one, that's nothing to worry about": that is said of the roots.
-        return !$this->sentence->is('subjects', $from) && null === $this->sentence->nextName($from, $to)
+        return !$this->sentence->is('subjects', $from) && null === $this->sentence->named->next($from, $to)
             // "there's a good amount of grease"
             && !$this->sentence->isInside('how_much', $to)
             // "nothing that would stop anything" is said of what is there
@@ -155,7 +155,7 @@ final class Vacancy
         // "and at twelve feet it picks up the clay again"
         $isShown = ($this->sentence->beginsAny(['here', 'intro', 'reached'], $next) || $this->sentence->is('is', $next)
             || $this->sentence->is('subjects', $next) && $this->isLedByAnd($place))
-            && null === $this->sentence->nextName($next, $next + self::SHOWN_WORDS);
+            && null === $this->sentence->named->next($next, $next + self::SHOWN_WORDS);
 
         return $isShown || null !== $this->sentence->begins('deny', $next)
             // "forty five I come out of the water"
