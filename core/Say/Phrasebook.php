@@ -12,7 +12,7 @@ final class Phrasebook
 
     /** @var array<string, list<array{string, string, Phrase}>> with their role and what they mean, by their first word */
     private array $phrases = [];
-    /** @var array<string, array<string, list<array{string, string, Phrase}>>> by their first two words; the second is empty where any may */
+    /** @var array<string, array<string, list<array{string, string, Phrase}>>> by two words; the second is empty where any may */
     private array $seconds = [];
     /** @var array<string, array<string, list<array<string, true>>>> what may come third, by the first two words, of each phrase */
     private array $behind = [];
