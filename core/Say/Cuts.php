@@ -168,7 +168,9 @@ final readonly class Cuts
             $one = $this->words->until[$first - 1] ?? null;
         }
 
-        return $many > 1 && isset($this->words->named[$first - 1]);
+        // "joints with roots in them thirty five thirty eight forty one"
+        return $many > 1 && (isset($this->words->named[$first - 1])
+            || isset($this->words->named[$first - 3]) && $this->words->is('in_it', $first - 2));
     }
 
     /** @return list<int> where each other run begins: "from the other cleanout" with "from", and not "30 feet the other cleanout" */

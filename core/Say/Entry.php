@@ -47,6 +47,9 @@ final class Entry
     public Telling $telling = Telling::Shown;
     /** Whether only the farthest place of its run can be it. */
     public bool $isOutlet = false;
+    /** Of what goes on along the pipe what is told within it is no other one: "the bottom's all gone at twenty". */
+    private const ONE_ALL_ALONG = [Kind::LowSpot, Kind::Blister, Kind::WornInvert];
+
     /** @var list<int> the words by which it is named */
     private array $named = [];
 
@@ -173,14 +176,11 @@ final class Entry
     /** @return bool whether a mention at a place is this thing again */
     public function isAlso(Mention $mention, ?float $from, ?float $to): bool
     {
-        // Of an hour of narration there are many: most are somewhere else.
-        if (null === $from || !$this->isAt($from, $to)
-            || !$this->isOfKind($mention) && (!$this->isSameEnd($mention) || $this->isApart($from))) {
-            return false;
-        }
+        $isThis = null !== $from && $this->isAt($from, $to)
+            && ($this->isOfKind($mention) || $this->isSameEnd($mention) && !$this->isApart($from));
 
-        return null === $this->clockFrom || null === $mention->clock || abs($this->clockFrom - $mention->clock->from) < 0.01
-            || self::isWithin($this->clockFrom, $mention->clock);
+        return $isThis && (null === $this->clockFrom || null === $mention->clock
+            || abs($this->clockFrom - $mention->clock->from) < 0.01 || self::isWithin($this->clockFrom, $mention->clock));
     }
 
     /** Whether it lies so far from a place that another one may be there. */
@@ -274,7 +274,7 @@ final class Entry
         if (null === $this->fromM) {
             return false;
         }
-        $end = null === $this->toM || Kind::LowSpot->value !== $this->kind ? $this->fromM : $this->toM;
+        $end = \in_array(Kind::tryFrom($this->kind), self::ONE_ALL_ALONG, true) ? $this->toM ?? $this->fromM : $this->fromM;
 
         return abs($this->fromM - $from) <= self::SAME_PLACE_M || $this->endsAt($to)
             || (null !== $to && null === $this->toM && $this->fromM >= $from && $this->fromM <= $to + self::SAME_PLACE_M)

@@ -40,7 +40,8 @@ final readonly class Gone
         if (Kind::CannotGoFurther === $kind && $this->sentence->has('got_past', $last + 1, $last + self::PAST_BEHIND)) {
             return true;
         }
-        if ($this->isMended($mention)) {
+        // "the clay turns into plastic where they repaired it": of that it is the trace.
+        if (Kind::Transition !== $kind && $this->isMended($mention)) {
             return true;
         }
         $canBe = null !== $kind && (\in_array($kind->family(), self::CAN_BE, true) || $mention->isWater()

@@ -56,7 +56,12 @@ final class Mentions
         $this->retracted = $denial->retracts($named);
         $there = Overlaps::without(array_values(array_filter($denial->without($named, $this->retracted), $truth->isThere(...))), $sentence);
         $this->all = Overlaps::withoutMore($there, $sentence, $measures);
-        foreach ($truth->isTalk() ? [] : $measures->depths as $depth) {
+        foreach ($measures->depths as $depth) {
+            // "you're going to have to dig that up, it's four feet deep there": that is measured.
+            $isHere = $sentence->isAfter('they_are', $depth->first, 2) && $sentence->isAny('pointing', $depth->last + 1, $depth->last + 2);
+            if (!$isHere && $truth->isTalk()) {
+                continue;
+            }
             $mark = new Mention(null, $depth->first, $depth->last);
             $mark->depth = $depth;
             $this->all[] = $mark;

@@ -54,7 +54,10 @@ final readonly class Numbers
         }
         $part = $this->lexicon->number('fractions', $this->text($i + $length));
 
-        return null === $part ? null : [$many * $part, $length + 1];
+        // "the third one's on the right"
+        $isOrder = null !== $part && $this->lexicon->has('pronouns', explode(' ', $this->lexicon->apart($this->text($i + $length + 1)))[0]);
+
+        return null === $part || $isOrder ? null : [$many * $part, $length + 1];
     }
 
     private function isWritten(int $i): bool

@@ -59,7 +59,14 @@ final readonly class OneThing
         }
 
         return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more) || $this->isWaterOf($one, $more)
-            || $this->isWhere($one, $more);
+            || $this->isWhere($one, $more) || $this->isCrushed($one, $more);
+    }
+
+    /** "there's a deformed section, it's been crushed by something" */
+    private function isCrushed(Mention $one, Mention $more): bool
+    {
+        return Kind::OutOfRound === $one->kind && Kind::BrokenPipe === $more->kind && $more->first - $one->last <= self::WATER_WORDS
+            && ($this->sentence->is('likened', $more->first) || $this->sentence->isAfter('they_are', $more->first, 2));
     }
 
     /** "a hole where the bottom's worn through", "a hole in the top where a piece has fallen in" */

@@ -124,8 +124,9 @@ final class PipeChange
                 && !$measures->hasPlace($end, $material->first)
                 // "going in the front cleanout, and it's cast iron"
                 && Kind::OpeningSeen->value !== $sentence->atomAt((int) $sentence->named->next($end, $material->first - 1))?->meaning
-                // "heading back to the house, one ten PVC"
-                && !$sentence->has('landmark', $end + 1, $material->first)) {
+                // "heading back to the house, one ten PVC", "going out to the alley, and it's clay"
+                && !$sentence->has('landmark', $end + 1, $material->first)
+                && !($sentence->is('and', $material->first - 2) && $sentence->is('likened', $material->first - 1))) {
                 return self::into($sentence, $measures, $material, $begin);
             }
         }
@@ -227,9 +228,8 @@ final class PipeChange
             // "from forty on it's plastic"
             $from = $sentence->isAfter('from', $place->first) ? $sentence->begins('on_from', $place->last + 1) : null;
             $on = ($from ?? $place->last) - $place->last + 1;
-            // "outside at eighteen and it's clay"
+            // "outside at eighteen and it's clay", "thirty four feet is clay"
             $on += $sentence->is('and', $place->last + $on) ? 1 : 0;
-            // "thirty four feet is clay"
             $is = $place->last + $on;
             $end = $sentence->begins('made_of', $is) ?? ($sentence->is('is', $is) ? $is : null);
             $end ??= self::outTo($sentence, $measures, $place);

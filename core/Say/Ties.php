@@ -54,8 +54,6 @@ final readonly class Ties
     private const JOINED = -2;
     /** or the place stands between the two without any of these. */
     private const OVER = 7;
-    /** "Same thing with the scale": so many words before a name it begins. */
-    private const AGAIN_WORDS = 6;
     /** "There too", "behind it": however far behind, it is no farther than so many words. */
     private const THERE_WORDS = 2;
     /** "And it's": so many words behind what that is said of. */
@@ -166,7 +164,10 @@ final readonly class Ties
     private function isOfNext(int $from, Place $place, bool $isAt): bool
     {
         // "a lip that's catching paper, first clay joint at 33 has roots"
-        return $this->isOfNextJoint($from, $place) || $this->vacancy->isOfNone($place)
+        return $this->isOfNextJoint($from, $place)
+            // "that's an offset, third one's at forty one"
+            || null !== $this->sentence->begins('counted_on', $from)
+            || $this->vacancy->isOfNone($place)
             // "a little bit of root, and we've got another joint at eleven feet, that one's clean"
             || $this->sentence->has('next_joint', $from, $place->first) && $this->vacancy->isClean($place)
             // "everything's nice until we get out to 24 feet"
@@ -288,16 +289,8 @@ final readonly class Ties
     /** @param bool $isCarried whether a place that was said before the sentence holds */
     public function nowhere(Mention $mention, bool $isCarried): int
     {
-        $amount = $this->sentence->amountBefore($mention->first);
-        // "other than those two bellies"
-        // "that's a four foot sag"
-        $isLength = null === $amount || Unit::None === $amount->unit && !$amount->mayBePlace()
-            || $this->sentence->isInside('again', $amount->first);
-        $isAgain = $mention->isAgain && $isLength && !$this->told->isShownAtPlace($mention)
-            && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
-
         return match (true) {
-            $isAgain => 0,
+            $this->told->isAgain($mention) => 0,
             $mention->isKnown => self::KNOWN,
             $isCarried => self::CARRIED,
             // "so we're in the clay, and …"

@@ -13,6 +13,8 @@ final readonly class ToldBehind
     private const DEPTH_WORDS = 3;
     /** "The break is at 36": so many words behind its name. */
     private const AT_WORDS = 3;
+    /** "Same thing with the scale": so many words before a name it begins. */
+    private const AGAIN_WORDS = 7;
 
     private Between $between;
 
@@ -68,7 +70,7 @@ final readonly class ToldBehind
     }
 
     /** "ten feet and we've got an elbow again", "two and a half fat again" */
-    public function isShownAtPlace(Mention $mention): bool
+    private function isShownAtPlace(Mention $mention): bool
     {
         $begins = $this->sentence->introsOf($mention->first, self::SHOWN_BEFORE);
         $behind = array_map(fn (int $begin) => $begin - ($this->sentence->is('and', $begin - 1) ? 1 : 0), $begins);
@@ -100,5 +102,17 @@ final readonly class ToldBehind
     private function isToldAt(Mention $mention, Place $place): bool
     {
         return $this->sentence->is('is', $mention->last + 1) && $place->first - $mention->last <= self::AT_WORDS;
+    }
+
+    /** "other than those two bellies", and not "that's a four foot sag", "same thing, a little bit of root", "the same, another crack" */
+    public function isAgain(Mention $mention): bool
+    {
+        $amount = $this->sentence->amountBefore($mention->first);
+        $isLength = null !== $amount && (Unit::None !== $amount->unit || $amount->mayBePlace())
+            && !$this->sentence->isInside('again', $amount->first);
+        $isOther = $mention->isOther && !$this->sentence->is('the_same', $mention->first - 1);
+
+        return $mention->isAgain && !$isOther && !$isLength && !$this->isShownAtPlace($mention)
+            && !$this->between->isAnother($mention->first - self::AGAIN_WORDS, $mention->first);
     }
 }

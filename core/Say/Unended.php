@@ -139,6 +139,10 @@ final class Unended
     /** "seven feet it starts to belly, twelve it's dry again, seventeen there's water": the first has ended before the other begins. */
     public function endBefore(Sentence $sentence, Measures $measures, Mention $next): void
     {
+        $open = $this->low ?? $this->other;
+        if (GoesOnTo::end($open, $sentence, $next)) {
+            [$this->ended, $this->low, $this->other] = [$open, null, null];
+        }
         $from = $this->low?->fromM;
         if (Kind::LowSpot !== $next->kind || null === $from || null !== $this->low->toM) {
             return;

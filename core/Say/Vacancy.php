@@ -68,8 +68,11 @@ final class Vacancy
         $next = (int) $this->sentence->amountEnd($place->first) + 1;
         // "so far so good, at 39 the pipe takes a dip"
         $isOfPipe = $this->sentence->is('known', $next) && $this->sentence->is('of_the_line', $next + 1);
-        $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next))
-            && null !== $this->sentence->named->next($next, $next + self::SHOWN_WORDS + 2);
+        $shown = $this->sentence->named->next($next, $next + self::SHOWN_WORDS + 2);
+        // "nothing at four, there's a bend at six point eight": that has its own.
+        $at = null === $shown ? null : $this->sentence->begins('at', ($this->sentence->atomAt($shown)->last ?? $shown) + 1);
+        $isElsewhere = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
+        $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next)) && null !== $shown && !$isElsewhere;
 
         return !$isShown && $this->sentence->begins('at', $place->first - 1) === $place->first - 1
             && $this->sentence->is('nothing_there', $place->first - 2);

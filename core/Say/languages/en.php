@@ -2123,6 +2123,8 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'come|comes|came|get|gets|got to the base|bottom|foot of the (kitchen|bathroom|laundry|soil|main|waste|vertical)* '
+                    .'stack|riser',
                 "there's|here's|is|see|seeing|at|to|hit the|your|our inlet|outlet baffle",
                 'into (what|looks|like|some|kind|of|a|an|the|old|their)* cesspool|cesspit|drywell|dry_well|seepage_pit|soakaway',
                 'inlet to|of|into the|your septic|tank',
@@ -2840,6 +2842,7 @@ return [
         ]],
         // What is named for where something else is.
         'beside' => ['' => [
+            '(that way)* toward|towards',
             'between here|there|this|that and',
             'on|in the|that second|first|last|same',
             'edge|base|lip|mouth|end of the|that|this',
@@ -4212,6 +4215,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "second|third|fourth|fifth|sixth one's (up|just)*",
             'and (then)* at|in|on the|your next|following joint|one (at|is|there)*',
             "there's|there_is|here's|got|have|see|seeing|i've|we've (got|a|just|only|maybe|also)* couple|few|some more (of)* (them|"
                 .'those|these)* (here|there|too|also)*',
@@ -4355,6 +4359,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'hole|opening (left)* through|in|down|up the (very)* middle|center|centre (of it|there)*',
             'break|broke|breaking that|it|them|this|some (of|it|the|that)* up|loose',
             "i|we|i've|we've|he|he's (only)* opened|punched|poked|made|cut (up)* a|the|that (little|small|big|three|four|inch)* hole",
             "there's|there_is (a|some)* water stain|stains|staining|mark|marks",

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** What has begun and goes on to what is named next: "the bottom's gone, and it goes like that till we hit the clay at nineteen". */
+final class GoesOnTo
+{
+    /** "It goes like that for three, four feet till we hit the clay". */
+    private const GOES_ON_WORDS = 14;
+    /** "Till we hit the clay". */
+    private const TO_WORDS = 4;
+
+    /** @return bool whether it ends there, and is so long now */
+    public static function end(?Entry $open, Sentence $sentence, Mention $next): bool
+    {
+        $isOpen = null !== $open?->fromM && null === $open->toM && null !== $next->place && null === $next->place->to
+            && $next->place->from - $open->fromM >= Entry::SAME_PLACE_M;
+        if (!$isOpen || !self::leads($sentence, $next->first)) {
+            return false;
+        }
+        $open->stretch($open->fromM, $next->place->from);
+
+        return true;
+    }
+
+    private static function leads(Sentence $sentence, int $name): bool
+    {
+        foreach (array_keys($sentence->marks('goes_on')) as $goesOn) {
+            if ($goesOn < $name && $name - $goesOn <= self::GOES_ON_WORDS
+                && $sentence->has('to', max($goesOn, $name - self::TO_WORDS), $name - 1)
+                && null === $sentence->named->next($goesOn, $name - 1)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}
