@@ -1425,6 +1425,7 @@ return [
                 'silted', 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit',
             ],
             'construction_debris' => [
+                'bit|piece|lump|length|chunk of (old)* batten|lath|joist|board|planking',
                 'chunk|piece|lump|bit|pile of asphalt|tarmac|stucco|blacktop',
                 'stucco|asphalt|tarmac washed|laying|dried|hardened|set',
                 "(some|got|there's|hardened|dried|little)* cement|grout|mortar|plaster at",
@@ -1670,6 +1671,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                '(the|a) boss for|from the',
                 'the|a|your water closet at',
                 'ties|tied|tying|teed into a|the|another|this bigger|larger|other|four_inch|six_inch|old line|pipe|drain',
                 'septic tank|system connection',
@@ -2461,6 +2463,7 @@ return [
                 "won't let me|us (go|get|push|any|further)*", "i'm|we're|camera's|camera (is|got|gets)* stuck",
             ],
             'sight_limited' => [
+                "can't|cannot see the invert|bottom|base|floor (of)* (the|it)* (pipe|line)* (very|too|that)* well|clearly|properly|much",
                 "can't|cannot see past|beyond (it|that|there)*",
                 'too|so murky|dirty|cloudy|muddy|dark to see',
                 'lose|losing|lost (all|my|the)* visibility',
@@ -4215,6 +4218,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "(there's|got|still|see)* a little|few|couple (more)* at (around|about)*",
             "second|third|fourth|fifth|sixth one's (up|just)*",
             'and (then)* at|in|on the|your next|following joint|one (at|is|there)*',
             "there's|there_is|here's|got|have|see|seeing|i've|we've (got|a|just|only|maybe|also)* couple|few|some more (of)* (them|"
@@ -4359,6 +4363,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "it's|it going|hanging|growing|goes|hangs|grows|reaching (right|straight)* (down)* in|into the water",
             'hole|opening (left)* through|in|down|up the (very)* middle|center|centre (of it|there)*',
             'break|broke|breaking that|it|them|this|some (of|it|the|that)* up|loose',
             "i|we|i've|we've|he|he's (only)* opened|punched|poked|made|cut (up)* a|the|that (little|small|big|three|four|inch)* hole",
