@@ -239,7 +239,8 @@ final class Measures
             Bores::isSaid($this->sentence, $one) ? $this->bores[] = $one : $this->sizes[] = $one;
         } elseif (null === $this->sentence->begins('from_what', $next)
             // "it's twelve feet to the wall, and then it's clay"
-            || null === $this->carriedM && null !== $this->sentence->begins('to', $next) && $this->sentence->isAfter('they_are', $one->first, 2)) {
+            || null === $this->carriedM && null !== $this->sentence->begins('to', $next)
+            && $this->sentence->isAfter('they_are', $one->first, 2)) {
             $this->places[] = $place;
         }
     }

@@ -233,7 +233,8 @@ final class Narration
         }
         // "and then roots again": where nobody says places it is there, be it the first or not.
         $isKnown = null !== $known || $isAgain && !$this->isNowhere;
-        if (!$isKnown || null !== $mention->place || $this->where->isPending()) {
+        // … and not "35, newer pipe, so you've really just got those two little roots": those are where they were.
+        if (!$isKnown || null !== $mention->place || $this->where->isPending() && !($isCounted && $mention->isKnown)) {
             return false;
         }
         $known?->join($mention, $sentence->said());

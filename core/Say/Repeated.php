@@ -171,9 +171,9 @@ final readonly class Repeated
 
         return null === $one->to && null === $other->to
             && ($isBeside || $this->sentence->begins('at', $at) === $other->first - 1)
-            && $other->from > $one->from && !$this->sentence->is('known', $other->last + 1) && (null === $name || $isOwn)
+            && $other->from > $one->from && (null === $name || $isOwn)
             // "a crack at twelve and at twenty there's a coupling"
-            && ($isThem || !$this->isOther($other->last + 1))
+            && ($isThem || !$this->sentence->is('known', $other->last + 1) && !$this->isOther($other->last + 1))
             && !(new Vacancy($this->sentence))->isOut($other) && !$this->sentence->endsThere($other->last + 1);
     }
 

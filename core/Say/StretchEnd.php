@@ -44,17 +44,23 @@ final readonly class StretchEnd
     /** "seventy seven back up, 83 …", "thirty nine, okay, I'm out": right behind a place, and no more is said of it. */
     private static function outAgain(Sentence $sentence, Measures $measures, int $first, int $last): ?self
     {
+        $up = null;
         foreach ($measures->places as $place) {
             for ($next = $place->last + 1; null !== ($done = self::hesitation($sentence, $next)); $next = $done + 1) {
             }
             $end = $place->first >= $first && $next <= $last && null === $place->to && !$sentence->isAfter('to', $place->first)
                 ? $sentence->begins('out_again', $next) : null;
             if (null !== $end && self::isWhole($sentence, $end + 1)) {
-                return new self($next, [$place]);
+                $out = new self($next, [$place]);
+                // "39 it's coming back up, and 41 we're out of it"
+                if (!$sentence->isInside('comes_up', $next)) {
+                    return $out;
+                }
+                $up ??= $out;
             }
         }
 
-        return null;
+        return $up;
     }
 
     /** "okay, we're out", and nothing more before it */

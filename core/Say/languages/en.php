@@ -756,6 +756,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'sitting|sits|riding|rides (up|down|way)* (a|little|bit)* higher|lower than (the|that)* (old|new)* clay|cast|iron|plastic|pvc',
                 'little|slight (bit|little)* (of)* (a)* drop there|here|at|into the|in it',
                 'joint|hub|bell|pipe (here|there|that|at|is|has)* slid|slipped|slumped down',
                 "joint|joint's|coupling|one's (is|a|little|bit|sitting|standing)* proud",
@@ -1671,7 +1672,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
-                '(the|a) boss for|from the',
+                "there's|is the|a boss for|from the",
                 'the|a|your water closet at',
                 'ties|tied|tying|teed into a|the|another|this bigger|larger|other|four_inch|six_inch|old line|pipe|drain',
                 'septic tank|system connection',
@@ -3718,6 +3719,7 @@ return [
         'and_now' => ['' => ['and|but|then now|here|right_now', 'now here|at|we|i']],
         // Behind what somebody else has told of.
         'not_seen' => ['' => [
+            "(no)* (wait)* that's|it's|that_is|it_is (only) (a|the|my)* reflection|shadow|glare|smear",
             'none of that|those|them|it|these',
             "and|but i|we (really|honestly)* don't|didn't|do_not|can't (even)* see|find that|it|one (there|here|anywhere)*",
         ]],
@@ -4363,6 +4365,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'root(s)|grease|hair|paper|rag(s)|wipe(s) on|wrapped_around|around|all_over|hanging_off|off (the|my|our|his)* (end|tip) '
+                .'(of)* (the|my|our|his)* cable|cutter|blade|blades|snake|head|machine|auger',
+            '(gonna|going to|will)* (be) the lateral going|that_goes|heading (out|back|up|down)*',
             "it's|it going|hanging|growing|goes|hangs|grows|reaching (right|straight)* (down)* in|into the water",
             'hole|opening (left)* through|in|down|up the (very)* middle|center|centre (of it|there)*',
             'break|broke|breaking that|it|them|this|some (of|it|the|that)* up|loose',
