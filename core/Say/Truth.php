@@ -22,6 +22,8 @@ final readonly class Truth
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
     private const RATHER_BEHIND_WORDS = 9;
+    /** "The main is out there in the street at 53": so many words behind. */
+    private const IS_THERE_WORDS = 8;
     /** "Nah, that's roots": so many words behind. */
     private const RATHER_WORDS = 2;
 
@@ -98,7 +100,8 @@ final readonly class Truth
         $isShown = [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS)
             || $this->sentence->isAfter('here', $mention->first, self::WAY_WORDS);
 
-        return !$isShown && [] !== $this->measures->places && [] === array_filter($this->measures->places, $isNear);
+        return !$isShown && [] !== $this->measures->places && [] === array_filter($this->measures->places, $isNear)
+            && !$this->isFollowedByPlace($mention);
     }
 
     /** "looks like a crack but it's just a stain", "some grease, nah, that's roots" */
@@ -290,8 +293,11 @@ final readonly class Truth
 
     private function isFollowedByPlace(Mention $mention): bool
     {
+        $isThere = fn (Place $place) => $this->sentence->is('is', $mention->last + 1) && $this->sentence->isAfter('at', $place->first)
+            && null === $this->sentence->named->next($mention->last + 1, $place->first);
+
         return [] !== array_filter($this->measures->places, fn (Place $place) => $place->first > $mention->last
-            && $place->first - $mention->last <= self::BEHIND_WORDS
+            && $place->first - $mention->last <= ($isThere($place) ? self::IS_THERE_WORDS : self::BEHIND_WORDS)
             // "out to the city, at twelve feet we've got a tie in": that is at what comes next.
             && null === $this->sentence->begins('intro', $place->last + 1));
     }

@@ -756,7 +756,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
-                'sitting|sits|riding|rides (up|down|way)* (a|little|bit)* higher|lower than (the|that)* (old|new)* clay|cast|iron|plastic|pvc',
+                'sitting|sits|riding|rides (up|down|way)* (a|little|bit)* higher|lower than (the)* (old)* clay|cast|iron|plastic|pvc',
                 'little|slight (bit|little)* (of)* (a)* drop there|here|at|into the|in it',
                 'joint|hub|bell|pipe (here|there|that|at|is|has)* slid|slipped|slumped down',
                 "joint|joint's|coupling|one's (is|a|little|bit|sitting|standing)* proud",
@@ -980,6 +980,9 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "(there's|there_is|see|got|have|a|the|little|some|bit|of|stream|trickle|drip)* (ground)* water|groundwater|water's "
+                    ."(that's|is|just)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring|dripping|spraying (right)* in|"
+                    .'out (right)* at|through|around|of|from (the|this|that|top|bottom|left|right|side|of)* joint|seam|coupling|hub|bell',
                 'weeping|leaking|leaks|weeps at|around|through|from the|this|that joint|coupling|band|connection|adaptor',
                 "joint|joint's|coupling|coupling's|connection|connection's|adaptor|adaptors|band (is|are|here|that's|there|was|both|"
                     .'all|just|actually|and)* leaking|weeping',
@@ -4220,6 +4223,9 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            '(a)* (bit|lot|little|few|bunch|some)* more of it|them|that|those|the_same (right|here)* at',
+            "(there's)* (a)* (big|small|good|huge|nice|little|another)* lump|chunk|pile|clump|wad|patch|bunch of it|them|that (right|"
+                .'here)* at',
             "(there's|got|still|see)* a little|few|couple (more)* at (around|about)*",
             "second|third|fourth|fifth|sixth one's (up|just)*",
             'and (then)* at|in|on the|your next|following joint|one (at|is|there)*',
