@@ -49,7 +49,9 @@ final readonly class Anew
     {
         [$one, $before] = [$this->named[$i], $this->named[$i - 1] ?? null];
 
-        return null !== $before && $before->kind === $one->kind && $this->hasArticle($one) && $this->hasArticle($before)
+        // "a piece laying in the bottom, and there's a piece out of the top": that is where it was.
+        return null !== $before && $before->kind === $one->kind && Kind::BrokenPipe !== $one->kind
+            && $this->hasArticle($one) && $this->hasArticle($before)
             && $this->sentence->isAny('and', $before->last, $one->first)
             && ($one->first - $before->last <= self::BESIDE_WORDS
                 || [] !== $this->sentence->introsOf($one->first, self::BESIDE_WORDS))

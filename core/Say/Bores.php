@@ -27,6 +27,14 @@ final class Bores
         return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
     }
 
+    /** "a three inch" before a material, and nothing more. */
+    public static function isBefore(Sentence $sentence, int $from, int $material): bool
+    {
+        $first = $from + ($sentence->is('articles', $from) ? 1 : 0);
+
+        return Unit::Small === $sentence->atomAt($first)?->amount?->unit && $sentence->amountEnd($first) === $material - 1;
+    }
+
     /** "it goes from three inch to four inch": nobody says so of water, which has inches. */
     public static function isChange(Sentence $sentence, Amount $one, Amount $last): bool
     {

@@ -177,7 +177,8 @@ final class Entry
     public function isAlso(Mention $mention, ?float $from, ?float $to): bool
     {
         $isThis = null !== $from && $this->isAt($from, $to)
-            && ($this->isOfKind($mention) || $this->isSameEnd($mention) && !$this->isApart($from));
+            && ($this->isOfKind($mention) && !OtherPipe::is($this, $mention, $from)
+                || $this->isSameEnd($mention) && !$this->isApart($from));
 
         return $isThis && (null === $this->clockFrom || null === $mention->clock
             || abs($this->clockFrom - $mention->clock->from) < 0.01 || self::isWithin($this->clockFrom, $mention->clock));

@@ -59,7 +59,15 @@ final readonly class OneThing
         }
 
         return $this->isComing($one, $more) || $this->isCap($one, $more) || $this->isRoomOf($one, $more) || $this->isWaterOf($one, $more)
-            || $this->isWhere($one, $more) || $this->isCrushed($one, $more);
+            || $this->isWhere($one, $more) || $this->isCrushed($one, $more) || $this->isHowHigh($one, $more);
+    }
+
+    /** "the silt gets deeper, it's up to half" */
+    private function isHowHigh(Mention $one, Mention $more): bool
+    {
+        return Family::Deposit === $one->kind?->family() && Kind::LowSpot === $more->kind && $more->isWater()
+            && $more->first - $one->last <= self::CLOSER_WORDS && $this->sentence->is('likened', $more->first)
+            && !$this->sentence->isAny('water', $more->first, $more->last);
     }
 
     /** "there's a deformed section, it's been crushed by something" */

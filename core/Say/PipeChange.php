@@ -54,11 +54,9 @@ final class PipeChange
             $transition ??= null === $end ? null : self::into($sentence, $measures, $material, $material->first);
             $before = end($transitions);
             // "transition to clay, it goes to clay": of one in one breath the first says it.
-            $isTwin = false !== $before && null !== $transition && $before->facts === $transition->facts
+            $isTwin = false !== $before && $before->facts === $transition?->facts
                 && !$measures->hasPlace($before->last, $transition->first);
-            if (null !== $transition && !$isTwin) {
-                $transitions[] = $transition;
-            }
+            array_push($transitions, ...(null === $transition || $isTwin ? [] : [$transition]));
         }
 
         return $transitions;
@@ -84,11 +82,12 @@ final class PipeChange
         if (null === $before) {
             return null;
         }
-        // "a clay to plastic adaptor", "cast to clay at fifteen"
+        // "a clay to plastic adaptor", "cast to clay at fifteen", "clay into a six inch plastic"
         $isThere = $sentence->is('adaptors', $after->last + 1) || null !== $sentence->begins('at', $after->last + 1)
             // "nine feet plastic to clay"
             || [] !== array_filter($measures->places, static fn (Place $place) => $place->isBefore($sentence, $before->first));
-        if ($isThere && $sentence->begins('to', $before->last + 1) === $after->first - 1) {
+        $to = $sentence->begins('to', $before->last + 1);
+        if ($isThere && null !== $to && ($to === $after->first - 1 || Bores::isBefore($sentence, $to + 1, $after->first))) {
             $both = self::into($sentence, $measures, $after, $before->first);
             $both->isInOrder = true;
 

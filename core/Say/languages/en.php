@@ -2601,6 +2601,7 @@ return [
             'goes|runs|slips|sticks in|into|onto|to',
         ]],
         'into' => ['' => [
+            'galvanized|copper|brass|lead|steel (pipe|line)* into (a|the|our|an)*',
             'switches|changes|goes|turns|transitions from (the|that|this|a)* green|white|black|orange|tan|gray|grey|old|new|other '
                 .'(pipe|plastic|stuff|line)* to|into (the|old|a)*',
             "now (we're|i'm|you're) into (the|a|some|your|our)*",
