@@ -129,8 +129,9 @@ final class PipeChange
                 return self::into($sentence, $measures, $material, $begin);
             }
         }
-        // "a crack in this cast iron starting at seven": the crack does.
-        $isIn = $sentence->is('in_it', $material->first - 2) && !$sentence->is('articles', $material->first - 1);
+        // "a crack in this cast iron starting at seven": the crack does; "it's all plastic, starting at zero"
+        $isIn = $sentence->is('in_it', $material->first - 2) && !$sentence->is('articles', $material->first - 1)
+            || null !== $sentence->begins('from_zero', $material->last + 1);
         $isTold = $sentence->isAfter('becomes', $material->first)
             || !$isIn && $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
             || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)

@@ -13,6 +13,7 @@ final readonly class ToldBehind
     private const DEPTH_WORDS = 3;
     /** "The break is at 36": so many words behind its name. */
     private const AT_WORDS = 3;
+    private const IS_THERE_WORDS = 8;
     /** "Same thing with the scale": so many words before a name it begins. */
     private const AGAIN_WORDS = 7;
 
@@ -29,6 +30,10 @@ final readonly class ToldBehind
             // "here's the tap right here thirty six and a half"
             || $this->sentence->isAfter('here', $place->first) && $this->sentence->isAfter('intro', $mention->first, 2)
             || $this->isPointedAt($mention, $place) || $this->isPut($place)
+            // "the main is out there in the street at 53"
+            || $this->sentence->is('is', $mention->last + 1) && $this->sentence->is('definite', $mention->first)
+            && $this->sentence->isAfter('at', $place->first) && $place->first - $mention->last <= self::IS_THERE_WORDS
+            && !$this->between->isParted($mention->last, $place->first - 1)
             // "it's one point two deep, and that's ten metres fifty, and that's where it's cracked"
             || null === $mention->kind && $this->sentence->isAfter('puts', $place->first);
     }

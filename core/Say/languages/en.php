@@ -3068,6 +3068,8 @@ return [
             'on|at|from the other']],
         'whole_length' => ['' => ['the|this|whole|entire line|run|lateral|drain is|was (about|like|roughly|maybe|only|total)*']],
         'length_of' => ['' => [
+            'ran|run|put|pushed|had (a|the|my|our|his)* cable|snake|cutter|machine|auger|jetter|hose|rod|rods (it|in|out|down|'
+                .'through|here|there|and|went)* (about|around|maybe|like)*',
             "if it's|it is (under|over|less|more|deeper|than|about|only|just)*",
             'within (about|maybe|like)*',
             'gone|runs|grown|goes along|up|down the pipe (about|for|maybe)*',
@@ -3916,6 +3918,7 @@ return [
         'landmark' => ['' => ['<landmark> (line|edge)']],
         'on_from' => ['' => ['on (out)', 'onwards', 'out']],
         // Behind what the pipe is made of from a place on.
+        'from_zero' => ['' => ['starting|beginning (out|off)* at (the)* zero|start|beginning|cleanout|manhole|chamber|end|house']],
         'all_on' => ['' => [
             'starting|beginning (here|there|up)*',
             '(section|pipe|lateral|tile|part|portion|sewer|line) starts|begins|picks (up)*',
@@ -4372,6 +4375,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'size of a|the|my|your <maybe_thing>|<thing>',
             'root(s)|grease|hair|paper|rag(s)|wipe(s) on|wrapped_around|around|all_over|hanging_off|off (the|my|our|his)* (end|tip) '
                 .'(of)* (the|my|our|his)* cable|cutter|blade|blades|snake|head|machine|auger',
             '(gonna|going to|will)* (be) the lateral going|that_goes|heading (out|back|up|down)*',
