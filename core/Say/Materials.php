@@ -87,7 +87,8 @@ final class Materials
      */
     public function isSame(Mention $mention, Sentence $sentence, ?float $fromM, ?PlaceBy $by, bool $isFirst): bool
     {
-        $place = $isFirst && Kind::Transition === $mention->kind ? $mention->place : null;
+        $before = $sentence->named->material($mention->first) ?? $this->named;
+        $place = ($isFirst || null === $before) && Kind::Transition === $mention->kind ? $mention->place : null;
         $next = null === $place ? null : $sentence->named->next($mention->last + 1, $place->first);
         // "clay to plastic transition at 26" is one.
         if (null !== $next && !str_starts_with((string) $sentence->atomAt($next)?->meaning, Kind::Transition->value)) {
@@ -97,7 +98,6 @@ final class Materials
         if (Kind::Transition === $mention->kind && self::isOfFirst($mention, $sentence)) {
             return true;
         }
-        $before = $sentence->named->material($mention->first) ?? $this->named;
         $after = $mention->facts['material_after'] ?? null;
 
         // Who says no place of anything says none of a change, either; what is named first is no change.

@@ -1210,6 +1210,8 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                "bottom|invert (of)* (the|this|your)* (pipe|pipe's|line)* (has|'s|is|it|got|have|had)* (a)* (big|little|deep|small|"
+                    ."kind|of|real)* channel|groove|trough|rut|ditch (worn|cut|eaten|rusted|in)*",
                 "pipe|pipe's|concrete|concrete's|wall|walls (is|has|are|been|all|just|getting)* eroded|eroding",
                 '<floor> worn|rough|corroded|eroded|pitted',
                 "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
@@ -3605,6 +3607,7 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "there's|with|has|got a bung (right)* in|on it|the_end",
             "(got|has|with|put|have|there's)* a cap|plug|stopper glued|cemented|stuck|screwed|taped|jammed (on|in|over|to)* (it|that)*",
             "nobody's|nobody|no_one's|no_longer|not (been|being|even|actually|ever)* using_it|hooked_up|connected_to_anything|"
                 .'connected_anymore (it|that|to_it|to_anything|anymore)*',
@@ -4375,6 +4378,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "water (is|that's|just)* sitting|standing|laying|lying|running (down)* in that|the|this channel|groove|trough|rut",
+            'this is the (<fixture>)* branch line|drain|pipe',
+            'line|pipe|branch|drain connects|ties|joins|goes|runs (in)* to|into the building|house drain|sewer|main',
             'size of a|the|my|your <maybe_thing>|<thing>',
             'root(s)|grease|hair|paper|rag(s)|wipe(s) on|wrapped_around|around|all_over|hanging_off|off (the|my|our|his)* (end|tip) '
                 .'(of)* (the|my|our|his)* cable|cutter|blade|blades|snake|head|machine|auger',
