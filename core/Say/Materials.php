@@ -15,6 +15,8 @@ final class Materials
     private const CHANGE_WORDS = 2;
     /** "Cast iron for the first": so many words before how far. */
     private const FIRST_WORDS = 4;
+    /** Of the first pipe that is named what is told so near to the opening is how it begins, in metres. */
+    private const BEGINS_WITHIN_M = 4.0;
 
     /** At the last transition. */
     private ?string $behind = null;
@@ -110,7 +112,10 @@ final class Materials
         // "we hit the clay, and there's a lip from the iron to the clay"
         $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
 
-        return !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
+        // "seven feet it's cast iron, and it's got a channel": no other was named, and so the line began.
+        $isBegin = PipeChange::TOLD === $mention->by && null === $before && $mention->place?->from <= self::BEGINS_WITHIN_M;
+
+        return $isBegin || !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
     }

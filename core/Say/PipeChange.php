@@ -11,7 +11,8 @@ final class PipeChange
 {
     /** How a pipe was named: as the counter went by … */
     public const COUNTER = 'counter';
-    /** … or by its material and nothing more: "thirty feet clay". */
+    /** … or behind a place, by no more than that or not even so much: "at thirty it's clay", "thirty feet clay". */
+    public const TOLD = 'told';
     public const BARE = 'bare';
     /** … or in whatever words, where it is another than before. */
     public const OTHER = 'other';
@@ -243,7 +244,7 @@ final class PipeChange
                 // "… at eight metres, nine point four we're into clay"
                 $isEntered = null !== $end && null !== $sentence->begins('to', $end);
                 $isCounted = null !== $sentence->amountBefore($place->first) && !$isEntered;
-                $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : '';
+                $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : ($isEntered ? '' : self::TOLD);
 
                 return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);
             }
@@ -283,8 +284,7 @@ final class PipeChange
 
         // "five point two cast iron and it's scaled"
         return self::isLast($sentence, $next)
-            // "thirty seven clay with an offset at the wall"
-            // … and "thirteen feet cast iron, it's rusty"
+            // "thirty seven clay with an offset at the wall", "thirteen feet cast iron, it's rusty"
             || $sentence->is('with', $next) || $sentence->is('subjects', $next)
             || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));
     }

@@ -1211,7 +1211,7 @@ return [
             ],
             'worn_invert+wear=rough' => [
                 "bottom|invert (of)* (the|this|your)* (pipe|pipe's|line)* (has|'s|is|it|got|have|had)* (a)* (big|little|deep|small|"
-                    ."kind|of|real)* channel|groove|trough|rut|ditch (worn|cut|eaten|rusted|in)*",
+                    .'kind|of|real)* channel|groove|trough|rut|ditch (worn|cut|eaten|rusted|in)*',
                 "pipe|pipe's|concrete|concrete's|wall|walls (is|has|are|been|all|just|getting)* eroded|eroding",
                 '<floor> worn|rough|corroded|eroded|pitted',
                 "pipe's|bottom's|invert's|pipe|bottom|invert (is|all|been|'s)* scored|scratched|grooved|gouged (up|all|along|on|the|in)*",
