@@ -113,7 +113,9 @@ final class Materials
         $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
 
         // "seven feet it's cast iron, and it's got a channel": no other was named, and so the line began.
-        $isBegin = PipeChange::TOLD === $mention->by && null === $before && $mention->place?->from <= self::BEGINS_WITHIN_M;
+        $isBegin = PipeChange::TOLD === $mention->by && null === $before && ($mention->place?->from <= self::BEGINS_WITHIN_M
+            // "thirty feet it's a clay joint"
+            || null !== $sentence->begins('joint_named', $mention->last + 1));
 
         return $isBegin || !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after

@@ -167,8 +167,10 @@ final class Overlaps
         foreach ($sentence->marks('describes') as $begin => $end) {
             $isOf = $more->first - $end > 0 && $more->first - $end <= self::DESCRIBED_WORDS;
             // "thirty feet, it's a crack" is of that place.
-            if ($isOf && $begin > $one->last && null === $sentence->amountBefore($begin)
-                && null === $sentence->atomAt($more->last + 1)?->amount) {
+            $behind = $sentence->amountEnd($more->last + 1);
+            // "a bend, that's a forty five, thirty feet a coupling": that is at thirty.
+            $isFree = null === $behind || $sentence->is('articles', $behind + 1);
+            if ($isOf && $begin > $one->last && null === $sentence->amountBefore($begin) && $isFree) {
                 return true;
             }
         }

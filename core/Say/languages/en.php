@@ -2131,6 +2131,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* trap|interceptor|tank|pit|separator',
                 'come|comes|came|get|gets|got to the base|bottom|foot of the (kitchen|bathroom|laundry|soil|main|waste|vertical)* '
                     .'stack|riser',
                 "there's|here's|is|see|seeing|at|to|hit the|your|our inlet|outlet baffle",
@@ -4230,6 +4231,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            "(and|then|it's|it|is|she's|they're)* gone|rotted_out|missing|bad again (from)*",
             '(a)* (bit|lot|little|few|bunch|some)* more of it|them|that|those|the_same (right|here)* at',
             "(there's)* (a)* (big|small|good|huge|nice|little|another)* lump|chunk|pile|clump|wad|patch|bunch of it|them|that (right|"
                 .'here)* at',
@@ -4378,6 +4380,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'put|poured|packed|slapped|smeared (some|a|little|bit|of|bunch)* concrete|cement|mortar|grout around|all_around|over it|'
+                .'that|them|the (joint|pipe|coupling|connection)*',
+            'concrete|cement|mortar|grout around|all_around|over it|that|them|the (joint|pipe|coupling|connection)*',
             "water (is|that's|just)* sitting|standing|laying|lying|running (down)* in that|the|this channel|groove|trough|rut",
             'this is the (<fixture>)* branch line|drain|pipe',
             'line|pipe|branch|drain connects|ties|joins|goes|runs (in)* to|into the building|house drain|sewer|main',
