@@ -204,6 +204,13 @@ final readonly class OfLast
     /** @return bool whether it goes on so far: "roots at nineteen … so every joint's got roots to about 23" */
     public function goOnTo(Mention $mention): bool
     {
+        // "roots coming in on the left, and then it's coming in on the right too": the roots are.
+        $isIt = $this->sentence->is('likened', $mention->first) || $this->sentence->is('likened', $mention->first - 1);
+        $isComing = $isIt && null === $mention->place && $this->sentence->isAny('coming', $mention->first, $mention->last);
+        if ($isComing && Kind::TieIn === $mention->kind
+            && Family::Roots === Kind::tryFrom($this->last->kind)?->family()) {
+            return true;
+        }
         $end = $mention->place;
         $from = $this->last->isOfKind($mention) ? $this->last->fromM : null;
         if (null === $end || null !== $end->to || null === $from || $end->from <= $from || !Joined::stretches($mention)) {

@@ -2131,6 +2131,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                '(lift|pump)* (station)* wet well',
                 'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* trap|interceptor|tank|pit|separator',
                 'come|comes|came|get|gets|got to the base|bottom|foot of the (kitchen|bathroom|laundry|soil|main|waste|vertical)* '
                     .'stack|riser',
