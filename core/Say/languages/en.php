@@ -2283,6 +2283,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(it's|it|she's|that's|is|it_is)* not|isn't|ain't|won't|wouldn't|never (gonna|going_to)* let me|us|it|the_camera (by|"
+                    ."past|through|go|in|get)*",
                 "i'm|we're|i|we (just)* going_to|gonna|will have to|gotta stop|quit (right)* (here|there|it|because|at|since|cause|now)*",
                 "nose|front|head of the|my camera|camera's (is|just)* (up)* against",
                 'keep|kept|keeps hitting|bumping|running into something|it|that',
