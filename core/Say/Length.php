@@ -90,6 +90,9 @@ final readonly class Length
             && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
             // "five foot there's water"
             && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
+        // "it's a two foot joint"
+        $isOfAThing = $isOfAThing || $this->sentence->is('singular', $one->last) && $this->sentence->is('anew', $one->first - 1)
+            && null !== $this->sentence->begins('joint_named', $next);
         // "that's a nine footer"
         $isOfAThing = $isOfAThing || $this->sentence->is('lengths', $one->last) && $this->sentence->is('articles', $one->first - 1);
         // "eight feet of cast iron", "four feet of crack", "34 feet of four inch clay"

@@ -659,6 +659,7 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                "(it's|that's|is)* holding|got (just|about|maybe|like|only|a)* skim|film|sheen|whisker of water",
                 "water's|water (is)* up here|now|again",
                 "water's|water (is)* up at|from the start|beginning|outset",
                 "water's|water|water's|it's (is|getting|gets|comes|goes|about|to|now)* up to (about|around|like|"
@@ -1350,6 +1351,7 @@ return [
                 'been (in)* (here)* and repaired (it|this)*', 'repaired section|spot|piece', 'already repaired', 'been repaired',
             ],
             'grease' => [
+                '(heavy|light|thick)* oil|oily deposit|deposits|residue|film|coating|sludge',
                 'butter|buttery|waxy|soapy|cheesy|greasy|gooey (looking)* stuff|gunk|crud|junk|film|coating',
                 'f o g (on|in|all|built)*',
                 'like candle|wax|candlewax|lard|butter (wax)* in (here|there)*',
@@ -2284,7 +2286,7 @@ return [
             ],
             'cannot_go_further' => [
                 "(it's|it|she's|that's|is|it_is)* not|isn't|ain't|won't|wouldn't|never (gonna|going_to)* let me|us|it|the_camera (by|"
-                    ."past|through|go|in|get)*",
+                    .'past|through|go|in|get)*',
                 "i'm|we're|i|we (just)* going_to|gonna|will have to|gotta stop|quit (right)* (here|there|it|because|at|since|cause|now)*",
                 "nose|front|head of the|my camera|camera's (is|just)* (up)* against",
                 'keep|kept|keeps hitting|bumping|running into something|it|that',
@@ -4383,6 +4385,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'soap scum floating', 'suds|bubbles floating',
+            'as far as our|my|the|their work|job|part|scope|contract goes|went',
             'put|poured|packed|slapped|smeared (some|a|little|bit|of|bunch)* concrete|cement|mortar|grout around|all_around|over it|'
                 .'that|them|the (joint|pipe|coupling|connection)*',
             'concrete|cement|mortar|grout around|all_around|over it|that|them|the (joint|pipe|coupling|connection)*',
