@@ -147,10 +147,15 @@ final readonly class OfLast
     /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */
     public function stretch(?Place $place): void
     {
+        $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
+        // "a crack that goes about three feet, so to 23"
+        $isTo = null !== $place && $this->sentence->begins('to', $this->sentence->behindCuts($this->sentence->first)) === $place->first - 1;
+        if ($isTo && !$isPoint && null === $place->to && null === $this->last->toM && $place->from > ($this->last->fromM ?? \INF)) {
+            $this->last->stretch((float) $this->last->fromM, $place->from);
+        }
         if (null === $place?->to) {
             return;
         }
-        $isPoint = Extent::Point === (Kind::tryFrom($this->last->kind)?->extent() ?? Extent::Point);
         $goesOn = $this->sentence->has('goes_on', ...$this->sentence->part($place->first));
         // "a hole, there's another hole, and it goes like that from eight feet to fifteen": the first is there.
         if ($isPoint && $goesOn && null === $this->last->fromM) {

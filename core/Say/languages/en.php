@@ -2718,6 +2718,7 @@ return [
         ]],
         'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
         'ends' => ['' => [
+            'opens right|back up|out (again)*',
             'water out',
             'recovers|recovered|evens_out|evened_out|levels_out|levels_off (again)* at|by|around|about',
             'breaks|broke up', 'back|now out at|by', 'evens|even|evened|evening|flattens|flattened|flattening (back)* out|off',
@@ -4236,6 +4237,8 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            '(a)* bit|little|lot heavier|thicker|denser (again)* at',
+            "it's|it got a (pretty|real|really|nice)* thick|heavy|thin|light coat|coating|layer|buildup (again)*",
             "(and|then|it's|it|is|she's|they're)* gone|rotted_out|missing|bad again (from)*",
             '(a)* (bit|lot|little|few|bunch|some)* more of it|them|that|those|the_same (right|here)* at',
             "(there's)* (a)* (big|small|good|huge|nice|little|another)* lump|chunk|pile|clump|wad|patch|bunch of it|them|that (right|"
