@@ -117,12 +117,12 @@ final class PipeChange
             return null;
         }
         foreach ($sentence->marks('into') as $begin => $end) {
-            // "into a four inch cast iron elbow": that is what the elbow is of.
-            $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
+            // "into a four inch cast iron elbow": that is what the elbow is of; and not "into plastic, there's a repair"
+            $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role
+                && !$sentence->beginsAny(['intro', 'they_are'], $material->last + 1) && !$sentence->is('somebody', $material->last + 1);
             if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
-                // "3.5 m back to round, 4.1 plastic to clay"
+                // "3.5 m back to round, 4.1 plastic to clay"; "going in the front cleanout, and it's cast iron"
                 && !$measures->hasPlace($end, $material->first)
-                // "going in the front cleanout, and it's cast iron"
                 && Kind::OpeningSeen->value !== $sentence->atomAt((int) $sentence->named->next($end, $material->first - 1))?->meaning
                 // "heading back to the house, one ten PVC", "going out to the alley, and it's clay"
                 && !$sentence->has('landmark', $end + 1, $material->first)
