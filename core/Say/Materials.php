@@ -112,8 +112,8 @@ final class Materials
         // "we hit the clay, and there's a lip from the iron to the clay"
         $isAgain = null === $fromM && Kind::Transition === $mention->kind && null !== $after && $after === $this->behind;
 
-        // "seven feet it's cast iron, and it's got a channel": no other was named, and so the line began.
-        $isBegin = PipeChange::TOLD === $mention->by && null === $before && ($mention->place?->from <= self::BEGINS_WITHIN_M
+        // "seven feet it's cast iron, and it's got a channel": nothing was named before, and so the line began.
+        $isBegin = PipeChange::TOLD === $mention->by && null === $before && ($isFirst && $mention->place?->from <= self::BEGINS_WITHIN_M
             // "thirty feet it's a clay joint"
             || null !== $sentence->begins('joint_named', $mention->last + 1));
 
