@@ -582,7 +582,7 @@ return [
             ],
             'root_cords' => [
                 'rooted (up|in)* (pretty|real|really|very)* (good|bad|well|heavy)*',
-                'root tap', 'tap root',
+                'root tap',
                 'root(s) (are|is|that|just|starting|to)* pushing|working|poking|forcing|squeezing (their|its|way|right|back)* in|'
                     .'through|up|out',
                 'big|fat|nice|great|real (big|old|ole|fat|thick)* fat root', "rude|roof|route|root's|ruth intrusion",
@@ -1256,6 +1256,7 @@ return [
                 'pitted|pitting', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                "liner's|liner|lining (is|has|'s|been)* bulged|bulging|bubbled|ballooned (up|out|off|in)*",
                 'crease|fold|wrinkle|ripple|pucker|bulge|bubble|ridge (in|at|on) the (bottom|top|side|crown|invert)* (of)* (the)* '
                     .'liner|lining',
                 'crease (in|at|on|right|there|here)*',
@@ -2716,7 +2717,10 @@ return [
         'went_under' => ['' => [
             '(when|where)* i|we|camera|it went|go|goes in|under|underwater (the)* (counter|it|reel|footage)* said|says|was|read|at',
         ]],
-        'deepest' => ['' => ['deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest']],
+        'deepest' => ['' => [
+            'gets|getting|goes|keeps deeper|worse (and)* (deeper)* until|till|to|at',
+            'deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest',
+        ]],
         'ends' => ['' => [
             'opens right|back up|out (again)*',
             'water out',
@@ -4756,8 +4760,6 @@ return [
             'he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|'
                 .'broken|cracked (off)*',
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
-            "(somebody's|someone's|their|some|the)* (toilet)* paper|tissue (that's|is|just)* floating|going|coming|flowing|"
-                .'drifting by|past|down|through',
             'the|my|a|her hose running|on|going',
             'bubble|drop|drops|drip|spot|speck|smear (of|water|grease)* on (the|my|our) lens|camera|glass|head',
             "what clay|iron|cast_iron|pvc|plastic|orangeburg looks|is|does|'s (like)*", 'good|nice|good_and solid joint',
@@ -4870,7 +4872,7 @@ return [
             'root killer|treatment|foam', 'cutting root(s)', 'branch out', 'why is|are|do|does|did|not|we|you|i|it|they|this|that',
             "why they're|it's|we're|that's|you're|there's", "that's|that|is why", 'split second', 'see|know|sure why',
             'back|out|up|over|from (to|the|our|your|my|that|front|back|yard|basement|side|house)* cleanout(s)', 'paper work',
-            'on paper', 'paint it', 'paint mark|marks', 'spray paint', 'marking paint', 'paint on the|a', 'stone age',
+            'on paper', 'paint it', 'paint mark|marks', 'marking paint', 'paint on the|a', 'stone age',
             'rock and roll', 'rock solid', 'holding up', 'dig|start|fill|backfill a|the hole',
             'then|just|could|should|would|gonna patch that|this|it|the (joint|section|pipe|spot|crack)*',
             'punching|poking|boring a (little|small|big)* hole (in|through)*', 'hole with nothing in it',
