@@ -33,6 +33,8 @@ final class Entry
     /** Whoever talks on without a pause says no sentence: of more words than that it keeps so many on each side of its own. */
     private const LONG_WORDS = 45;
     private const WORDS_BESIDE = 10;
+    /** Of what goes on along the pipe what is told within it is no other one: "the bottom's all gone at twenty". */
+    private const ONE_ALL_ALONG = [Kind::LowSpot, Kind::Blister, Kind::WornInvert];
 
     public ?float $fromM = null;
     public ?float $toM = null;
@@ -47,9 +49,6 @@ final class Entry
     public Telling $telling = Telling::Shown;
     /** Whether only the farthest place of its run can be it. */
     public bool $isOutlet = false;
-    /** Of what goes on along the pipe what is told within it is no other one: "the bottom's all gone at twenty". */
-    private const ONE_ALL_ALONG = [Kind::LowSpot, Kind::Blister, Kind::WornInvert];
-
     /** @var list<int> the words by which it is named */
     private array $named = [];
 

@@ -44,19 +44,15 @@ final readonly class InShort
     {
         $said = new self($words, $text, $lexicon);
         $spelled = [];
-        $isNumber = false;
         for ($i = 0; $i < \count($words); ++$i) {
-            $isBehindNumber = $isNumber;
-            $isNumber = $said->isNumber($i);
             // Most words are no number and stand behind none.
-            if (!$isNumber && !$isBehindNumber) {
+            if (!$said->isNumber($i) && !$said->isNumber($i - 1)) {
                 $spelled[] = $words[$i];
 
                 continue;
             }
             [$all, $many] = $said->hour($i) ?? $said->part($i) ?? $said->turns($i) ?? [[$said->unit($i) ?? $words[$i]], 1];
             array_push($spelled, ...$all);
-            $isNumber = 1 === $many ? $isNumber : $said->isNumber($i + $many - 1);
             $i += $many - 1;
         }
 

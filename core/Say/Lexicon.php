@@ -121,7 +121,7 @@ final class Lexicon
         );
     }
 
-    /** Whether an amount may begin with it, and nothing before it is needed: nearly no word is a number, and all are asked. */
+    /** Whether an amount may begin with it, before the word behind: nearly no word is a number, and all are asked. */
     public function beginsAmount(string $word, string $next): bool
     {
         return $this->isAmount($word) || $this->leadsAmount($word) && ($this->isAmount($next) || $this->isBehindArticle($next));
@@ -223,7 +223,7 @@ final class Lexicon
         $numbers = $this->map($table);
         $number = $numbers[$word] ?? null;
         // "seventeen's got roots in it"; "that one's on the left" is no number.
-        $bare = null === $number ? explode(' ', $this->apart($word))[0] : $word;
+        $bare = null === $number ? $this->bare($word) : $word;
         $number ??= $bare === $word || $this->has('pronouns', $bare) ? null : $numbers[$bare] ?? null;
 
         return \is_int($number) || \is_float($number) ? (float) $number : null;
@@ -233,6 +233,12 @@ final class Lexicon
     public function apart(string $word): string
     {
         return $this->apart[$word] ??= $this->writing->apart($word);
+    }
+
+    /** A word without what leans on it: "one's" as "one". */
+    public function bare(string $word): string
+    {
+        return explode(' ', $this->apart($word))[0];
     }
 
     /** @return array<mixed> */

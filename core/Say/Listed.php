@@ -43,10 +43,7 @@ final class Listed
             $next = self::behind($sentence, $atom);
         }
         // "roots five feet, ten feet, fifteen feet there's a crack": the counter goes by.
-        if ($isEach && $sentence->beginsAny(['here', 'intro'], $next ?? $i)) {
-            return [];
-        }
-        if (\count($values) < self::LEAST) {
+        if (\count($values) < self::LEAST || $isEach && $sentence->beginsAny(['here', 'intro'], $next ?? $i)) {
             return [];
         }
         $up = array_unique($values);

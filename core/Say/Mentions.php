@@ -137,14 +137,12 @@ final class Mentions
     private function named(): array
     {
         $named = [];
-        foreach ($this->sentence->atoms as $atom) {
-            if (Atom::KIND === $atom->role) {
-                $mention = Mention::of($atom);
-                $after = Kind::Transition === $mention->kind ? (new PipeNamed($this->sentence, $atom))->after() : null;
-                $mention->facts += null === $after ? [] : ['material_after' => $after];
-                $this->qualify($mention);
-                $named[] = $mention;
-            }
+        foreach ($this->sentence->named->names as $name) {
+            $mention = Mention::of($name);
+            $after = Kind::Transition === $mention->kind ? (new PipeNamed($this->sentence, $name))->after() : null;
+            $mention->facts += null === $after ? [] : ['material_after' => $after];
+            $this->qualify($mention);
+            $named[] = $mention;
         }
         array_push($named, ...SplitName::in($this->sentence));
         foreach ($this->measures->sizes as $size) {
@@ -205,9 +203,8 @@ final class Mentions
     /** "a tee for the old laundry, that's capped": before anything else is named. */
     private function isTold(string $role, Mention $mention): bool
     {
-        $named = array_filter($this->sentence->atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
         // "… and at five there's another one that's been capped"
-        $begins = [...array_column($named, 'first'), ...array_keys($this->sentence->marks('another'))];
+        $begins = [...array_column($this->sentence->named->names, 'first'), ...array_keys($this->sentence->marks('another'))];
         $next = array_filter($begins, static fn (int $word) => $word > $mention->last);
 
         return $this->sentence->has($role, $mention->last, min([$mention->last + self::TOLD_WORDS + 1, ...$next]) - 1);

@@ -7,8 +7,8 @@ namespace Jurvex\Core\Say;
 /** What is named in a sentence, and where: what was found, and what the pipe is made of. */
 final readonly class Named
 {
-    /** @var list<Atom> */
-    private array $names;
+    /** @var list<Atom> what was found, be it there or not */
+    public array $names;
     /** @var list<Atom> */
     private array $materials;
 

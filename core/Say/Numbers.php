@@ -55,7 +55,7 @@ final readonly class Numbers
         $part = $this->lexicon->number('fractions', $this->text($i + $length));
 
         // "the third one's on the right"
-        $isOrder = null !== $part && $this->lexicon->has('pronouns', explode(' ', $this->lexicon->apart($this->text($i + $length + 1)))[0]);
+        $isOrder = null !== $part && $this->lexicon->has('pronouns', $this->lexicon->bare($this->text($i + $length + 1)));
 
         return null === $part || $isOrder ? null : [$many * $part, $length + 1];
     }
@@ -183,7 +183,7 @@ final readonly class Numbers
         if ($before < 2 * self::TEN || 0 !== $before % self::TEN) {
             return null;
         }
-        $word = explode(' ', $this->lexicon->apart($this->text($i)))[0];
+        $word = $this->lexicon->bare($this->text($i));
 
         return $this->lexicon->has('pronouns', $word) ? $this->lexicon->number('numbers', $word) : null;
     }

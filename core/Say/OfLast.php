@@ -209,11 +209,7 @@ final readonly class OfLast
     /** @return bool whether it goes on so far: "roots at nineteen … so every joint's got roots to about 23" */
     public function goOnTo(Mention $mention): bool
     {
-        // "roots coming in on the left, and then it's coming in on the right too": the roots are.
-        $isIt = $this->sentence->is('likened', $mention->first) || $this->sentence->is('likened', $mention->first - 1);
-        $isComing = $isIt && null === $mention->place && $this->sentence->isAny('coming', $mention->first, $mention->last);
-        if ($isComing && Kind::TieIn === $mention->kind
-            && Family::Roots === Kind::tryFrom($this->last->kind)?->family()) {
+        if ($this->isComing($mention)) {
             return true;
         }
         $end = $mention->place;
@@ -231,6 +227,16 @@ final readonly class OfLast
         $this->last->join($mention, $this->sentence->said());
 
         return true;
+    }
+
+    /** "roots coming in on the left, and then it's coming in on the right too": the roots are, and nothing ties in. */
+    private function isComing(Mention $mention): bool
+    {
+        $isIt = $this->sentence->is('likened', $mention->first) || $this->sentence->is('likened', $mention->first - 1);
+
+        return $isIt && null === $mention->place && Kind::TieIn === $mention->kind
+            && $this->sentence->isAny('coming', $mention->first, $mention->last)
+            && Family::Roots === Kind::tryFrom($this->last->kind)?->family();
     }
 
     /** Whether it is none after all: "so that's not a belly". */

@@ -164,13 +164,13 @@ final class Overlaps
         if ($one->kind !== $more->kind || null !== $sentence->begins('at', $more->last + 1)) {
             return false;
         }
-        foreach ($sentence->marks('describes') as $begin => $end) {
+        $behind = $sentence->amountEnd($more->last + 1);
+        // "a bend, that's a forty five, thirty feet a coupling": the coupling is at thirty.
+        $isFree = null === $behind || $sentence->is('articles', $behind + 1);
+        foreach ($isFree ? $sentence->marks('describes') : [] as $begin => $end) {
             $isOf = $more->first - $end > 0 && $more->first - $end <= self::DESCRIBED_WORDS;
             // "thirty feet, it's a crack" is of that place.
-            $behind = $sentence->amountEnd($more->last + 1);
-            // "a bend, that's a forty five, thirty feet a coupling": that is at thirty.
-            $isFree = null === $behind || $sentence->is('articles', $behind + 1);
-            if ($isOf && $begin > $one->last && null === $sentence->amountBefore($begin) && $isFree) {
+            if ($isOf && $begin > $one->last && null === $sentence->amountBefore($begin)) {
                 return true;
             }
         }

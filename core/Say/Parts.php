@@ -64,11 +64,13 @@ final readonly class Parts
     private function isOneMore(int $i): bool
     {
         $end = $this->sentence->begins('another', $i);
+        if (null === $end) {
+            return false;
+        }
         // "third one's on the right at seventeen"
-        $side = null === $end ? null : $this->sentence->atomAt($end + 1) ?? $this->sentence->atomAt($end + 2);
-        $last = Atom::CLOCK === $side?->role ? $this->sentence->begins('at', $side->last + 1) ?? $side->last : $end;
-        $next = (int) $last + 1;
-        if (null === $end || !$this->sentence->isAfter('at', $next) || null === $this->sentence->atomAt($next)?->amount) {
+        $side = $this->sentence->atomAt($end + 1) ?? $this->sentence->atomAt($end + 2);
+        $next = 1 + (Atom::CLOCK === $side?->role ? $this->sentence->begins('at', $side->last + 1) ?? $side->last : $end);
+        if (!$this->sentence->isAfter('at', $next) || null === $this->sentence->atomAt($next)?->amount) {
             return false;
         }
         // "the first one is at six on the right, second one at eight on the left"

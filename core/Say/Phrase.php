@@ -100,14 +100,15 @@ final class Phrase
 
     private function isShort(): bool
     {
-        foreach (\array_slice($this->written, 0, self::SHORT) as $written) {
-            [$words, $isOptional] = $this->writing->element($written);
-            if ($isOptional || str_contains(implode('', $words), ' ')) {
-                return false;
-            }
-        }
+        return \count($this->written) <= self::SHORT && [] === array_filter($this->written, $this->varies(...));
+    }
 
-        return \count($this->written) <= self::SHORT;
+    /** Whether what stands there is not one word for certain. */
+    private function varies(string $written): bool
+    {
+        [$words, $isOptional] = $this->writing->element($written);
+
+        return $isOptional || str_contains(implode('', $words), ' ');
     }
 
     private function shortBefore(string $next, bool $isLeaningBehind): int

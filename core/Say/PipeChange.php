@@ -11,8 +11,9 @@ final class PipeChange
 {
     /** How a pipe was named: as the counter went by … */
     public const COUNTER = 'counter';
-    /** … or behind a place, by no more than that or not even so much: "at thirty it's clay", "thirty feet clay". */
+    /** … or behind a place: "at thirty it's clay" … */
     public const TOLD = 'told';
+    /** … or by its material and nothing more: "thirty feet clay". */
     public const BARE = 'bare';
     /** … or in whatever words, where it is another than before. */
     public const OTHER = 'other';
@@ -57,7 +58,9 @@ final class PipeChange
             // "transition to clay, it goes to clay": of one in one breath the first says it.
             $isTwin = false !== $before && $before->facts === $transition?->facts
                 && !$measures->hasPlace($before->last, $transition->first);
-            array_push($transitions, ...(null === $transition || $isTwin ? [] : [$transition]));
+            if (null !== $transition && !$isTwin) {
+                $transitions[] = $transition;
+            }
         }
 
         return $transitions;
@@ -89,20 +92,14 @@ final class PipeChange
             || [] !== array_filter($measures->places, static fn (Place $place) => $place->isBefore($sentence, $before->first));
         $to = $sentence->begins('to', $before->last + 1);
         if ($isThere && null !== $to && ($to === $after->first - 1 || Bores::isBefore($sentence, $to + 1, $after->first))) {
-            $both = self::into($sentence, $measures, $after, $before->first);
-            $both->isInOrder = true;
-
-            return $both;
+            return self::into($sentence, $measures, $after, $before->first, isInOrder: true);
         }
         foreach ($sentence->marks('from_material') as $begin => $end) {
             $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
                 && $after->first - $before->last <= self::TO_WORDS;
             // "it goes clay at four and back to plastic at eight" are two.
             if ($isNext && $sentence->has('to', $before->last, $after->first) && !$measures->hasPlace($before->last, $after->first)) {
-                $both = self::into($sentence, $measures, $after, $begin);
-                $both->isInOrder = true;
-
-                return $both;
+                return self::into($sentence, $measures, $after, $begin, isInOrder: true);
             }
         }
 
@@ -244,9 +241,9 @@ final class PipeChange
                 // "… at eight metres, nine point four we're into clay"
                 $isEntered = null !== $end && null !== $sentence->begins('to', $end);
                 $isCounted = null !== $sentence->amountBefore($place->first) && !$isEntered;
-                $bare = self::isRightBehind($sentence, $place, $material) ? self::BARE : ($isEntered ? '' : self::TOLD);
+                $by = self::isRightBehind($sentence, $place, $material) ? self::BARE : ($isEntered ? '' : self::TOLD);
 
-                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $bare);
+                return self::into($sentence, $measures, $material, $place->last + 1, $isCounted ? self::COUNTER : $by);
             }
         }
 
@@ -295,9 +292,11 @@ final class PipeChange
         return $next > $sentence->last || $sentence->isComma($next) || null !== $sentence->atomAt($next)?->amount;
     }
 
-    private static function into(Sentence $sentence, Measures $measures, Atom $material, int $begin, string $by = ''): Mention
-    {
+    private static function into(
+        Sentence $sentence, Measures $measures, Atom $material, int $begin, string $by = '', bool $isInOrder = false,
+    ): Mention {
         $mention = new Mention(Kind::Transition, $begin, $material->last, by: $by, facts: ['material_after' => $material->meaning]);
+        $mention->isInOrder = $isInOrder;
         foreach ($measures->bores as $bore) {
             if ($bore->last < $material->first + 1 && $material->first - $bore->last <= 2) {
                 $mention->measure($bore);
