@@ -9,6 +9,10 @@ final readonly class Cuts
 {
     /** Another run begins so many words behind what was named in the one before. */
     private const RUN_WORDS = 10;
+    /** "So there's a real bad crack": so many words behind a cut. */
+    private const NAMED_WORDS = 6;
+    /** "And I'm gonna keep pushing": so many words behind "and". */
+    private const MOVE_WORDS = 4;
 
     private Borders $words;
     /** @var array<int, true> first words behind the place where something ends */
@@ -87,7 +91,46 @@ final readonly class Cuts
         $isChange = isset($this->words->until[$i - 1], $this->words->materials[($this->marks['changes'][$i] ?? -2) + 1]);
 
         return isset($this->marks['cut'][$i]) && !$isWithin && !$isChange
-            && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i);
+            && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i) && !$this->isInList($i);
+    }
+
+    /** "roots at seventeen, then at 23, and then at 29", and not "a crack at seventeen, then at 23 there's a hole" */
+    private function isInList(int $cut): bool
+    {
+        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
+        $before = $this->words->until[$cut - ($this->words->is('and', $cut - 1) ? 2 : 1)] ?? null;
+        $place = $this->words->from[($this->marks['at'][$next] ?? $next - 1) + 1] ?? null;
+        if (!$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
+            || true !== $place?->amount?->mayBePlace() || $place->amount->value <= ($before?->amount->value ?? 0.0)) {
+            return false;
+        }
+        $behind = $place->last + 1;
+        if (isset($this->marks['cut'][$behind])) {
+            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind);
+        }
+
+        // "… and I'm gonna keep pushing"
+        $isMoving = $this->words->is('and', $behind) && $this->words->is('subjects', $behind + 1)
+            && [] !== array_intersect_key($this->marks['move'] ?? [], array_flip(range($behind + 2, $behind + self::MOVE_WORDS)));
+
+        return $isMoving || !isset($this->speech->words[$behind]) || $this->speech->words[$behind - 1]->isStop();
+    }
+
+    /** Whether anything is named a few words behind a cut. */
+    private function isNamedBehind(int $cut): bool
+    {
+        $next = $this->behindCuts($cut);
+        $words = array_flip(range($next, $next + self::NAMED_WORDS));
+
+        return [] !== array_intersect_key($this->words->starts + $this->words->materials, $words);
+    }
+
+    /** Whether a place is of what was named right before it. */
+    private function isOfNamed(?Atom $place): bool
+    {
+        return true === $place?->amount?->mayBePlace()
+            && (isset($this->words->tied[$place->first]) || isset($this->words->named[$place->first - 1])
+                || $this->words->is('lists_places', $place->first - 1));
     }
 
     /** @return int the first word behind "okay", "okay so", "alright and now" */
@@ -109,7 +152,12 @@ final readonly class Cuts
         $first = $isPair ? $pair->first : $first;
         // "number three there's mud"
         $isNumbered = null !== $first && $this->words->is('numbered', $first - 1);
-        if ($isNumbered || null !== $first && $this->isListEnd($first)) {
+        // "the locator says twenty two inches, so that's a shovel job"
+        $isDepth = null !== $first && \in_array($first - 1, $this->marks['depth'] ?? [], true);
+        // "a break twenty one feet, so that's that"
+        $isOfName = null !== $first && isset($this->words->named[$first - 1])
+            && isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut);
+        if ($isNumbered || $isDepth || $isOfName || null !== $first && $this->isListEnd($first)) {
             return null;
         }
         // "nine feet next joint's tight", "twenty five feet still in the water"

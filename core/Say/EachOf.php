@@ -148,6 +148,18 @@ final readonly class EachOf
             && $mention->first - $last->last <= self::NAMED_WORDS;
     }
 
+    /** @return list<Mention> "then 26 and 34, there's some more": at the last of two that a sentence begins with, and the first too */
+    public function firstOfPair(Mention $another, Place $last): array
+    {
+        $first = $this->sentence->first;
+        $begin = $this->sentence->behindCuts($first + ($this->sentence->is('and', $first) ? 1 : 0));
+        $begin = ($this->sentence->begins('at', $begin) ?? $begin - 1) + 1;
+        $isFirst = fn (Place $place) => $place->first === $begin && $place->last === $last->first - 2
+            && $this->sentence->is('and', $last->first - 1);
+
+        return array_values(array_map($another->againAt(...), array_filter($this->places, $isFirst)));
+    }
+
     /** Whether nothing stands before a place in its clause. */
     private function begins(Place $place): bool
     {

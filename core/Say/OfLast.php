@@ -136,12 +136,13 @@ final readonly class OfLast
         return null !== $first?->to && $this->isSummingUp($first) ? $first : null;
     }
 
-    /** "so nineteen to thirty three" */
+    /** "so nineteen to thirty three", and not "alright so eight nine ten", as the counter goes by */
     private function isSummingUp(Place $place): bool
     {
         $first = $this->sentence->first;
+        $isCounted = null !== $place->to && !$this->sentence->has('to', $place->first, $place->last);
 
-        return $first < $place->first && $this->sentence->behindCuts($first) === $place->first;
+        return !$isCounted && $first < $place->first && $this->sentence->behindCuts($first) === $place->first;
     }
 
     /** "and that goes on from fourteen feet to twenty two", "so nine to twenty" */

@@ -75,7 +75,7 @@ final readonly class Others
                 $until = $this->isNamedBefore($part, $place) ? $place->last : $part[1];
                 $another = $this->turned(new Mention($kind, $part[0], $until, Kind::RootCords === $kind), $mentions);
                 $another->place = $place;
-                array_push($others, $another, ...$this->listedWith($another, $place));
+                array_push($others, ...$this->with($another, $place));
             }
         }
 
@@ -147,12 +147,13 @@ final readonly class Others
             && [] !== array_filter($mentions, $isNext);
     }
 
-    /** @return list<Mention> "and then 41, 44, 47 and fifty, they've all got some": the same at the other places of a list */
-    private function listedWith(Mention $another, Place $first): array
+    /** @return list<Mention> it and the same at other places: "and then 41, 44, 47 and fifty, they've all got some" */
+    private function with(Mention $another, Place $place): array
     {
-        $places = $this->sentence->has('all_have') ? Listed::others($this->sentence, $first, $this->places) : [];
+        $places = $this->sentence->has('all_have') ? Listed::others($this->sentence, $place, $this->places) : [];
+        $pair = (new EachOf($this->sentence, $this->places))->firstOfPair($another, $place);
 
-        return array_map($another->againAt(...), $places);
+        return [$another, ...array_map($another->againAt(...), $places), ...$pair];
     }
 
     /**

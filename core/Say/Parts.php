@@ -69,14 +69,17 @@ final readonly class Parts
         }
         // "third one's on the right at seventeen"
         $side = $this->sentence->atomAt($end + 1) ?? $this->sentence->atomAt($end + 2);
-        $next = 1 + (Atom::CLOCK === $side?->role ? $this->sentence->begins('at', $side->last + 1) ?? $side->last : $end);
+        $said = Atom::CLOCK === $side?->role ? $side->last : $end;
+        $next = 1 + ($this->sentence->begins('at', $said + 1) ?? $said);
         if (!$this->sentence->isAfter('at', $next) || null === $this->sentence->atomAt($next)?->amount) {
             return false;
         }
         // "the first one is at six on the right, second one at eight on the left"
         $isSide = static fn (Atom $atom) => Atom::CLOCK === $atom->role && $atom->last === $i - 1;
 
-        return null !== $this->sentence->amountBefore($i) || [] !== array_filter($this->sentence->atoms, $isSide);
+        return null !== $this->sentence->amountBefore($i) || [] !== array_filter($this->sentence->atoms, $isSide)
+            // "twelve, there's grease, same thing at sixteen"
+            || $this->sentence->is('the_same', $i) && $this->sentence->named->endsBefore($i);
     }
 
     /** "rotted out right here from six to eight feet": the stretch is of what was named before. */

@@ -183,6 +183,7 @@ final class Placing
         $at = $this->sentence->begins('at', $next + 1) ?? $this->sentence->last;
         $ends = '' === $this->sentence->text($next + 1) || $this->sentence->beginsAny(['cut', 'move'], $next + 1)
             || $this->sentence->isComma($next + 1) || null !== $this->sentence->atomAt($next + 1)?->amount
+            || (new Vacancy($this->sentence))->isShownElsewhere($next + 1)
             // "from ten to twenty it's good, at twenty there's …"
             || null !== $place->to && null !== $this->sentence->atomAt($at + 1)?->amount;
 

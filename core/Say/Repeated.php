@@ -75,22 +75,24 @@ final readonly class Repeated
         foreach ($this->unnamed->parts($mentions, $free) as [$part, $place]) {
             $before = Unnamed::before($mentions, $part);
             $isBorder = $this->sentence->isComma($part[0] - 1) || $this->sentence->is('and', $part[0] - 1);
-            $isBehind = [] !== array_filter(
-                [...$mentions, ...$listed], static fn (Mention $each) => $part[0] - ($isBorder ? 2 : 1) === $each->place?->last,
-            );
+            $last = $part[0] - ($isBorder ? 2 : 1);
+            // "roots at the five foot joint and the eight foot joint"
+            $last -= $this->sentence->is('of_the_line', $last) ? 1 : 0;
+            $isBehind = [] !== array_filter([...$mentions, ...$listed], static fn (Mention $each) => $last === $each->place?->last);
             $isList = $isBehind || $this->sentence->isComma($part[0]) || $this->sentence->is('and', $part[0]);
             $at = null === $before ? null : $this->firstOf($before, $place);
             // "the bend at point three, and along to one metre"
             $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
             // "a crack at twelve and at twenty, there's a coupling"
             $isOfOther = $this->isOther($part[1] + 1) || $this->unnamed->isNexts($mentions, $part);
-            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $at)) {
+            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $isBehind ? $last : $at->last)) {
                 $listed[] = $before->againAt($place, ...$part);
             }
         }
         $sided = new Sided($this->sentence);
         foreach ($mentions as $mention) {
-            array_push($listed, ...$this->listWith($mention, $free), ...$sided->others($mention, $this->firstOf($mention, null), $free));
+            array_push($listed, ...$this->firstBehind($mention, $free), ...$this->listWith($mention, $free));
+            array_push($listed, ...$sided->others($mention, $this->firstOf($mention, null), $free));
         }
         foreach ($free as $place) {
             foreach ([...$mentions, ...$listed] as $before) {
@@ -141,6 +143,23 @@ final readonly class Repeated
     }
 
     /**
+     * "nineteen feet grease, 25 and 30": the first of those behind a name that has its own place before it.
+     *
+     * @param list<Place> $free at which nothing is
+     *
+     * @return list<Mention>
+     */
+    private function firstBehind(Mention $mention, array $free): array
+    {
+        $isFree = static fn (int $word) => [] !== array_filter($free, static fn (Place $place) => $place->first === $word);
+        $isFirst = fn (Place $place) => $place->first === $mention->last + 1 && $this->sentence->is('and', $place->last + 1)
+            && $isFree($place->last + 2);
+        $isLed = null !== $mention->place && $mention->place->last < $mention->first && !\in_array($mention->kind, self::ONCE, true);
+
+        return $isLed ? array_values(array_map($mention->againAt(...), array_filter($free, $isFirst))) : [];
+    }
+
+    /**
      * "roots at six at nine".
      *
      * @param bool $stretches whether what is at the first may go on to the other
@@ -151,8 +170,9 @@ final readonly class Repeated
         // "cracks at sixteen and at thirty, you've got roots at twenty": those have a place of their own.
         $isOwn = null !== $name && null !== $this->sentence->begins('at', (int) $this->sentence->atomAt($name)?->last + 1);
         $at = $one->last + ($this->sentence->is('and', $one->last + 1) ? 2 : 1);
-        // "roots here at six and here at nine"
+        // "roots here at six and here at nine", "roots in the joint at six and in the joint at nine"
         $at += $this->sentence->is('pointing', $at) ? 1 : 0;
+        $at = ($this->sentence->begins('in_the_pipe', $at) ?? $at - 1) + 1;
 
         // "roots ten feet, fourteen feet, eighteen feet"
         $and = $this->sentence->is('and', $one->last + 1) ? 1 : 0;
@@ -189,11 +209,16 @@ final readonly class Repeated
      * Whether a part holds a place and nothing else.
      *
      * @param array{int, int} $part
+     * @param int $before the last word of the place before it
      */
-    private function isBare(array $part, Place $before): bool
+    private function isBare(array $part, int $before): bool
     {
-        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before->last < self::BARE_WORDS
+        // "… then at 23"
+        for ($from = $part[0]; $this->sentence->is('lists_places', $from); ++$from) {
+        }
+
+        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before < self::BARE_WORDS
             && !$this->sentence->isAny('nothing_there', ...$part)
-            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence'], $part[0], $part[1]);
+            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence'], $from, $part[1]);
     }
 }

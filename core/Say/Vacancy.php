@@ -68,14 +68,33 @@ final class Vacancy
         $next = (int) $this->sentence->amountEnd($place->first) + 1;
         // "so far so good, at 39 the pipe takes a dip"
         $isOfPipe = $this->sentence->is('known', $next) && $this->sentence->is('of_the_line', $next + 1);
-        $shown = $this->sentence->named->next($next, $next + self::SHOWN_WORDS + 2);
-        // "nothing at four, there's a bend at six point eight": that has its own.
-        $at = null === $shown ? null : $this->sentence->begins('at', ($this->sentence->atomAt($shown)->last ?? $shown) + 1);
-        $isElsewhere = null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
-        $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next)) && null !== $shown && !$isElsewhere;
+        $shown = $this->shownAt($next);
+        $isShown = ($isOfPipe || $this->sentence->beginsAny(['intro', 'here'], $next)) && null !== $shown && !$this->isElsewhere($shown);
 
         return !$isShown && $this->sentence->begins('at', $place->first - 1) === $place->first - 1
             && $this->sentence->is('nothing_there', $place->first - 2);
+    }
+
+    /** "five feet looks good, there's a fitting there at eight": what is shown behind a place has its own. */
+    public function isShownElsewhere(int $next): bool
+    {
+        $shown = $this->sentence->beginsAny(['intro', 'here'], $next) ? $this->shownAt($next) : null;
+
+        return null !== $shown && $this->isElsewhere($shown);
+    }
+
+    private function shownAt(int $next): ?int
+    {
+        return $this->sentence->named->next($next, $next + self::SHOWN_WORDS + 2);
+    }
+
+    /** "there's a bend at six point eight" */
+    private function isElsewhere(int $name): bool
+    {
+        $next = ($this->sentence->atomAt($name)->last ?? $name) + 1;
+        $at = $this->sentence->begins('at', $next + ($this->sentence->is('pointing', $next) ? 1 : 0));
+
+        return null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
     }
 
     /** "thirty nine I'm back out", and not "eleven feet out" */

@@ -415,7 +415,7 @@ return [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'then', 'okay', 'even', 'next', 'joint',
         'we', 'it', 'and', 'the', 'is', 'has', 'with', 'where', 'which', 'i', 'you', 'a', 'an', 'pipe', 'line', 'some', 'little',
         'big', 'small', 'my', 'or', 'feet', 'on', 'holding', "i'd", "i'll", "they're", "you'd", 'they', 'he', 'she', 'somebody',
-        'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those',
+        'someone', 'your', 'our', 'after', 'before', 'this', 'these', 'those', 'all',
         'so', 'but', 'now', 'see', 'look', 'right', 'still', 'again', 'maybe', 'looks', 'got', 'coming', 'down', 'out', 'in', 'to',
         'somewhere', "you'll", "we'll", "you've", "we've", "i've", "there's", 'feels', 'feel', 'seems', 'starts', 'ends', 'number',
         'about', 'not', 'pretty', 'oh', 'whoa', "what's", 'goes', 'runs', 'continues', 'comes', 'turns', 'drops', 'sits', 'shows',
@@ -1134,6 +1134,9 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'hole|holes (in|through|it|there|the|that|this|pipe)* where|from somebody|someone|they|he|where (has|had)* drove|'
+                    .'driven|ran|run|put|shot|drilled|nailed|screwed a (big|little|roofing|drywall)* nail|screw|stake|post|rod|bit '
+                    .'(right)* (through)* (it|there|that)*',
                 'it|they|he|somebody|someone|cable|cutter|blade|that (actually|just|has|had|must|have|probably)* punched|knocked|'
                     .'poked|busted|put|drilled|cut a (big|little|nice|small)* hole in|into the (side|top|bottom|crown)* (of)* (the|this)* '
                     .'pipe|line|side|top|bottom|wall|cast|clay',
@@ -1352,6 +1355,7 @@ return [
                 'been (in)* (here)* and repaired (it|this)*', 'repaired section|spot|piece', 'already repaired', 'been repaired',
             ],
             'grease' => [
+                'crust|crusts|skin|cap|lid of (the)* grease|fat',
                 '(heavy|light|thick)* oil|oily deposit|deposits|residue|film|coating|sludge',
                 'butter|buttery|waxy|soapy|cheesy|greasy|gooey (looking)* stuff|gunk|crud|junk|film|coating',
                 'f o g (on|in|all|built)*',
@@ -2286,6 +2290,8 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "can't|cannot|couldn't (even|quite|really)* get|take|bring (the|my|a|this|our)* camera across|over|beyond (the|this|"
+                    .'that|it)*',
                 "(it's|it|she's|that's|is|it_is)* not|isn't|ain't|won't|wouldn't|never (gonna|going_to)* let me|us|it|the_camera (by|"
                     .'past|through|go|in|get)*',
                 "i'm|we're|i|we (just)* going_to|gonna|will have to|gotta stop|quit (right)* (here|there|it|because|at|since|cause|now)*",
@@ -2501,6 +2507,7 @@ return [
                 'thin (ones)', 'fluffy', 'feathery', 'fine stuff',
             ],
             'root_clump' => [
+                'all root|roots all the way around (the|pipe)*',
                 'mat', 'heavy', 'ball', 'mass', 'clump', 'massive', 'solid', 'wad', 'denser', 'too thick', "bird's nest", 'heaps',
                 'so|really|pretty|quite|real|very thick|bad|heavy|dense', 'loads', 'loaded', 'packed', 'choked',
                 'can|could barely|hardly see|get|squeeze through', 'barely|hardly see|get|squeeze through',
@@ -2913,7 +2920,7 @@ return [
             'from (right)* here at the start (all|the|way|out|up|down|on|right)* to|till|until',
             'from the (very)* start|beginning|opening|cleanout|manhole|chamber|roof|trap (here|all|the|way|out|up|down|on|right)* '
                 .'to|till|until '
-                .'(about|around|like|maybe|almost)*',
+                .'(about|around|like|maybe|almost|right|here|at)*',
         ]],
         'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
         'was_replaced' => ['' => [
@@ -3333,6 +3340,7 @@ return [
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            'be careful|watch|warned because|cause|not|that|so',
             "for those of you|anybody|anyone|people (out_there|that|who|of|you)* don't|doesn't|do_not|may_not|might_not know",
             "let's|let_us say you|you've|there's|we|we've|it|it's|i|they|a|that", 'picture two|if|your',
             'think of (it|this|that|them)* (like|as)', 'back in the day', 'what happens is',
@@ -3352,6 +3360,7 @@ return [
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
         ]],
         'general' => ['' => [
+            "you've|you|you_have got_to|gotta|have_to|need_to be careful",
             "for those|anyone|anybody|people|folks (of you)* that|who (may|might)* don't|doesn't|do|not|didn't (not)* know",
             'number|the one|two|three|first|biggest thing (that)* goes|go|people|folks|you|they', 'years|months|year later you|they|it|and',
             "if it's|it is under|over|less|more|deeper|shallower",
@@ -3786,6 +3795,8 @@ return [
                 .'toilets|house|basement|tub|shower|line|sink|floor|water|them|time|behind|when|into|because|again',
         ]],
         'brought_back' => ['' => [
+            'every|each time i|we|they|you|he (got|get|pull|pulled|bring|brought|had)* (me|out|back|up)* '
+                .'a|some|the|another (handful|bunch|wad|ball|clump)* (of)*',
             'i|we|they|he (just|have|also|already|ended|up)* pulled|yanked|fished|hooked|dragged|retrieved (out|back|up)* a|some|'
                 .'about|the (big|small|few|of|softball|football|whole|giant|sized)* wad|bunch|ball|clump|ton|lot|mess|wads|'
                 .'handful (of)*',
@@ -4154,7 +4165,10 @@ return [
         ]],
         // The first of what was only spoken of.
         'first_of' => ['' => ["there's|there_is|here's|here_is|that's|is (the|your|our|my)* first (one|of)*"]],
-        'too_there' => ['' => ['too', 'as well', 'also', "has|'s (got)* one|some|it|them"]],
+        'too_there' => ['' => [
+            'does|do|did|has|have|is|are too|as_well|also',
+            'too', 'as well', 'also', "has|'s (got)* one|some|it|them",
+        ]],
         // Behind what was denied or only talked of: it is there.
         'after_all' => ['' => [
             'but|and|well|though (sure|enough|here|now|yep|yeah|guess|what)* '
@@ -4241,6 +4255,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            'and (then|maybe|just)* (a)* little|tiny|small (bit)* at|around|about',
             '(a)* bit|little|lot heavier|thicker|denser (again)* at',
             "it's|it got a (pretty|real|really|nice)* thick|heavy|thin|light coat|coating|layer|buildup (again)*",
             "(and|then|it's|it|is|she's|they're)* gone|rotted_out|missing|bad again (from)*",
@@ -4392,6 +4407,19 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "couldn't|wouldn't|can't get it|the_camera|my_camera|anything to go|through|in|down from the (other|house|street|back|"
+                .'front|inside|outside)* side|end|house|roof|street|stack',
+            'here in the city and|this|where|we|it|so|they|with|that',
+            '(ties|tied|goes) (in)* into|to a|the|that (little|short|big)* brass|rubber|flexible|flex|shielded|banded fitting|'
+                .'coupling|adapter|connector',
+            'brick|stone egg|oval|arch|barrel|egg_shaped (sewer)*',
+            'pushed|stuck|inserted|shoved|slid in (only|just|about)* halfway|half_way|part_way|partway',
+            "(so|and)* now (for|do|to|on_to|we_do|let's_do)* the (other)* branch|laterals (line|run)*",
+            "the|your|our|that main's|main_is (just|right|only|up)* past|beyond|after|behind|ahead (there|of|that|it|this)*",
+            'goes|go|runs|continues (on|out)* to the city from there|here',
+            'into|in a (big|deep|little)* hole in the ground|yard|street|road|dirt',
+            'drops|dropped|drop|falls|fell|went|goes (right|just|straight|off|down)* in|into a hole',
+            'laying|lying|sitting (down)* in a hole',
             'soap scum floating', 'suds|bubbles floating',
             'as far as our|my|the|their work|job|part|scope|contract goes|went',
             'put|poured|packed|slapped|smeared (some|a|little|bit|of|bunch)* concrete|cement|mortar|grout around|all_around|over it|'
