@@ -28,6 +28,8 @@ final class Materials
     private float $endS = 0.0;
     /** Whether no place was said in the run yet. */
     private bool $isBegin = true;
+    /** Whether the sentence before told of what couples two pipes. */
+    private bool $isCoupled = false;
     /** @var list<string> */
     private array $all = [];
 
@@ -77,6 +79,7 @@ final class Materials
             $this->end = null;
         }
         $this->isBegin = $this->isBegin && [] === $measures->places;
+        $this->isCoupled = $sentence->isAny('adaptors', $sentence->first, $sentence->last);
         $this->named = $sentence->named->material($sentence->last + 1) ?? $this->named;
         $this->all = [...$this->all, ...array_column(PipeEnds::pipes($sentence), 'meaning')];
     }
@@ -117,7 +120,12 @@ final class Materials
             // "thirty feet it's a clay joint"
             || null !== $sentence->begins('joint_named', $mention->last + 1));
 
-        return $isBegin || !$isTold || $isAgain || $isBeside && ($before === $after || null === $before && !$isChange)
+        // "there's a coupling at fourteen, and then it's clay": whatever it was before.
+        $isCoupled = ($this->isCoupled || $sentence->isAny('adaptors', $sentence->first, $mention->first))
+            && null === $sentence->begins('joint_named', $mention->last + 1);
+        $isUnknown = null === $before && !$isChange && !$isCoupled;
+
+        return $isBegin || !$isTold || $isAgain || $isBeside && ($before === $after || $isUnknown)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
     }

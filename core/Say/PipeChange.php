@@ -206,10 +206,11 @@ final class PipeChange
             && $sentence->begins('to', $place->last + 1) === $material->first - 1 && !$sentence->isAfter('from', $place->first));
     }
 
-    /** "here's the plastic at 49" */
+    /** "here's the plastic at 49", "there's a piece of plastic at fourteen" */
     private static function isShown(Sentence $sentence, Measures $measures, Atom $material): bool
     {
-        $isPointedAt = $sentence->isAfter('intro', $material->first, 2) || $sentence->isAfter('here', $material->first, 2);
+        $begin = $material->first - ($sentence->is('of', $material->first - 1) ? 2 : 0);
+        $isPointedAt = $sentence->isAfter('intro', $begin, 2) || $sentence->isAfter('here', $begin, 2);
 
         return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $place->first > $material->last
             && $place->first - $material->last <= ($sentence->isAfter('at', $place->first) ? self::RIGHT_BEHIND : 1)

@@ -217,8 +217,11 @@ final readonly class Repeated
         for ($from = $part[0]; $this->sentence->is('lists_places', $from); ++$from) {
         }
 
+        // "a root at five, and a coupling at fourteen"
+        $isOther = $this->sentence->is('anew', $from) && !$this->sentence->beginsAny(['another', 'more_of_it'], $from);
+
         return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before < self::BARE_WORDS
-            && !$this->sentence->isAny('nothing_there', ...$part)
+            && !$isOther && !$this->sentence->isAny('nothing_there', ...$part)
             && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence'], $from, $part[1]);
     }
 }

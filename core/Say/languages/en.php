@@ -99,7 +99,7 @@ return [
     // Begins a name that has none of its own: "coming in on the left".
     'coming' => ['coming', 'comes'],
     // Behind two materials with "to" between: there the one becomes the other.
-    'adaptors' => ['adaptor', 'adapter', 'coupling', 'transition'],
+    'adaptors' => ['adaptor', 'adapter', 'coupling', 'transition', 'band', 'boot'],
     // Behind a place: what comes next is there as well.
     'with' => ['with'],
     // Between two names at one place.
@@ -2924,6 +2924,7 @@ return [
         ]],
         'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
         'was_replaced' => ['' => [
+            "(there's|a|an|the|that|old|previous|another|this) repair from|between",
             'dug (it)* up and replaced from|between',
             'we|they|i replaced (it|this|that|the|pipe|line|section|part|piece|all)* from|between',
         ]],
