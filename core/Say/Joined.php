@@ -15,6 +15,8 @@ final class Joined
     private const NAME_TO_PLACE = 4;
     /** Such as "to where it meets the main stack at". */
     private const TO_NAME_WORDS = 9;
+    /** The counter that goes by begins no farther behind a place, in metres. */
+    private const NEXT_M = 0.65;
 
     /**
      * "starts at 53 feet and ends at 62": one stretch.
@@ -25,7 +27,7 @@ final class Joined
      */
     public static function places(Sentence $sentence, Measures $measures, array $mentions): array
     {
-        $places = $measures->places;
+        $places = self::withCounted($sentence, $measures->places);
         $isStretch = [] !== array_filter($mentions, self::stretches(...));
         for ($i = 0; $isStretch && $i + 1 < \count($places); ++$i) {
             // "starts at 33, deepest at 36, ends at 41": where it is deepest is no end.
@@ -57,6 +59,26 @@ final class Joined
             if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
                 $stretch = Place::over($one->from, $other->from, new Place($one->from, null, $one->first, $other->last));
                 array_splice($places, $i, $j - $i + 1, [$stretch]);
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * "at 34 it's a belly, and it goes 35, 36, 37": it goes on from where it begins as the counter goes by.
+     *
+     * @param list<Place> $places
+     *
+     * @return list<Place>
+     */
+    private static function withCounted(Sentence $sentence, array $places): array
+    {
+        for ($i = 0; $i + 1 < \count($places); ++$i) {
+            [$one, $other] = [$places[$i], $places[$i + 1]];
+            $isNext = null === $one->to && null !== $other->to && $other->from > $one->from && $other->from - $one->from <= self::NEXT_M;
+            if ($isNext && $sentence->isAfter('goes_so_far', $other->first) && Listed::holds($sentence, $other)) {
+                array_splice($places, $i, 2, [Place::over($one->from, $other->to, $other)]);
             }
         }
 

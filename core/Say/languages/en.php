@@ -734,6 +734,8 @@ return [
                 "water level's|level (is|has|starts|starting|begins|to|come|comes|coming|came|goes|rises|risen|creeps|back)* up",
             ],
             'low_spot+lens_under=yes' => [
+                "i'm|we're|camera's|camera_is|lens_is|lens|she's (all|completely|totally|fully)* under now|and|at|till|until|again|"
+                    .'completely|here_and',
                 "camera's|camera|lens|i'm (is|about)* half|halfway|mostly under (water)*",
                 'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
                 "it's (up|right|now|all|just)* over|above|past the|my lens",
