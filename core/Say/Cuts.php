@@ -154,8 +154,8 @@ final readonly class Cuts
         $isNumbered = null !== $first && $this->words->is('numbered', $first - 1);
         // "the locator says twenty two inches, so that's a shovel job"
         $isDepth = null !== $first && \in_array($first - 1, $this->marks['depth'] ?? [], true);
-        // "a break twenty one feet, so that's that"
-        $isOfName = null !== $first && isset($this->words->named[$first - 1])
+        // "a break twenty one feet, so that's that", "a break at twenty, no wait, 21, so that's that"
+        $isOfName = null !== $first && (isset($this->words->named[$first - 1]) || \in_array($first - 1, $this->marks['sorry'] ?? [], true))
             && isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut);
         if ($isNumbered || $isDepth || $isOfName || null !== $first && $this->isListEnd($first)) {
             return null;

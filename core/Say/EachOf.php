@@ -136,7 +136,9 @@ final readonly class EachOf
             return false;
         }
         // "we go through the wall at sixteen, and at nineteen feet there's a wye": what is told of the first stands before it.
-        $isMany = [] !== array_filter(range($mention->first, $mention->last), $this->sentence->isMany(...));
+        $isMany = [] !== array_filter(range($mention->first, $mention->last), $this->sentence->isMany(...))
+            // "we go under the driveway at eight, and at thirteen there's roots"
+            && ([] === $this->sentence->introsOf($mention->first, self::NAMED_WORDS) || !$this->sentence->isAfter('at', $last->first));
         if (!$isMany && !$this->begins(end($places))) {
             return false;
         }

@@ -15,6 +15,8 @@ final readonly class Length
     private const OF_FIRST_WORDS = 6;
     /** … or before it: "fat in the first two metres". */
     private const TO_FIRST_WORDS = 7;
+    /** "… is fine". */
+    private const GOOD_WORDS = 2;
 
     /** @param list<Amount> $amounts of the sentence */
     public function __construct(private Sentence $sentence, private array $amounts)
@@ -54,13 +56,23 @@ final readonly class Length
     /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */
     public function isWay(Amount $one, int $next): bool
     {
-        return Unit::Large === $one->unit && $this->sentence->isAfter('goes_so_far', $one->first)
+        $isGood = $this->isGoodFirst($one, $next);
+        $next += $isGood ? self::GOOD_WORDS : 0;
+
+        return Unit::Large === $one->unit && ($isGood || $this->sentence->isAfter('goes_so_far', $one->first))
             // "mud in the bottom, and that continues for fifteen feet": so long is the mud.
             && !$this->isBehindStretch($one)
             && ($this->sentence->is('at_its_end', $next + 1) || $this->sentence->is('and', $next)
                 // "it goes down about ten feet, there's your ninety at the bottom"
                 || null !== $this->sentence->begins('intro', $next)
                 || $this->sentence->isDone($next) || null !== $this->sentence->begins('cut', $next));
+    }
+
+    /** "the first nine feet is fine, and then there's a crack" */
+    private function isGoodFirst(Amount $one, int $next): bool
+    {
+        return $this->sentence->is('first', $one->first - 1) && $this->sentence->is('is', $next)
+            && $this->sentence->is('nothing_there', $next + 1);
     }
 
     /**
@@ -118,8 +130,8 @@ final readonly class Length
     /** "the first two metres it's full of silt", "sludge from the beginning to fifteen feet": from the beginning on. */
     public function isOfFirst(Amount $one, int $next): bool
     {
-        if ($this->sentence->isAfter('from_opening', $one->first)) {
-            return true;
+        if ($this->sentence->isAfter('from_opening', $one->first) || $this->isGoodFirst($one, $next)) {
+            return !$this->isGoodFirst($one, $next);
         }
         $name = $this->sentence->named->next($next, $next + self::OF_FIRST_WORDS);
         $atom = null === $name ? null : $this->sentence->atomAt($name);

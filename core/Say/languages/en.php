@@ -3408,6 +3408,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            'map|maps|drawing|drawings|plans|records|print|prints|blueprint|blueprints shows|show|says|say|has|have (a|an|the|some|your)*',
             'he|she|they|customer|homeowner|owner|lady|guy|tenant|neighbor|plumber|inspector says|claims|swears|'
                 .'insists (that)* there\'s|there|it\'s',
             'supposedly|allegedly',
@@ -3673,6 +3674,7 @@ return [
         ]],
         // Before how far the line goes to what is named next.
         'goes_so_far' => ['' => [
+            'good|fine|clean|clear|okay|great|alright for (about|like|maybe|the|first|roughly)*',
             'and|then goes|runs|heads (out|down|along)* about|like|maybe|roughly|probably',
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
@@ -3712,6 +3714,8 @@ return [
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
+            '(gonna|going_to)* mark it (down)* at',
+            'gonna|going_to mark it',
             'i|you|we see|saw those|them|that|it from|at (about)*',
             "which i'm|we're (at|right|now|in)* at|in", "which i'm|we're at right now",
             "right|sitting here|there (and)* that's|it's (about|at|like)*",
