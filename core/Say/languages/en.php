@@ -1686,6 +1686,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                '(the|your|our|first|second|third|fourth|upstairs|downstairs|hall|hallway|master|guest|half)* <fixture> is at',
                 "there's|is the|a boss for|from the",
                 'the|a|your water closet at',
                 'ties|tied|tying|teed into a|the|another|this bigger|larger|other|four_inch|six_inch|old line|pipe|drain',
@@ -2043,6 +2044,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'we|you|i|it turn|turns at',
                 'makes|takes|does|make|making|took a|an|this (real|really|pretty|very)* hard|tight|quick|gentle|slight|gradual|big|'
                     .'long|abrupt|hairpin turn|bend',
                 'line|pipe|it drops|goes|turns|dives (straight|right|down)* vertical|vertically',
@@ -2695,6 +2697,7 @@ return [
             'all|the|whole|clear|clean (the|whole)* way around',
         ]],
         'at' => ['' => [
+            "counter's|counter_is on",
             '(any)* further|farther|deeper than (about|like|maybe)*',
             'at (a)* distance (of)*', 'at exactly|mark|precisely',
             'coming|come up on', 'both',
@@ -3543,6 +3546,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'where the <landmark>|pipe|line|clay|cast|footing|plastic|pvc|sewer|lateral',
             'that was just|only|nothing|another|some (a|an|some)*',
             'never|hardly had a|any|many (problem|issue|trouble|problems|issues)',
             'was|were expecting|hoping|looking|thinking|planning|going|gonna|trying|wondering|talking|saying',
@@ -3714,6 +3718,7 @@ return [
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
         'told' => ['' => [
+            "counter|counter's|footage|reading (is|'s|just|now|right)* on|at",
             '(gonna|going_to)* mark it (down)* at',
             'gonna|going_to mark it',
             'i|you|we see|saw those|them|that|it from|at (about)*',
@@ -4414,6 +4419,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            '<fixture> is at the (very)* back|front|end|other|top|far|opposite',
             "couldn't|wouldn't|can't get it|the_camera|my_camera|anything to go|through|in|down from the (other|house|street|back|"
                 .'front|inside|outside)* side|end|house|roof|street|stack',
             'here in the city and|this|where|we|it|so|they|with|that',
