@@ -13,6 +13,8 @@ final readonly class Alignment
 {
     /** "That's at twenty feet": so many words before the place. */
     private const PUT_WORDS = 2;
+    /** "A rag hung up at twenty": so many words behind a name. */
+    private const AT_WORDS = 4;
     /** What each of all that is named costs there. */
     private const OF_ALL = 4;
     /** At a number that the counter had gone by before its own was read off. */
@@ -183,13 +185,23 @@ final readonly class Alignment
         return [$last, $next];
     }
 
+    /** "… then thirty, okay, there's a root hung up at forty": what is named first is said to be elsewhere. */
+    private function hasOwn(): bool
+    {
+        $name = $this->mentions[0]->last ?? \PHP_INT_MAX;
+        $next = $this->mentions[1]->first ?? \PHP_INT_MAX;
+
+        return [] !== array_filter($this->places, fn (Place $place) => $place->first > $name && $place->first < $next
+            && $place->first - $name <= self::AT_WORDS && $this->sentence->isAfter('at', $place->first));
+    }
+
     /** @param ?int $behind the name behind them; none at the end of the sentence */
     private function leftOver(?Fit $before, ?int $behind, ?Place $taken = null): int
     {
         $number = $behind ?? \count($this->mentions);
         $here = $this->between[$number];
         // A place that stands right before the sentence is of what is named first in it.
-        $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken;
+        $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken && !$this->hasOwn();
         $cost = $isNext ? $this->vacancy->cost($this->pending, false) : 0;
         foreach ($here as [$place, $vacant]) {
             $cost += $place === $before?->place || $place === $taken ? 0 : $vacant;

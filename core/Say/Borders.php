@@ -20,6 +20,8 @@ final readonly class Borders
     public array $from;
     /** @var array<int, Atom> amounts by their last word */
     public array $until;
+    /** @var array<int, int> last words of what leads a place, by first word */
+    private array $at;
     /** @var array<int, true> first words of what is tied to what stands before it */
     public array $tied;
 
@@ -29,6 +31,7 @@ final readonly class Borders
      */
     public function __construct(private Speech $speech, array $atoms, array $marks)
     {
+        $this->at = $marks['at'] ?? [];
         $names = array_filter($atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
         $materials = array_filter($atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
         $amounts = array_filter($atoms, static fn (Atom $atom) => Atom::AMOUNT === $atom->role);
@@ -44,6 +47,18 @@ final readonly class Borders
             }
         }
         $this->tied = $tied;
+    }
+
+    /** Whether what is named first among some words has its place right behind it: "there's a root at forty". */
+    public function isPlaced(int $from, int $to): bool
+    {
+        foreach ($this->named as $last => $first) {
+            if ($first >= $from && $first <= $to) {
+                return isset($this->at[$last + 1], $this->from[$this->at[$last + 1] + 1]);
+            }
+        }
+
+        return false;
     }
 
     public function text(int $i): string

@@ -106,7 +106,9 @@ final readonly class Cuts
         }
         $behind = $place->last + 1;
         if (isset($this->marks['cut'][$behind])) {
-            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind);
+            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind)
+                // "… then thirty, okay, there's a root at forty"
+                || $this->words->isPlaced($behind, $behind + self::NAMED_WORDS);
         }
 
         // "… and I'm gonna keep pushing"
@@ -145,7 +147,9 @@ final readonly class Cuts
     /** @return ?int where the place begins that stands before a cut and leads what is told behind it */
     private function placeLeadingFrom(int $cut): ?int
     {
-        $first = ($this->words->until[$cut - 1] ?? null)?->first;
+        $place = $this->words->until[$cut - 1] ?? null;
+        // "offset joint, ten feet, half inch, then …"
+        $first = false === $place?->amount?->mayBeAlong() ? null : $place?->first;
         // "twenty six twenty seven still in it"
         $pair = null === $first ? null : $this->words->until[$first - 1] ?? null;
         $isPair = Unit::None === $pair?->amount?->unit && $pair->amount->value + 1.0 === ($this->words->from[$first]->amount->value ?? 0.0);
@@ -154,8 +158,10 @@ final readonly class Cuts
         $isNumbered = null !== $first && $this->words->is('numbered', $first - 1);
         // "the locator says twenty two inches, so that's a shovel job"
         $isDepth = null !== $first && \in_array($first - 1, $this->marks['depth'] ?? [], true);
-        // "a break twenty one feet, so that's that", "a break at twenty, no wait, 21, so that's that"
-        $isOfName = null !== $first && (isset($this->words->named[$first - 1]) || \in_array($first - 1, $this->marks['sorry'] ?? [], true))
+        // "a break at twenty, no wait, 21, okay, …", "a root at eight, let's keep going, …"
+        $isBefore = \in_array($first - 1, $this->marks['sorry'] ?? [], true) || isset($this->marks['move'][$cut]);
+        // "a break twenty one feet, so that's that"
+        $isOfName = $isBefore || null !== $first && isset($this->words->named[$first - 1])
             && isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut);
         if ($isNumbered || $isDepth || $isOfName || null !== $first && $this->isListEnd($first)) {
             return null;

@@ -121,8 +121,7 @@ final readonly class Depth
         // "an offset at thirty, I've located that at six feet"
         $isTold = $isTold || $this->sentence->isAfter('located_at', $one->first);
         if (!$isTold) {
-            return null === $this->sentence->begins('from_what', $next) && null === $this->sentence->begins('length', $next)
-                && $this->isBesideFarther($one);
+            return !$this->sentence->beginsAny(['from_what', 'length'], $next) && $this->isBesideFarther($one);
         }
         // "the tap's at fifty five and I'm reading six foot two"
         $isBareFarther = fn (Amount $each) => Unit::None === $each->unit && $each->value * $this->bareM > $one->value

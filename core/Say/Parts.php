@@ -57,7 +57,21 @@ final readonly class Parts
             // "35 it's still got a little bit"
             && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
 
-        return $isShown || $this->isNextPlace($begin, $i) || $this->isOneMore($i);
+        return $isShown || $this->isNextPlace($begin, $i) || $this->isOneMore($i) || $this->isBehindAnother($begin, $i);
+    }
+
+    /** "one at fourteen, one at eighteen, separated joint at 22": that has its own place. */
+    private function isBehindAnother(int $begin, int $i): bool
+    {
+        $name = $this->sentence->atomAt($i + ($this->sentence->is('articles', $i) ? 1 : 0));
+        $before = $this->sentence->amountBefore($i);
+        if (Atom::KIND !== $name?->role || null === $before || !$this->sentence->isAfter('at', $before->first)) {
+            return false;
+        }
+        // "at" may end its name.
+        $at = $this->sentence->begins('at', $name->last + 1) ?? ($this->sentence->isAfter('at', $name->last + 1) ? $name->last : null);
+
+        return null !== $at && null !== $this->sentence->atomAt($at + 1)?->amount && $this->sentence->has('another', $begin, $i - 1);
     }
 
     /** "roots at fourteen, one at seventeen, one at twenty" */

@@ -196,9 +196,16 @@ final readonly class Truth
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
-                // "and right after that roots": what comes next.
-                && !($sentence->is('points_back', $mention->first - 1) && $sentence->isMany($mention->first)),
+                && !$this->isNext($mention),
         };
+    }
+
+    /** "and right after that roots", "and after that cracked from seven to nine": what comes next. */
+    private function isNext(Mention $mention): bool
+    {
+        return $this->sentence->is('points_back', $mention->first - 1)
+            && ($this->sentence->isMany($mention->first)
+                || Joined::stretches($mention) && null !== $this->sentence->begins('from', $mention->last + 1));
     }
 
     /** "and we're at the manhole" */
@@ -208,10 +215,8 @@ final readonly class Truth
 
         // "where the front run comes into the chamber"
         $isWhere = $this->sentence->isAny('where', $mention->first - self::FAR_WORDS, $mention->first - 1);
-
         // "the main is right there"
         $isThere = $this->sentence->is('is', $mention->last + 1) && null !== $this->sentence->begins('right_here', $mention->last + 2);
-
         $isDenied = $this->sentence->has('deny', $mention->first - self::WAY_WORDS - 1, $mention->first - 1);
 
         return !$isPlaced && !$isWhere && !$isDenied
@@ -263,7 +268,6 @@ final readonly class Truth
     private function isToldAt(Mention $mention): bool
     {
         $told = $this->sentence->begins('made_of', $mention->last + 1);
-        // "at 39 feet I see the city main", "41 feet we come to the city connection"
         $isAt = fn (Place $place) => $place->first === (int) $told + 1
             // "all the way out to the main, 49 feet"
             || Kind::Tap === $mention->kind && $place->first === $mention->last + 1
@@ -274,6 +278,7 @@ final readonly class Truth
             // "forty feet is where we connect to the sewer main"
             || $place->last < $mention->first && null !== $this->sentence->begins('is_where', $place->last + 1)
             && Atom::MATERIAL !== $this->sentence->atomAt($mention->last + 1)?->role
+            // "41 feet we come to the city connection", "at 39 feet I see the city main"
             || 1 === $mention->first - ($this->sentence->begins('arrives', $place->last + 1) ?? $mention->first)
             || $place->last < $mention->first && $mention->first - ($this->sentence->begins('intro', $place->last + 1) ?? -2) <= 2
             || $place->first > $mention->last && $place->first - $mention->last <= self::BEHIND_WORDS

@@ -65,7 +65,10 @@ final readonly class Unnamed
                 return false;
             }
         }
-        $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]);
+        // "a third one at fifteen, there's a hole at twenty"
+        $at = $this->sentence->begins('at', $behind[0]->last + 1);
+        $isOwn = [] !== array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
+        $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]) && !$isOwn;
 
         return $isIntroduced || [] === array_filter(
             $this->places, static fn (Place $place) => $place->first >= $next[0] && $place->last <= $next[1],

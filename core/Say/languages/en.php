@@ -3626,7 +3626,11 @@ return [
             'but', 'except', 'although', 'however', 'though', 'until', 'then', 'only', 'besides', 'other than', 'apart from',
             'aside from',
         ]],
-        'cut' => ['' => ['otherwise', "right now i'm|we're|you're", 'still in|under|holding (the|some)* water|belly|it',
+        'cut' => ['' => [
+            'moving on (down|along)*',
+            "let's|let_us (just|go|ahead|and)* keep (on)* going|moving|pushing",
+            "(and)* we'll|we|i'll (just|will)* keep (on)* going|moving|pushing",
+            'otherwise', "right now i'm|we're|you're", 'still in|under|holding (the|some)* water|belly|it',
             'first thing (that)* i|we|you see|come|get|hit|run|find|notice', 'so', 'okay', 'ok', 'and then', 'alright', 'all right',
             'next', 'now', 'then', 'anyway', 'well',
             'as we|i go|move|push', 'past that|it|this the', "what i'd|we'd|i|we (would)* recommend|suggest",
