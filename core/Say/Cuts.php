@@ -100,22 +100,27 @@ final readonly class Cuts
         $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
         $before = $this->words->until[$cut - ($this->words->is('and', $cut - 1) ? 2 : 1)] ?? null;
         $place = $this->words->from[($this->marks['at'][$next] ?? $next - 1) + 1] ?? null;
-        if (!$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
-            || true !== $place?->amount?->mayBePlace() || $place->amount->value <= ($before?->amount->value ?? 0.0)) {
+        $isPlace = $place?->amount?->mayBePlace() || isset($this->words->tied[$place->first ?? -1]);
+        if (!$isPlace || !$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
+            || $place->amount->value <= ($before?->amount->value ?? 0.0)) {
             return false;
         }
         $behind = $place->last + 1;
         if (isset($this->marks['cut'][$behind])) {
-            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind)
+            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind) || $this->isMoving($behind)
                 // "… then thirty, okay, there's a root at forty"
                 || $this->words->isPlaced($behind, $behind + self::NAMED_WORDS);
         }
 
         // "… and I'm gonna keep pushing"
-        $isMoving = $this->words->is('and', $behind) && $this->words->is('subjects', $behind + 1)
-            && [] !== array_intersect_key($this->marks['move'] ?? [], array_flip(range($behind + 2, $behind + self::MOVE_WORDS)));
+        return $this->words->is('and', $behind) && $this->words->is('subjects', $behind + 1) && $this->isMoving($behind)
+            || !isset($this->speech->words[$behind]) || $this->speech->words[$behind - 1]->isStop();
+    }
 
-        return $isMoving || !isset($this->speech->words[$behind]) || $this->speech->words[$behind - 1]->isStop();
+    /** "and then we keep going" */
+    private function isMoving(int $begin): bool
+    {
+        return [] !== array_intersect_key($this->marks['move'] ?? [], array_flip(range($begin, $begin + self::MOVE_WORDS)));
     }
 
     /** Whether anything is named a few words behind a cut. */
@@ -130,7 +135,7 @@ final readonly class Cuts
     /** Whether a place is of what was named right before it. */
     private function isOfNamed(?Atom $place): bool
     {
-        return true === $place?->amount?->mayBePlace()
+        return null !== $place && ($place->amount?->mayBePlace() || isset($this->words->tied[$place->first]))
             && (isset($this->words->tied[$place->first]) || isset($this->words->named[$place->first - 1])
                 || $this->words->is('lists_places', $place->first - 1));
     }

@@ -75,7 +75,9 @@ final readonly class EachOf
             $isNext = $next - $place->last <= $between && ($isBoth || \in_array($place, $free, true))
                 && !$this->sentence->isAny('nothing_there', $place->first - 2, $next - 1);
             // "here's one at seventeen, 23 feet this one's cracked": of what was named before.
-            $isAnother = \in_array($place, $listed, true) || $this->sentence->isAfter('another', $place->first);
+            // … nor "I come out at nineteen, at 23 and 25 there's grease"
+            $isAnother = \in_array($place, $listed, true)
+                || [] !== array_filter(['another', 'ends'], fn (string $role) => $this->sentence->isAfter($role, $place->first, 2));
             $isNotLed = $isAnother || !$isList && !$this->sentence->isAfter('at', $place->first);
             if (!$isNext || null === $eachAt && $isNotLed) {
                 break;

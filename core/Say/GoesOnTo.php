@@ -11,6 +11,8 @@ final class GoesOnTo
     private const GOES_ON_WORDS = 14;
     /** "Till we hit the clay". */
     private const TO_WORDS = 4;
+    /** "We start seeing roots": so many words before. */
+    private const START_WORDS = 3;
 
     /** @return bool whether it ends there, and is so long now */
     public static function end(?Entry $open, Sentence $sentence, Mention $next): bool
@@ -23,6 +25,18 @@ final class GoesOnTo
         $open->stretch($open->fromM, $next->place->from);
 
         return true;
+    }
+
+    /**
+     * "roots at eight … at thirteen we start seeing roots, and that goes to eighteen": those do.
+     *
+     * @param list<Mention> $mentions of the sentence
+     */
+    public static function isOther(Entry $open, Sentence $sentence, array $mentions): bool
+    {
+        return [] !== array_filter($mentions, static fn (Mention $each) => $open->isOfKind($each)
+            && $each->place?->from > $open->fromM + Entry::SAME_PLACE_M
+            && $sentence->has('starts', $each->first - self::START_WORDS, $each->last));
     }
 
     private static function leads(Sentence $sentence, int $name): bool

@@ -196,16 +196,10 @@ final readonly class Truth
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
-                && !$this->isNext($mention),
+                // "and right after that roots", "and after that cracked from seven to nine": what comes next.
+                && !($sentence->is('points_back', $mention->first - 1) && ($sentence->isMany($mention->first)
+                    || Joined::stretches($mention) && $sentence->has('from', $mention->last, $mention->last + 1))),
         };
-    }
-
-    /** "and right after that roots", "and after that cracked from seven to nine": what comes next. */
-    private function isNext(Mention $mention): bool
-    {
-        return $this->sentence->is('points_back', $mention->first - 1)
-            && ($this->sentence->isMany($mention->first)
-                || Joined::stretches($mention) && null !== $this->sentence->begins('from', $mention->last + 1));
     }
 
     /** "and we're at the manhole" */

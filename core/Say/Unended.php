@@ -284,11 +284,11 @@ final class Unended
             return $mentions;
         }
         $others = array_values(array_filter($mentions, static fn (Mention $each) => !$open->isOfKind($each)));
-        $place = $end->places[0] ?? $measures->places[0] ?? null;
+        [$place, $from] = [$end->places[0] ?? $measures->places[0] ?? null, $open->fromM];
         // "from six to nine it's roots … until you get to 31, and there's a joint with roots": that is another one.
         $isAnother = null !== $open->toM && null !== $place && $sentence->has('intro', $place->last + 1, $mentions[0]->first ?? 0);
-        $isOnTheWay = $isAnother || null === $place || [] !== $others && $others[0]->first < max($place->last, $end->word);
-        $from = $open->fromM;
+        $isOnTheWay = $isAnother || GoesOnTo::isOther($open, $sentence, $mentions) || null === $place
+            || [] !== $others && $others[0]->first < max($place->last, $end->word);
         if ($isOnTheWay || null === $from || null !== $place->to || abs($place->from - $from) < Entry::SAME_PLACE_M) {
             return $mentions;
         }

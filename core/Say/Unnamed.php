@@ -65,8 +65,8 @@ final readonly class Unnamed
                 return false;
             }
         }
-        // "a third one at fifteen, there's a hole at twenty"
-        $at = $this->sentence->begins('at', $behind[0]->last + 1);
+        // "a third one at fifteen, there's a hole at twenty", "some more at eighteen, there's water twenty to 24"
+        $at = $this->sentence->begins('at', $behind[0]->last + 1) ?? $behind[0]->last;
         $isOwn = [] !== array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
         $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]) && !$isOwn;
 
