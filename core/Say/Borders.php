@@ -16,6 +16,8 @@ final readonly class Borders
     public array $starts;
     /** @var array<int, true> first words of materials */
     public array $materials;
+    /** @var array<int, int> first words of materials by their last words */
+    private array $made;
     /** @var array<int, Atom> amounts by their first word */
     public array $from;
     /** @var array<int, Atom> amounts by their last word */
@@ -31,13 +33,14 @@ final readonly class Borders
      */
     public function __construct(private Speech $speech, array $atoms, array $marks)
     {
-        $this->at = $marks['at'] ?? [];
+        $this->at = ($marks['at'] ?? []) + ($marks['from'] ?? []);
         $names = array_filter($atoms, static fn (Atom $atom) => Atom::KIND === $atom->role);
         $materials = array_filter($atoms, static fn (Atom $atom) => Atom::MATERIAL === $atom->role);
         $amounts = array_filter($atoms, static fn (Atom $atom) => Atom::AMOUNT === $atom->role);
         $this->named = array_column($names, 'first', 'last');
         $this->starts = array_fill_keys(array_column($names, 'first'), true);
         $this->materials = array_fill_keys(array_column($materials, 'first'), true);
+        $this->made = array_column($materials, 'first', 'last');
         $this->from = array_column($amounts, null, 'first');
         $this->until = array_column($amounts, null, 'last');
         $tied = [];
@@ -49,7 +52,7 @@ final readonly class Borders
         $this->tied = $tied;
     }
 
-    /** Whether what is named first among some words has its place right behind it: "there's a root at forty". */
+    /** Whether what is named first among some words has its place behind it: "there's a root at forty". */
     public function isPlaced(int $from, int $to): bool
     {
         foreach ($this->named as $last => $first) {
@@ -59,6 +62,12 @@ final readonly class Borders
         }
 
         return false;
+    }
+
+    /** Whether a name or a material ends right before a word. */
+    public function isBehindName(int $word): bool
+    {
+        return isset($this->named[$word - 1]) || isset($this->made[$word - 1]);
     }
 
     public function text(int $i): string

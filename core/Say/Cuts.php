@@ -100,8 +100,8 @@ final readonly class Cuts
         $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
         $before = $this->words->until[$cut - ($this->words->is('and', $cut - 1) ? 2 : 1)] ?? null;
         $place = $this->words->from[($this->marks['at'][$next] ?? $next - 1) + 1] ?? null;
-        $isPlace = $place?->amount?->mayBePlace() || isset($this->words->tied[$place->first ?? -1]);
-        if (!$isPlace || !$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
+        if (null === $place?->amount || !$place->amount->mayBePlace() && !isset($this->words->tied[$place->first])
+            || !$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
             || $place->amount->value <= ($before?->amount->value ?? 0.0)) {
             return false;
         }
@@ -165,9 +165,10 @@ final readonly class Cuts
         $isDepth = null !== $first && \in_array($first - 1, $this->marks['depth'] ?? [], true);
         // "a break at twenty, no wait, 21, okay, …", "a root at eight, let's keep going, …"
         $isBefore = \in_array($first - 1, $this->marks['sorry'] ?? [], true) || isset($this->marks['move'][$cut]);
-        // "a break twenty one feet, so that's that"
-        $isOfName = $isBefore || null !== $first && isset($this->words->named[$first - 1])
-            && isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut);
+        // "a break twenty one feet, so that's that", "here it goes to clay, twelve feet, so there's a crack at thirty"
+        $isOfName = $isBefore || null !== $first && $this->words->isBehindName($first)
+            && (isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut)
+                || $this->words->isPlaced($cut, $cut + self::NAMED_WORDS));
         if ($isNumbered || $isDepth || $isOfName || null !== $first && $this->isListEnd($first)) {
             return null;
         }

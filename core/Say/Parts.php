@@ -11,6 +11,8 @@ final readonly class Parts
     private const NAME_TO_PLACE = 3;
     /** Such as "between 20 feet and 26". */
     private const BETWEEN_WORDS = 6;
+    /** "We get into a real bad belly": so many words before a name. */
+    private const SHOWN_WORDS = 6;
 
     private function __construct(private Sentence $sentence)
     {
@@ -63,7 +65,9 @@ final readonly class Parts
     /** "one at fourteen, one at eighteen, separated joint at 22": that has its own place. */
     private function isBehindAnother(int $begin, int $i): bool
     {
-        $name = $this->sentence->atomAt($i + ($this->sentence->is('articles', $i) ? 1 : 0));
+        // "… one at twenty, we get into a low area at 24"
+        $shown = $this->sentence->is('subjects', $i) ? $this->sentence->named->next($i, $i + self::SHOWN_WORDS) : null;
+        $name = $this->sentence->atomAt($shown ?? $i + ($this->sentence->is('articles', $i) ? 1 : 0));
         $before = $this->sentence->amountBefore($i);
         if (Atom::KIND !== $name?->role || null === $before || !$this->sentence->isAfter('at', $before->first)) {
             return false;

@@ -11,8 +11,8 @@ final readonly class Truth
 {
     /** A sentence of so few words that names something says that it is there. */
     private const SHORT = 9;
-    /** A question is about what comes within so many words. */
-    private const ASKED_WORDS = 8;
+    /** "I'm not going to be able to get past it": it is denied so many words before. */
+    private const DENIED_WORDS = 8;
     /** What leads through an opening or to the main stands so many words before it. */
     private const WAY_WORDS = 4;
     /** A place so many words behind is of what was named. */
@@ -37,7 +37,7 @@ final readonly class Truth
     public function isThere(Mention $mention): bool
     {
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
-            || $this->isTakenBack($mention) || $this->isAsked($mention) || $this->isName($mention)
+            || $this->isTakenBack($mention) || (new Asked($this->sentence, $this->measures))->is($mention) || $this->isName($mention)
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
             || (new Gone($this->sentence, $this->measures))->is($mention);
         if ($isNot) {
@@ -136,41 +136,6 @@ final readonly class Truth
             && !$this->measures->hasPlace($mention->last, $no);
     }
 
-    private function isAsked(Mention $mention): bool
-    {
-        if ($this->sentence->has('points', $this->sentence->first, $mention->last)) {
-            return false;
-        }
-        foreach ($this->sentence->marks('question') as $begin => $end) {
-            // "the crack at forty is there, and …" asks for nothing.
-            $isNear = !$this->sentence->is('and', $end + 1)
-                && $mention->first - $end <= self::ASKED_WORDS && !$this->measures->hasPlace($end, $mention->first);
-            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end)
-                && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)) {
-                return true;
-            }
-        }
-
-        return $this->sentence->isAsked() && $this->sentence->is('ask_first', $this->sentence->first);
-    }
-
-    /** Whether who asks knows, or somebody answers. */
-    private function isAnswered(Mention $mention, int $asked): bool
-    {
-        $sentence = $this->sentence;
-        $isShownSince = static fn (int $begin) => $begin > $asked + 2;
-
-        // "what is that, looks like a rebar", "is that a wipe, yeah, it's a wipe"
-        return $sentence->has(['likely', 'taken_back'], $asked + 1, $mention->first - 1)
-            || $sentence->has('describes', $asked + 1, $mention->first)
-            // "is that a crack, yeah, that's a crack"
-            || $sentence->isAfter('they_are', $mention->first) && null !== $sentence->named->next($asked, $mention->first - 1)
-            // "is that a crack, yes it is"
-            || null !== $sentence->begins('affirms', $mention->last + 1)
-            // "is there something there, yeah, there's a crack"
-            || [] !== array_filter($sentence->introsOf($mention->first, self::WAY_WORDS), $isShownSince);
-    }
-
     /** The speaker's own opening and the main as a direction are names, and as far as one will get is no end. */
     private function isName(Mention $mention): bool
     {
@@ -190,16 +155,26 @@ final readonly class Truth
                 || $sentence->isAfter('zeroed', $mention->first, self::WAY_WORDS)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention)),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
-                // "I'm not going to be able to get past it"
-                && !$sentence->has('deny', $mention->first - self::ASKED_WORDS, $mention->first - 1),
+                && !$sentence->has('deny', $mention->first - self::DENIED_WORDS, $mention->first - 1),
             Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first)
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
             default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
                 // "and right after that roots", "and after that cracked from seven to nine": what comes next.
+                // "and after that we go under at 25"
+                && (Kind::Transition === $mention->kind || !$sentence->is('subjects', $mention->first))
                 && !($sentence->is('points_back', $mention->first - 1) && ($sentence->isMany($mention->first)
-                    || Joined::stretches($mention) && $sentence->has('from', $mention->last, $mention->last + 1))),
+                    || $this->isStretchBehind($mention))),
         };
+    }
+
+    /** "cracked from seven to nine", "old repair fifteen to twenty" */
+    private function isStretchBehind(Mention $mention): bool
+    {
+        $isIts = static fn (Place $place) => null !== $place->to && $place->first === $mention->last + 1;
+
+        return Joined::stretches($mention) && ($this->sentence->has('from', $mention->last, $mention->last + 1)
+            || [] !== array_filter($this->measures->places, $isIts));
     }
 
     /** "and we're at the manhole" */

@@ -66,8 +66,8 @@ final readonly class Unnamed
             }
         }
         // "a third one at fifteen, there's a hole at twenty", "some more at eighteen, there's water twenty to 24"
-        $at = $this->sentence->begins('at', $behind[0]->last + 1) ?? $behind[0]->last;
-        $isOwn = [] !== array_filter($this->places, static fn (Place $place) => $place->first - 1 === $at);
+        $isOwn = [] !== array_filter($this->places, fn (Place $place) => $place->first > $behind[0]->last && $place->last <= $next[1]
+            && ($place->first === $behind[0]->last + 1 || $this->sentence->isAfter('at', $place->first)));
         $isIntroduced = $part[1] + 1 === $next[0] && $this->sentence->beginsAny(['here', 'intro'], $next[0]) && !$isOwn;
 
         return $isIntroduced || [] === array_filter(

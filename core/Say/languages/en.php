@@ -180,7 +180,7 @@ return [
     'was' => ['was', 'were'],
     'has' => ['has', 'have', 'had'],
     'of' => ['of'],
-    'or' => ['or'],
+    'or' => ['or', 'maybe'],
     'point' => ['point'],
     // Of feet only: inches may follow without their name.
     'feet' => ['foot', 'feet', 'ft', "'", 'feed', 'feat', 'foots', 'footer'],
