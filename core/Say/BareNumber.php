@@ -161,8 +161,12 @@ final readonly class BareNumber
         }
         if ($this->one->value < Amount::LEAST_PLACE) {
             // "six there's a wye", "six a wye"; "two small roots" are two
+            // … and nobody counts "six scale" or "nine, no bottom"
+            $name = $sentence->atomAt($next);
+            $isOne = Atom::KIND === $name?->role && [] === array_filter(range($next, $name->last), $sentence->isMany(...));
+
             return $this->one->value >= self::LEAST_LEADING && $this->isFirst()
-                && ($sentence->beginsAny(['here', 'intro'], $next) || $sentence->is('articles', $next));
+                && ($isOne || $sentence->beginsAny(['here', 'intro'], $next) || $sentence->is('articles', $next));
         }
 
         return $this->isToldBehind($next) || $this->isFirst() && $this->goesOn($next);

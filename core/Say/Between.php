@@ -79,4 +79,13 @@ final readonly class Between
     {
         return $this->sentence->isAny('joins', $from, $to);
     }
+
+    /** "… and after that it's dropped at twenty": what comes next is told. */
+    public function isThen(int $from, int $to): bool
+    {
+        $isThen = fn (int $end, int $begin) => $begin > $from && $end < $to && $this->sentence->is('and', $begin - 1)
+            && $this->sentence->is('points_back', $end);
+
+        return [] !== array_filter($this->sentence->marks('beside'), $isThen, \ARRAY_FILTER_USE_BOTH);
+    }
 }

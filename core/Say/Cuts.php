@@ -112,8 +112,9 @@ final readonly class Cuts
                 || $this->words->isPlaced($behind, $behind + self::NAMED_WORDS);
         }
 
-        // "… and I'm gonna keep pushing"
-        return $this->words->is('and', $behind) && $this->words->is('subjects', $behind + 1) && $this->isMoving($behind)
+        // "… and I'm gonna keep pushing", "… and after that"
+        return $this->words->is('and', $behind)
+            && (isset($this->marks['beside'][$behind + 1]) || $this->words->is('subjects', $behind + 1) && $this->isMoving($behind))
             || !isset($this->speech->words[$behind]) || $this->speech->words[$behind - 1]->isStop();
     }
 

@@ -28,7 +28,7 @@ final class GoesOnTo
     }
 
     /**
-     * "roots at eight … at thirteen we start seeing roots, and that goes to eighteen": those do.
+     * "roots at eight … at thirteen we start seeing roots, and that goes to eighteen", "debris at eight … gravel at 21, and it goes to 26".
      *
      * @param list<Mention> $mentions of the sentence
      */
@@ -36,7 +36,9 @@ final class GoesOnTo
     {
         return [] !== array_filter($mentions, static fn (Mention $each) => $open->isOfKind($each)
             && $each->place?->from > $open->fromM + Entry::SAME_PLACE_M
-            && $sentence->has('starts', $each->first - self::START_WORDS, $each->last));
+            && ($sentence->has('starts', $each->first - self::START_WORDS, $each->last)
+                || $sentence->isAfter('at', $each->place->first) && !$sentence->isAfter('reached', $each->place->first)
+                && !$sentence->isAfter('told', $each->place->first) && !Joined::isStill($sentence, $each)));
     }
 
     private static function leads(Sentence $sentence, int $name): bool

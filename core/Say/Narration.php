@@ -65,6 +65,8 @@ final class Narration
         $this->startRun($sentence);
         $this->getPast($sentence, $sentence->first);
         $this->where->forget($sentence->atS($sentence->first) ?? 0.0);
+        // "a coupling at twelve, let's keep going, so there's an open joint": wherever that is.
+        $this->course->move($sentence, $sentence->first, $sentence->begins('move', $sentence->first) ?? $sentence->first);
         $this->locating->hear($sentence);
         $measures = new Measures($sentence, $this->units, $this->where->carried(), $this->locating->isNow($sentence));
         $this->isNowhere = $this->materials->isBegin() && [] === $measures->places;

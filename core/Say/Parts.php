@@ -68,14 +68,17 @@ final readonly class Parts
         // "… one at twenty, we get into a low area at 24"
         $shown = $this->sentence->is('subjects', $i) ? $this->sentence->named->next($i, $i + self::SHOWN_WORDS) : null;
         $name = $this->sentence->atomAt($shown ?? $i + ($this->sentence->is('articles', $i) ? 1 : 0));
-        $before = $this->sentence->amountBefore($i);
+        // "and here at eighteen again, a hole at twenty"
+        $again = null !== $this->sentence->begins('again', $i - 1);
+        $before = $this->sentence->amountBefore($again ? $i - 1 : $i);
         if (Atom::KIND !== $name?->role || null === $before || !$this->sentence->isAfter('at', $before->first)) {
             return false;
         }
         // "at" may end its name.
         $at = $this->sentence->begins('at', $name->last + 1) ?? ($this->sentence->isAfter('at', $name->last + 1) ? $name->last : null);
 
-        return null !== $at && null !== $this->sentence->atomAt($at + 1)?->amount && $this->sentence->has('another', $begin, $i - 1);
+        return null !== $at && null !== $this->sentence->atomAt($at + 1)?->amount
+            && ($again || $this->sentence->has('another', $begin, $i - 1));
     }
 
     /** "roots at fourteen, one at seventeen, one at twenty" */

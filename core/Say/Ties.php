@@ -175,6 +175,8 @@ final readonly class Ties
             || $this->vacancy->isOfNone($place)
             // "a little bit of root, and we've got another joint at eleven feet, that one's clean"
             || $this->sentence->has('next_joint', $from, $place->first) && $this->vacancy->isClean($place)
+            // "there's a break, and after that it's dropped at twenty"
+            || $this->between->isThen($from, $place->first)
             // "everything's nice until we get out to 24 feet"
             || $this->sentence->isAfter('good_until', $place->first)
             // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"

@@ -150,22 +150,29 @@ final readonly class Truth
                 && !$this->measures->hasPlace($sentence->part($mention->first)[0] - 1, $mention->first)
                 && [] === $sentence->introsOf($mention->first, 2)
                 // "a belly just before the tap", "zero at the chamber"
-                || ($sentence->isAfter('beside', $mention->first) || $this->stands('from', $mention->first))
+                || ($this->isBeside($mention) || $this->stands('from', $mention->first))
                     && null === $sentence->begins('at', $mention->last + 1)
                 || $sentence->isAfter('zeroed', $mention->first, self::WAY_WORDS)
                 || $this->stands('toward', $mention->first) && !$sentence->has('reached') && !$this->isToldAt($mention)),
             Kind::CannotGoFurther => $sentence->isAfter('will', $mention->first, self::WAY_WORDS)
                 && !$sentence->has('deny', $mention->first - self::DENIED_WORDS, $mention->first - 1),
-            Kind::TieIn => $this->isDescribed($mention) || $sentence->isAfter('beside', $mention->first)
+            Kind::TieIn => $this->isDescribed($mention) || $this->isBeside($mention)
                 || 'name' === $mention->by && !$this->isBesidePlace($mention) && !$this->isShownNowhere($mention),
             // "past this lip at twenty"
-            default => $sentence->isAfter('beside', $mention->first) && null === $sentence->begins('at', $mention->last + 1)
+            default => $this->isBeside($mention) && null === $sentence->begins('at', $mention->last + 1)
                 // "and right after that roots", "and after that cracked from seven to nine": what comes next.
-                // "and after that we go under at 25"
-                && (Kind::Transition === $mention->kind || !$sentence->is('subjects', $mention->first))
-                && !($sentence->is('points_back', $mention->first - 1) && ($sentence->isMany($mention->first)
-                    || $this->isStretchBehind($mention))),
+                && !($sentence->is('points_back', $mention->first - 1)
+                    && ($sentence->isMany($mention->first) || $this->isStretchBehind($mention))),
         };
+    }
+
+    /** "past this lip", and not "and after that we go under at 25", "after that here's the bathroom" */
+    private function isBeside(Mention $mention): bool
+    {
+        $isClause = Kind::Transition !== $mention->kind && $this->sentence->is('subjects', $mention->first)
+            || $this->sentence->beginsAny(['intro', 'here'], $mention->first);
+
+        return !$isClause && $this->sentence->isAfter('beside', $mention->first);
     }
 
     /** "cracked from seven to nine", "old repair fifteen to twenty" */
