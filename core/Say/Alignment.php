@@ -13,8 +13,8 @@ final readonly class Alignment
 {
     /** "That's at twenty feet": so many words before the place. */
     private const PUT_WORDS = 2;
-    /** "A rag hung up at twenty": so many words behind a name. */
-    private const AT_WORDS = 4;
+    /** "A hole on the right side at twenty": so many words behind a name. */
+    private const AT_WORDS = 6;
     /** What each of all that is named costs there. */
     private const OF_ALL = 4;
     /** At a number that the counter had gone by before its own was read off. */

@@ -84,7 +84,9 @@ final readonly class Between
     public function isThen(int $from, int $to): bool
     {
         $isThen = fn (int $end, int $begin) => $begin > $from && $end < $to && $this->sentence->is('and', $begin - 1)
-            && $this->sentence->is('points_back', $end);
+            && $this->sentence->is('points_back', $end)
+            // "and right above that is where the tub comes in"
+            && null === $this->sentence->begins('to_a_side', $begin);
 
         return [] !== array_filter($this->sentence->marks('beside'), $isThen, \ARRAY_FILTER_USE_BOTH);
     }

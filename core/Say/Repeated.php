@@ -222,6 +222,6 @@ final readonly class Repeated
 
         return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before < self::BARE_WORDS
             && !$isOther && !$this->sentence->isAny('nothing_there', ...$part)
-            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence'], $from, $part[1]);
+            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence', 'beside'], $from, $part[1]);
     }
 }

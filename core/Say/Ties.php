@@ -110,7 +110,8 @@ final readonly class Ties
         return self::BEFORE + $this->between->cost($from, $mention->first - 1) + self::stretch($mention, $place)
             + ($this->vacancy->isGood($place) ? Between::CLEAN : 0) + ($isShown ? self::SHOWN : ($isLed ? self::LED : 0))
             + (true === $this->isPlaceFirst || $this->leads($place, $isShown) ? self::LEADS : 0)
-            + (false === $this->isPlaceFirst ? self::OTHERS : 0);
+            + (false === $this->isPlaceFirst ? self::OTHERS : 0)
+            + ($this->between->isThen($place->last, $mention->first) ? Between::MOVED : 0);
     }
 
     /** "at 20 feet", and not "a connection on the right at 20 feet" */
