@@ -28,8 +28,10 @@ final readonly class OfLow
 
             return Kind::SightLimited === $mention->kind && null !== $this->low->fromM && $into >= 0 && $into < self::LONGEST_M;
         }
-        // "a belly, and it goes down into another one"
-        if ($mention->isOther && null === $this->low->fromM && null === $mention->place) {
+        // "a belly, and it goes down into another one", "a belly, and we keep going, and there's a belly"
+        $isOther = $mention->isOther || $this->sentence->has('move', $this->sentence->first, $mention->first)
+            && [] !== $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
+        if ($isOther && null === $this->low->fromM && null === $mention->place) {
             return false;
         }
         // "there's a belly under the drive … it holds water from 16 to 22"

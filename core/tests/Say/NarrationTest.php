@@ -49,7 +49,7 @@ final class NarrationTest extends TestCase
 
     public function testOfALongBreathEachKeepsTheWordsAroundItself(): void
     {
-        $talk = str_repeat('and we just keep on pushing here ', 9);
+        $talk = str_repeat('and it looks just as it should here ', 9);
         $lexicon = Lexicon::of('en');
         $speech = Speech::written("at ten feet there's an offset {$talk} and at thirty feet we have some roots {$talk}", $lexicon);
         $said = array_map(
