@@ -55,12 +55,19 @@ final readonly class Talk
                 // "… by another outfit, start of the liner is at about four feet"
                 && !$this->sentence->is('is', $mention->last + 1);
             // What is shown may have "there's" in its name.
-            if ($isBehind && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first)) {
+            if ($isBehind && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first) && !$this->isOurEnd($mention)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "I got to 58 and ran into what felt like a rock, and I couldn't get any further" */
+    private function isOurEnd(Mention $mention): bool
+    {
+        return Kind::CannotGoFurther === $mention->kind && [] !== $this->measures->places
+            && $this->sentence->is('subjects', $mention->first - 1) && $this->sentence->is('and', $mention->first - 2);
     }
 
     /** "if we go to the root at twelve" */

@@ -54,8 +54,8 @@ final readonly class ToldBehind
     public function isPut(Place $place): bool
     {
         $next = $place->last + 1;
-        $isJoined = $this->sentence->is('and', $next) && null === $this->sentence->begins('intro', $next + 1)
-            && null === $this->sentence->atomAt($next + 1);
+        $isJoined = $this->sentence->is('and', $next) && (null !== $this->sentence->begins('next_joint', $next + 1)
+            || null === $this->sentence->begins('intro', $next + 1) && null === $this->sentence->atomAt($next + 1));
 
         return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
             || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts', 'from_start'], $next));

@@ -1169,6 +1169,8 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                "bottom|invert|floor|bottom's (of|the|this|pipe|line)* from there|here (on|out)* (is|just|all|completely|totally)* "
+                    ."gone|missing",
                 'bottom (just|of|the|pipe|it|kind|completely)* disappears|vanishes',
                 'bottom|invert|floor (of|the|pipe|it|line|this|has|is|all|just|completely|totally|been)* washed|rusted|rotted|eaten|'
                     .'worn|corroded|deteriorated (out|away|through|off)',
@@ -3455,7 +3457,9 @@ return [
             'where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|'
                 .'joins',
         ]],
-        'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
+        'we_cannot' => ['' => [
+            "i|we can't|cannot", "i'm|we're not able|unable",
+        ]],
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
@@ -4276,7 +4280,7 @@ return [
             "it's|it got a (pretty|real|really|nice)* thick|heavy|thin|light coat|coating|layer|buildup (again)*",
             "(and|then|it's|it|is|she's|they're)* gone|rotted_out|missing|bad again (from)*",
             '(a)* (bit|lot|little|few|bunch|some)* more of it|them|that|those|the_same (right|here)* at',
-            "(there's)* (a)* (big|small|good|huge|nice|little|another)* lump|chunk|pile|clump|wad|patch|bunch of it|them|that (right|"
+            "(there's)* (a)* (big|small|good|huge|nice|little|another)* lump|chunk|pile|clump|wad|patch|bunch|ball of it|them|that (right|"
                 .'here)* at',
             "(there's|got|still|see)* a little|few|couple (more)* at (around|about)*",
             "second|third|fourth|fifth|sixth one's (up|just)*",
@@ -4423,6 +4427,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "i|we|i'd|we'd (would|just|really)* reckon|suggest|recommend|propose|think|quote|quoted (a|an|it|that|needs|doing|"
+                ."putting|in)* patch|liner|sleeve|relining|patch_liner|patch_lining|spot_repair",
             '<fixture> is at the (very)* back|front|end|other|top|far|opposite',
             "couldn't|wouldn't|can't get it|the_camera|my_camera|anything to go|through|in|down from the (other|house|street|back|"
                 .'front|inside|outside)* side|end|house|roof|street|stack',
