@@ -240,7 +240,9 @@ final readonly class PipeEnds
             $atom = $sentence->atomAt($i);
             // "from zero to 39" denies nothing.
             if (\in_array($atom?->role, [Atom::KIND, Atom::MATERIAL], true)
-                || null === $atom?->amount && $sentence->beginsAny(['deny', 'intro'], $i)) {
+                || null === $atom?->amount && $sentence->beginsAny(['deny', 'intro'], $i)
+                // "a short piece of cast that's about four feet"
+                && null === $sentence->begins('so_long', $i)) {
                 return null;
             }
             if (null === $atom?->amount || Unit::Small === $atom->amount->unit) {

@@ -37,7 +37,7 @@ return [
     ],
     // In any phrase these stand for a word as well.
     'alike' => [
-        'at' => ['around'],
+        'at' => ['around'], "we're" => ["you're"],
         'joint' => ['hub', 'bell', 'collar'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
     ],
     // What leans on the word before stands for these.
@@ -84,7 +84,7 @@ return [
     // Before a length it is the first of the line.
     'first' => ['first'],
     // Between a place and what ends there: "30 I'm out of it".
-    'subjects' => ['camera', "camera's", "one's", "i'm", "i'll", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're"],
+    'subjects' => ['camera', "camera's", "one's", "i'm", "i'll", "we're", "it's", 'it', "that's", 'i', 'we', 'is', "you're", 'you'],
     // Right before a name: what was named goes on.
     'the_same' => ['same'],
     // Between a name and what is said of it: "a root that was there".
@@ -1170,7 +1170,7 @@ return [
             ],
             'worn_invert+wear=gone' => [
                 "bottom|invert|floor|bottom's (of|the|this|pipe|line)* from there|here (on|out)* (is|just|all|completely|totally)* "
-                    ."gone|missing",
+                    .'gone|missing',
                 'bottom (just|of|the|pipe|it|kind|completely)* disappears|vanishes',
                 'bottom|invert|floor (of|the|pipe|it|line|this|has|is|all|just|completely|totally|been)* washed|rusted|rotted|eaten|'
                     .'worn|corroded|deteriorated (out|away|through|off)',
@@ -1629,6 +1629,8 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                '(directional)* bored|drilled it|them|that|right|straight (right|straight|clean|clear)* through (the|your|our|this|'
+                    .'her|his)* sewer|line|main|pipe|lateral|drain (main|line|pipe|lateral)*',
                 'went|goes|gone|going (right|straight|clean)* through the|our|your|this sewer (line|pipe|lateral)*',
                 'bore|boring|bored (went|goes|hole)* through (the)* (top|side|bottom)* (of)* the|our|your sewer|pipe|line|clay',
                 "conduit|gas_line|water_line|gas_pipe|water_pipe|fiber|fibre|electric_line|power_line (is|was|that's|been|running|"
@@ -2929,6 +2931,10 @@ return [
                 .'to|till|until '
                 .'(about|around|like|maybe|almost|right|here|at)*',
         ]],
+        // The same, where no place was said before.
+        'from_here_on' => ['' => [
+            'from (right)* here (all|the|way|out|up|down|clear|pretty|much)* to|till|until (about|around|like|maybe|almost|right)*',
+        ]],
         'from_that' => ['' => ['coming|comes|came|running|dripping|draining from|off that|it|there|them|those']],
         'was_replaced' => ['' => [
             "(there's|a|an|the|that|old|previous|another|this) repair from|between",
@@ -3197,6 +3203,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'then you get|end (up|with)* a|an',
             "(that|which|it)* tells|told me|you|us (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
             "(that|which|it)* means|meant (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
             "sometimes you'll|you|you'd|it|it'll|they|there's|people|guys",
@@ -3354,7 +3361,7 @@ return [
             'think of (it|this|that|them)* (like|as)', 'back in the day', 'what happens is',
             'normally|usually|typically i|you|we would|will', 'the reason you|they|we want|need|use', 'if you|they|people flush',
             'thing on my list', 'my wife|buddy|boss|dad says|said', "you don't want to see", 'they|he quoted',
-            'if it was my|mine|your', "don't|never ever", 'most of these|the houses|homes|lines', 'then you get|end (up|with)* a|an',
+            'if it was my|mine|your', "don't|never ever", 'most of these|the houses|homes|lines',
             'your|the line runs|goes from (the|your)* house', 'joints for roots to get', 'the roots from that|the|your',
             'if i find|see a|an|any', 'you could line', 'you want at least', 'we had one last', 'a lot of times', 'most tree roots',
             'cutter will take care', 'we do|offer spot|full|liners|patches|lining', 'they make a patch|liner',
@@ -3643,6 +3650,8 @@ return [
         'here' => ['' => ['look at all', 'right here', 'right there', 'right about here', 'here it|she is', 'here we are']],
         'not_capped' => ['' => ["nobody|never|not|wasn't|isn't (ever|has|been|properly)* capped", 'forgot to cap']],
         'capped' => ['' => [
+            "it's|it_is|been|was|got|they've|somebody (been|just|since|all)* filled|plugged|sealed|blocked|closed|packed|stuffed (it|"
+                .'off|up|in)* with concrete|mortar|cement|grout|brick',
             "there's|with|has|got a bung (right)* in|on it|the_end",
             "(got|has|with|put|have|there's)* a cap|plug|stopper glued|cemented|stuck|screwed|taped|jammed (on|in|over|to)* (it|that)*",
             "nobody's|nobody|no_one's|no_longer|not (been|being|even|actually|ever)* using_it|hooked_up|connected_to_anything|"
@@ -3927,6 +3936,7 @@ return [
         ]],
         // Before how long a pipe is from the beginning.
         'so_long' => ['' => [
+            "that's|which_is|which's|it's|it_is about|maybe|only|like|roughly|probably (about|like)*",
             'for|lasts|last|about|is|run|runs|goes (just|only|like|about|around|roughly|maybe|the|say|another|a|good|first)*',
             'which is|was (just|only|like|about|around|roughly|maybe)*', 'first',
         ]],
@@ -4427,8 +4437,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "strap|straps|hanger|hangers (has|have|had|is|are|that|that's|came)* broke|broken|snapped|missing|loose|gone",
             "i|we|i'd|we'd (would|just|really)* reckon|suggest|recommend|propose|think|quote|quoted (a|an|it|that|needs|doing|"
-                ."putting|in)* patch|liner|sleeve|relining|patch_liner|patch_lining|spot_repair",
+                .'putting|in)* patch|liner|sleeve|relining|patch_liner|patch_lining|spot_repair',
             '<fixture> is at the (very)* back|front|end|other|top|far|opposite',
             "couldn't|wouldn't|can't get it|the_camera|my_camera|anything to go|through|in|down from the (other|house|street|back|"
                 .'front|inside|outside)* side|end|house|roof|street|stack',
