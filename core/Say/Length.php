@@ -127,9 +127,16 @@ final readonly class Length
         return $isShown && $this->sentence->is('at_its_end', $where) && !$this->sentence->isAfter('at', $one->first);
     }
 
-    /** "the first two metres it's full of silt", "sludge from the beginning to fifteen feet": from the beginning on. */
-    public function isOfFirst(Amount $one, int $next): bool
+    /**
+     * "the first two metres it's full of silt", "sludge from the beginning to fifteen feet": from the beginning on.
+     *
+     * @param bool $isBegin whether no place was said before: "it's scaly from here up to 25"
+     */
+    public function isOfFirst(Amount $one, int $next, bool $isBegin): bool
     {
+        if ($isBegin && $this->sentence->isAfter('from_here_on', $one->first)) {
+            return true;
+        }
         if ($this->sentence->isAfter('from_opening', $one->first) || $this->isGoodFirst($one, $next)) {
             return !$this->isGoodFirst($one, $next);
         }

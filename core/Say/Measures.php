@@ -225,7 +225,7 @@ final class Measures
             if (null !== $base) {
                 $this->places[] = new Place(max(0.0, $base + $shift), null, $one->first, $one->last);
             }
-        } elseif ($length->isOfFirst($one, $next) || $this->isFromStart($one)) {
+        } elseif ($length->isOfFirst($one, $next, null === $this->carriedM && [] === $this->places)) {
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
         } elseif (null === $this->carriedM && [] === $this->places && $length->isWay($one, $next)) {
             $this->places[] = $place;
@@ -243,12 +243,6 @@ final class Measures
             && $this->sentence->isAfter('they_are', $one->first, 2)) {
             $this->places[] = $place;
         }
-    }
-
-    /** "it's scaly from here up to about 25", where no place was said before */
-    private function isFromStart(Amount $one): bool
-    {
-        return null === $this->carriedM && [] === $this->places && $this->sentence->isAfter('from_here_on', $one->first);
     }
 
     /** "the liner starts at three hundred mil": so little that nobody tells it in metres. */

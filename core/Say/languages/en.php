@@ -2278,6 +2278,7 @@ return [
                 'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'grade|slope|fall|pitch goes|is|turns|went|going|gets (to)* negative|backward|the_wrong_way|reverse',
                 'pitch|fall|grade|slope (is|on|it|here|there|that|of|this)* backwards|backward|negative|wrong|reversed|uphill|'
                     .'the_wrong_way',
                 'pitched|graded|sloped|pitching|sloping (the)* backwards|backward|wrong|uphill',
@@ -2587,7 +2588,7 @@ return [
             ],
             'pvc_gasketed' => [
                 'sdr', 'sdr 35', 'sdr thirty five', 's d r', 's d r 35', 'sdr 26', 'sdr 35 pvc', 'gasketed pvc', 'gasketed plastic',
-                'sewer pipe plastic',
+                'sewer pipe plastic', 'green pipe|plastic|pvc',
             ],
             'abs' => ['abs', 'a b s'],
             'concrete' => ['concrete', 'cement', 'concrete|cement pipe', 'transite', 'asbestos (cement)', 'transite pipe'],
