@@ -4438,6 +4438,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'where|how the|your|our|that pipe|line|clay|drain|sewer|lateral was|had (been|all|completely|totally)* collapsed|broken|'
+                .'broke|cracked|crushed|caved_in|busted|separated|rotted|shattered (out|through|in|up|off)*',
             "strap|straps|hanger|hangers (has|have|had|is|are|that|that's|came)* broke|broken|snapped|missing|loose|gone",
             "i|we|i'd|we'd (would|just|really)* reckon|suggest|recommend|propose|think|quote|quoted (a|an|it|that|needs|doing|"
                 .'putting|in)* patch|liner|sleeve|relining|patch_liner|patch_lining|spot_repair',
