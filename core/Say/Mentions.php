@@ -49,13 +49,14 @@ final class Mentions
     ) {
         $named = Overlaps::withoutTwins([...$this->named(), ...Ways::in($sentence, $measures, $pipes)]);
         usort($named, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
-        (new PipeEnds($sentence, $measures, $pipes))->place($named);
+        $ends = new PipeEnds($sentence, $measures, $pipes);
+        $ends->place($named);
         $this->spokenOf = [] === $named ? null : $named[\count($named) - 1]->kind;
         $truth = new Truth($sentence, $measures, $isPlacePending);
         $denial = new Denial($sentence, $measures);
         $this->retracted = $denial->retracts($named);
         $there = Overlaps::without(array_values(array_filter($denial->without($named, $this->retracted), $truth->isThere(...))), $sentence);
-        $this->all = Overlaps::withoutMore($there, $sentence, $measures);
+        $this->all = Overlaps::withoutMore([...$there, ...$ends->changes($there)], $sentence, $measures);
         foreach ($measures->depths as $depth) {
             // "you're going to have to dig that up, it's four feet deep there": that is measured.
             $isHere = $sentence->isAfter('they_are', $depth->first, 2) && $sentence->isAny('pointing', $depth->last + 1, $depth->last + 2);

@@ -169,9 +169,32 @@ final readonly class PipeEnds
         $known = $this->sentence->named->material($pipe->first) ?? $this->before->named();
         $isFollowed = fn (Atom $other) => $other->first > $pipe->last && $other->meaning !== $pipe->meaning
             && null !== $this->before($other->first, $other->last, $other->meaning);
-        $isOther = null === $known ? [] !== array_filter($this->pipes, $isFollowed) : $known !== $pipe->meaning;
+        // "there's a section of plastic from 23 to 28": whatever is around it.
+        $isPiece = $this->sentence->is('of', $pipe->first - 1);
+        $isOther = null === $known ? $isPiece || [] !== array_filter($this->pipes, $isFollowed) : $known !== $pipe->meaning;
 
         return null !== $begin && $isOther && !$this->sentence->is('definite', $pipe->first - 1) ? $begin : null;
+    }
+
+    /**
+     * "there's a section of plastic from 23 to 28": where it ends the pipe changes again.
+     *
+     * @param list<Mention> $there
+     *
+     * @return list<Mention>
+     */
+    public function changes(array $there): array
+    {
+        [$changes, $isPatch] = [[], [] !== array_filter($there, static fn (Mention $each) => Kind::OldPatch === $each->kind)];
+        foreach ($isPatch ? [] : $this->ends as $end) {
+            $isOfIt = static fn (Mention $each) => Kind::Transition === $each->kind && $each->place === $end->begin;
+            if (null !== $end->begin && $this->sentence->is('of', $end->word - 1) && [] !== array_filter($there, $isOfIt)) {
+                $changes[] = $change = new Mention(Kind::Transition, $end->word, $end->word);
+                $change->place = $end->place;
+            }
+        }
+
+        return $changes;
     }
 
     /** "the clay section has roots": what was named before is no other pipe now. */

@@ -1327,6 +1327,7 @@ return [
                 'oblong', 'egged',
             ],
             'old_patch' => [
+                'cut|spliced|stuck|let in (a|new|some|another|little|short|this)* piece|section|bit|length|chunk (of (new)* <pipe>)*',
                 'see (the|a|that|their|this)* new coupling(s)|band(s)|fernco',
                 'where (somebody|someone|they|he|the|a|guy|plumber|last|has|had|have|already|previously|was|it)* fixed|repaired|'
                     .'patched|replaced (it|this|that|the|pipe|here|before|once|already)*',
