@@ -280,8 +280,8 @@ final class PipeChange
         $next = $material->last + 1;
         $next += $sentence->is('described', $next) ? 1 : 0;
 
-        // "five point two cast iron and it's scaled", "33 clay again"
-        return self::isLast($sentence, $next) || null !== $sentence->begins('again', $next)
+        // "five point two cast iron and it's scaled"
+        return self::isLast($sentence, $next)
             // "thirty seven clay with an offset at the wall", "thirteen feet cast iron, it's rusty"
             || $sentence->is('with', $next) || $sentence->is('subjects', $next)
             || $sentence->is('and', $next) && ($sentence->is('subjects', $next + 1) || $sentence->is('known', $next + 1));

@@ -105,8 +105,9 @@ final readonly class Talk
     /** "when you get in the common line there's a belly from fifteen to 22": nobody supposes where both ends are. */
     private function isToldWhole(Mention $mention): bool
     {
-        $isIts = static fn (Place $place) => null !== $place->to && $place->first > $mention->last
-            && $place->first - $mention->last <= self::WAY_WORDS;
+        // … and not "if you've got trees you've got roots, and 27 to thirty is a belly"
+        $isIts = fn (Place $place) => null !== $place->to && $place->first > $mention->last
+            && $place->first - $mention->last <= self::WAY_WORDS && !$this->sentence->isAny('and', $mention->last, $place->first);
 
         return [] !== array_filter($this->measures->places, $isIts);
     }

@@ -165,7 +165,9 @@ final class Vacancy
     {
         $isBut = fn (int $word) => null !== $this->sentence->begins('contrast', $word);
 
+        // … nor "a wye at eighteen, it's not supposed to do that"
         return null !== $this->sentence->begins('deny', $place->last + 1)
+            && null !== $this->sentence->named->next($place->last + 1, $place->last + self::LANDMARK_WORDS)
             && [] === array_filter(range($place->last + 2, $place->last + self::BUT_WORDS), $isBut);
     }
 

@@ -4439,6 +4439,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'break|breaking|bust|busting|cut|cutting|saw_cut|jackhammer|jackhammering|tear|tearing|pour|pouring (up|out|through|any|'
+                .'some|the|all|your|of|that)* concrete',
+            'dye (came|comes|showed|shows|come|up|out)* in the manhole|chamber',
             'where|how the|your|our|that pipe|line|clay|drain|sewer|lateral was|had (been|all|completely|totally)* collapsed|broken|'
                 .'broke|cracked|crushed|caved_in|busted|separated|rotted|shattered (out|through|in|up|off)*',
             "strap|straps|hanger|hangers (has|have|had|is|are|that|that's|came)* broke|broken|snapped|missing|loose|gone",
