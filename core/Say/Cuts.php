@@ -9,12 +9,9 @@ final readonly class Cuts
 {
     /** Another run begins so many words behind what was named in the one before. */
     private const RUN_WORDS = 10;
-    /** "So there's a real bad crack": so many words behind a cut. */
-    private const NAMED_WORDS = 6;
-    /** "And I'm gonna keep pushing": so many words behind "and". */
-    private const MOVE_WORDS = 4;
 
     private Borders $words;
+    private BehindCut $behind;
     /** @var array<int, true> first words behind the place where something ends */
     private array $over;
 
@@ -25,6 +22,7 @@ final readonly class Cuts
     public function __construct(private Speech $speech, private array $atoms, private array $marks)
     {
         $this->words = new Borders($speech, $atoms, $marks);
+        $this->behind = new BehindCut($speech, $this->words, $marks);
         $over = [];
         foreach ($marks['ends'] ?? [] as $end) {
             $place = $this->words->from[($marks['at'][$end + 1] ?? $end) + 1] ?? null;
@@ -49,7 +47,7 @@ final readonly class Cuts
             // "okay so" opens once.
             $isOpened = !isset($inside[$i]) && !isset($opened[$i]) && $this->isMeant($i);
             $isCut = $isOpened || isset($behind[$i]) || isset($cuts[$i]) || $this->isBehindEnd($i);
-            $opened += $isOpened ? array_fill_keys(range($i, $this->behindCuts($i) - 1), true) : [];
+            $opened += $isOpened ? array_fill_keys(range($i, $this->behind->next($i) - 1), true) : [];
             $at = $isCut && !isset($cuts[$i]) ? $this->placeLeadingFrom($i) ?? $i : $i;
             if ($at > end($begins) && ($isCut || $this->speech->words[$i - 1]->isStop())) {
                 $begins[] = $at;
@@ -91,63 +89,7 @@ final readonly class Cuts
         $isChange = isset($this->words->until[$i - 1], $this->words->materials[($this->marks['changes'][$i] ?? -2) + 1]);
 
         return isset($this->marks['cut'][$i]) && !$isWithin && !$isChange
-            && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i) && !$this->isInList($i);
-    }
-
-    /** "roots at seventeen, then at 23, and then at 29", and not "a crack at seventeen, then at 23 there's a hole" */
-    private function isInList(int $cut): bool
-    {
-        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
-        $before = $this->words->until[$cut - ($this->words->is('and', $cut - 1) ? 2 : 1)] ?? null;
-        $place = $this->words->from[($this->marks['at'][$next] ?? $next - 1) + 1] ?? null;
-        if (null === $place?->amount || !$place->amount->mayBePlace() && !isset($this->words->tied[$place->first])
-            || !$this->words->is('lists_places', $next - 1) || !$this->isOfNamed($before)
-            || $place->amount->value <= ($before?->amount->value ?? 0.0)) {
-            return false;
-        }
-        $behind = $place->last + 1;
-        if (isset($this->marks['cut'][$behind])) {
-            return !$this->isShownBehind($behind, $place->first) || !$this->isNamedBehind($behind) || $this->isMoving($behind)
-                // "… then thirty, okay, there's a root at forty"
-                || $this->words->isPlaced($behind, $behind + self::NAMED_WORDS);
-        }
-
-        // "… and I'm gonna keep pushing", "… and after that"
-        return $this->words->is('and', $behind)
-            && (isset($this->marks['beside'][$behind + 1]) || $this->words->is('subjects', $behind + 1) && $this->isMoving($behind))
-            || !isset($this->speech->words[$behind]) || $this->speech->words[$behind - 1]->isStop();
-    }
-
-    /** "and then we keep going" */
-    private function isMoving(int $begin): bool
-    {
-        return [] !== array_intersect_key($this->marks['move'] ?? [], array_flip(range($begin, $begin + self::MOVE_WORDS)));
-    }
-
-    /** Whether anything is named a few words behind a cut. */
-    private function isNamedBehind(int $cut): bool
-    {
-        $next = $this->behindCuts($cut);
-        $words = array_flip(range($next, $next + self::NAMED_WORDS));
-
-        return [] !== array_intersect_key($this->words->starts + $this->words->materials, $words);
-    }
-
-    /** Whether a place is of what was named right before it. */
-    private function isOfNamed(?Atom $place): bool
-    {
-        return null !== $place && ($place->amount?->mayBePlace() || isset($this->words->tied[$place->first]))
-            && (isset($this->words->tied[$place->first]) || isset($this->words->named[$place->first - 1])
-                || $this->words->is('lists_places', $place->first - 1));
-    }
-
-    /** @return int the first word behind "okay", "okay so", "alright and now" */
-    private function behindCuts(int $cut): int
-    {
-        $next = ($this->marks['cut'][$cut] ?? $cut) + 1;
-        $led = $next + ($this->words->is('and', $next) ? 1 : 0);
-
-        return isset($this->marks['cut'][$led]) ? $this->behindCuts($led) : $next;
+            && !$this->isPlacedBehind($i) && !$this->isAim($i) && !$this->isOfPlace($i) && !$this->behind->goesOnWithList($i);
     }
 
     /** @return ?int where the place begins that stands before a cut and leads what is told behind it */
@@ -168,8 +110,8 @@ final readonly class Cuts
         $isBefore = \in_array($first - 1, $this->marks['sorry'] ?? [], true) || isset($this->marks['move'][$cut]);
         // "a break twenty one feet, so that's that", "here it goes to clay, twelve feet, so there's a crack at thirty"
         $isOfName = $isBefore || null !== $first && $this->words->isBehindName($first)
-            && (isset($this->marks['intro'][$this->behindCuts($cut)]) && !$this->isNamedBehind($cut)
-                || $this->words->isPlaced($cut, $cut + self::NAMED_WORDS));
+            && (isset($this->marks['intro'][$this->behind->next($cut)]) && !$this->behind->isNamed($cut)
+                || $this->behind->isPlaced($cut));
         if ($isNumbered || $isDepth || $isOfName || null !== $first && $this->isListEnd($first)) {
             return null;
         }
@@ -181,25 +123,7 @@ final readonly class Cuts
             return $first;
         }
 
-        return $this->isShownBehind($cut, $first) && !$this->isTied($first) ? $first : null;
-    }
-
-    /** "eighteen okay there's a joint with roots", and not "between twenty and thirty two feet, then there's a crack" */
-    private function isShownBehind(int $cut, int $first): bool
-    {
-        $next = $this->behindCuts($cut);
-        // … and not "water at twenty, and then we're out of it at 31"
-        $over = ($this->marks['closes'][$next] ?? $cut) + 1;
-        $isOver = $over > $next && !isset($this->words->from[($this->marks['at'][$over] ?? $over) + 1]);
-
-        return isset($this->marks['intro'][$next]) || isset($this->words->starts[$next]) || $isOver
-            // "seventeen feet, okay, a few roots", and not "four metres, then a rest bend at five"
-            || !isset($this->marks['contrast'][$cut]) && $this->words->is('articles', $next)
-                && isset($this->words->starts[$next + 2]) && !isset($this->words->from[$next + 1])
-            // "twenty eight okay the pipe's underwater"
-            || isset($this->words->starts[$next + 1]) && ($this->words->is('articles', $next)
-                // "seven metres, now it's starting to hold water", and not "the laundry ties in sixteen feet, then it dumps into …"
-                || $this->words->is('subjects', $next) && !isset($this->words->named[$first - 1]));
+        return $this->behind->isShown($cut, $first) && !$this->isTied($first) ? $first : null;
     }
 
     /** Whether a place is of what stands before it: "cast iron for eleven feet, and then there's a coupling". */

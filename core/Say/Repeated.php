@@ -85,7 +85,8 @@ final readonly class Repeated
             $isOnWay = $this->sentence->isAfter('to', $place->first) && !$this->sentence->isAfter('at', $place->first);
             // "a crack at twelve and at twenty, there's a coupling"
             $isOfOther = $this->isOther($part[1] + 1) || $this->unnamed->isNexts($mentions, $part);
-            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $isBehind ? $last : $at->last)) {
+            $third = $isBehind && [] !== $listed ? $place : null;
+            if (null !== $at && $isList && !$isOnWay && !$isOfOther && $this->isBare($part, $isBehind ? $last : $at->last, $third)) {
                 $listed[] = $before->againAt($place, ...$part);
             }
         }
@@ -210,18 +211,21 @@ final readonly class Repeated
      *
      * @param array{int, int} $part
      * @param int $before the last word of the place before it
+     * @param ?Place $third of a list, behind which may be talk: "… and 32 and 35, the water meter's over there"
      */
-    private function isBare(array $part, int $before): bool
+    private function isBare(array $part, int $before, ?Place $third): bool
     {
         // "… then at 23"
         for ($from = $part[0]; $this->sentence->is('lists_places', $from); ++$from) {
         }
-
         // "a root at five, and a coupling at fourteen"
         $isOther = $this->sentence->is('anew', $from) && !$this->sentence->beginsAny(['another', 'more_of_it'], $from);
+        $to = $third?->first === $from && !$this->sentence->is('is', $third->last + 1)
+            && !$this->sentence->has('landmark', $third->last + 1, $third->last + self::NAMED_WORDS) ? $third->last : $part[1];
 
-        return $part[1] - $part[0] < self::BARE_WORDS && $part[0] - $before < self::BARE_WORDS
+        return $to - $part[0] < self::BARE_WORDS && $part[0] - $before < self::BARE_WORDS
             && !$isOther && !$this->sentence->isAny('nothing_there', ...$part)
-            && !$this->sentence->has(['ends', 'out_again', 'reached', 'presence', 'beside'], $from, $part[1]);
+            && !$this->sentence->has(['ends', 'out_again', 'reached', 'beside'], $from, $part[1])
+            && !$this->sentence->has('presence', $from, $to);
     }
 }
