@@ -56,7 +56,7 @@ final class Joined
                 && !self::isElsewhere($sentence, max($sentence->named->before($other->first) ?? 0, $one->last) + 1, $other->first - 1);
             // "roots at 27, and from there out to sixty it's clean"
             $isEnded = $isEnded && !(new Vacancy($sentence))->isCleanTo($one->last, $other);
-            if ($isEnded && self::isOneStretch($mentions, $one, $other)) {
+            if ($isEnded && self::isOneStretch($sentence, $mentions, $one, $other)) {
                 $stretch = Place::over($one->from, $other->from, new Place($one->from, null, $one->first, $other->last));
                 array_splice($places, $i, $j - $i + 1, [$stretch]);
             }
@@ -177,7 +177,7 @@ final class Joined
      *
      * @param list<Mention> $mentions
      */
-    private static function isOneStretch(array $mentions, Place $from, Place $to): bool
+    private static function isOneStretch(Sentence $sentence, array $mentions, Place $from, Place $to): bool
     {
         $before = array_filter($mentions, static fn (Mention $each) => $each->first < $to->first);
         // "at 22 it drops into cast iron, and that has scale all the way to 38"
@@ -190,7 +190,10 @@ final class Joined
             && $from->first - $each->last <= self::NAME_TO_PLACE && self::stretches($each));
         $isNamedBetween = 1 === \count($kinds) && [] === $named;
 
-        return ([] === $between || $isNamedBetween) && (false === $last || self::stretches($last));
+        // "an open joint at seventeen, and from twenty feet all the way to 23 it's full of debris"
+        $isOfNext = $sentence->isAfter('from', $from->first) && $sentence->begins('to', $from->last + 1) === $to->first - 1;
+
+        return ([] === $between || $isNamedBetween) && (false === $last || $isOfNext || self::stretches($last));
     }
 
     /**

@@ -130,13 +130,15 @@ final class Materials
             || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
     }
 
+    /** "cast iron for the first eleven feet", "the first ten feet was replaced with plastic" */
     private static function isOfFirst(Mention $mention, Sentence $sentence): bool
     {
-        $isFirst = static fn (Atom $atom) => null !== $atom->amount && $atom->first > $mention->last
-            && $atom->first - $mention->last <= self::FIRST_WORDS && $sentence->is('first', $atom->first - 1);
-        $first = array_values(array_filter($sentence->atoms, $isFirst))[0] ?? null;
+        $isFirst = static fn (Atom $atom) => null !== $atom->amount && $sentence->is('first', $atom->first - 1)
+            && null === $sentence->named->next(min($mention->last, $atom->last) + 1, max($mention->first, $atom->first) - 1)
+            && ($atom->first > $mention->last && $atom->first - $mention->last <= self::FIRST_WORDS
+                || $mention->first - $atom->last <= self::FIRST_WORDS && $sentence->is('was', $atom->last + 1));
 
-        return null !== $first && null === $sentence->named->next($mention->last + 1, $first->first);
+        return [] !== array_filter($sentence->atoms, $isFirst);
     }
 
     /** "it's plastic for a little bit, and then it goes to clay": whether the pipe was said to be another before. */

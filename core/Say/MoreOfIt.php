@@ -21,6 +21,14 @@ final readonly class MoreOfIt
     {
     }
 
+    /** "there's more at seven", and not "one more at seven" */
+    public function isSaid(int $from, int $to): bool
+    {
+        $isMore = fn (int $word) => $this->sentence->is('more', $word) && !$this->sentence->is('pronouns', $word - 1);
+
+        return [] !== array_filter(range($from, $to), $isMore);
+    }
+
     /**
      * "that joint's got some too".
      *

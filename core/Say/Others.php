@@ -55,8 +55,7 @@ final readonly class Others
             $before = Unnamed::before($mentions, $part);
             // "roots at the wye, there's more at seven": more roots.
             // … and "the joint's offset, and the next joint's got them too"
-            $isMoreSaid = $this->sentence->isAny('more', ...$part)
-                || $this->sentence->isAny('them', $part[0] - self::ANOTHER_WORDS, $part[1]);
+            $isMoreSaid = $this->more->isSaid(...$part) || $this->sentence->isAny('them', $part[0] - self::ANOTHER_WORDS, $part[1]);
             $isOfMore = $isMoreSaid && !\in_array($before?->kind?->family(), self::COME_AGAIN, true);
             $growing = $isOfMore ? array_filter($mentions, static fn (Mention $each) => $each->last < $part[0]
                 && \in_array($each->kind?->family(), self::COME_AGAIN, true)) : [];

@@ -4439,6 +4439,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'dye|smoke test and it (came|comes|showed) (up|out)* in the manhole|chamber|next',
             'break|breaking|bust|busting|cut|cutting|saw_cut|jackhammer|jackhammering|tear|tearing|pour|pouring (up|out|through|any|'
                 .'some|the|all|your|of|that)* concrete',
             'dye (came|comes|showed|shows|come|up|out)* in the manhole|chamber',
