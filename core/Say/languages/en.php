@@ -4441,6 +4441,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'he|they|she ran|run out of pipe|line|money|parts|fittings',
+            "trap|p_trap (it's|that's|has|is|with|still|got)* (got)* water in it|there",
             'dye|smoke test and it (came|comes|showed) (up|out)* in the manhole|chamber|next',
             'break|breaking|bust|busting|cut|cutting|saw_cut|jackhammer|jackhammering|tear|tearing|pour|pouring (up|out|through|any|'
                 .'some|the|all|your|of|that)* concrete',
