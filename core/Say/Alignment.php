@@ -22,6 +22,8 @@ final readonly class Alignment
 
     private Ties $ties;
     private Vacancy $vacancy;
+    /** Whether a place right before the sentence waits for what is named first in it. */
+    private bool $isWaiting;
 
     /** @var list<list<array{Place, int}>> before the first name, between each and the next, behind the last; with what each costs left */
     private array $between;
@@ -46,6 +48,7 @@ final readonly class Alignment
             $between[] = array_map(fn (Place $place) => [$place, $this->vacancy->cost($place, $place === $last)], $here);
         }
         $this->between = $between;
+        $this->isWaiting = $pending?->last === $sentence->first - 1 && !$this->hasOwn();
     }
 
     /** @return list<?Place> of each name; none also where it is at the pending one */
@@ -201,8 +204,8 @@ final readonly class Alignment
         $number = $behind ?? \count($this->mentions);
         $here = $this->between[$number];
         // A place that stands right before the sentence is of what is named first in it.
-        $isNext = 0 === $number && $this->pending?->last === $this->sentence->first - 1 && $this->pending !== $taken && !$this->hasOwn();
-        $cost = $isNext ? $this->vacancy->cost($this->pending, false) : 0;
+        $isNext = 0 === $number && $this->isWaiting && $this->pending !== $taken;
+        $cost = $isNext && null !== $this->pending ? $this->vacancy->cost($this->pending, false) : 0;
         foreach ($here as [$place, $vacant]) {
             $cost += $place === $before?->place || $place === $taken ? 0 : $vacant;
         }

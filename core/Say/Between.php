@@ -11,6 +11,8 @@ final readonly class Between
     public const CLEAN = 4;
     /** "Keep going": whoever has moved on is somewhere else. */
     public const MOVED = 15;
+    /** "A rag hung up at twenty": so many words between. */
+    private const RIGHT_BEHIND = 2;
     /** A word, an "and", a comma. */
     private const WORD = 2;
     private const AND = 5;
@@ -89,5 +91,13 @@ final readonly class Between
             && null === $this->sentence->begins('to_a_side', $begin);
 
         return [] !== array_filter($this->sentence->marks('beside'), $isThen, \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** "paper in it, and at forty two", and not "a rag hung up at 42" */
+    public function isLedAfresh(int $from, Place $place): bool
+    {
+        $led = $this->sentence->leadingTo('at', $place->first)[0] ?? $place->first;
+
+        return $led - $from > self::RIGHT_BEHIND || $this->sentence->is('and', $led - 1) || null !== $this->sentence->amountBefore($led);
     }
 }

@@ -28,8 +28,7 @@ final class Materials
     private float $endS = 0.0;
     /** Whether no place was said in the run yet. */
     private bool $isBegin = true;
-    /** Whether the sentence before told of what couples two pipes. */
-    private bool $isCoupled = false;
+    private ?Sentence $before = null;
     /** @var list<string> */
     private array $all = [];
 
@@ -79,7 +78,7 @@ final class Materials
             $this->end = null;
         }
         $this->isBegin = $this->isBegin && [] === $measures->places;
-        $this->isCoupled = $sentence->isAny('adaptors', $sentence->first, $sentence->last);
+        $this->before = $sentence;
         $this->named = $sentence->named->material($sentence->last + 1) ?? $this->named;
         $this->all = [...$this->all, ...array_column(PipeEnds::pipes($sentence), 'meaning')];
     }
@@ -119,15 +118,20 @@ final class Materials
         $isBegin = PipeChange::TOLD === $mention->by && null === $before && ($isFirst && $mention->place?->from <= self::BEGINS_WITHIN_M
             // "thirty feet it's a clay joint"
             || null !== $sentence->begins('joint_named', $mention->last + 1));
-
-        // "there's a coupling at fourteen, and then it's clay": whatever it was before.
-        $isCoupled = ($this->isCoupled || $sentence->isAny('adaptors', $sentence->first, $mention->first))
-            && null === $sentence->begins('joint_named', $mention->last + 1);
-        $isUnknown = null === $before && !$isChange && !$isCoupled;
+        $isUnknown = null === $before && !$isChange && !$this->isCoupled($mention, $sentence);
 
         return $isBegin || !$isTold || $isAgain || $isBeside && ($before === $after || $isUnknown)
             || \in_array($mention->by, [PipeChange::BARE, PipeChange::BEHIND], true) && $before === $after
             || PipeChange::BEHIND === $mention->by && null === $fromM && !$isChange;
+    }
+
+    /** "there's a coupling at fourteen, and then it's clay": whatever it was before. */
+    private function isCoupled(Mention $mention, Sentence $sentence): bool
+    {
+        $isBefore = true === $this->before?->isAny('adaptors', $this->before->first, $this->before->last);
+
+        return ($isBefore || $sentence->isAny('adaptors', $sentence->first, $mention->first))
+            && null === $sentence->begins('joint_named', $mention->last + 1);
     }
 
     /** "cast iron for the first eleven feet", "the first ten feet was replaced with plastic" */

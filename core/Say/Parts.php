@@ -65,13 +65,16 @@ final readonly class Parts
     /** "one at fourteen, one at eighteen, separated joint at 22": that has its own place. */
     private function isBehindAnother(int $begin, int $i): bool
     {
-        // "… one at twenty, we get into a low area at 24"
-        $shown = $this->sentence->is('subjects', $i) ? $this->sentence->named->next($i, $i + self::SHOWN_WORDS) : null;
-        $name = $this->sentence->atomAt($shown ?? $i + ($this->sentence->is('articles', $i) ? 1 : 0));
         // "and here at eighteen again, a hole at twenty"
         $again = null !== $this->sentence->begins('again', $i - 1);
         $before = $this->sentence->amountBefore($again ? $i - 1 : $i);
-        if (Atom::KIND !== $name?->role || null === $before || !$this->sentence->isAfter('at', $before->first)) {
+        if (null === $before || !$this->sentence->isAfter('at', $before->first)) {
+            return false;
+        }
+        // "… one at twenty, we get into a low area at 24"
+        $shown = $this->sentence->is('subjects', $i) ? $this->sentence->named->next($i, $i + self::SHOWN_WORDS) : null;
+        $name = $this->sentence->atomAt($shown ?? $i + ($this->sentence->is('articles', $i) ? 1 : 0));
+        if (Atom::KIND !== $name?->role) {
             return false;
         }
         // "at" may end its name.

@@ -56,8 +56,6 @@ final readonly class Ties
     private const OVER = 7;
     /** "There too", "behind it": however far behind, it is no farther than so many words. */
     private const THERE_WORDS = 2;
-    /** "A rag hung up at twenty": so many words between. */
-    private const RIGHT_BEHIND = 2;
     /** "And it's": so many words behind what that is said of. */
     private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
@@ -133,10 +131,7 @@ final readonly class Ties
         $from = $mention->last + 1;
         $isTold = $this->told->is($mention, $place);
         // "paper in it, and at forty two we're at the stack"
-        $led = $this->sentence->leadingTo('at', $place->first)[0] ?? $place->first;
-        $isReached = null !== $this->sentence->begins('reached', $place->last + 1)
-            // … and not "a rag hung up at twenty, we're at 22"
-            && ($led - $from > self::RIGHT_BEHIND || $this->sentence->is('and', $led - 1) || null !== $this->sentence->amountBefore($led));
+        $isReached = null !== $this->sentence->begins('reached', $place->last + 1) && $this->between->isLedAfresh($from, $place);
         $isAt = true !== $this->isPlaceFirst && !$isReached && ($this->sentence->isAfter('at', $place->first)
             || $this->sentence->isAfter('from', $place->first) || $this->sentence->isAfter('between', $place->first));
 
