@@ -22,8 +22,8 @@ final readonly class Alignment
 
     private Ties $ties;
     private Vacancy $vacancy;
-    /** Whether a place right before the sentence waits for what is named first in it. */
-    private bool $isWaiting;
+    /** The place right before the sentence, where it waits for what is named first in it. */
+    private ?Place $waiting;
 
     /** @var list<list<array{Place, int}>> before the first name, between each and the next, behind the last; with what each costs left */
     private array $between;
@@ -48,7 +48,7 @@ final readonly class Alignment
             $between[] = array_map(fn (Place $place) => [$place, $this->vacancy->cost($place, $place === $last)], $here);
         }
         $this->between = $between;
-        $this->isWaiting = $pending?->last === $sentence->first - 1 && !$this->hasOwn();
+        $this->waiting = $pending?->last === $sentence->first - 1 && !$this->hasOwn() ? $pending : null;
     }
 
     /** @return list<?Place> of each name; none also where it is at the pending one */
@@ -204,8 +204,8 @@ final readonly class Alignment
         $number = $behind ?? \count($this->mentions);
         $here = $this->between[$number];
         // A place that stands right before the sentence is of what is named first in it.
-        $isNext = 0 === $number && $this->isWaiting && $this->pending !== $taken;
-        $cost = $isNext && null !== $this->pending ? $this->vacancy->cost($this->pending, false) : 0;
+        $waiting = 0 === $number && $this->waiting !== $taken ? $this->waiting : null;
+        $cost = null === $waiting ? 0 : $this->vacancy->cost($waiting, false);
         foreach ($here as [$place, $vacant]) {
             $cost += $place === $before?->place || $place === $taken ? 0 : $vacant;
         }

@@ -134,11 +134,11 @@ final readonly class Length
      */
     public function isOfFirst(Amount $one, int $next, bool $isBegin): bool
     {
-        if ($isBegin && $this->sentence->isAfter('from_here_on', $one->first)) {
-            return true;
+        if ($this->isGoodFirst($one, $next)) {
+            return false;
         }
-        if ($this->sentence->isAfter('from_opening', $one->first) || $this->isGoodFirst($one, $next)) {
-            return !$this->isGoodFirst($one, $next);
+        if ($this->sentence->isAfter('from_opening', $one->first) || $isBegin && $this->sentence->isAfter('from_here_on', $one->first)) {
+            return true;
         }
         $name = $this->sentence->named->next($next, $next + self::OF_FIRST_WORDS);
         $atom = null === $name ? null : $this->sentence->atomAt($name);

@@ -28,7 +28,7 @@ final class Materials
     private float $endS = 0.0;
     /** Whether no place was said in the run yet. */
     private bool $isBegin = true;
-    private ?Sentence $before = null;
+    private ?Sentence $sentenceBefore = null;
     /** @var list<string> */
     private array $all = [];
 
@@ -78,7 +78,7 @@ final class Materials
             $this->end = null;
         }
         $this->isBegin = $this->isBegin && [] === $measures->places;
-        $this->before = $sentence;
+        $this->sentenceBefore = $sentence;
         $this->named = $sentence->named->material($sentence->last + 1) ?? $this->named;
         $this->all = [...$this->all, ...array_column(PipeEnds::pipes($sentence), 'meaning')];
     }
@@ -128,7 +128,8 @@ final class Materials
     /** "there's a coupling at fourteen, and then it's clay": whatever it was before. */
     private function isCoupled(Mention $mention, Sentence $sentence): bool
     {
-        $isBefore = true === $this->before?->isAny('adaptors', $this->before->first, $this->before->last);
+        $last = $this->sentenceBefore;
+        $isBefore = null !== $last && $last->isAny('adaptors', $last->first, $last->last);
 
         return ($isBefore || $sentence->isAny('adaptors', $sentence->first, $mention->first))
             && null === $sentence->begins('joint_named', $mention->last + 1);

@@ -185,12 +185,12 @@ final readonly class PipeEnds
      */
     public function changes(array $there): array
     {
-        [$changes, $isPatch] = [[], [] !== array_filter($there, static fn (Mention $each) => Kind::OldPatch === $each->kind)];
+        $isPatch = [] !== array_filter($there, static fn (Mention $each) => Kind::OldPatch === $each->kind);
+        $changes = [];
         foreach ($isPatch ? [] : $this->ends as $end) {
-            $isOfIt = static fn (Mention $each) => Kind::Transition === $each->kind && $each->place === $end->begin;
-            if (null !== $end->begin && $this->sentence->is('of', $end->word - 1) && [] !== array_filter($there, $isOfIt)) {
-                $changes[] = $change = new Mention(Kind::Transition, $end->word, $end->word);
-                $change->place = $end->place;
+            $begins = array_filter($there, static fn (Mention $each) => Kind::Transition === $each->kind && $each->place === $end->begin);
+            if (null !== $end->begin && [] !== $begins && $this->sentence->is('of', $end->word - 1)) {
+                $changes[] = reset($begins)->againAt($end->place, $end->word, $end->word);
             }
         }
 

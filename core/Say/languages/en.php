@@ -3466,9 +3466,7 @@ return [
             'where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|'
                 .'joins',
         ]],
-        'we_cannot' => ['' => [
-            "i|we can't|cannot", "i'm|we're not able|unable",
-        ]],
+        'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
