@@ -60,12 +60,17 @@ final readonly class BareNumber
             && Atom::KIND === $this->sentence->atomAt($next)?->role;
         // "that's at least ten wipes"
         if ($isTimes || $isNumbered || $isArticle || $this->isYear() || $this->isHowMuch() || $this->isTallied($next)
-            || $this->sentence->isAfter('at_least', $this->one->first)) {
+            || $this->sentence->isAfter('at_least', $this->one->first)
+            // "I get a call at six in the morning"
+            || null !== $this->sentence->begins('of_the_day', $next)) {
             return false;
         }
+        // "at nought there's a bend"
+        $isBegin = 0.0 === $this->one->value && $this->sentence->isAfter('at', $this->one->first)
+            && null !== $this->sentence->begins('intro', $next);
         // Nobody counts in tenths: "six point two more roots".
         if ($this->one->value > self::LARGEST || !$this->one->isTenths() && max($this->place->from, $this->place->to) < 1) {
-            return false;
+            return $isBegin;
         }
         $isAt = $this->one->mayBePlace() && $this->sentence->isAfter('at', $this->one->first);
 

@@ -30,6 +30,14 @@ final readonly class Named
         return $end;
     }
 
+    /** Where the name begins that ends right before a word; none where none does. */
+    public function beginsBefore(int $i): ?int
+    {
+        $name = array_values(array_filter($this->names, static fn (Atom $name) => $name->last === $i - 1))[0] ?? null;
+
+        return $name?->first;
+    }
+
     /** Where the first name between two words begins; none where there is none. */
     public function next(int $from, int $to): ?int
     {

@@ -88,8 +88,8 @@ final readonly class Numbers
             return null;
         }
         [$value, $length] = $read ?? [1.0, 1];
-        if (self::HUNDRED === (int) $this->simple($i + $length) && $value < self::TEN) {
-            return $this->withRest($i, $value * self::HUNDRED, $length + 1);
+        if (null !== $hundreds = $this->hundreds($i, $value, $length)) {
+            return $hundreds;
         }
         // "one eleven" is a hundred and eleven, but not in "the next one, eleven feet" nor in "it's four foot two, twenty six feet …"
         $isRead = $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1) && !$this->is('bare_inches_after', $i - 1);
@@ -105,6 +105,22 @@ final readonly class Numbers
         $behind = $this->behindPoint($i + $length);
 
         return [$value + ($behind[0] ?? 0.0), $length + ($behind[1] ?? 0)];
+    }
+
+    /** @return ?array{float, int} "two hundred and four", "thirty five hundred dollars" */
+    private function hundreds(int $i, float $many, int $length): ?array
+    {
+        if (self::HUNDRED !== (int) $this->simple($i + $length)) {
+            return null;
+        }
+        // "at fifteen, hundred mil clay", "twenty, a hundred mil": of two numbers.
+        $isOne = 0.0 !== fmod($many, self::TEN) && !$this->is('small', $i + $length + 1);
+
+        return match (true) {
+            $many < self::TEN => $this->withRest($i, $many * self::HUNDRED, $length + 1),
+            $isOne => [$many * self::HUNDRED, $length + 1],
+            default => null,
+        };
     }
 
     /** @return ?array{float, int} "point five", "point oh five", "point two five", "point fifteen" */

@@ -39,7 +39,19 @@ final readonly class Talk
     public function isOf(Mention $mention): bool
     {
         return $this->isTalkedOf($mention) || $this->isSupposed($mention) || $this->isCompared($mention)
-            || $this->isOutdoors($mention) || $this->isGeneralBehind($mention);
+            || $this->isOutdoors($mention) || $this->isGeneralBehind($mention) || $this->isTaught($mention);
+    }
+
+    /** "A hole in the pipe means you can't line it", "a diaper will stop it up": of any of them, for none is shown. */
+    private function isTaught(Mention $mention): bool
+    {
+        $behind = ($this->sentence->begins('in_the_pipe', $mention->last + 1) ?? $mention->last) + 1;
+        $begin = $this->sentence->part($mention->first)[0];
+        $isOne = $this->sentence->isAny('known', $mention->first - 1, $mention->first)
+            || [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS) || $this->sentence->is('has', $mention->first - 1);
+
+        return Kind::CannotGoFurther !== $mention->kind && $this->sentence->is('taught', $behind) && !$isOne
+            && !$this->measures->hasPlace($begin - 1, $mention->first);
     }
 
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */
@@ -53,7 +65,8 @@ final readonly class Talk
                 && !$this->measures->hasPlace($end, $mention->first) && !$this->isToldAtPlace($mention)
                 && !$this->ownPlace->isToldSince($end, $mention)
                 // "… by another outfit, start of the liner is at about four feet"
-                && !$this->sentence->is('is', $mention->last + 1);
+                && !($this->sentence->is('is', $mention->last + 1)
+                    && $this->measures->hasPlace($mention->last, $mention->last + self::TOLD_WORDS));
             // What is shown may have "there's" in its name.
             if ($isBehind && !$this->sentence->has(self::SHOWS, $end + 1, $mention->first) && !$this->isOurEnd($mention)) {
                 return true;
@@ -119,6 +132,7 @@ final readonly class Talk
         $behind = [$mention->last + 1, $mention->last + self::OUTDOORS_WORDS];
         // "a hole, the tree in the front yard is what …": that is in the yard.
         $isIts = fn (int $end, int $begin) => $begin >= $behind[0] && $end <= $behind[1]
+            && null === $this->sentence->named->next($behind[0], $begin)
             && !$this->sentence->isAny('articles', $behind[0], $begin - 1)
             // "a joint that's come apart, and it's dripping on the ground"
             && !$this->sentence->isAny('and', $behind[0], $begin - 1);

@@ -39,7 +39,7 @@ final readonly class Truth
         $isNot = (new Denial($this->sentence, $this->measures))->is($mention)
             || $this->isTakenBack($mention) || (new Asked($this->sentence, $this->measures))->is($mention) || $this->isName($mention)
             || $this->isFarOff($mention) || (new Talk($this->sentence, $this->measures))->isOf($mention)
-            || (new Gone($this->sentence, $this->measures))->is($mention);
+            || (new Gone($this->sentence, $this->measures))->is($mention) || (new Handled($this->sentence, $this->measures))->is($mention);
         if ($isNot) {
             return !$this->isName($mention) && !$this->isTakenBack($mention) && (new AfterAll($this->sentence))->is($mention);
         }

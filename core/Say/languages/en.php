@@ -410,6 +410,39 @@ return [
     // How the name of many ends, which a number before it counts.
     'many' => ['s', 'people', 'men'],
     'not_many' => ["'s", 'ss', 'us', 'is', 'as', 'wards', 'ways'],
+    // Between what somebody does about something and its name; of these what shows that it is at hand.
+    'qualifies' => [
+        'a', 'an', 'the', 'any', 'some', 'all', 'of', 'another', 'one', 'next', 'other', 'second', 'first', 'last',
+        'more', 'much', 'little', 'small', 'big', 'huge', 'large', 'old', 'bad', 'whole',
+        'tree',
+        'your', 'my', 'our', 'their', 'his', 'her', 'bit', 'bunch', 'lot', 'lots', 'ton', 'piece', 'chunk', 'fine', 'heavy', 'bigger',
+        'this', 'these', 'those', 'that',
+    ],
+    'at_hand' => ['this', 'these', 'those'],
+    // Behind a name that nothing shows: what such a thing does in general.
+    'taught' => [
+        'means', 'mean', 'will', 'would', 'can', 'could', 'should', 'might', "isn't", "aren't", "doesn't", "don't", "won't", 'makes',
+        'catches',
+        'causes', 'happens', 'usually', 'always', 'never', 'often', 'sometimes', "'ll",
+    ],
+    // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
+    'the_one' => ['the'],
+    'leads' => [
+        'and', 'or', 'but', 'so', 'then', 'now', 'because', 'cause', 'since', 'if', 'when', 'where', 'while', 'that', "that's", "there's",
+        "here's", 'is', 'are', 'was', 'were', 'be', "it's", 'its', 'what', 'how', 'with', 'of', 'in', 'at', 'on', 'by', 'to', 'from', 'for',
+        'into', 'onto', 'over', 'under', 'behind', 'around', 'through', 'past', 'after', 'before', 'between', 'beside', 'until', 'till',
+        'like', 'just', 'okay', 'alright', 'yeah', 'well', 'see', 'seeing', 'look', 'looking', 'notice', 'all', 'got', 'have', 'has', 'had',
+        'i', 'hit', 'there', 'here', 'than', 'as', 'also', 'again', 'even', 'still', 'up', 'down', 'out', 'off', 'about', 'along',
+        'probably', 'maybe', 'found', 'find', 'come', 'comes', 'letting', 'washing', 'reach', 'reached', 'passed', 'pass', 'show', 'you',
+        "they're", 'feel', "what's", "who's", "where's", 'only', 'mostly', 'both', 'good', 'did', 'next', 'first', 'feet', 'foot',
+        'located', 'marked', 'mark',
+    ],
+    // "To fix a belly" is still to be done; "to see" one of these is not.
+    'infinitive' => ['to'],
+    'seeing' => [
+        'see', 'call', 'get', 'have', 'be', 'is', 'are', 'was', 'say', 'show', 'notice', 'hit', 'go', 'reach',
+        'where', 'make', 'me', 'you', 'us',
+    ],
     // A bare number may be a place before one of these even so; and they say nothing by themselves.
     'after_places' => [
         'because', 'since', "i'm", "we're", "it's", "you're", 'there', 'that', 'then', 'okay', 'even', 'next', 'joint',
@@ -505,6 +538,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'proper|good|right|real|decent|serious mass|ball|wad',
                 "it's|that's|this_is|this's (like|just|kind|of|a|a_pretty|real|really)* big|huge|giant|solid|thick|nasty clump|mass "
                     .'and|coming|growing|right|there|here',
                 'hairy|matted|fuzzy|stringy|big|huge (hairy|old|matted|fuzzy)* root mass|ball|clump',
@@ -659,6 +693,8 @@ return [
                 'sunk|sunken|sank|settled (down)', 'sunken|sunk|settled pipe|line|section', 'bottomed out',
             ],
             'low_spot+water' => [
+                'level starts|begins|started to come|rise|climb|creep|go|build (up)*',
+                "level's|level (is|just)* coming|rising|creeping|climbing up",
                 "(it's|that's|is)* holding|got (just|about|maybe|like|only|a)* skim|film|sheen|whisker of water",
                 "water's|water (is)* up here|now|again",
                 "water's|water (is)* up at|from the start|beginning|outset",
@@ -3205,6 +3241,18 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "(so|then|and|that's|when)* (how)* i|you|we|he know|knew (right|away|that)* there's|there_is|there_was|we_had|we've|"
+                ."you've|you_had (got)* (a|an)*",
+            'what (does|do|did)* (a|an|the|that|those|these)* <trouble> look|looks like',
+            'did|has|have|does anybody|anyone|you|they|somebody (ever)* mention|mentioned|tell|told|say|said',
+            'guys|people|folks|plumbers get|lose|leave|put|break their|a|the',
+            'everything looks|feels|sounds like a',
+            'know|find_out|figure_out|asked|wonder|wondering|wants_to_see where the|that|this <trouble> is|was|are',
+            "(i've|we've|i|we|he|she|they|guy|somebody) pulled|found|fished|flushed|seen (<any>)* toys|diapers|toothbrushes|phones|"
+                .'towels|bellies|offsets|cracks',
+            '(my|our|his|her|a)* buddy|wife|neighbor|neighbour|helper|guy|friend|uncle (once)* found|pulled|flushed|dropped|lost|broke|put',
+            '(this|that|one|some)* guy|lady|woman|man|kid|customer flushed|dropped|poured|dumped|lost',
+            'scale|rust|grease|soap|sludge|scum (always|usually|just)* builds|grows|collects|sticks|forms',
             'then you get|end (up|with)* a|an',
             "(that|which|it)* tells|told me|you|us (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
             "(that|which|it)* means|meant (that)* there's|there_is|you've|we've|you_have|we_have (got)*",
@@ -3344,6 +3392,13 @@ return [
         ]],
         // Where no pipe is.
         'outdoors' => ['' => [
+            'in|on (the|their|that)* foundation|slab|sidewalk|surface|stump|stucco|patio|porch',
+            'at|on|in the|that|my old|other|last job|house|place',
+            'lift|lifts|lifting|lifted|buckling|raised (up)* the|their|your|that sidewalk|driveway|patio|slab',
+            "in|at|down (the|their|her|his)* neighbor's|neighbour's|neighbors line|house|yard|pipe|sewer",
+            'in this|our|that (part|side|end|of)* town|neighborhood|neighbourhood|area|county|city|subdivision',
+            'in|from a|another line|pipe|drain once|before',
+            'out of toilets|drains|lines|showers',
             '(out)* in|on the|my|his|her|your|our (front|back)* yard|lawn|driveway|truck|grass|ground|sidewalk|bucket|trash|'
                 .'flange|toilet',
         ]],
@@ -3351,12 +3406,83 @@ return [
         // Behind how long the pipe is.
         'hits' => ['' => ['then i|we|you|it hit|hits|reach|get|come|see (to)*', "then (there's|there) (is)* (a|the|your)*",
             'and (then)* hit|hits']],
+        // What somebody does about something, before its name.
+        'handles' => ['' => [
+            'a|one|another|good|classic|sure sign|signs|symptom|indication of',
+            'bucket|handful|bag|truckload|truck|bucketful of',
+            'until|till|before|unless',
+            'saved|save|saving|took_home',
+            'nobody|no_one|they|he|she|who|that|inspector|guy noticed|saw|missed|caught|believe|believed',
+            '(it|they|he|she|inspector)* failed|fails|fail|pass|passes (it|this|us|them)* for|with|because_of',
+            'anything|everything|something over|under|except|like (an)*',
+            'insurance|policy|warranty covers|covered|cover|pays_for|paid_for',
+            'invitation|magnet|recipe|breeding_ground|food|haven for',
+            'comes|come|leaks|leaking|escapes out of|through|from',
+            "sooner or later (that's|it's|it'll|that'll|you'll|it|that|you) (going_to|gonna)* be|have|get",
+            "going_to|gonna|it'll|that'll|will|would become|turn_into (a|full|blown)*",
+            'this|last spring|summer|fall|winter|month (and|we|i|got|cut)*',
+            'mention|mentions|mentioned|mentioning|fight|fights|fighting|battle|battling|treat|treats|handle|handles|address|solve|solves',
+            'fill|fills|filled|filling in (all)*',
+            'cover|covers|covering|bridge|bridges|seal|seals|span|spans (up|over|off)*',
+            'attract|attracts|invite|invites|create|creates', 'lead|leads|leading|result|results to|in|from',
+            'turn|turns|develop|develops|grow|grows into',
+            'end|ends|ended|wind|winds up with',
+            "(that's)* how you get|got|get_into",
+            "you'll|you_will|you'd|you_would|won't|wouldn't get|find",
+            'work|works|worked|working (great|good|well|best|better|fine|wonders|only)* on|for',
+            "or else (you|it|you'll|you_will)* get|gets|have|has",
+            'let|lets (all)*',
+            "doesn't|don't|won't|can't|didn't|wouldn't like|handle|fix|care_about",
+            "most|either|neither|whatever|no_matter|regardless (if|it's|it|is|whether)*",
+            'finds|seeks',
+            'it|they|always|usually|often starts|start|started|begins (out)* with|as',
+            'worse|better|bigger|easier|harder|cheaper|rather than',
+            "would've|would_have|should've|should_have|could've|could_have hit|seen|found|had|felt",
+            'rule|rules|ruled|ruling out',
+            'compare|compared|comparing (that|this|it|those)* with|to',
+            'give|gives|giving|gave (you|us|them|her|him)*',
+            'product|thing|method|tool called',
+            "(i|i've|we|we've|you|they|he|she|will|can|could|to)* cut|kill|kills|pull|pulled|fix|fixes|clean|cleared|clears|remove|removes",
+            'keep|keeps|stop|stops|prevent|prevents|avoid|avoids|chew|chews|eat|eats|melt|melts|dissolve|dissolves',
+            'look|looks|looking|search|check|checking|watch|budget|ask|asking for', "will|would|can|could|'ll find|fix|go_through",
+            'know|knows|knew|worry|worried|hear|heard|asked|told_me|told_them about', 'story|stories|question|questions about',
+            'video|pictures|picture|photos of', 'opinion|quote|bid|price on|for', 'chance|place|places|spot|recipe for|of',
+            'can|could|will|would get caught|hung|stuck on|in|up_on', 'flush|flushed|flushes|wash|washed|rinse',
+            'work|works on', 'mixes|mixed|sticks|stick|deal|dealing|deals|trouble|problem|problems|issues|issue with',
+            'cutting|killing|pulling|fixing|cleaning|removing|finding|repairing|avoiding|chasing|flushing',
+        ]],
+        // Behind a name that nothing shows: what such things are, or who talked of it.
+        'handled' => ['' => [
+            "(that|which)* i'm|he's|she's|we're holding|saving",
+            'i|we pulled|saved|took|brought (out|home|back)*',
+            'one|some day',
+            'to show|for the customer|owner|homeowner|landlord|camera',
+            "they'll|they will fail",
+            'is|are my|the_worst|the_only_thing|great|fun|the_enemy|everywhere_around|a_pain',
+            'alone|itself would|will|is (be|going|gonna|to)* (about)*',
+            "is|are|isn't|aren't (a|lot|much|way|usually)* worse|better|easier|harder|cheaper than|to|because",
+            "(that|which)* he|she|they|he's|she's|they're|somebody|guy (were|was|is|are)* talking|talked|told|complaining (me|us|her|"
+                .'him)* about',
+            'are|is (just|only|not|always|usually)* going_to|gonna',
+        ]],
+        // Behind a number that is no place but an hour.
+        'of_the_day' => ['' => ["(o'clock)* in the morning|afternoon|evening", "(o'clock)* at|last|every night", "(o'clock)* this morning|evening"]],
         // Before what something is only compared with.
         'simile' => ['' => [
             "bottom's|bottom|pipe's|pipe|wall's|walls|edge|edges|inside|joint's|top's|iron's (is|are|all|just)* like a|an "
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            'back in january|february|march|april|may|june|july|august|september|october|november|december',
+            'i|we had a customer|client|guy|lady|house|job who|that|where',
+            "if|when|whenever|once|unless you've|you'd|they've got|had",
+            'usually|normally|typically|generally the|your|our tap|main|connection|wye|cleanout|tank',
+            '(the|that|my|our|your|his|their)* last|previous|old|first|earlier|other video|report|inspection|scope|survey|camera '
+                .'showed|shows|said|noted|had|found|says',
+            '(in|on|from|during)* (the|that|my|our|your|his|their)* last|previous|old|other|earlier video|report|inspection|scope|'
+                .'survey|visit they|we|i|he noted|saw|found|had|said|showed|called',
+            'last year|month|week|summer|winter|spring|fall|time there|i|we|they|he was|were|had|saw|found (a|an|some)*',
+            'according to the|our|their|his',
             'be careful|watch|warned because|cause|not|that|so',
             "for those of you|anybody|anyone|people (out_there|that|who|of|you)* don't|doesn't|do_not|may_not|might_not know",
             "let's|let_us say you|you've|there's|we|we've|it|it's|i|they|a|that", 'picture two|if|your',
@@ -3514,6 +3640,8 @@ return [
         ]],
         // Behind what was there until somebody saw to it.
         'mended' => ['' => [
+            'was|were|been|got (already|since)* fixed|repaired|replaced|dug_up|taken_out|lined|sleeved',
+            'but they|we|he|somebody|i dug it|that|them up|out',
             'but|which|that|before|until|and|so|here|there they|somebody|someone|he|we|plumber|city (have|has|had|already|just|'
                 .'since|then)* fixed|repaired|sleeved|patched|dug_up|took_out|cut_out|replaced|lined|took_care_of (it|that|this|'
                 .'them|up|out)*',
@@ -4439,6 +4567,40 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'percent of the pipe|bore|bottom|line (is)* gone|blocked|lost',
+            "restaurant|basement|house|kitchen|garage|building is|was|got|'s|has|being (been)* flooded|flooding",
+            'takes|puts|gets|brings|gets us|you|me|it under the (old|main|back|front)* house|slab|driveway|garage|kitchen|street|'
+                .'road|building|porch|patio|path|addition|foundation',
+            'stuck the|a|an|some|their|his|this',
+            'ground|grass|dirt|yard|driveway sank|sunk|sinks|settled|settles|caved (in)*',
+            "it'll|that'll|will|going_to|gonna|could|might cave|collapse|break|crack|separate (in)*",
+            "hasn't|haven't (it)* cracked|broken|separated|collapsed|moved|shifted (yet|any|further)*",
+            "bucket's|bucket|truck is|'s full of roots|grease|sludge|mud",
+            'guys|people|crew|contractor|electrician|plumber that|who (<any>)* broke the pipe|line',
+            "driveway|driveway's|sidewalk|sidewalk's|foundation|foundation's|patio|curb|stump|ground|yard is|has|all|'s cracked|"
+                .'broken|sunk|settled|sinking|cracks|cracking',
+            "stump|stump's|tree|trees still|also|probably has|got|have live|big|lots_of roots",
+            'push|pushes|force|forces|pulls the joint|joints|pipes apart|out|open',
+            'earthquakes|trucks|frost|trees|roots|ground|settling will|can|could crack|break|crush|pull|push',
+            'you see any crack|cracks|roots|bellies|offsets|breaks|holes yet|so_far|in_there|there',
+            'root blade|saw|cutter|killer|treatment|head|knife|knives|bit|control|foam',
+            'grease blade|cutter|head|nozzle|trap|traps|interceptor',
+            'sand trap|traps|interceptor',
+            'crack|cracked|cracking open|the|this|that|a (the|up)* cleanout|lid|cap|manhole|seal|window|cover|beer',
+            'broke|break|breaking|broken the|my|his|a|that toilet|cap|lid|seal|tool|plug|cover|flange|camera',
+            'take|took|taking|need a|my (short|quick|little|lunch|coffee)* break',
+            'hole in the|my|his slab|ceiling|glove|boot|drywall|hose|toilet|road|ground',
+            'hole in the floor|wall where',
+            "rod's|cable's|rod|cable|hose got|has a bend",
+            'bend the|my|your rod|cable|rods|hose',
+            "gas|water|electric|power|utility line|main|service|pipe (that's|is|was)* marked (out|right|over|off)*",
+            'inspector|report|appraiser|realtor|buyer|agent|plumber|he|she|they flagged (it|this|that)*',
+            "that's|that_is|this_is|it's the kitchen|bath|bathroom|laundry|shower side",
+            'hole|trench|pit they|he|we|i|you|crew dug|dig|opened',
+            'a (two|three|four|six|inch|big|small|bigger|smaller)* cutter|blade|head (and|then|go|up|to|a|we)* two|three|four|six inch',
+            '(the)* (city|sewer|street|public)* main is|was|runs on|under|across|over|out|in the other|far|middle|back|street',
+            "(it's)* (about|around)* feet to the main",
+            'who knows',
             'he|they|she ran|run out of pipe|line|money|parts|fittings',
             "trap|p_trap (it's|that's|has|is|with|still|got)* (got)* water in it|there",
             'dye|smoke test and it (came|comes|showed) (up|out)* in the manhole|chamber|next',
