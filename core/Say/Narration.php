@@ -20,6 +20,7 @@ final class Narration
     private readonly Locating $locating;
     private readonly Materials $materials;
     private readonly Unended $unended;
+    private readonly Stands $stands;
     private ?Entry $last = null;
     /** What was named last, be it there or not. */
     private ?Kind $spokenOf = null;
@@ -40,6 +41,7 @@ final class Narration
         $this->materials = new Materials();
         $this->unended = new Unended();
         $this->locating = new Locating();
+        $this->stands = new Stands($this->course);
     }
 
     /**
@@ -62,6 +64,7 @@ final class Narration
     private function hear(Sentence $sentence): void
     {
         $this->referred = null;
+        $this->stands->hear();
         $this->startRun($sentence);
         $this->getPast($sentence, $sentence->first);
         $this->where->forget($sentence->atS($sentence->first) ?? 0.0);
@@ -98,6 +101,7 @@ final class Narration
             $this->course->goOn();
         }
         $this->materials->hearNames($sentence, $measures);
+        $this->stands->place($sentence, $this->last);
     }
 
     /** @return int the first word behind all that is named */

@@ -91,9 +91,7 @@ final readonly class Numbers
         if (null !== $hundreds = $this->hundreds($i, $value, $length)) {
             return $hundreds;
         }
-        // "one eleven" is a hundred and eleven, but not in "the next one, eleven feet" nor in "it's four foot two, twenty six feet …"
-        $isRead = $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1) && !$this->is('bare_inches_after', $i - 1);
-        $next = $isRead ? $this->underHundred($i + $length) : null;
+        $next = $this->countsHundreds($i) ? $this->underHundred($i + $length) : null;
         if (null !== $next && $next[0] >= self::TEN) {
             return [$value * self::HUNDRED + $next[0], $length + $next[1]];
         }
@@ -105,6 +103,13 @@ final readonly class Numbers
         $behind = $this->behindPoint($i + $length);
 
         return [$value + ($behind[0] ?? 0.0), $length + ($behind[1] ?? 0)];
+    }
+
+    /** "one eleven" is 111, but not in "the next one, eleven feet", "bath two, eleven feet" nor in "it's four foot two, twenty six feet …" */
+    private function countsHundreds(int $i): bool
+    {
+        return $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1) && !$this->is('numbered_rooms', $i - 1)
+            && !$this->is('bare_inches_after', $i - 1);
     }
 
     /** @return ?array{float, int} "two hundred and four", "thirty five hundred dollars" */

@@ -21,6 +21,8 @@ final class Whereabouts
     /** A place that was said and that nothing has been named at yet, and when. */
     private ?Place $pending = null;
     private float $pendingS = 0.0;
+    /** The same, after the speaker moved on or told another. */
+    private ?Place $unused = null;
     /** The last place that was said, in metres, and when. */
     private ?float $carried = null;
     private float $carriedS = 0.0;
@@ -72,11 +74,21 @@ final class Whereabouts
 
     public function leave(): void
     {
+        $this->unused = $this->pending ?? $this->unused;
         $this->pending = $this->carried = $this->stood = null;
+    }
+
+    /** The place that nothing was named at before the speaker moved on or told another; it is given once. */
+    public function unused(): ?Place
+    {
+        [$unused, $this->unused] = [$this->unused, null];
+
+        return $unused;
     }
 
     public function say(Place $place, float $atS): void
     {
+        $this->unused = $this->pending === $place ? $this->unused : $this->pending ?? $this->unused;
         [$this->carried, $this->carriedS, $this->pending] = [$place->to ?? $place->from, $atS, null];
         $this->stood = $this->carried;
     }

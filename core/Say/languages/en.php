@@ -488,6 +488,8 @@ return [
     // "a four by four wye"
     'times' => ['by', 'x'],
     // A number behind one of these is a name.
+    // "Bath two, eleven feet".
+    'numbered_rooms' => ['bath', 'bathroom', 'bedroom', 'restroom'],
     'numbered' => [
         'those', 'these', 'other', 'last', 'next', 'first', 'every',
         'manhole', 'chamber', 'mh', 'run', 'job', 'number', 'numbers', 'unit', 'apartment', 'apt', 'plot', 'flat', 'room',
@@ -1440,6 +1442,7 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                'build up|buildup|accumulation of solids|waste|sewage',
                 'poop|sewage|crap|feces|turds and (some|toilet)* paper sitting|laying|lying',
                 'solids|poop|crap|turds|fecal_matter|feces|waste|crud|gunk|slime|slimy_stuff|sewage|muck|toilet_waste (<is_so>|'
                     .'that|which)* <laid>|<in_the_pipe> (<in_the_pipe>|up)*',
@@ -3408,6 +3411,7 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            'should|could have used|put|installed|run|gone_with (like)*',
             'a|one|another|good|classic|sure sign|signs|symptom|indication of',
             'bucket|handful|bag|truckload|truck|bucketful of',
             'until|till|before|unless',
@@ -3466,7 +3470,9 @@ return [
             'are|is (just|only|not|always|usually)* going_to|gonna',
         ]],
         // Behind a number that is no place but an hour.
-        'of_the_day' => ['' => ["(o'clock)* in the morning|afternoon|evening", "(o'clock)* at|last|every night", "(o'clock)* this morning|evening"]],
+        'of_the_day' => ['' => [
+            "(o'clock)* in the morning|afternoon|evening", "(o'clock)* at|last|every night", "(o'clock)* this morning|evening",
+        ]],
         // Before what something is only compared with.
         'simile' => ['' => [
             "bottom's|bottom|pipe's|pipe|wall's|walls|edge|edges|inside|joint's|top's|iron's (is|are|all|just)* like a|an "
@@ -4567,6 +4573,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "(we've|i've|we|i)* got it (all|cleaned|cleared|the|way)* up|out to the (first|next|second|main)* wye|tee|main|cleanout|"
+                .'branch|lateral',
+            'like a candle|cave|tunnel|sponge|swimming_pool|river|creek|forest|jungle (in here)*',
             'percent of the pipe|bore|bottom|line (is)* gone|blocked|lost',
             "restaurant|basement|house|kitchen|garage|building is|was|got|'s|has|being (been)* flooded|flooding",
             'takes|puts|gets|brings|gets us|you|me|it under the (old|main|back|front)* house|slab|driveway|garage|kitchen|street|'
