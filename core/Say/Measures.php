@@ -300,6 +300,10 @@ final class Measures
         $isPipe = $isMetric && ($this->sentence->is('definite', $one->first - 1) || $this->sentence->is('definite', $one->first))
             && ($one->value >= self::LEAST_BORE || self::LEAST_WASTE <= $one->value && 0.0 === fmod($one->value, 10.0));
 
+        // "run two is down to the main, and that's a hundred and fifty"
+        $isPipe = $isPipe || $isMetric && $one->value >= self::LEAST_BORE && 0.0 === fmod($one->value, 5.0)
+            && $this->sentence->isAfter('puts', $one->first);
+
         return $isPipe || $one->value >= self::LEAST_BORE && $isOfPipe && !$this->sentence->isAfter('at', $one->first);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
-use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Measure\UnitSystem;
 
@@ -54,7 +53,9 @@ final class Narration
     {
         $narration = new self($reel, $units, $reading->speech->isRecording);
         foreach ($reading->sentences() as $sentence) {
+            $narration->stands->hear();
             $narration->hear($sentence);
+            $narration->stands->place($sentence, $narration->last);
         }
         $narration->course->end(!$reading->speech->hasTimes);
 
@@ -64,7 +65,6 @@ final class Narration
     private function hear(Sentence $sentence): void
     {
         $this->referred = null;
-        $this->stands->hear();
         $this->startRun($sentence);
         $this->getPast($sentence, $sentence->first);
         $this->where->forget($sentence->atS($sentence->first) ?? 0.0);
@@ -78,7 +78,7 @@ final class Narration
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
         $this->entries->recognise($mentions->all, $isSummingUp);
         $placing = new Placing($sentence, $measures, $this->where);
-        $placed = $placing->place($mentions->all, $this->lastKind($sentence), $this->counted);
+        $placed = $placing->place($mentions->all, OfLast::kind($sentence, $this->last, $this->spokenOf), $this->counted);
         $this->counted = $mentions->first() ?? $this->counted;
         $this->spokenOf = $mentions->spokenOf ?? $this->spokenOf;
         $mentions->all = Joined::ended($sentence, $measures, $placed);
@@ -101,7 +101,6 @@ final class Narration
             $this->course->goOn();
         }
         $this->materials->hearNames($sentence, $measures);
-        $this->stands->place($sentence, $this->last);
     }
 
     /** @return int the first word behind all that is named */
@@ -125,18 +124,6 @@ final class Narration
         $this->last = $this->unended->endWhereBetter($sentence, $free, $this->where->pending()) ?? $this->last;
 
         return $said;
-    }
-
-    /**
-     * What was named last, or of what was only spoken of what is left or the first: "they ran a blade through the roots … at 35 I left
-     * some", "they said there's roots … there's the first one at eight".
-     */
-    private function lastKind(Sentence $sentence): ?Kind
-    {
-        $isLeft = null === $this->last && \in_array($this->spokenOf?->family(), [Family::Roots, Family::Deposit], true)
-            && $sentence->has(['left_over', 'first_of']);
-
-        return $isLeft ? $this->spokenOf : Kind::tryFrom($this->last->kind ?? '');
     }
 
     private function ofLast(Sentence $sentence): ?OfLast

@@ -105,7 +105,7 @@ final readonly class Numbers
         return [$value + ($behind[0] ?? 0.0), $length + ($behind[1] ?? 0)];
     }
 
-    /** "one eleven" is 111, but not in "the next one, eleven feet", "bath two, eleven feet" nor in "it's four foot two, twenty six feet …" */
+    /** "one eleven" is 111, but not in "the next one, eleven feet", "bath two, eleven feet", "it's four foot two, twenty six feet …" */
     private function countsHundreds(int $i): bool
     {
         return $this->is('hundreds_of', $i) && !$this->is('numbered', $i - 1) && !$this->is('numbered_rooms', $i - 1)

@@ -39,6 +39,18 @@ final readonly class OfLast
     {
     }
 
+    /**
+     * What was named last, or of what was only spoken of what is left or the first: "they ran a blade through the roots … at 35 I left
+     * some", "they said there's roots … there's the first one at eight".
+     */
+    public static function kind(Sentence $sentence, ?Entry $last, ?Kind $spokenOf): ?Kind
+    {
+        $isLeft = null === $last && \in_array($spokenOf?->family(), [Family::Roots, Family::Deposit], true)
+            && $sentence->has(['left_over', 'first_of']);
+
+        return $isLeft ? $spokenOf : Kind::tryFrom($last->kind ?? '');
+    }
+
     /** @return ?Place "so we're at the main, now that's eighty eight feet": of what had none */
     public function place(Measures $measures): ?Place
     {

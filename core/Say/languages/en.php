@@ -1730,6 +1730,10 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                "(that's|that_is|there's|here's|the)* (the|your|a)* water closet|lavatory|lav|bidet|urinal|mop_sink|slop_sink|"
+                    ."utility_sink|dish_machine|ice_machine (coming|comes|ties|tying|drops|dropping|in)* in|there|from|on|"
+                    ."up_top",
+                "that's|there's|here's (the|your|a)* water closet|lavatory|lav|bidet|urinal|mop_sink|slop_sink|utility_sink",
                 '(the|your|our|first|second|third|fourth|upstairs|downstairs|hall|hallway|master|guest|half)* <fixture> is at',
                 "there's|is the|a boss for|from the",
                 'the|a|your water closet at',
