@@ -32,6 +32,8 @@ final readonly class Ties
     private const OPENS = 9;
     /** of another, where each is told before its place, */
     private const OTHERS = 8;
+    /** before "a" and a name, */
+    private const BEFORE_ONE = 4;
     /** behind "in that", where it is not, */
     private const THERE = 15;
     /** or behind "that's at"; */
@@ -74,6 +76,7 @@ final readonly class Ties
     private Vacancy $vacancy;
     private Between $between;
     private ToldBehind $told;
+    private OfNext $next;
 
     /** @param ?bool $isPlaceFirst whether each place is told before what is at it; none where they are not told in turn */
     public function __construct(private Sentence $sentence, private ?bool $isPlaceFirst = null)
@@ -81,6 +84,7 @@ final readonly class Ties
         $this->vacancy = new Vacancy($sentence);
         $this->between = new Between($sentence);
         $this->told = new ToldBehind($sentence);
+        $this->next = new OfNext($sentence, $this->vacancy, $this->between);
     }
 
     /** "at 20 feet there's a crack" */
@@ -137,12 +141,12 @@ final readonly class Ties
 
         // "it goes into clay and now there's little roots at 60"
         $next = $this->sentence->named->next($from, $place->first - 1);
-        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1) || $this->isOfNext($from, $place, $isAt);
+        $isOfNext = null !== $next && $this->sentence->has('intro', $from, $next - 1) || $this->next->is($from, $place, $isAt);
 
         // "a lot of sediment in that, ten feet …"
         $there = $this->sentence->begins('beside_it', $from);
         $isThere = null !== $there && !$this->sentence->is('of', $there + 1);
-        $opens = !$isTold && $this->opensNext($place, $isAt);
+        $opens = !$isTold && $this->next->opens($place, $isAt);
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
         // "a belly, and we pop out at nineteen"
@@ -156,80 +160,9 @@ final readonly class Ties
         $words = $isPut ? min($words, self::PUT) : $words;
 
         return self::BEHIND + $words + self::stretch($mention, $place) + ($opens ? self::OPENS : 0)
-            + ($isEnd ? self::ENDED : 0)
+            + ($isEnd ? self::ENDED : 0) + ($this->next->isBeforeOne($place) ? self::BEFORE_ONE : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
-    }
-
-    /** Whether a place behind a name is of what comes next. */
-    private function isOfNext(int $from, Place $place, bool $isAt): bool
-    {
-        // "a lip that's catching paper, first clay joint at 33 has roots"
-        return $this->isOfNextJoint($from, $place)
-            // "that's an offset, third one's at forty one"
-            || null !== $this->sentence->begins('counted_on', $from)
-            || $this->vacancy->isOfNone($place)
-            // "a little bit of root, and we've got another joint at eleven feet, that one's clean"
-            || $this->sentence->has('next_joint', $from, $place->first) && $this->vacancy->isClean($place)
-            // "there's a break, and after that it's dropped at twenty"
-            || $this->between->isThen($from, $place->first)
-            // "everything's nice until we get out to 24 feet"
-            || $this->sentence->isAfter('good_until', $place->first)
-            // "back to clay, and the first joint at 43 has roots", "at sixteen and it has roots, eighteen feet has roots"
-            || $this->sentence->is('has', $place->last + 1) && (!$isAt || $this->sentence->isAfter('intro', $place->first));
-    }
-
-    private function isOfNextJoint(int $from, Place $place): bool
-    {
-        // … and not "roots in the first joint at 28"
-        $isLed = fn (int $end, int $begin) => $begin >= $from && $end > $begin && !$this->sentence->is('known', $begin - 1)
-            && !$this->sentence->is('in_it', $begin - 1)
-            && $this->sentence->begins('at', $end + 1) === $place->first - 1;
-
-        return [] !== array_filter($this->sentence->marks('intro'), $isLed, \ARRAY_FILTER_USE_BOTH);
-    }
-
-    /** Whether what stands behind a place that nothing ties says that it is of what is named next. */
-    private function opensNext(Place $place, bool $isAt): bool
-    {
-        $next = $place->last + 1;
-        // "a little water, about ten feet in there's a coupling": that ties nothing.
-        $isRough = null !== $this->sentence->begins('roughly', $place->first - 1)
-            && $this->sentence->begins('at', $place->first - 2) !== $place->first - 1;
-        // "a root, five metres, six metres …", as the counter goes by
-        $isCounted = true === $this->sentence->atomAt($next)?->amount?->mayBeAlong() && [] === Listed::at($this->sentence, $place->first);
-        // "eleven feet and there's the second"
-        $isShownNext = $this->sentence->is('and', $next) && $this->sentence->beginsAny(['here', 'intro'], $next + 1);
-
-        // "there's a few left in it, at 25 you've got another joint", from whoever tells the place first
-        $isLed = $this->sentence->isPlaceLed && $this->sentence->isShownAgain($next);
-
-        $isOther = $this->isOtherClause($place);
-
-        return (!$isAt || $isRough || $isLed || $isOther)
-            && ($isCounted || $isShownNext || $isOther || $this->vacancy->isClean($place) || $this->vacancy->isOut($place)
-            || $this->sentence->endsThere($next)
-            || $this->sentence->beginsAny(
-                ['here', 'intro', 'another', 'deny', 'presence', 'closes', 'reached', 'move', 'is_where'], $next,
-            ));
-    }
-
-    /** "it's scaly, and at nine feet there's a wye", "it goes to plastic, and at 25 you see another band" */
-    private function isOtherClause(Place $place): bool
-    {
-        // "a small root mass, from four to eleven feet the pipe's half full of sand"
-        if (null !== $place->to && $this->sentence->is('known', $place->last + 1) && $this->sentence->is('of_the_line', $place->last + 2)) {
-            return true;
-        }
-        // "they've all got roots, but at 28 you see it's dry"
-        $isBegun = fn (int $at) => $this->sentence->isAfter('contrast', $at) || $this->sentence->is('and', $at - 1);
-
-        // "it's got roots at every joint, and from thirty to forty it's better"
-        $led = [...$this->sentence->leadingTo('at', $place->first), ...$this->sentence->leadingTo('from', $place->first)];
-
-        return [] !== array_filter($led, $isBegun)
-            && (null !== $this->sentence->begins('intro', $place->last + 1) || $this->sentence->is('speakers', $place->last + 1)
-                || $this->sentence->is('subjects', $place->last + 1));
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */

@@ -1731,8 +1731,8 @@ return [
             ],
             'tie_in' => [
                 "(that's|that_is|there's|here's|the)* (the|your|a)* water closet|lavatory|lav|bidet|urinal|mop_sink|slop_sink|"
-                    ."utility_sink|dish_machine|ice_machine (coming|comes|ties|tying|drops|dropping|in)* in|there|from|on|"
-                    ."up_top",
+                    .'utility_sink|dish_machine|ice_machine (coming|comes|ties|tying|drops|dropping|in)* in|there|from|on|'
+                    .'up_top',
                 "that's|there's|here's (the|your|a)* water closet|lavatory|lav|bidet|urinal|mop_sink|slop_sink|utility_sink",
                 '(the|your|our|first|second|third|fourth|upstairs|downstairs|hall|hallway|master|guest|half)* <fixture> is at',
                 "there's|is the|a boss for|from the",
@@ -2272,6 +2272,8 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                '(the)* lateral|line|sewer|pipe|run connects|connecting|connected|ties|joins|enters|discharges (in)* to|into the '
+                    .'public|city|municipal|main|county sewer|main (main|sewer)*',
                 "(we're|i'm|now)* hitting|entering|reaching the|your (city)* main|tap (line|sewer|now|here)*",
                 'street sewer|main|line',
                 'wyes|ties|tees|drops|dumps|connects|goes (in|into|in_to|to|onto|on_to) the|your|our city|public (sewer|main|line)*',
@@ -3147,6 +3149,7 @@ return [
             'on|at|from the other']],
         'whole_length' => ['' => ['the|this|whole|entire line|run|lateral|drain is|was (about|like|roughly|maybe|only|total)*']],
         'length_of' => ['' => [
+            'subtract|add|minus|deduct|take (about|off|another|like)*',
             'ran|run|put|pushed|had (a|the|my|our|his)* cable|snake|cutter|machine|auger|jetter|hose|rod|rods (it|in|out|down|'
                 .'through|here|there|and|went)* (about|around|maybe|like)*',
             "if it's|it is (under|over|less|more|deeper|than|about|only|just)*",
@@ -3399,6 +3402,7 @@ return [
         ]],
         // Where no pipe is.
         'outdoors' => ['' => [
+            'from the|all water|hose|water we|i ran|were_running',
             'in|on (the|their|that)* foundation|slab|sidewalk|surface|stump|stucco|patio|porch',
             'at|on|in the|that|my old|other|last job|house|place',
             'lift|lifts|lifting|lifted|buckling|raised (up)* the|their|your|that sidewalk|driveway|patio|slab',
@@ -3415,6 +3419,7 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            'kinds|types|sorts of',
             'should|could have used|put|installed|run|gone_with (like)*',
             'a|one|another|good|classic|sure sign|signs|symptom|indication of',
             'bucket|handful|bag|truckload|truck|bucketful of',
@@ -4577,6 +4582,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'suggest|recommend|recommending|propose|quote|price (a|an|the)* (short|local|single|patch|spot|sectional)* patch|repair|'
+                .'liner|sleeve',
+            'lipstick on a pig',
+            'root|roots|offset|crack|grease|belly|scale|debris free',
+            'kinds|types|sorts of bellies|belly|cracks|offsets|breaks|roots|joints',
             "(we've|i've|we|i)* got it (all|cleaned|cleared|the|way)* up|out to the (first|next|second|main)* wye|tee|main|cleanout|"
                 .'branch|lateral',
             'like a candle|cave|tunnel|sponge|swimming_pool|river|creek|forest|jungle (in here)*',
