@@ -1915,6 +1915,8 @@ return [
                 'junction', 'combo', 'combination', 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
             ],
             'tie_in+name' => [
+                '(hall|master|guest|front|back|upstairs|downstairs)* kitchen|bathroom|laundry|toilet|shower|tub|washer|'
+                    .'dishwasher|sink at (about|around)*',
                 'the|your toilet|shower|sink|lav|tub|washer|laundry (is|comes|in)* at',
                 'the|your|our <side_pipe>|fitting|wye|tee from|for|to (the|your|our|upstairs|downstairs|hall|half|guest)* <fixture>',
                 'half bath', 'your|the <fixture> line|drain', "that's|here's|there's the|your|a <fixture>",
@@ -2272,6 +2274,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                "that's|there's where the city's|city_is|main's|main_is|sewer's at",
                 '(the)* lateral|line|sewer|pipe|run connects|connecting|connected|ties|joins|enters|discharges (in)* to|into the '
                     .'public|city|municipal|main|county sewer|main (main|sewer)*',
                 "(we're|i'm|now)* hitting|entering|reaching the|your (city)* main|tap (line|sewer|now|here)*",
@@ -4582,6 +4585,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'to the|your (hall|master|half|guest|front|back|upstairs|downstairs)* kitchen|bathroom|bath|laundry|toilet|'
+                .'shower|tub|washer|dishwasher|sink at (about|around)*',
+            'to|be|been|get|getting disconnected',
+            'pvc|clay|plastic|iron enters|entering|exits the manhole|chamber|tank',
             'suggest|recommend|recommending|propose|quote|price (a|an|the)* (short|local|single|patch|spot|sectional)* patch|repair|'
                 .'liner|sleeve',
             'lipstick on a pig',
