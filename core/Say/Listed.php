@@ -56,19 +56,21 @@ final class Listed
         return $isOrdered && $isPlace ? $atoms : [];
     }
 
-    /** Where the next may stand: "nine twelve fifteen and eighteen", "9, 12, and 15". */
+    /** Where the next may stand: "nine twelve fifteen and eighteen", "9, 12, and 15", "the 16 foot mark, the 19 foot mark and the 22 …". */
     private static function behind(Sentence $sentence, Atom $atom): int
     {
         $next = $atom->last + 1;
-        $next += $sentence->isComma($next) ? 1 : 0;
+        foreach (['foot_mark', ',', 'and', 'the_one'] as $table) {
+            $next += $sentence->is($table, $next) || ',' === $table && $sentence->isComma($next) ? 1 : 0;
+        }
 
-        return $next + ($sentence->is('and', $next) ? 1 : 0);
+        return $next;
     }
 
     /** "joints with roots, that's five feet …" */
     private static function isOfName(Sentence $sentence, int $i): bool
     {
-        $begin = $i;
+        $begin = $i -= $sentence->is('the_one', $i - 1) ? 1 : 0;
         foreach (['at', 'puts', 'told'] as $role) {
             $begin = min([$begin, ...$sentence->leadingTo($role, $i)]);
         }

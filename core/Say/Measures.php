@@ -50,7 +50,7 @@ final class Measures
     ) {
         $this->bareM = $units->one()->metres;
         $amounts = array_filter(array_map(static fn (Atom $atom) => $atom->amount, $sentence->atoms));
-        $amounts = array_map((new Resized($sentence, $units))->read(...), $amounts);
+        $amounts = array_map((new Hour($sentence))->read(...), array_map((new Resized($sentence, $units))->read(...), $amounts));
         $amounts = array_values(array_map($this->readOff(...), $amounts));
         $this->depth = new Depth($sentence, $amounts, $this->bareM, $carriedM, $isLocating);
         $this->paired = new PairedNumbers($sentence, $units, $this->depth);

@@ -320,6 +320,7 @@ return [
     ],
     // Written or heard otherwise.
     'spellings' => [
+        'grees' => 'grease', 'skale' => 'scale', 'debri' => 'debris', 'sagg' => 'sag', 'craked' => 'cracked', 'holdin' => 'holding',
         'bailey' => 'belly', 'ballet' => 'belly', 'mane' => 'main', 'maine' => 'main', 'nineties' => 'ninety',
         'krack' => 'crack', 'caste' => 'cast',
         'vcp' => 'clay', 'missaligned' => 'misaligned', 'terror' => 'terra', 'greases' => 'grease', 'pbc' => 'pvc',
@@ -427,6 +428,7 @@ return [
     ],
     // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
     'the_one' => ['the'],
+    'foot_mark' => ['mark', 'joint', 'spot'],
     'leads' => [
         'and', 'or', 'but', 'so', 'then', 'now', 'because', 'cause', 'since', 'if', 'when', 'where', 'while', 'that', "that's", "there's",
         "here's", 'is', 'are', 'was', 'were', 'be', "it's", 'its', 'what', 'how', 'with', 'of', 'in', 'at', 'on', 'by', 'to', 'from', 'for',
@@ -1174,6 +1176,7 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'a (big|little|small)* whole in the (pipe|top|bottom|side|wall|line)',
                 'hole|holes (in|through|it|there|the|that|this|pipe)* where|from somebody|someone|they|he|where (has|had)* drove|'
                     .'driven|ran|run|put|shot|drilled|nailed|screwed a (big|little|roofing|drywall)* nail|screw|stake|post|rod|bit '
                     .'(right)* (through)* (it|there|that)*',
@@ -2192,6 +2195,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'goes|runs|comes out (the|through|wall|of|to|a)* to|into the grease interceptor|trap',
                 '(lift|pump)* (station)* wet well',
                 'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* trap|interceptor|tank|pit|separator',
                 'come|comes|came|get|gets|got to the base|bottom|foot of the (kitchen|bathroom|laundry|soil|main|waste|vertical)* '

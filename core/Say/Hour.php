@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Jurvex\Core\Say;
+
+/** "at twelve feet there's a service on the left at ten, and it's capped": what has its place already is at an hour of the clock. */
+final readonly class Hour
+{
+    private const LAST = 12.0;
+    /** "A service coming in on the left at ten": the side ends so many words behind the name … */
+    private const SIDE_WORDS = 5;
+    /** … and the hour is no farther from it. */
+    private const SIDE_HOURS = 2.0;
+    /** "At twelve feet, okay, there's a big": so many words stand between a place and a name. */
+    private const PLACE_WORDS = 5;
+    /** What is named so many words behind a number may be at it. */
+    private const NEXT_WORDS = 3;
+
+    public function __construct(private Sentence $sentence)
+    {
+    }
+
+    /** @return Amount the same, as an hour where it is one */
+    public function read(Amount $one): Amount
+    {
+        $isHour = Unit::None === $one->unit && $one->value >= 1 && $one->value <= self::LAST && 0.0 === fmod($one->value, 1.0)
+            && $this->isOfPlaced($one) && !$this->isOfNext($one->last + 1);
+
+        return $isHour ? new Amount($one->value, Unit::Clock, $one->first, $one->last) : $one;
+    }
+
+    /** Whether a side that the hour is on stands right before it, behind what is named right behind a place. */
+    private function isOfPlaced(Amount $one): bool
+    {
+        foreach ($this->sentence->leadingTo('at', $one->first) as $at) {
+            foreach ($this->sentence->atoms as $side) {
+                $isOn = Atom::CLOCK === $side->role && $side->last === $at - 1 && self::isOn((float) $side->meaning, $one->value);
+                $end = $isOn ? $this->sentence->named->before($side->last + 1) : null;
+                if (null !== $end && $side->first - $end <= self::SIDE_WORDS && $this->isBehindPlace($end, $one)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function isOn(float $side, float $hour): bool
+    {
+        $apart = abs($side - $hour);
+
+        return min($apart, self::LAST - $apart) <= self::SIDE_HOURS;
+    }
+
+    /** Whether the name that ends at a word stands right behind a place; what comes next is farther along. */
+    private function isBehindPlace(int $end, Amount $hour): bool
+    {
+        $begin = $this->sentence->named->beginsBefore($end + 1) ?? $end;
+        $isIts = fn (Atom $atom) => true === $atom->amount?->mayBeAlong() && $atom->amount->value / $atom->amount->each > $hour->value
+            && $atom->last < $begin && $begin - $atom->last <= self::PLACE_WORDS
+            && null === $this->sentence->named->next($atom->last, $begin - 1);
+
+        return [] !== array_filter($this->sentence->atoms, $isIts);
+    }
+
+    private function isOfNext(int $next): bool
+    {
+        return $this->sentence->beginsAny(['intro', 'here'], $next)
+            || null !== $this->sentence->named->next($next, $next + self::NEXT_WORDS) && !$this->sentence->is('and', $next);
+    }
+}
