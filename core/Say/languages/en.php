@@ -924,8 +924,8 @@ return [
             'separated_joint' => [
                 "joints|joint|joint's|couplings (is|are|all|starting|to|just|they're|both)* opening (up)*",
                 "(pipe|pipes|joint|line|it|it's|is|completely|all)* disconnected",
-                'bad|broken fernco|no_hub_band|shielded_coupling',
-                'failed|failing|blown|slipped|loose (rubber|no_hub|shielded)* fernco|coupling|boot|band',
+                'bad|broken no_hub_band|shielded_coupling|rubber_coupling|rubber_boot|flexible_coupling',
+                'failed|failing|blown|slipped|loose (rubber|no_hub|shielded)* coupling|boot|band',
                 'pipes|sections|pieces|joints|they|it|joint (have|has|are|is|just|all)* pulled|pulling|slid|slipped|backed|come|came '
                     .'out of each_other|one_another|the_hub|the_bell|its_hub|the_coupling',
                 'joint|joints|hub|bell|coupling|coupler|connector|boot (<is_so>|that|which)* opened_up|wide_open|come_loose|came_loose',
@@ -1369,7 +1369,7 @@ return [
             ],
             'old_patch' => [
                 'cut|spliced|stuck|let in (a|new|some|another|little|short|this)* piece|section|bit|length|chunk (of (new)* <pipe>)*',
-                'see (the|a|that|their|this)* new coupling(s)|band(s)|fernco',
+                'see (the|a|that|their|this)* new coupling(s)|band(s)',
                 'where (somebody|someone|they|he|the|a|guy|plumber|last|has|had|have|already|previously|was|it)* fixed|repaired|'
                     .'patched|replaced (it|this|that|the|pipe|here|before|once|already)*',
                 'section|piece|part|length (of|the|pipe|that|which|has|been|was)* somebody|someone|they|been|was (has|had|'
@@ -1615,7 +1615,7 @@ return [
                 'actual football|basketball|soccer_ball|volleyball|tennis_ball',
                 "there's|got|see a football|basketball|soccer_ball|volleyball|beach_ball",
                 'ball of some kind',
-                'lego|legos|drumstick|plywood|chicken_bone|pork_bone|rib_bone|dog_toy|chew_toy|lollipop|soda_bottle|water_bottle|'
+                'toy_brick|toy_bricks|drumstick|plywood|chicken_bone|pork_bone|rib_bone|dog_toy|chew_toy|lollipop|soda_bottle|water_bottle|'
                     .'vape|army_man|matchbox_car|spray_bottle|license_plate|wallet|paint_can',
                 "another|old|rat's|mouse|wasp|hornet|squirrel|rodent nest",
                 '(big|little|whole)* pile of rice|beans|pasta|bones|seeds|coffee_grounds|nut_shells',
