@@ -14,7 +14,7 @@ final readonly class Handled
     /** "The root ball", and not "the pipe is broken": of so few words. */
     private const NAME_WORDS = 2;
     /** "… the break at thirty", "… the roots here": so many words behind the name it is told where. */
-    private const WHERE_WORDS = 3;
+    private const WHERE_WORDS = 5;
     /** What ends with a word that is no verb. */
     private const ENDS = ['cut', 'likely', 'intro', 'points', 'presence', 'landmark'];
     private const SHOWS = ['here', 'right_here', 'points'];
@@ -94,9 +94,9 @@ final readonly class Handled
 
     private function isPlaced(Mention $mention): bool
     {
-        [$first, $last] = $this->sentence->part($mention->first);
+        $first = $this->sentence->part($mention->first)[0];
 
-        $isIts = fn (Place $place) => $place->first >= $first && $place->first <= min($last, $mention->last + self::WHERE_WORDS)
+        $isIts = fn (Place $place) => $place->first >= $first && $place->first <= $mention->last + self::WHERE_WORDS
             // "nobody noticed the offset, thirty feet there's a hole"
             && null === $this->sentence->begins('intro', $place->last + 1);
 

@@ -431,8 +431,8 @@ return [
     'foot_mark' => ['mark', 'joint', 'spot'],
     'leads' => [
         'and', 'or', 'but', 'so', 'then', 'now', 'because', 'cause', 'since', 'if', 'when', 'where', 'while', 'that', "that's", "there's",
-        "here's", 'is', 'are', 'was', 'were', 'be', "it's", 'its', 'what', 'how', 'with', 'of', 'in', 'at', 'on', 'by', 'to', 'from', 'for',
-        'into', 'onto', 'over', 'under', 'behind', 'around', 'through', 'past', 'after', 'before', 'between', 'beside', 'until', 'till',
+        "here's", 'is', 'are', 'was', 'were', 'be', "it's", 'its', 'what', 'how', 'with', 'of', 'in', 'at', 'on', 'by', 'for',
+        'into', 'onto', 'over', 'under', 'behind', 'around', 'through', 'after', 'before', 'beside',
         'like', 'just', 'okay', 'alright', 'yeah', 'well', 'see', 'seeing', 'look', 'looking', 'notice', 'all', 'got', 'have', 'has', 'had',
         'i', 'hit', 'there', 'here', 'than', 'as', 'also', 'again', 'even', 'still', 'up', 'down', 'out', 'off', 'about', 'along',
         'probably', 'maybe', 'found', 'find', 'come', 'comes', 'letting', 'washing', 'reach', 'reached', 'passed', 'pass', 'show', 'you',
@@ -3258,6 +3258,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'the reason it|they|that|the|these|this',
             "(so|then|and|that's|when)* (how)* i|you|we|he know|knew (right|away|that)* there's|there_is|there_was|we_had|we've|"
                 ."you've|you_had (got)* (a|an)*",
             'what (does|do|did)* (a|an|the|that|those|these)* <trouble> look|looks like',
@@ -3426,6 +3427,17 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            "(we're|i'm|we|i|got|get|getting|went|go|goes|going|made_it|once|all|all_the_way)* through|over|past the",
+            'of (my|our|all|the)* calls|jobs|customers|stoppages|backups|clogs are|is (from|because|because_of|due_to)*',
+            'houses|homes|properties|neighbors|places|buildings (on|in|around|here|this|that|the|street|block|neighborhood|area)* '
+                .'have|has|had|got|get',
+            'turned out (to be|it was|that)*',
+            'ended|wound up being|having',
+            'write|writes|wrote|written|writing (it|this|that|them)* up (as|for)*',
+            'tangled|died up_in|in',
+            "whenever|anytime|every_time (i|we|you|i've|we've)* find|see|get|hit|found",
+            "out of ten (it's|it_is|they're|it|is)*",
+            "it's|they're|it_is always",
             'kinds|types|sorts of',
             'should|could have used|put|installed|run|gone_with (like)*',
             'a|one|another|good|classic|sure sign|signs|symptom|indication of',
@@ -3570,6 +3582,13 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            'does|can|could|would|will|should the|that|this|those|these|a|an',
+            'how deep|long|big|bad|far|wide|old is|are|was|were|has|have|do|does the|that|this|those|these|it',
+            "what's|what_is|what_was|what's_the|what_would_the|what_does the|that depth|size|length|cost|price|damage|material",
+            'what size|kind|type|color (of)* is|are|was|roots|crack|hole',
+            "who|who's pays|paying|responsible|gonna|going",
+            "hope|hoping (that)* it|there|they|we|nothing|it's",
+            'where are|is|were the|those|these|that',
             'map|maps|drawing|drawings|plans|records|print|prints|blueprint|blueprints shows|show|says|say|has|have (a|an|the|some|your)*',
             'he|she|they|customer|homeowner|owner|lady|guy|tenant|neighbor|plumber|inspector says|claims|swears|'
                 .'insists (that)* there\'s|there|it\'s',
@@ -3672,6 +3691,9 @@ return [
             'that|which|there used to be (here|there|in|a|an|the)*',
         ]],
         'gone' => ['' => [
+            "rag|rag's|wipes|diaper|toy|blockage|clog|grease|root_ball (is|are|'s|was|were)* out (now|of_there|of_here)*",
+            'get|gets|got|getting|pull|took|chip|chipped (all|the|those|most|of|some|a|bunch|about|lot)* scale|grease|roots|rag|wipes|'
+                .'debris|rust|sludge|mud off|out',
             'on the end of my|the|his|our cable|rod|rods|hose|retriever|snake',
             'goes|went|going|came by|past|down from upstairs|inside|above',
             'now that the|all|that (grease|roots|scale|mud|sludge|junk)* is|are out',
