@@ -4611,6 +4611,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "city|city's|town's|county|public sidewalk|street|side|property|easement|right_of_way|park|curb|road|tree|maps|map",
+            'water level (is|at|about)* five|zero|nil percent',
+            'hole|channel|down|straight|right (down|right|straight)* into the sand|dirt|soil|ground|gravel',
             'to the|your (hall|master|half|guest|front|back|upstairs|downstairs)* kitchen|bathroom|bath|laundry|toilet|'
                 .'shower|tub|washer|dishwasher|sink at (about|around)*',
             'to|be|been|get|getting disconnected',
