@@ -28,7 +28,11 @@ final readonly class AmidTalk
         // … and "so you see the gap's bigger on the top … and if you look"
         $isShown = [] !== $intros || $this->sentence->has('points', $mention->first - self::SHOWN_WORDS, $mention->first);
         $own = array_filter($intros, fn (int $begin) => !$this->sentence->isInside('to_anyone', $begin));
-        $isTalk = $this->sentence->has('general', [] === $own ? null : min($own), $mention->last + self::BEHIND_WORDS);
+        $from = [] === $own ? $this->sentence->first : min($own);
+        $isOf = fn (int $end, int $begin) => $begin >= $from && $end <= $mention->last + self::BEHIND_WORDS
+            // "there's a hole, they make a liner for that": that begins anew.
+            && ($begin < $mention->last || !$this->sentence->is('speakers', $begin) && !$this->sentence->is('subjects', $begin));
+        $isTalk = [] !== array_filter($this->sentence->marks('general'), $isOf, \ARRAY_FILTER_USE_BOTH);
 
         return $isShown && (!$isTalk || $this->isSeenSince($mention));
     }

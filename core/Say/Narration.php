@@ -57,6 +57,7 @@ final class Narration
             $narration->hear($sentence);
             $narration->stands->place($sentence, $narration->last);
         }
+        $narration->stands->end();
         $narration->course->end(!$reading->speech->hasTimes);
 
         return $narration->entries->told($reading->speech);

@@ -27,19 +27,29 @@ final class Stands
         [$this->waiting, $this->hasMoved] = [$this->course->where->pending(), $this->course->hasMoved()];
     }
 
+    /** When nothing more is said, what waits is of nothing else. */
+    public function end(): void
+    {
+        $this->placeAt($this->course->where->pending());
+    }
+
     /** @param ?Entry $last what was named last when the sentence is read */
     public function place(Sentence $sentence, ?Entry $last): void
     {
-        $place = $this->course->where->unused();
-        if (null !== $place && null !== $this->nowhere && null === $this->nowhere->fromM) {
-            $this->nowhere->placeAt($place->from, $place->to, PlaceBy::Said);
-            $this->course->arrive();
-        }
+        $this->placeAt($this->course->where->unused());
         $now = $this->course->where->pending();
         if (null === $now || $now !== $this->waiting) {
             $isHere = null !== $now && \in_array($last?->telling, [Telling::Here, Telling::Shown], true) && !$this->hasMoved
                 && !$sentence->has(['move', 'back'], null, $now->first) && $sentence->isAfter('reached', $now->first);
             $this->nowhere = $isHere && null === $last->fromM ? $last : null;
+        }
+    }
+
+    private function placeAt(?Place $place): void
+    {
+        if (null !== $place && null !== $this->nowhere && null === $this->nowhere->fromM) {
+            $this->nowhere->placeAt($place->from, $place->to, PlaceBy::Said);
+            $this->course->arrive();
         }
     }
 }

@@ -163,7 +163,11 @@ final readonly class Talk
 
         // "a crack and a hole, that's how roots get in": whoever begins anew tells of something else.
         $isAnew = fn (int $begin) => $begin > $mention->last && ($this->sentence->is('subjects', $begin)
-            || $this->sentence->is('known', $begin) || $this->sentence->is('speakers', $begin));
+            || $this->sentence->is('known', $begin) || $this->sentence->is('speakers', $begin)
+            // "a wye and fine roots, if it was my house I'd …"
+            || $this->sentence->is('conditions', $begin)
+            // "grease, that's going to need to be jetted"
+            || $this->sentence->isAfter('they_are', $begin));
         $isOfIt = static fn (int $end, int $begin) => $begin > $before && $end <= $behind && !$isAnew($begin);
 
         return [] !== array_filter($this->sentence->marks('general'), $isOfIt, \ARRAY_FILTER_USE_BOTH)

@@ -428,6 +428,7 @@ return [
     ],
     // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
     'the_one' => ['the'],
+    'conditions' => ['if'],
     'foot_mark' => ['mark', 'joint', 'spot'],
     'leads' => [
         'and', 'or', 'but', 'so', 'then', 'now', 'because', 'cause', 'since', 'if', 'when', 'where', 'while', 'that', "that's", "there's",
@@ -2792,6 +2793,7 @@ return [
             'deepest (spot|point|part|place)*', 'lowest (spot|point|part|place)*', 'at its worst|deepest|lowest',
         ]],
         'ends' => ['' => [
+            "here's|that's|there's where the|this|that|your|our belly|sag|dip|water|low_spot ends|stops|quits|finishes|is_over",
             'opens right|back up|out (again)*',
             'water out',
             'recovers|recovered|evens_out|evened_out|levels_out|levels_off (again)* at|by|around|about',
@@ -3258,6 +3260,7 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'they make a patch|liner|sleeve|product|tool',
             'the reason it|they|that|the|these|this',
             "(so|then|and|that's|when)* (how)* i|you|we|he know|knew (right|away|that)* there's|there_is|there_was|we_had|we've|"
                 ."you've|you_had (got)* (a|an)*",
@@ -3526,7 +3529,7 @@ return [
             'if it was my|mine|your', "don't|never ever", 'most of these|the houses|homes|lines',
             'your|the line runs|goes from (the|your)* house', 'joints for roots to get', 'the roots from that|the|your',
             'if i find|see a|an|any', 'you could line', 'you want at least', 'we had one last', 'a lot of times', 'most tree roots',
-            'cutter will take care', 'we do|offer spot|full|liners|patches|lining', 'they make a patch|liner',
+            'cutter will take care', 'we do|offer spot|full|liners|patches|lining',
             'guy|plumber|company|outfit said|says|claimed|told (him|her|them|me|that)*',
             'the last|other|first house|job|place i|we did|had|was',
             'if|when|whenever|once|unless you|they|somebody|someone|people|anybody (ever|just|only|guys)* have|has|had|get|gets|'
@@ -3664,6 +3667,8 @@ return [
         ]],
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => [
+            "i'd|we'd|you'd|i'll|we'll|want|need|have|get|to|should|gotta (want|need|have|like|get|to|definitely|probably)* (get|"
+                ."have)* (that|this|it|them|those|these)* taken care",
             "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's "
                 .'(to|get|be|have|just|go|and|ahead|try|probably|also|then|come|back)* cut|clean|clear|jet|pull|knock|take|wash|'
                 .'flush|chew|cable|rod (it|that|this|them|those|these|all|the|some|of|stuff|roots|grease)* out|up|off|away|down|'
@@ -3729,6 +3734,8 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            '(that|this|it|pipe|line|those|these)* was|were (just|only|probably|all|originally)* put|installed|built|laid|done|'
+                .'poured|original (in)*',
             'where the <landmark>|pipe|line|clay|cast|footing|plastic|pvc|sewer|lateral',
             'that was just|only|nothing|another|some (a|an|some)*',
             'never|hardly had a|any|many (problem|issue|trouble|problems|issues)',
@@ -4611,6 +4618,9 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'running|ran|run (some|the|a|little|bit|of)* water|hose (running)* from|in|at|on|down the <fixture>',
+            'ask (me|you|them)* why',
+            'know|no_idea|tell_you|tell_me|wonder|wondering|figure_out|sure|explain|explains|reason|understand why',
             "city|city's|town's|county|public sidewalk|street|side|property|easement|right_of_way|park|curb|road|tree|maps|map",
             'water level (is|at|about)* five|zero|nil percent',
             'hole|channel|down|straight|right (down|right|straight)* into the sand|dirt|soil|ground|gravel',
