@@ -13,6 +13,8 @@ final readonly class Denial
     private const DENIED_WORDS = 2;
     /** "A crack at twenty": so many words behind a name its place begins. */
     private const PLACE_WORDS = 3;
+    /** "Not that I can't": what is denied in its name is denied so many words before. */
+    private const NEXT_WORDS = 1;
 
     public function __construct(private Sentence $sentence, private Measures $measures)
     {
@@ -36,6 +38,8 @@ final readonly class Denial
                 || $sentence->is('likened', $end + 1) && null !== $sentence->begins('they_are', $end + 1)
                 // "zero at the main, fine roots", and not "zero roots"
                 || null !== $sentence->atomAt($begin)?->amount && $mention->first - $end > self::DENIED_WORDS;
+            // "that's not good, can't get past it"
+            $isAnew = $isAnew || $sentence->is('cannot', $mention->first) && $mention->first - $end > self::NEXT_WORDS;
             if ($end < $mention->first && !$isPlace && !$this->isSome($begin, $end) && !$isAnew) {
                 $denied = $end;
             }

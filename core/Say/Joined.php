@@ -53,7 +53,8 @@ final class Joined
             $isStill = $isStill || !$isLow && $sentence->has('back', $one->last + 1, $other->first);
             $isEnded = null === $one->to && null === $other->to && $isGoing && !$isOver && !$isStill
                 // "at 26 you get to a lower spot, it holds an inch or so to 31"
-                && ($sentence->isAfter('from', $one->first) && self::isLedTo($sentence, $other) || !self::isElsewhere($sentence, max($sentence->named->before($other->first) ?? 0, $one->last) + 1, $other->first - 1));
+                && ($sentence->isAfter('from', $one->first) && self::isLedTo($sentence, $other)
+                    || !self::isElsewhere($sentence, max($sentence->named->before($other->first) ?? 0, $one->last) + 1, $other->first - 1));
             // "roots at 27, and from there out to sixty it's clean"
             $isEnded = $isEnded && !(new Vacancy($sentence))->isCleanTo($one->last, $other);
             if ($isEnded && self::isOneStretch($sentence, $mentions, $one, $other)) {

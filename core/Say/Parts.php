@@ -59,7 +59,7 @@ final readonly class Parts
             // "35 it's still got a little bit"
             && (null !== $this->sentence->begins('another', $i) || !$this->sentence->isInside('another', $i));
 
-        return $isShown || $this->isNextPlace($begin, $i) || $this->isOneMore($i) || $this->isBehindAnother($begin, $i);
+        return $isShown || $this->isNextPlace($begin, $i) || $this->isOneMore($begin, $i) || $this->isBehindAnother($begin, $i);
     }
 
     /** "one at fourteen, one at eighteen, separated joint at 22": that has its own place. */
@@ -85,7 +85,7 @@ final readonly class Parts
     }
 
     /** "roots at fourteen, one at seventeen, one at twenty" */
-    private function isOneMore(int $i): bool
+    private function isOneMore(int $begin, int $i): bool
     {
         $end = $this->sentence->begins('another', $i);
         if (null === $end) {
@@ -97,6 +97,11 @@ final readonly class Parts
         $next = 1 + ($this->sentence->begins('at', $said + 1) ?? $said);
         if (!$this->sentence->isAfter('at', $next) || null === $this->sentence->atomAt($next)?->amount) {
             return false;
+        }
+        // "same thing at 22, which is what I was afraid of, same thing at 28"
+        $isPlaced = static fn (Atom $atom) => $atom->first >= $begin && $atom->last < $i && true === $atom->amount?->mayBeAlong();
+        if ($this->sentence->is('the_same', $i) && [] !== array_filter($this->sentence->atoms, $isPlaced)) {
+            return true;
         }
         // "the first one is at six on the right, second one at eight on the left"
         $isSide = static fn (Atom $atom) => Atom::CLOCK === $atom->role && $atom->last === $i - 1;

@@ -79,8 +79,13 @@ final readonly class Talk
     /** "I got to 58 and ran into what felt like a rock, and I couldn't get any further" */
     private function isOurEnd(Mention $mention): bool
     {
-        return Kind::CannotGoFurther === $mention->kind && [] !== $this->measures->places
-            && $this->sentence->is('subjects', $mention->first - 1) && $this->sentence->is('and', $mention->first - 2);
+        $before = $mention->first - 1;
+        $isOurs = $this->sentence->is('subjects', $before) && $this->sentence->is('and', $before - 1)
+            // "there's a break, and that's why you've had problems, can't get past it"
+            || $this->sentence->is('cannot', $mention->first) && !$this->sentence->is('subjects', $before)
+                && !$this->sentence->is('somebody', $before);
+
+        return Kind::CannotGoFurther === $mention->kind && [] !== $this->measures->places && $isOurs;
     }
 
     /** "if we go to the root at twelve" */

@@ -428,6 +428,7 @@ return [
     ],
     // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
     'the_one' => ['the'],
+    'cannot' => ["can't", "won't", "couldn't", "wouldn't", 'cannot', 'unable'],
     'conditions' => ['if'],
     'foot_mark' => ['mark', 'joint', 'spot'],
     'leads' => [
@@ -3668,7 +3669,7 @@ return [
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => [
             "i'd|we'd|you'd|i'll|we'll|want|need|have|get|to|should|gotta (want|need|have|like|get|to|definitely|probably)* (get|"
-                ."have)* (that|this|it|them|those|these)* taken care",
+                .'have)* (that|this|it|them|those|these)* taken care',
             "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's "
                 .'(to|get|be|have|just|go|and|ahead|try|probably|also|then|come|back)* cut|clean|clear|jet|pull|knock|take|wash|'
                 .'flush|chew|cable|rod (it|that|this|them|those|these|all|the|some|of|stuff|roots|grease)* out|up|off|away|down|'
@@ -3734,6 +3735,7 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'was|were telling|showing|asking|explaining|describing|worried|worrying|concerned|complaining',
             '(that|this|it|pipe|line|those|these)* was|were (just|only|probably|all|originally)* put|installed|built|laid|done|'
                 .'poured|original (in)*',
             'where the <landmark>|pipe|line|clay|cast|footing|plastic|pvc|sewer|lateral',
@@ -3884,6 +3886,7 @@ return [
         'is_there_are' => ['' => ["is there are|is|was|were|'s"]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            'or not',
             'never had a|any (real)* problem|issue|trouble|problems|issues (with)*',
             "not|wasn't|didn't|weren't expecting|expect|hoping|hope (for)* much|anything|good|great|a|lot|to",
             "ain't|isn't|is_not|not (too|very|so|real|really|looking)* good|great|pretty|nice|right|ideal|normal|supposed|fun|fine|perfect",
