@@ -21,6 +21,8 @@ final readonly class Gone
     private const OTHER_BEHIND = 3;
     /** "There we go": so many words behind. */
     private const PAST_BEHIND = 12;
+    /** "There's a big": so many words before a name. */
+    private const SHOWN_WORDS = 3;
     /** What there was is named so many words behind. */
     private const LISTED_WORDS = 16;
     private const CAN_BE = [Family::Roots, Family::Deposit, Family::Object];
@@ -173,13 +175,21 @@ final readonly class Gone
                 && !$sentence->has('taken_back', $end + 1, $mention->first)
                 // "so we knew it was the main, and the pipe's cracked", "a wad of roots earlier, and there's …"
                 && !$sentence->is('and', $end + 1) && !$this->ownPlace->isToldSince($end, $mention)
-                && !($sentence->is('was', $end) && $this->isNextOfTwo($end, $mention));
+                && !($sentence->is('was', $end) && $this->isNextOfTwo($end, $mention)) && !$this->isShownSince($role, $end, $mention);
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "he had it snaked last year, there's a root ball" */
+    private function isShownSince(string $role, int $was, Mention $mention): bool
+    {
+        $intros = $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
+
+        return 'was' === $role && [] !== array_filter($intros, static fn (int $begin) => $begin > $was);
     }
 
     private function isSeenOnTheWay(int $begin): bool

@@ -3261,6 +3261,8 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'you could line',
+            'if it was|were my|mine|your',
             'they make a patch|liner|sleeve|product|tool',
             'the reason it|they|that|the|these|this',
             "(so|then|and|that's|when)* (how)* i|you|we|he know|knew (right|away|that)* there's|there_is|there_was|we_had|we've|"
@@ -3527,9 +3529,9 @@ return [
             'think of (it|this|that|them)* (like|as)', 'back in the day', 'what happens is',
             'normally|usually|typically i|you|we would|will', 'the reason you|they|we want|need|use', 'if you|they|people flush',
             'thing on my list', 'my wife|buddy|boss|dad says|said', "you don't want to see", 'they|he quoted',
-            'if it was my|mine|your', "don't|never ever", 'most of these|the houses|homes|lines',
+            "don't|never ever", 'most of these|the houses|homes|lines',
             'your|the line runs|goes from (the|your)* house', 'joints for roots to get', 'the roots from that|the|your',
-            'if i find|see a|an|any', 'you could line', 'you want at least', 'we had one last', 'a lot of times', 'most tree roots',
+            'if i find|see a|an|any', 'you want at least', 'we had one last', 'a lot of times', 'most tree roots',
             'cutter will take care', 'we do|offer spot|full|liners|patches|lining',
             'guy|plumber|company|outfit said|says|claimed|told (him|her|them|me|that)*',
             'the last|other|first house|job|place i|we did|had|was',
@@ -3637,7 +3639,10 @@ return [
             'where (it|this|that|we|they|the|your|our|line|pipe)* <joins>|connects|goes|turns|comes|changes|switches|meets|hits|drops|'
                 .'joins',
         ]],
-        'we_cannot' => ['' => ["i|we can't|cannot", "i'm|we're not able|unable"]],
+        'we_cannot' => ['' => [
+            "that's|this_is|it's as far as i|we|we're|i'm can|could|got|get|going|go",
+            "i|we can't|cannot", "i'm|we're not able|unable",
+        ]],
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
@@ -3883,9 +3888,17 @@ return [
             'it|that|this|line|pipe goes|runs|heads|drops|continues (on|out|down|along|about|like|maybe|for|roughly|probably|over|just)*',
         ]],
         // "What we found is there are two": asks nothing.
-        'is_there_are' => ['' => ["is there are|is|was|were|'s"]],
+        'is_there_are' => ['' => [
+            "(not|too|that|very)* good|great|bad|terrible|pretty|right|ideal either (there's|it's|they're|that's|i|we|you|you've|we've)*",
+            "is there are|is|was|were|'s",
+        ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            "(it's|that's|they're|this)* (is)* not just|only|simply one|a|the|this|that|here|there",
+            "(it's|that's|they're|this)* not|isn't|ain't terrible|horrible|awful|huge|major|severe|the_worst|the_end|"
+                .'a_big_deal|a_huge_deal|that_big|perfect',
+            "(it's|that's|they're)* (not|too|that|very)* good|great|bad|terrible|pretty|right|ideal either "
+                ."(there's|it's|they're|that's|i|we|you|you've|we've)*",
             'or not',
             'never had a|any (real)* problem|issue|trouble|problems|issues (with)*',
             "not|wasn't|didn't|weren't expecting|expect|hoping|hope (for)* much|anything|good|great|a|lot|to",
