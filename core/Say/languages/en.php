@@ -3673,6 +3673,7 @@ return [
         ]],
         // Whoever has gone somewhere has taken nothing away.
         'gone_on' => ['' => [
+            "i|we|you|he|she|they|i've used to see|do|have|work|live|run|think|call|be|get (this|that|it|these|those|them|here)* (all)*",
             "i'd|we'd|you'd|i'll|we'll|want|need|have|get|to|should|gotta (want|need|have|like|get|to|definitely|probably)* (get|"
                 .'have)* (that|this|it|them|those|these)* taken care',
             "need(s)|should|must|gotta|gonna|will|would|can|could|going|want|wants|i'll|we'll|you'll|i'd|we'd|you'd|to|let's "
@@ -3889,11 +3890,14 @@ return [
         ]],
         // "What we found is there are two": asks nothing.
         'is_there_are' => ['' => [
+            'see if|whether i|we|you can|could get|take|have a|another (better|closer|good|quick)* look|picture|shot|angle',
             "(not|too|that|very)* good|great|bad|terrible|pretty|right|ideal either (there's|it's|they're|that's|i|we|you|you've|we've)*",
             "is there are|is|was|were|'s",
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            "(it's|that's|there's|it_is)* nothing to|i'd|i_would|you'd|we'd|major|serious|crazy|big|huge|urgent|crucial (worry|about)*",
+            "(it's|that's|there's|it_is)* nothing that has|needs to",
             "(it's|that's|they're|this)* (is)* not just|only|simply one|a|the|this|that|here|there",
             "(it's|that's|they're|this)* not|isn't|ain't terrible|horrible|awful|huge|major|severe|the_worst|the_end|"
                 .'a_big_deal|a_huge_deal|that_big|perfect',
