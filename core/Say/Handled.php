@@ -96,9 +96,12 @@ final readonly class Handled
     {
         $first = $this->sentence->part($mention->first)[0];
 
-        $isIts = fn (Place $place) => $place->first >= $first && $place->first <= $mention->last + self::WHERE_WORDS
+        $next = $mention->last + 1;
+        $isIts = fn (Place $place) => $place->first >= $first && $place->first < $next + self::WHERE_WORDS
             // "nobody noticed the offset, thirty feet there's a hole"
-            && null === $this->sentence->begins('intro', $place->last + 1);
+            && null === $this->sentence->begins('intro', $place->last + 1)
+            // "leaking pipes attract roots, and another one on the left at 24", and not "the collapse, and that's at eleven"
+            && (!$this->sentence->isAny('and', $next, $place->first) || $this->sentence->has('puts', $next, $place->first));
 
         return [] !== array_filter($this->measures->places, $isIts)
             || $this->sentence->has(self::SHOWS, $mention->last + 1, $mention->last + self::WHERE_WORDS);
