@@ -3433,6 +3433,11 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            "head|head's|blade|saw|flail|nozzle|nozzle's|cutter|cutter's|tip|chain|bit|machine (is|works)* for",
+            "it's|it_is|that's|they're (made|meant|designed|good|great|better|mostly)* for",
+            "anything|everything|everyone|anyone|anybody|whoever|any_line|any_pipe|any_joint that's|that|with|who (got|has|have)*",
+            'want|wants|wanted (all)*',
+            "know|realize|think|thought|believe|learn|find_out they've|they_have|they_had|they_got (got)*",
             "(we're|i'm|we|i|got|get|getting|went|go|goes|going|made_it|once|all|all_the_way)* through|over|past the",
             'of (my|our|all|the)* calls|jobs|customers|stoppages|backups|clogs are|is (from|because|because_of|due_to)*',
             'houses|homes|properties|neighbors|places|buildings (on|in|around|here|this|that|the|street|block|neighborhood|area)* '
@@ -3491,6 +3496,7 @@ return [
         ]],
         // Behind a name that nothing shows: what such things are, or who talked of it.
         'handled' => ['' => [
+            'like|that this|that|these|those|size|big will|would|can|could|takes|take|gets|means|is_going_to',
             "(that|which)* i'm|he's|she's|we're holding|saving",
             'i|we pulled|saved|took|brought (out|home|back)*',
             'one|some day',
@@ -3513,6 +3519,7 @@ return [
                 .'(big|little|old)*',
         ]],
         'supposes' => ['' => [
+            'when i|he|we|dad was|were a|an|in|young|training|starting',
             'back in january|february|march|april|may|june|july|august|september|october|november|december',
             'i|we had a customer|client|guy|lady|house|job who|that|where',
             "if|when|whenever|once|unless you've|you'd|they've got|had",
@@ -3588,6 +3595,10 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "convinced|positive|certain|swears|swore|insists|sure (that)* it's|there's|it_was|it_is",
+            'told me|us|them|her over|on the phone',
+            "you|you've|y'all ever see|seen|had|have",
+            "would say|call (that's|it's|that|it|this)*",
             'does|can|could|would|will|should the|that|this|those|these|a|an',
             'how deep|long|big|bad|far|wide|old is|are|was|were|has|have|do|does the|that|this|those|these|it',
             "what's|what_is|what_was|what's_the|what_would_the|what_does the|that depth|size|length|cost|price|damage|material",
@@ -3693,6 +3704,8 @@ return [
         ]],
         // Behind what was there until somebody saw to it.
         'mended' => ['' => [
+            "but|and that|the|this section|part|piece has|is|was|'s (been|all)* replaced|redone|fixed|lined|repaired",
+            "but|and that|this|the section's|part's|piece's been|all replaced|redone|fixed|lined|repaired",
             'was|were|been|got (already|since)* fixed|repaired|replaced|dug_up|taken_out|lined|sleeved',
             'but they|we|he|somebody|i dug it|that|them up|out',
             'but|which|that|before|until|and|so|here|there they|somebody|someone|he|we|plumber|city (have|has|had|already|just|'
