@@ -4001,6 +4001,7 @@ return [
         ]],
         // Opens what is named next.
         'intro' => ['' => [
+            "we've|you've|i've|we|you|i also got|have|see",
             'i|we|you do have|see|got (a|an|some|the)*',
             "i'm|we're|you're looking at",
             "i'm|we're|you're seeing",
@@ -4499,6 +4500,7 @@ return [
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
         'another' => ['' => [
+            '(and)* so does|did|is|has the (next|other)* (joint|one)*',
             'and (then|maybe|just)* (a)* little|tiny|small (bit)* at|around|about',
             '(a)* bit|little|lot heavier|thicker|denser (again)* at',
             "it's|it got a (pretty|real|really|nice)* thick|heavy|thin|light coat|coating|layer|buildup (again)*",
@@ -5124,7 +5126,9 @@ return [
             'water from (the|your|my|a|our)* house|kitchen|upstairs|bathroom|main|city|toilet|tub|shower|washer|washing|sink|'
                 .'neighbor',
             'water pressure|line|heater|main|meter|service|bill',
-            'i|we|you|and|then|gonna|now turn|go|went|turned|going left|right (into|up|down|in|here|there)*',
+            'i|we|you|and|then|gonna|now go|went|going left|right (into|up|down|in|here|there)*',
+            'i|and|then|gonna|now turn|turned left|right (into|up|down|in|here|there)*',
+            'we|you turn|turned left|right into|up|down|in|here|there',
             'shared line|lateral|sewer',
             'flush|flushes|flushing|flushed (all|the|these|those|your|baby|wet|flushable|some)* wipes|rags|towels|paper|stuff|grease',
             'broke|broken|tapped|chopped into', 'spot repair or|would|is|candidate',
