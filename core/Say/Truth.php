@@ -280,6 +280,9 @@ final readonly class Truth
         return [] !== array_filter($this->measures->places, fn (Place $place) => $place->first > $mention->last
             && $place->first - $mention->last <= ($isThere($place) ? self::IS_THERE_WORDS : self::BEHIND_WORDS)
             // "out to the city, at twelve feet we've got a tie in": that is at what comes next.
-            && null === $this->sentence->begins('intro', $place->last + 1));
+            && null === $this->sentence->begins('intro', $place->last + 1)
+            // "we're at the cleanout, and ten feet, twelve feet there's a coupling"
+            && !(Kind::OpeningSeen === $mention->kind && $this->sentence->is('and', $mention->last + 1)
+                && $this->stands('stands_at', $mention->first)));
     }
 }

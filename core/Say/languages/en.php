@@ -1928,6 +1928,8 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                "tee|wye|y|san_tee (and|that's|it's|is|that|was|they)* laying|laid|lying|sitting|installed|put (down)* on (it's|"
+                    ."its)* side|back",
                 "tee|san_tee|santee|sanitary_tee|cross where (they|he|you|it|there|we|somebody)* should|should_have|should've|"
                     .'shoulda|supposed|needs|ought (to|be|have|used|put|been|a|use)* wye|y|sweep|combo|long_sweep',
                 'wye|y|tee|san_tee|santee|sanitary_tee|double_tee|fitting|ninety|combo|cross|turn (<is_so>|that|which|put|'
