@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 
 /**
@@ -39,7 +40,7 @@ final readonly class Ties
     /** or behind "that's at"; */
     private const TOLD = -12;
     /** or where a low spot ends, which is behind that; */
-    private const ENDED = 8;
+    private const ENDED = 16;
     /** or behind "and that's", however far; */
     private const PUT = 4;
     /** nothing ties it, where others tell what comes next. */
@@ -62,6 +63,8 @@ final readonly class Ties
     private const OF_LAST_WORDS = 3;
     /** "That's where it": so many words before what is there. */
     private const WHERE_WORDS = 3;
+    /** What lies in a low spot has no end where somebody comes out of the water. */
+    private const IN_WATER = [Family::Deposit, Family::Object];
     /** Both are of one kind. */
     private const TWICE = -8;
     /** It has no place in the sentence … */
@@ -150,7 +153,10 @@ final readonly class Ties
         $isNext = ($this->isOfLast($mention) || $this->sentence->isPlaceLed) && !$this->sentence->isEnd($place->last);
 
         // "a belly, and we pop out at nineteen"
-        $isEnd = Kind::LowSpot === $mention->kind && $this->sentence->isAfter('ends', $place->first, 2);
+        $isEnd = Kind::LowSpot === $mention->kind && $this->sentence->isAfter('ends', $place->first, 2)
+            // "a sag at three … paper in it, and now we're at eleven, and we're coming out of it"
+            || Kind::LowSpot !== $mention->kind && $this->vacancy->isOut($place)
+                && ($this->isLowBefore($mention) || \in_array($mention->kind?->family(), self::IN_WATER, true));
 
         $words = $this->between->cost($from, $place->first - 1);
         // "that's a root coming in from the top, and that's nine feet": however far behind.
@@ -163,6 +169,13 @@ final readonly class Ties
             + ($isEnd ? self::ENDED : 0) + ($this->next->isBeforeOne($place) ? self::BEFORE_ONE : 0)
             + ($isThere && !$isAt && !$isTold ? self::THERE : 0) + ($isOfNext && !$isTold ? self::INTRODUCED : 0)
             + ($isTold ? self::TOLD : ($isAt ? self::AT : ($isNext ? self::NEXT : 0)));
+    }
+
+    /** Whether a low spot is named before it, which may end. */
+    private function isLowBefore(Mention $mention): bool
+    {
+        return [] !== array_filter($this->sentence->named->names, static fn (Atom $name) => $name->last < $mention->first
+            && str_starts_with($name->meaning, Kind::LowSpot->value));
     }
 
     /** "there's a wye, and it's coming in from the right", "a rag on an edge where the joint's kicked up": said of what was named last. */

@@ -97,10 +97,10 @@ final class Vacancy
         return null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
     }
 
-    /** "thirty nine I'm back out", and not "eleven feet out" */
+    /** "thirty nine I'm back out", "we're at eleven and we're coming out of it", and not "eleven feet out" */
     public function isOut(Place $place): bool
     {
-        $next = $place->last + 1;
+        $next = $place->last + ($this->sentence->is('and', $place->last + 1) ? 2 : 1);
 
         return $this->sentence->begins('out_again', $next) > ($this->sentence->begins('out', $next) ?? 0);
     }
