@@ -4474,6 +4474,8 @@ return [
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
+            "neighbour's|neighbor's|neighbours|neighbors|neighbour|neighbor|next_door|everybody's|everyone's (probably|will|has|have|"
+                ."might|got|likely|all|to)* the same (thing|problem|issue)*",
             '(got|have)* another thing|problem|issue|item|reason',
             'round|normal|dry|good|fine|okay|ok|clean|clear|open|better|alright again (at|by)*',
         ]],
@@ -4655,6 +4657,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'run|runs|running|ran|turn|turned|turning|open|opened|leave|left (the|a|that|some|all|both|their|his|her|our|your|'
+                .'kitchen|bathroom|bath|outside|garden|hot|cold|sink|basin)* tap|taps',
+            "kitchen|bathroom|bath|outside|garden|hot|cold|sink|basin tap|taps|tap's",
+            "tap|taps|tap's (is|are|still|been|was)* running|dripping|upstairs|downstairs",
             'running|ran|run (some|the|a|little|bit|of)* water|hose (running)* from|in|at|on|down the <fixture>',
             'ask (me|you|them)* why',
             'know|no_idea|tell_you|tell_me|wonder|wondering|figure_out|sure|explain|explains|reason|understand why',
