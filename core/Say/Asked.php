@@ -25,13 +25,24 @@ final readonly class Asked
             // "the crack at forty is there, and …" asks for nothing.
             $isNear = !$this->sentence->is('and', $end + 1)
                 && $mention->first - $end <= self::WORDS && !$this->measures->hasPlace($end, $mention->first);
-            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end)
+            if ($begin < $mention->first && $isNear && !$this->isAnswered($mention, $end) && !$this->isOfOther($end, $mention)
                 && !(new OwnPlace($this->sentence, $this->measures))->isToldSince($end, $mention)) {
                 return true;
             }
         }
 
         return $this->sentence->isAsked() && $this->sentence->is('ask_first', $this->sentence->first);
+    }
+
+    /** "how deep is the break, a hole at thirty": that is asked of what is named first. */
+    private function isOfOther(int $asked, Mention $mention): bool
+    {
+        $first = $this->sentence->named->next($asked + 1, $mention->first - 1);
+        $at = $this->sentence->begins('at', $mention->last + 1);
+        $isPlaced = static fn (Place $place) => $place->first - 1 === $at;
+
+        return null !== $first && [] !== array_filter($this->measures->places, $isPlaced)
+            && !$this->sentence->isAny('or', $first, $mention->first) && !$this->sentence->isAny('joins', $first, $mention->first);
     }
 
     /** Whether who asks knows, or somebody answers. */

@@ -66,7 +66,8 @@ final readonly class Handled
     {
         return $this->sentence->is('infinitive', $verb - 1) && !$this->sentence->is('seeing', $verb)
             && !$this->sentence->is('qualifies', $verb) && null === $this->sentence->amountEnd($verb)
-            && !$this->sentence->named->holds($verb) && null === $this->sentence->begins('where_it_is', $verb);
+            && !$this->sentence->named->holds($verb) && !$this->sentence->named->isMaterialBefore($verb + 1)
+            && null === $this->sentence->begins('where_it_is', $verb);
     }
 
     /** "nobody noticed the offset", and not "and the offset", "past the house the offset is" */
@@ -98,8 +99,11 @@ final readonly class Handled
 
         $next = $mention->last + 1;
         $isIts = fn (Place $place) => $place->first >= $first && $place->first < $next + self::WHERE_WORDS
-            // "nobody noticed the offset, thirty feet there's a hole"
+            // "nobody noticed the offset, thirty feet there's a hole", "that head's for roots, a hole at thirty"
             && null === $this->sentence->begins('intro', $place->last + 1)
+            && null === $this->sentence->named->next($next, $place->first)
+            // "at twenty a crack, to fix a belly you've got to dig"
+            && null === $this->sentence->named->next($place->last + 1, $mention->first - 1)
             // "leaking pipes attract roots, and another one on the left at 24", and not "the collapse, and that's at eleven"
             && (!$this->sentence->isAny('and', $next, $place->first) || $this->sentence->has('puts', $next, $place->first));
 

@@ -1929,7 +1929,7 @@ return [
             ],
             'wrong_fitting' => [
                 "tee|wye|y|san_tee (and|that's|it's|is|that|was|they)* laying|laid|lying|sitting|installed|put (down)* on (it's|"
-                    ."its)* side|back",
+                    .'its)* side|back',
                 "tee|san_tee|santee|sanitary_tee|cross where (they|he|you|it|there|we|somebody)* should|should_have|should've|"
                     .'shoulda|supposed|needs|ought (to|be|have|used|put|been|a|use)* wye|y|sweep|combo|long_sweep',
                 'wye|y|tee|san_tee|santee|sanitary_tee|double_tee|fitting|ninety|combo|cross|turn (<is_so>|that|which|put|'
@@ -3263,6 +3263,8 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            'put|puts|putting|chuck|chucks|tip|tips|flushing|flush|shove (wet|baby|their|all|the|them|cooking|old)* wipes|nappies|'
+                .'rags|fat|grease|food|towels|pads down',
             'you could line',
             'if it was|were my|mine|your',
             'they make a patch|liner|sleeve|product|tool',
@@ -3418,6 +3420,8 @@ return [
         ]],
         // Where no pipe is.
         'outdoors' => ['' => [
+            'in|on|over|across (the|their|your|his|her)* lawn|tarmac|benching|flower_bed|patio|hedge',
+            '(in|at)* next door',
             'from the|all water|hose|water we|i ran|were_running',
             'in|on (the|their|that)* foundation|slab|sidewalk|surface|stump|stucco|patio|porch',
             'at|on|in the|that|my old|other|last job|house|place',
@@ -3440,7 +3444,7 @@ return [
             "anything|everything|everyone|anyone|anybody|whoever|any_line|any_pipe|any_joint that's|that|with|who (got|has|have)*",
             'want|wants|wanted (all)*',
             "know|realize|think|thought|believe|learn|find_out they've|they_have|they_had|they_got (got)*",
-            "(we're|i'm|we|i|got|get|getting|went|go|goes|going|made_it|once|all|all_the_way)* through|over|past the",
+            "we're|i'm|we|i|got|get|getting|went|go|goes|going|made_it|once|all|all_the_way through|over|past the",
             'of (my|our|all|the)* calls|jobs|customers|stoppages|backups|clogs are|is (from|because|because_of|due_to)*',
             'houses|homes|properties|neighbors|places|buildings (on|in|around|here|this|that|the|street|block|neighborhood|area)* '
                 .'have|has|had|got|get',
@@ -3487,7 +3491,7 @@ return [
             'compare|compared|comparing (that|this|it|those)* with|to',
             'give|gives|giving|gave (you|us|them|her|him)*',
             'product|thing|method|tool called',
-            "(i|i've|we|we've|you|they|he|she|will|can|could|to)* cut|kill|kills|pull|pulled|fix|fixes|clean|cleared|clears|remove|removes",
+            "(i|i've|we|we've|you|they|he|she|will|can|could|to)* cut|kill|kills|pull|pulled|fix|fixes|cleared|clears|remove|removes",
             'keep|keeps|stop|stops|prevent|prevents|avoid|avoids|chew|chews|eat|eats|melt|melts|dissolve|dissolves',
             'look|looks|looking|search|check|checking|watch|budget|ask|asking for', "will|would|can|could|'ll find|fix|go_through",
             'know|knows|knew|worry|worried|hear|heard|asked|told_me|told_them about', 'story|stories|question|questions about',
@@ -3597,6 +3601,7 @@ return [
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
+            "reckon|reckoned|reckons (that)* it|it's|there|there's (was|is)*",
             "convinced|positive|certain|swears|swore|insists|sure (that)* it's|there's|it_was|it_is",
             'told me|us|them|her over|on the phone',
             "you|you've|y'all ever see|seen|had|have",
@@ -4475,7 +4480,7 @@ return [
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
             "neighbour's|neighbor's|neighbours|neighbors|neighbour|neighbor|next_door|everybody's|everyone's (probably|will|has|have|"
-                ."might|got|likely|all|to)* the same (thing|problem|issue)*",
+                .'might|got|likely|all|to)* the same (thing|problem|issue)*',
             '(got|have)* another thing|problem|issue|item|reason',
             'round|normal|dry|good|fine|okay|ok|clean|clear|open|better|alright again (at|by)*',
         ]],
@@ -4657,6 +4662,11 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'mind|watch that|the|your step|hole|gap',
+            "screen|screen's|windscreen|phone's|phone (is|has)* (got)* (a)* crack|cracked",
+            "rod|rod's|rods|cable|hose|hose's (is|are|has|got)* kinked|bent",
+            "drive|drive's|lawn|lawn's|tarmac|path|path's|road|road's (is|has|have|all)* sunk|dipped|lifted|lifting|cracked",
+            "gully's|gully|gutter|gutters full of leaves|muck|rubbish",
             'run|runs|running|ran|turn|turned|turning|open|opened|leave|left (the|a|that|some|all|both|their|his|her|our|your|'
                 .'kitchen|bathroom|bath|outside|garden|hot|cold|sink|basin)* tap|taps',
             "kitchen|bathroom|bath|outside|garden|hot|cold|sink|basin tap|taps|tap's",
