@@ -83,7 +83,7 @@ final readonly class Handled
             && !$this->isSentence($mention);
     }
 
-    /** "the pipe's dropped", "the offset is bad" */
+    /** "the pipe's dropped", "the offset is bad": what is said of it stands behind it, or leans on it. */
     private function isSentence(Mention $mention): bool
     {
         $next = $mention->last + 1;
@@ -96,7 +96,6 @@ final readonly class Handled
     private function isPlaced(Mention $mention): bool
     {
         $first = $this->sentence->part($mention->first)[0];
-
         $next = $mention->last + 1;
         $isIts = fn (Place $place) => $place->first >= $first && $place->first < $next + self::WHERE_WORDS
             // "nobody noticed the offset, thirty feet there's a hole", "that head's for roots, a hole at thirty"

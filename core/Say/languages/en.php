@@ -426,11 +426,14 @@ return [
         'catches',
         'causes', 'happens', 'usually', 'always', 'never', 'often', 'sometimes', "'ll",
     ],
-    // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
-    'the_one' => ['the'],
+    // "I can't get past it": what cannot be is in its name.
     'cannot' => ["can't", "won't", "couldn't", "wouldn't", 'cannot', 'unable'],
+    // Whoever supposes something begins anew: "a root, if it was my house I'd …"
     'conditions' => ['if'],
+    // "At the sixteen foot mark, the nineteen foot joint".
     'foot_mark' => ['mark', 'joint', 'spot'],
+    'the_one' => ['the'],
+    // Before "the" and a name it is told of: there, seen, or what follows; behind other words it is what somebody does with it.
     'leads' => [
         'and', 'or', 'but', 'so', 'then', 'now', 'because', 'cause', 'since', 'if', 'when', 'where', 'while', 'that', "that's", "there's",
         "here's", 'is', 'are', 'was', 'were', 'be', "it's", 'its', 'what', 'how', 'with', 'of', 'in', 'at', 'on', 'by', 'for',
