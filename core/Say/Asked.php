@@ -9,6 +9,8 @@ final readonly class Asked
 {
     /** A question is about what comes within so many words. */
     private const WORDS = 8;
+    /** "Is that, there's": so many words of a question are no answer. */
+    private const ASKED_WORDS = 2;
     /** What is shown stands so many words before a name. */
     private const SHOWN_WORDS = 4;
 
@@ -49,7 +51,6 @@ final readonly class Asked
     private function isAnswered(Mention $mention, int $asked): bool
     {
         $sentence = $this->sentence;
-        $isShownSince = static fn (int $begin) => $begin > $asked + 2;
 
         // "is that a wye, yeah, that's a wye at 24": that is the one.
         $again = $sentence->named->next($mention->last + 1, $mention->last + self::WORDS);
@@ -66,6 +67,6 @@ final readonly class Asked
             // "is that a crack, yes it is"
             || null !== $sentence->begins('affirms', $mention->last + 1)
             // "is there something there, yeah, there's a crack"
-            || [] !== array_filter($sentence->introsOf($mention->first, self::SHOWN_WORDS), $isShownSince);
+            || $sentence->isShownSince($asked + self::ASKED_WORDS, $mention->first, self::SHOWN_WORDS);
     }
 }

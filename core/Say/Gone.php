@@ -175,7 +175,7 @@ final readonly class Gone
                 && !$sentence->has('taken_back', $end + 1, $mention->first)
                 // "so we knew it was the main, and the pipe's cracked", "a wad of roots earlier, and there's …"
                 && !$sentence->is('and', $end + 1) && !$this->ownPlace->isToldSince($end, $mention)
-                && !($sentence->is('was', $end) && $this->isNextOfTwo($end, $mention)) && !$this->isShownSince($role, $end, $mention);
+                && !$this->isToldAnew($role, $end, $mention);
             if ($begin >= $part[0] && $end <= $part[1] && ($isBefore || $isBehind || $isAround)) {
                 return true;
             }
@@ -184,12 +184,12 @@ final readonly class Gone
         return false;
     }
 
-    /** "he had it snaked last year, there's a root ball" */
-    private function isShownSince(string $role, int $was, Mention $mention): bool
+    /** Whether what is named behind what was there is told of by itself. */
+    private function isToldAnew(string $role, int $was, Mention $mention): bool
     {
-        $intros = $this->sentence->introsOf($mention->first, self::SHOWN_WORDS);
-
-        return 'was' === $role && [] !== array_filter($intros, static fn (int $begin) => $begin > $was);
+        return $this->sentence->is('was', $was) && $this->isNextOfTwo($was, $mention)
+            // "he had it snaked last year, there's a root ball"
+            || 'was' === $role && $this->sentence->isShownSince($was, $mention->first, self::SHOWN_WORDS);
     }
 
     private function isSeenOnTheWay(int $begin): bool

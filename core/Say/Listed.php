@@ -60,11 +60,11 @@ final class Listed
     private static function behind(Sentence $sentence, Atom $atom): int
     {
         $next = $atom->last + 1;
-        foreach (['foot_mark', ',', 'and', 'the_one'] as $table) {
-            $next += $sentence->is($table, $next) || ',' === $table && $sentence->isComma($next) ? 1 : 0;
-        }
+        $next += $sentence->is('foot_mark', $next) ? 1 : 0;
+        $next += $sentence->isComma($next) ? 1 : 0;
+        $next += $sentence->is('and', $next) ? 1 : 0;
 
-        return $next;
+        return $next + ($sentence->is('the_one', $next) ? 1 : 0);
     }
 
     /** "joints with roots, that's five feet …" */

@@ -141,6 +141,12 @@ final readonly class Sentence
         return array_keys(array_filter($this->marks('intro'), static fn (int $end) => $end < $name && $name - $end <= $words));
     }
 
+    /** Whether a "there's" that opens what is named at a word, no farther before it than so many words, begins behind another word. */
+    public function isShownSince(int $since, int $name, int $words): bool
+    {
+        return [] !== array_filter($this->introsOf($name, $words), static fn (int $begin) => $begin > $since);
+    }
+
     public function isInside(string $role, int $i): bool
     {
         foreach ($this->marks[$role] ?? [] as $begin => $end) {
