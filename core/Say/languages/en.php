@@ -547,6 +547,8 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                "(we're|it's|pipe's|line's|is|all|just)* blocked|jammed|plugged|packed|choked|filled|stuffed|clogged (up|full|solid|"
+                    .'off|shut)* with|of (a|big|bunch|lot|of|just|solid|tree|all|these|those|lots)* roots',
                 'proper|good|right|real|decent|serious mass|ball|wad',
                 "it's|that's|this_is|this's (like|just|kind|of|a|a_pretty|real|really)* big|huge|giant|solid|thick|nasty clump|mass "
                     .'and|coming|growing|right|there|here',
@@ -648,6 +650,14 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                "water|water's (level)* rising",
+                'line|pipe|it|we|you loses|lose|lost|losing (its|some|all|the|our)* grade|fall|pitch',
+                'water (<very>|starting|to)* rising|rise|rises',
+                "water|water's (level|<very>|about)* halfway|half_way|almost_all_the_way|most_of_the_way up (on)* the|my|our camera|"
+                    ."lens|head",
+                'retains|retaining water',
+                'camera|head|lens (<very>|now)* going|getting|dropping|dipping|heading (right|down)* under|underwater',
+                'dropping|dipping|heading|driving down|into|in (into|some|a|little|bit|of)* water',
                 "water depth's",
                 '(the|this|our|your)* pipe|line|it|she drops|goes|falls|dips|dives|drops (down|back|off)* into (a|the|this|our|'
                     .'that)* (big|little|bit|of|long|huge|slight)* belly|sag|dip',
@@ -804,6 +814,12 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'pipe|clay|tile|piece|section (<very>)* sits|sitting lower|too_low|down_low',
+                'next|this|that piece|section|length (of|pipe|clay|tile)* (has|is|<very>)* dropped|settled|sunk|shifted',
+                '<collar> (is|<very>)* lower|higher (than)*',
+                'slight|small|half_inch|quarter_inch|vertical|lateral shift',
+                'slight|small|half_inch|quarter_inch|one_inch drop at|in the|this|that joint|hub|coupling|bell',
+                'bad|big|pretty_good|major|minor shift (here|there|at|in)*',
                 'sitting|sits|riding|rides (up|down|way)* (a|little|bit)* higher|lower than (the)* (old)* clay|cast|iron|plastic|pvc',
                 'little|slight (bit|little)* (of)* (a)* drop there|here|at|into the|in it',
                 'joint|hub|bell|pipe (here|there|that|at|is|has)* slid|slipped|slumped down',
@@ -927,6 +943,13 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                '<collar> (has|is|just|<very>)* let|letting go',
+                'pipe|spigot|end (has|<very>)* pulled|popped|backed|slipped out|off',
+                '<collar> (has|<very>)* popped|slipped|slid|backed off|out',
+                '<collar> (has|<very>)* come|came|coming|worked loose|undone',
+                'opening at|in the|this|that|a <collar>',
+                'pipes|pieces|joints|ends|sections (two|have|are|<very>)* drifted|moved|worked|spread|crept apart',
+                'pipes|pieces|joints|ends|sections (are|have|is)* not touching',
                 "joints|joint|joint's|couplings (is|are|all|starting|to|just|they're|both)* opening (up)*",
                 "(pipe|pipes|joint|line|it|it's|is|completely|all)* disconnected",
                 'bad|broken no_hub_band|shielded_coupling|rubber_coupling|rubber_boot|flexible_coupling',
@@ -1028,6 +1051,11 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                'rubber_ring|gasket|seal|o_ring|rubber (<very>)* pushed|falling|sucked|popped in|out',
+                'groundwater|ground_water (<very>)* coming|leaking|dripping|seeping|pouring|trickling|weeping in here|right_here',
+                'groundwater|ground_water|water (<very>)* infiltrating (in)* here|right_here',
+                'water (<very>)* dripping|seeping|weeping|leaking|infiltrating in here|right_here',
+                'rain|ground|surface water (<very>)* coming|running|leaking in here|right_here|at_this_joint|at_the_joint',
                 "(there's|there_is|see|got|have|a|the|little|some|bit|of|stream|trickle|drip)* (ground)* water|groundwater|water's "
                     ."(that's|is|just)* coming|running|leaking|seeping|weeping|trickling|squirting|pouring|dripping|spraying (right)* in|"
                     .'out (right)* at|through|around|of|from (the|this|that|top|bottom|left|right|side|of)* joint|seam|coupling|hub|bell',
@@ -1110,6 +1138,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'top|side|crown|clay|pipe|roof (of|the|this|pipe|<very>)* caving in',
+                'cast|iron|pipe|clay|tile (<very>)* falling|crumbling apart',
                 "it's|pipe's|top's|side's (all|just|completely|kind|of)* fallen|falling|caved|caving in",
                 "piece|chunk|part|half|side|section of the|that|this bell|hub|collar|socket|pipe|clay|joint (is|is_just|that's|has|"
                     .'just)* missing|gone|broke|broken',
@@ -1215,6 +1245,10 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'bottom|floor|invert|channel (of|the|this|that|cast|iron|pipe|<very>)* eroded|about_gone|starting_to_go',
+                'channel|trough|invert|bottom|flow_line (<very>|much)* disintegrated|disintegrating',
+                'flow_line (<very>|much)* missing|gone|eaten|rotted (out|away)*',
+                'channel|trough (<very>|much)* missing',
                 "bottom|invert|floor|bottom's (of|the|this|pipe|line)* from there|here (on|out)* (is|just|all|completely|totally)* "
                     .'gone|missing',
                 'bottom (just|of|the|pipe|it|kind|completely)* disappears|vanishes',
@@ -1255,6 +1289,7 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away',
             ],
             'worn_invert+wear=thin' => [
+                'channel|trough|invert (<very>|much)* paper_thin',
                 '(so)* thin (that)* you|i|we can see (day)* light|daylight through',
                 'wafer|paper|egg_shell|eggshell|razor thin (on|at|along|in)* (the)* bottom',
                 'bottom (half|third|part|side|of|the|this|pipe|line)* (<is_so>)* eroded|eroding|deteriorated|deteriorating|thin|'
@@ -1264,6 +1299,9 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                'bottom of the|this|that cast|cast_iron|iron|pipe (<very>|much)* deteriorated|deteriorating|rough|disintegrated',
+                'flow_line (<very>|much)* deteriorated|rough',
+                'channel|trough (<very>|much)* rough',
                 "bottom|invert (of)* (the|this|your)* (pipe|pipe's|line)* (has|'s|is|it|got|have|had)* (a)* (big|little|deep|small|"
                     .'kind|of|real)* channel|groove|trough|rut|ditch (worn|cut|eaten|rusted|in)*',
                 "pipe|pipe's|concrete|concrete's|wall|walls (is|has|are|been|all|just|getting)* eroded|eroding",
@@ -1309,6 +1347,7 @@ return [
                 'pitted|pitting', 'bottom wear', 'corroded|corrosion', 'bottom rough|worn',
             ],
             'blister' => [
+                'orangeburg|wall|liner|pipe (<very>)* bubbling|bubbled|peeling|blistering (up)*',
                 "liner's|liner|lining (is|has|'s|been)* bulged|bulging|bubbled|ballooned (up|out|off|in)*",
                 'crease|fold|wrinkle|ripple|pucker|bulge|bubble|ridge (in|at|on) the (bottom|top|side|crown|invert)* (of)* (the)* '
                     .'liner|lining',
@@ -1331,6 +1370,7 @@ return [
                 'wrinkle(s)', 'fold(s) in the liner',
             ],
             'out_of_round' => [
+                'pipe|line|orangeburg is|has|gets|looks (<very>)* squeezed',
                 '<of_the_pipe>|it (<is_so>|gone|going)* mashed|deflected|squished|pinched|oblong|oval|ovaled|egg_shaped|'
                     .'flattened|dented|buckled|crimped|flat_on_top|squashed|smooshed',
                 'pinch|crimp|dent|squish|deflection|ovality|buckle in the pipe|line|plastic|wall|top|side',
@@ -1373,6 +1413,11 @@ return [
                 'oblong', 'egged',
             ],
             'old_patch' => [
+                "got|have|see|there's|here's|that's (a|an|another|the|old|previous|prior|earlier|some|kind|sort|of)* repair here|"
+                    ."there|right_here|right_there",
+                "somebody's|somebody|someone|someone's|they|they've|plumber|plumber's|city (has|have|already)* fixed|repaired|"
+                    ."patched (it|this|that)* spot|joint|section|here|there",
+                '(a|some|kind|sort|of|an|old)* repair section|piece',
                 'cut|spliced|stuck|let in (a|new|some|another|little|short|this)* piece|section|bit|length|chunk (of (new)* <pipe>)*',
                 'see (the|a|that|their|this)* new coupling(s)|band(s)',
                 'where (somebody|someone|they|he|the|a|guy|plumber|last|has|had|have|already|previously|was|it)* fixed|repaired|'
@@ -1418,6 +1463,7 @@ return [
                 'fatberg',
             ],
             'scale' => [
+                'cast|iron|pipe|galvanized (<very>)* flaking|flaky (off|up)*',
                 '(some|a lot of|lots of|bunch of)* crud|crust (built|building|buildup|up)* on the walls|sides|wall|pipe',
                 'barnacles|barnacled|barnacle (up|over|all)*',
                 'walls|sides|iron|inside (are|is|all|just)* flaking|crusting|rusting|peeling (off|up|over)*',
@@ -1463,6 +1509,11 @@ return [
                 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'dirt|mud|sand|soil washing in|down',
+                'quite a bit of soil|dirt|mud|sand|silt',
+                'dirt|soil|sand|mud|gravel (<very>)* spilling|spilled|washed in|out',
+                'soil (<very>)* built|laying|piled|packed (up)* (<in_the_pipe>)*',
+                'inches|inch|feet|foot of dirt|soil (in|on|here|there|at|right|laying|sitting|built|packed)',
                 'pile(s) of dirt|gravel',
                 'debris|dirt|mud|sand|silt|gravel|sediment|rocks_and_dirt|dirt_and_rocks|clay_and_dirt|pea_gravel|grit|mulch|'
                     .'leaves|soil_and_rocks (<is_so>|that|which)* <laid> (<in_the_pipe>|in|from|through|up)*',
@@ -1490,6 +1541,9 @@ return [
                 'silted', 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit',
             ],
             'construction_debris' => [
+                '(a|whole)* lot|bunch|some|chunk|chunks|piece|pieces|bit of (hardened|dried|old|loose)* concrete|cement|mortar|'
+                    .'drywall|sheetrock|plaster|grout (here|there|<in_the_pipe>)*',
+                'pvc|plastic|abs shavings|cuttings|chips',
                 'bit|piece|lump|length|chunk of (old)* batten|lath|joist|board|planking',
                 'chunk|piece|lump|bit|pile of asphalt|tarmac|stucco|blacktop',
                 'stucco|asphalt|tarmac washed|laying|dried|hardened|set',
@@ -1530,6 +1584,7 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                '(a|the)* wash rag',
                 'looks|look like (some|just|maybe|all|a|bunch|lot|wad|of)* toilet|loo paper',
                 'hair all (up|wrapped|tangled)* over|around|in|through (it|that|there|here|everything|them)*',
                 '(whole|big|real)* lot|ton|wad|gob|mess|glob of (long|black|dog|her|human)* hair in|on|stuck|hanging|right|here|'
@@ -1572,6 +1627,8 @@ return [
                 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                "piece|part|end|half of (a|an|the|somebody's|old|broken)* snake|auger|cable|drop|cutter head",
+                'snake|auger|cable|drop head stuck|lodged|wedged|broken|broke|left|laying|in_there|in_the_line|in_the_pipe',
                 "a|an|some|old|somebody's|someone's|his|their|the_last_guy's (old|broken|lost|jetter|piece|of|a)* nozzle|"
                     .'root_saw|cable_head|cutter|cutter_head|cutter_blade|blade|saw_blade|retrieving_tool|jetter_head|'
                     .'jetter_nozzle|spear_head|drill_head|auger_head|tool (<is_so>|that|which|they|he|somebody|left)* '
@@ -1586,6 +1643,9 @@ return [
                 'piece|part of a|the|some tool|cutter|blade|nozzle|machine', 'drill bit', 'cutter head left|stuck', 'retriever tip',
             ],
             'broken_cable' => [
+                'broken|busted|snapped (off)* (drain|sewer|auger)* snake|cable|auger',
+                'drain|sewer|auger|snake|drain_cleaning cable stuck|broken|broke|wedged|lodged|left|laying|here|in_there|in_the_pipe|'
+                    .'in_the_line',
                 'snake|cable|auger|sewer_tape head|tip|end|hook broke|broken|snapped|came off',
                 "a|an|some|old|somebody's|someone's|his|their|of (old|broken|busted|lost|drain|piece|length|bunch|chunk|section|"
                     .'foot|feet|of|a|sewer|sectional)* cable|snake (<is_so>|that|which|broke|snapped|off|they|he|left)* '
@@ -1677,6 +1737,9 @@ return [
                 'stuck in (the|this|our|your|side|top|bottom|wall|of)* pipe|line|drain',
             ],
             'cross_bore' => [
+                '(there|a|another|is|see|got|our|of|kind|some)* water|sewer|power|electric|electrical|utility|fiber|cable|gas line|'
+                    .'main|service|pipe|conduit (<very>|going|running|bored|run|straight|right|clean|drilled|that)* through (the|our|your|'
+                    .'this|that|it|middle|center|of|side|top)* (sewer|pipe|line|lateral)*',
                 '(directional)* bored|drilled it|them|that|right|straight (right|straight|clean|clear)* through (the|your|our|this|'
                     .'her|his)* sewer|line|main|pipe|lateral|drain (main|line|pipe|lateral)*',
                 'went|goes|gone|going (right|straight|clean)* through the|our|your|this sewer (line|pipe|lateral)*',
@@ -1738,6 +1801,13 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                '(see|got|have|there|is)* something tying|teeing|joining|connecting|wyeing in',
+                "you've|we've|i've got another line",
+                'we|you|i have|see|got another line (here|there|up|over|on)*',
+                'two|three|four|six inch (pipe|line)* connects|joins|tees|wyes|ties (in)* (here|there|up|from|on)',
+                'this|that (one)* should|would|must be (the|your|our|a)* <source> (line|group|drain)* coming|tying|tie|connection|'
+                    .'wye|tee|branch|line|lateral (in|<comes_in>)*',
+                "that's|there's|here's|is (the|your|a|our)* washing machine|dishwasher (<very>|line)* <comes_in> in",
                 "(that's|that_is|there's|here's|the)* (the|your|a)* water closet|lavatory|lav|bidet|urinal|mop_sink|slop_sink|"
                     .'utility_sink|dish_machine|ice_machine (coming|comes|ties|tying|drops|dropping|in)* in|there|from|on|'
                     .'up_top',
@@ -1931,6 +2001,9 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'santee|sanitary_tee (<very>)* laying|lying|laid on its|the side|back',
+                'fitting|wye|tee (<very>)* the wrong one|kind|type|fitting',
+                'fitting|wye|tee|combo (<very>)* laying|lying|laid|turned on its|the side|back',
                 "tee|wye|y|san_tee (and|that's|it's|is|that|was|they)* laying|laid|lying|sitting|installed|put (down)* on (it's|"
                     .'its)* side|back',
                 "tee|san_tee|santee|sanitary_tee|cross where (they|he|you|it|there|we|somebody)* should|should_have|should've|"
@@ -1952,7 +2025,7 @@ return [
                 'socket|hub|wye|tee|fitting (the)* wrong way (round|around)*',
                 'wye|y|tee|santee|combo|fitting (in|on|is|was|glued|put)* backwards|backward',
                 'y|wye|tee|santee (fitting)* that|which was|is|got (put|installed|laid|turned|in)* backwards|backward|wrong|sideways',
-                'reduced|reduces|reducing (it|down|back|from)* to four|three|two|six inch',
+                'reduced|reducing (it|down|back|from)* to four|three|two|six inch',
                 'goes|go from bigger|big|larger to smaller|small',
                 'sweep|fitting|tee|wye|combo (is|was|goes|put|installed)* pointing|facing|turned|pointed (in|the)* wrong way|'
                     .'direction',
@@ -1963,6 +2036,10 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                '(the|this|that)* lateral|tap|branch|connection|service|pipe (<very>)* stubbed|sticking|protruding|poking|coming|'
+                    .'pushed|rammed|shoved|driven|stuck|jammed in|out (way)* too far',
+                'rammed|shoved|pushed|stuck|jammed|drove (a|the|their|that) pipe|lateral|tap|branch|line in (way)* too far',
+                '(the|this|that)* lateral|tap|branch|service|connection (<very>)* protruding|intruding|protrudes',
                 'shoved|stuck|poked|ran|pushed|punched|jammed a (two|three|four|six|inch|small|little|plastic|pvc)* pipe|line|hose '
                     .'(in|down|right)* through|into the side|top|wall|crown',
                 'hanging|sticking|poking out (in|into|over|in_to)* the flow|stream|channel',
@@ -2009,6 +2086,7 @@ return [
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
             ],
             'dead_leg' => [
+                'dead|abandoned|unused line|pipe|branch|stub',
                 "one's|one_is|this_one's abandoned|been_abandoned",
                 'dead|disused|unused|capped|plugged|abandoned|redundant connection|branch|lateral|wye|tee|line|leg|stub|inlet|junction',
                 "blank|dead|unused|spare|extra wye|tee|branch|lateral|connection|opening (that)* (nobody's|nobody|"
@@ -2036,6 +2114,12 @@ return [
                 'goes|going nowhere', 'old|capped|dead stub', "stub (that's|that|is|been|has)* capped",
             ],
             'transition' => [
+                'where it|this turns|turned (over|back)* to|into (the)* clay|plastic|pvc|cast_iron|orangeburg|concrete|abs',
+                'steps up|down from|to (a)* three|four|six|eight (inch)* (to|into) (a)* (three|four|six|eight) (inch)*',
+                'concrete|clay|plastic|pvc|cast_iron|orangeburg (pipe)* takes over|starts|begins|picks_up',
+                'somebody|they|he|someone|plumber (has|had)* converted (it|over|in|to|into)* clay|plastic|pvc|cast_iron|abs',
+                '(a|the|our|your|that)* fernco|rubber_coupling|shielded_coupling|coupling|band|adapter (over|going|coming)* to|into '
+                    .'(the)* clay|plastic|pvc|cast_iron|orangeburg|abs|transite|concrete',
                 'hooks|hooked|ties|tied|connects|connected up|back to|into|onto|on_to the old|existing|original line|pipe|sewer|drain',
                 'old|original pipe ends|stops (right)* (here|there|and|at)*',
                 "into|to|then|then_it's (all|the)* brand_new|new pipe",
@@ -2104,6 +2188,10 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'coming|going|come|goes (right)* around a left|right',
+                'a|an|another|slight|little|hard|sharp turn here|there',
+                'short|long|gentle ninety|forty_five|90|45|twenty_two|22',
+                'another turn (going|to|coming)* (down|left|right|the)*',
                 'we|you|i|it turn|turns at',
                 'makes|takes|does|make|making|took a|an|this (real|really|pretty|very)* hard|tight|quick|gentle|slight|gradual|big|'
                     .'long|abrupt|hairpin turn|bend',
@@ -2176,6 +2264,10 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
+                "there's our outside|yard|front|back|house|street|other|second|next cleanout|clean_out",
+                'bottom of the|a|our|your|that|this cleanout|clean_out',
+                "(that's|there's|here's|we've got|see) (the|our|your|a)* other|second|next|back|front|outside (two_way|double)* "
+                    ."cleanout|clean_out (tee|riser|going|up|above)*",
                 "vertical|riser|straight (pipe|riser|line)* (that|goes|going|goes_straight|straight|coming|comes)* up that's|that_is|"
                     ."is|it's|must_be|would_be the|your|a|our (outside|yard|front|back|main)* cleanout|clean_out",
                 'inspection chambers', 'risers',
@@ -2202,6 +2294,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                "we're|i'm (right|now)* at the end|outlet now|here|there",
                 'goes|runs|comes out (the|through|wall|of|to|a)* to|into the grease interceptor|trap',
                 '(lift|pump)* (station)* wet well',
                 'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* trap|interceptor|tank|pit|separator',
@@ -2338,6 +2431,10 @@ return [
                 'the sewer main',
                 'the|our|your main line', 'the sewer', 'the main', 'main', 'city main|tap', 'the city'],
             'short_fall' => [
+                'zero|negligible fall|slope|grade|pitch',
+                "grade|slope|fall|pitch (<very>)* isn't|not (<very>)* right|correct|good|there",
+                'pipe|line (<very>|going|running)* uphill|back_graded|back_pitched (here|there|now)*',
+                'pipe|line|it (<very>)* going uphill|back_graded|backgraded|back_pitched|up_hill',
                 'grade|slope|fall|pitch goes|is|turns|went|going|gets (to)* negative|backward|the_wrong_way|reverse',
                 'pitch|fall|grade|slope (is|on|it|here|there|that|of|this)* backwards|backward|negative|wrong|reversed|uphill|'
                     .'the_wrong_way',
@@ -2359,6 +2456,12 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "ain't|not|unable|won't (gonna|going|be|able|to)* get|make (it|this|that|the camera)* to go|to_go (any|no|further|"
+                    ."through)*",
+                "that's|this_is|is where we're|i'm done|stopping|stopped|quitting",
+                "ain't|isn't|not gonna|going|wanting to|go|make|going (go|make)* no_more|no_further|no_farther|that_turn|that_bend|"
+                    ."the_turn|the_bend",
+                "we're|i'm|camera|head (is|<very>|just|keeps)* hitting a_wall|an_obstruction",
                 "can't|cannot|couldn't (even|quite|really)* get|take|bring (the|my|a|this|our)* camera across|over|beyond (the|this|"
                     .'that|it)*',
                 "(it's|it|she's|that's|is|it_is)* not|isn't|ain't|won't|wouldn't|never (gonna|going_to)* let me|us|it|the_camera (by|"
@@ -2660,6 +2763,9 @@ return [
         // Before how wide the pipe is from there on.
         // Before a bore, which may have no unit.
         'resizes_to' => ['' => [
+            'opens|bumps|bumped|opened|steps|goes|went|drops|dropped|reduces|reduced|necks|necked|jumps|jumped (back|right|up|down|'
+                .'out)* (up|down) to',
+            'reduces|reduced|went|jumps|jumped|bumps|bumped (back|right|up|down|out)* to',
             'reduces|reduced|narrows|necks|necked|steps|stepped|increases|enlarges|widens|bells|opens|bushes|swedges|upsizes|'
                 .'downsizes|bumps (back|right|up|down|out|over)* to',
             'goes|go|drops|comes|changes|switches|gets|turns (back|right|up|down|out|over)* to a|an',
@@ -2667,6 +2773,7 @@ return [
             'increaser|reducer|bushing|adaptor|adapter|reduction|increase (up|down|out|going)* to',
         ]],
         'resizes_from' => ['' => [
+            'drops|dropped|opens|opened|steps|stepped|bumps|bumped|necked|jumps|jumped (back|right|up|down|out|over)* from',
             'reduces|reduced|necks|narrows|steps|changes|changed|increases|switches|transitions|enlarges|swaps|converts|upsizes|'
                 .'downsizes|bells|bushes|reducer|increaser|reduction (down|up|out|over)* from',
             'goes|go|drops (down|up|out|over)* from a|an',
@@ -2735,6 +2842,7 @@ return [
         ]],
         'from' => ['' => ['from (like|about|around|maybe|roughly)*']],
         'from_material' => ['' => [
+            'drops|bumps|opens|jumps|steps|necks|necked|bumped|stepped|dropped|opened|jumped (down|up|out|over)* from',
             'it|pipe|line|that goes', 'goes|go|going|went from', 'change(s)|changes|changing|changed from',
             'transition(s)|transitions|transitioning from',
             'turns|switches|switch|switching|swaps|converts|reduces|reduced|increases (down|up|over|out)* from',
