@@ -93,16 +93,14 @@ final readonly class Handled
             || str_contains($this->sentence->text($mention->first), "'");
     }
 
+    /** Whether it is told where; a place before it is where somebody stands and talks: "twenty feet, that head's for roots". */
     private function isPlaced(Mention $mention): bool
     {
-        $first = $this->sentence->part($mention->first)[0];
         $next = $mention->last + 1;
-        $isIts = fn (Place $place) => $place->first >= $first && $place->first < $next + self::WHERE_WORDS
+        $isIts = fn (Place $place) => $place->first >= $next && $place->first < $next + self::WHERE_WORDS
             // "nobody noticed the offset, thirty feet there's a hole", "that head's for roots, a hole at thirty"
             && null === $this->sentence->begins('intro', $place->last + 1)
             && null === $this->sentence->named->next($next, $place->first)
-            // "at twenty a crack, to fix a belly you've got to dig"
-            && null === $this->sentence->named->next($place->last + 1, $mention->first - 1)
             // "leaking pipes attract roots, and another one on the left at 24", and not "the collapse, and that's at eleven"
             && (!$this->sentence->isAny('and', $next, $place->first) || $this->sentence->has('puts', $next, $place->first));
 

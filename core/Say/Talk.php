@@ -21,7 +21,7 @@ final readonly class Talk
     /** What is named so many words behind "say you have" is nowhere … */
     private const SUPPOSED_WORDS = 25;
     /** … if nobody comes back to the line before. */
-    private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to'];
+    private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to', 'another'];
     /** Talk of lines in general goes on so many words behind a name. */
     private const GENERAL_WORDS = 4;
     /** What is shown before it is no talk in general. */
@@ -46,12 +46,12 @@ final readonly class Talk
     private function isTaught(Mention $mention): bool
     {
         $behind = ($this->sentence->begins('in_the_pipe', $mention->last + 1) ?? $mention->last) + 1;
-        $begin = $this->sentence->part($mention->first)[0];
         $isOne = $this->sentence->isAny('known', $mention->first - 1, $mention->first)
             || [] !== $this->sentence->introsOf($mention->first, self::WAY_WORDS) || $this->sentence->is('has', $mention->first - 1);
 
-        return Kind::CannotGoFurther !== $mention->kind && $this->sentence->is('taught', $behind) && !$isOne
-            && !$this->measures->hasPlace($begin - 1, $mention->first);
+        return Kind::CannotGoFurther !== $mention->kind && null !== $this->sentence->begins('taught', $behind) && !$isOne
+            // "fifteen point seven a solid mass of roots, won't go through"
+            && !$this->sentence->named->holds($behind);
     }
 
     /** "if you had a belly", "once roots get in there", and not "if you look there's a belly", "if we go to the root at 12" */

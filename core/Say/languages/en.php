@@ -414,18 +414,12 @@ return [
     // Between what somebody does about something and its name; of these what shows that it is at hand.
     'qualifies' => [
         'a', 'an', 'the', 'any', 'some', 'all', 'of', 'another', 'one', 'next', 'other', 'second', 'first', 'last',
-        'more', 'much', 'little', 'small', 'big', 'huge', 'large', 'old', 'bad', 'whole',
+        'more', 'much', 'little', 'small', 'big', 'huge', 'large', 'old', 'bad', 'whole', 'hard', 'thick', 'tough', 'soft', 'most',
         'tree',
         'your', 'my', 'our', 'their', 'his', 'her', 'bit', 'bunch', 'lot', 'lots', 'ton', 'piece', 'chunk', 'fine', 'heavy', 'bigger',
         'this', 'these', 'those', 'that',
     ],
     'at_hand' => ['this', 'these', 'those'],
-    // Behind a name that nothing shows: what such a thing does in general.
-    'taught' => [
-        'means', 'mean', 'will', 'would', 'can', 'could', 'should', 'might', "isn't", "aren't", "doesn't", "don't", "won't", 'makes',
-        'catches',
-        'causes', 'happens', 'usually', 'always', 'never', 'often', 'sometimes', "'ll",
-    ],
     // "I can't get past it": what cannot be is in its name.
     'cannot' => ["can't", "won't", "couldn't", "wouldn't", 'cannot', 'unable'],
     // Whoever supposes something begins anew: "a root, if it was my house I'd …"
@@ -2266,8 +2260,8 @@ return [
             'opening_seen' => [
                 "there's our outside|yard|front|back|house|street|other|second|next cleanout|clean_out",
                 'bottom of the|a|our|your|that|this cleanout|clean_out',
-                "(that's|there's|here's|we've got|see) (the|our|your|a)* other|second|next|back|front|outside (two_way|double)* "
-                    ."cleanout|clean_out (tee|riser|going|up|above)*",
+                "that's|there's|here's|we've_got|see the|our|your|a (other|second|next|back|front|outside)* (two_way|double)* "
+                    .'cleanout|clean_out tee|riser|going_up|above|up_top',
                 "vertical|riser|straight (pipe|riser|line)* (that|goes|going|goes_straight|straight|coming|comes)* up that's|that_is|"
                     ."is|it's|must_be|would_be the|your|a|our (outside|yard|front|back|main)* cleanout|clean_out",
                 'inspection chambers', 'risers',
@@ -3374,6 +3368,13 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            "convinced|positive|certain|adamant|telling_me|told_me_over_the_phone (that|it's|it|there's|he's|she's|they|was|had)*",
+            "in case (there's|there_is|there_was|you|you've|we|it|they|of|there)*",
+            "everybody|everyone|people|folks|most_people|you'd|you_would|they (always|all|just|would|might)* think|thinks|thought|"
+                ."assumes|assume|swear|swears (it's|it_is|that's|it_was|they've|there's|they_have)*",
+            "told|said|says|telling|swore|claimed (me|us|them|her|him|you|that)* there_was|there_were|there's|there_is",
+            'he|she|they|customer|homeowner|owner|realtor|inspector|seller|buyer|tenant|landlord|lady|gentleman said|says|swears|'
+                .'claims|swore (that|it|there|they|he|she|the)* had|has|was|were|have',
             'put|puts|putting|chuck|chucks|tip|tips|flushing|flush|shove (wet|baby|their|all|the|them|cooking|old)* wipes|nappies|'
                 .'rags|fat|grease|food|towels|pads down',
             'you could line',
@@ -3550,6 +3551,10 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            'i|we|you|they|he|guys|people like|love|prefer|hate|use|recommend|carry|bought|rent|sharpen|swap',
+            "head|blade|saw|flail|nozzle|cutter|tip|chain|bit|machine|jetter|cable|snake|head's|nozzle's|machine's (will|can|is|just|"
+                ."really|that|works|great|good|well|best|made|designed)* cuts|cut|clears|eats|eat|chews|chew|takes_care_of|grinds|shreds|"
+                ."rips|tears|goes_through|for|on (up|through|out|right)*",
             "head|head's|blade|saw|flail|nozzle|nozzle's|cutter|cutter's|tip|chain|bit|machine (is|works)* for",
             "it's|it_is|that's|they're (made|meant|designed|good|great|better|mostly)* for",
             "anything|everything|everyone|anyone|anybody|whoever|any_line|any_pipe|any_joint that's|that|with|who (got|has|have)*",
@@ -3574,7 +3579,7 @@ return [
             'saved|save|saving|took_home',
             'nobody|no_one|they|he|she|who|that|inspector|guy noticed|saw|missed|caught|believe|believed',
             '(it|they|he|she|inspector)* failed|fails|fail|pass|passes (it|this|us|them)* for|with|because_of',
-            'anything|everything|something over|under|except|like (an)*',
+            'anything|everything over|under|except|like (an)*',
             'insurance|policy|warranty covers|covered|cover|pays_for|paid_for',
             'invitation|magnet|recipe|breeding_ground|food|haven for',
             'comes|come|leaks|leaking|escapes out of|through|from',
@@ -3583,7 +3588,7 @@ return [
             'this|last spring|summer|fall|winter|month (and|we|i|got|cut)*',
             'mention|mentions|mentioned|mentioning|fight|fights|fighting|battle|battling|treat|treats|handle|handles|address|solve|solves',
             'fill|fills|filled|filling in (all)*',
-            'cover|covers|covering|bridge|bridges|seal|seals|span|spans (up|over|off)*',
+            'cover|covers|covering|bridge|bridges|seals|span|spans (up|over|off)*',
             'attract|attracts|invite|invites|create|creates', 'lead|leads|leading|result|results to|in|from',
             'turn|turns|develop|develops|grow|grows into',
             'end|ends|ended|wind|winds up with',
@@ -3612,7 +3617,25 @@ return [
             'cutting|killing|pulling|fixing|cleaning|removing|finding|repairing|avoiding|chasing|flushing',
         ]],
         // Behind a name that nothing shows: what such things are, or who talked of it.
+        // Behind a name that nothing shows: what such a thing does in general.
+        'taught' => ['' => [
+            "means|mean|will|would|can|could|should|might|isn't|aren't|doesn't|don't|won't|'ll", 'makes|make|catches|causes|cause|happens',
+            'usually|always|never|often|sometimes|typically|generally|normally', 'tend|tends to',
+            'love|loves|hate|hates|need|needs|want|wants|float|floats|collect|collects|heal|heals|find|finds|seek|follow|attract|'
+                .'attracts|happen|form|forms|smell|cost|costs|swell|shrink|fail|fails|die|harden|hardens|'
+                .'sink|sinks|weaken|wear|multiply|deserve|matter|matters|scare|scares',
+            'is|are (just|only|basically|really|simply|usually|always|often|pretty|very|so|too|kind|sort|of|like|not)* '
+                .'what|why|how|when|patient|sneaky|stubborn|easy|hard|tough|common|normal|natural|expensive|cheap|dangerous|tricky|'
+                .'different|worse|better|inevitable|alive|lazy|smart|deceiving|misleading|everywhere_in',
+            'is|are just|basically|simply (a|an|two|the|some|nothing|iron|dirt|oil|soap)*',
+        ]],
         'handled' => ['' => [
+            'is|are (just|usually|mostly|often|really|basically)* caused by',
+            'is|are (just|usually|mostly|often|really|basically)* why|how|what people|we|you|they|most|customers',
+            'is|are (just|usually|mostly|often|really|basically)* one_of those|the|these things|problems|deals',
+            'is|are (really|pretty|kind|of|so|usually|often|very)* hard|tough|easy to see|find|spot|catch|tell|miss|fix',
+            'is|are (just|usually|mostly|often|really|basically|gonna|going_to|be)* something you|we|that|i',
+            'tend|tends (not)* to',
             'like|that this|that|these|those|size|big will|would|can|could|takes|take|gets|means|is_going_to',
             "(that|which)* i'm|he's|she's|we're holding|saving",
             'i|we pulled|saved|took|brought (out|home|back)*',
@@ -3822,6 +3845,8 @@ return [
         ]],
         // Behind what was there until somebody saw to it.
         'mended' => ['' => [
+            '(has|have|is|was|got|already|since)* been|got|was|were fixed|repaired|patched (now|since|already|up|here|there)*',
+            'is|are fixed|repaired|patched now',
             "but|and that|the|this section|part|piece has|is|was|'s (been|all)* replaced|redone|fixed|lined|repaired",
             "but|and that|this|the section's|part's|piece's been|all replaced|redone|fixed|lined|repaired",
             'was|were|been|got (already|since)* fixed|repaired|replaced|dug_up|taken_out|lined|sleeved',
@@ -3834,6 +3859,8 @@ return [
             'that|which|there used to be (here|there|in|a|an|the)*',
         ]],
         'gone' => ['' => [
+            '(i|we|he|they|she|guy|plumber)* cut|cleaned|jetted|snaked|cabled|rodded|cleared|pulled|removed|knocked|washed|flushed '
+                .'(all|the|a|some|bunch|of|lot|those|them|big|wad|<any>)* out|already|yesterday|last_time|this_morning|earlier|today',
             "rag|rag's|wipes|diaper|toy|blockage|clog|grease|root_ball (is|are|'s|was|were)* out (now|of_there|of_here)*",
             'get|gets|got|getting|pull|took|chip|chipped (all|the|those|most|of|some|a|bunch|about|lot)* scale|grease|roots|rag|wipes|'
                 .'debris|rust|sludge|mud off|out',
