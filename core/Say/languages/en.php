@@ -3716,7 +3716,7 @@ return [
             "that's what|how|why a|an|the|it|you|we",
             'from that|the tree',
             "we'd|i'd|you'd|they'd|would (have|need|want|like|to|just)* dig|break|replace|put|need|recommend|suggest",
-            'they|we|you make (a|an|these|those)*', 'utility company|line|lines|people|guys|locate', 'utilities|locates',
+            'they|you make (a|an|these|those)*', 'utility company|line|lines|people|guys|locate', 'utilities|locates',
             "lot's|lot is", 'trees',
             'usually', 'typically', 'normally', 'often', 'generally', 'in general', 'sometimes', 'a lot of times',
             'a lot of (the)* time', 'most of the time', 'whenever', 'anytime', 'if you', 'if we', 'if it',
