@@ -96,6 +96,14 @@ final class Entries
         return end($this->all) ?: null;
     }
 
+    /** What was named last in the run and is one by itself: a wye, a belly, and no grease. */
+    public function lastOne(): ?Entry
+    {
+        $ones = array_filter($this->here(), static fn (Entry $each) => Family::Deposit !== Kind::tryFrom($each->kind)?->family());
+
+        return end($ones) ?: null;
+    }
+
     /** @return list<Entry> an entry, and before it those of its kind that were named right before it and have no place either */
     public function nowhereBefore(Entry $entry): array
     {

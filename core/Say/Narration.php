@@ -79,7 +79,7 @@ final class Narration
         $isSummingUp = $this->isRecording && !$this->where->isPending() && (new Shown($sentence))->isNothing($measures);
         $this->entries->recognise($mentions->all, $isSummingUp);
         $placing = new Placing($sentence, $measures, $this->where);
-        $placed = $placing->place($mentions->all, OfLast::kind($sentence, $this->last, $this->spokenOf), $this->counted);
+        $placed = $placing->place($mentions->all, OfLast::kind($sentence, $this->last, $this->spokenOf, $this->entries), $this->counted);
         $this->counted = $mentions->first() ?? $this->counted;
         $this->spokenOf = $mentions->spokenOf ?? $this->spokenOf;
         $mentions->all = Joined::ended($sentence, $measures, $placed);

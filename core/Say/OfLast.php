@@ -43,12 +43,15 @@ final readonly class OfLast
      * What was named last, or of what was only spoken of what is left or the first: "they ran a blade through the roots … at 35 I left
      * some", "they said there's roots … there's the first one at eight".
      */
-    public static function kind(Sentence $sentence, ?Entry $last, ?Kind $spokenOf): ?Kind
+    public static function kind(Sentence $sentence, ?Entry $last, ?Kind $spokenOf, Entries $entries): ?Kind
     {
         $isLeft = null === $last && \in_array($spokenOf?->family(), [Family::Roots, Family::Deposit], true)
             && $sentence->has(['left_over', 'first_of']);
+        $kind = Kind::tryFrom($last->kind ?? '');
+        // "a wye at twelve with grease on it, and then at thirty there's another one"
+        $isOne = Family::Deposit === $kind?->family() && $sentence->has('one_more_of_them');
 
-        return $isLeft ? $spokenOf : Kind::tryFrom($last->kind ?? '');
+        return $isLeft ? $spokenOf : (Kind::tryFrom($isOne ? $entries->lastOne()->kind ?? '' : '') ?? $kind);
     }
 
     /** @return ?Place "so we're at the main, now that's eighty eight feet": of what had none */

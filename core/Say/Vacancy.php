@@ -47,7 +47,7 @@ final class Vacancy
             // "it's over by fourteen": what was named before ends there; and "eighteen feet coupling's fine".
             || $this->isEnd($place)
             || $this->isOut($place)
-            || $this->isClean($place) || $this->isGood($place) || $this->isOfNone($place)
+            || $this->isClean($place) || $this->isGood($place) || $this->isOfNone($place) || $this->isShownElsewhere($place->last + 1)
             // "fifteen feet, no roots there"
             || null === $place->to && $this->isDenied($place)
         ) {
@@ -93,8 +93,11 @@ final class Vacancy
     {
         $next = ($this->sentence->atomAt($name)->last ?? $name) + 1;
         $at = $this->sentence->begins('at', $next + ($this->sentence->is('pointing', $next) ? 1 : 0));
+        $place = null === $at ? null : $this->sentence->atomAt($at + 1);
 
-        return null !== $at && true === $this->sentence->atomAt($at + 1)?->amount?->mayBeAlong();
+        return true === $place?->amount?->mayBeAlong()
+            // "at fifty there's the tap at forty six there's the transition"
+            && !$this->sentence->beginsAny(['intro', 'here'], $place->last + 1);
     }
 
     /** "thirty nine I'm back out", "we're at eleven and we're coming out of it", and not "eleven feet out" */

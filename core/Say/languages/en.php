@@ -648,7 +648,7 @@ return [
                 'line|pipe|it|we|you loses|lose|lost|losing (its|some|all|the|our)* grade|fall|pitch',
                 'water (<very>|starting|to)* rising|rise|rises',
                 "water|water's (level|<very>|about)* halfway|half_way|almost_all_the_way|most_of_the_way up (on)* the|my|our camera|"
-                    ."lens|head",
+                    .'lens|head',
                 'retains|retaining water',
                 'camera|head|lens (<very>|now)* going|getting|dropping|dipping|heading (right|down)* under|underwater',
                 'dropping|dipping|heading|driving down|into|in (into|some|a|little|bit|of)* water',
@@ -1132,6 +1132,9 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'broken|smashed|busted into|in|to pieces|bits',
+                "piece|chunk|section|shard of (the|clay|pipe|tile)* (that's|that|<very>)* dropped|hanging|fallen|fell|broke|broken "
+                    .'(down|in|off|out|loose)*',
                 'top|side|crown|clay|pipe|roof (of|the|this|pipe|<very>)* caving in',
                 'cast|iron|pipe|clay|tile (<very>)* falling|crumbling apart',
                 "it's|pipe's|top's|side's (all|just|completely|kind|of)* fallen|falling|caved|caving in",
@@ -1408,9 +1411,9 @@ return [
             ],
             'old_patch' => [
                 "got|have|see|there's|here's|that's (a|an|another|the|old|previous|prior|earlier|some|kind|sort|of)* repair here|"
-                    ."there|right_here|right_there",
+                    .'there|right_here|right_there',
                 "somebody's|somebody|someone|someone's|they|they've|plumber|plumber's|city (has|have|already)* fixed|repaired|"
-                    ."patched (it|this|that)* spot|joint|section|here|there",
+                    .'patched (it|this|that)* spot|joint|section|here|there',
                 '(a|some|kind|sort|of|an|old)* repair section|piece',
                 'cut|spliced|stuck|let in (a|new|some|another|little|short|this)* piece|section|bit|length|chunk (of (new)* <pipe>)*',
                 'see (the|a|that|their|this)* new coupling(s)|band(s)',
@@ -2372,6 +2375,8 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                '(clear|good|clean|fine|straight|smooth)* (all|the|way|out)* to the|our|your city|main|sewer (main|sewer)* and '
+                    .'(then)* we|i|you hit|reach|reached|get|got|meet|find (to)* it|that|the_main|the_city|there',
                 "that's|there's where the city's|city_is|main's|main_is|sewer's at",
                 '(the)* lateral|line|sewer|pipe|run connects|connecting|connected|ties|joins|enters|discharges (in)* to|into the '
                     .'public|city|municipal|main|county sewer|main (main|sewer)*',
@@ -2450,11 +2455,13 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "not|don't|won't (gonna|going|want|to|wanna)* go|push|take|run (it|this|that|my|the|camera)* any further|farther "
+                    ."(than|that|this|here|cause|because|cuz|i|don't|want|to|be|my|camera|and|in|there)* lose|stuck",
                 "ain't|not|unable|won't (gonna|going|be|able|to)* get|make (it|this|that|the camera)* to go|to_go (any|no|further|"
-                    ."through)*",
+                    .'through)*',
                 "that's|this_is|is where we're|i'm done|stopping|stopped|quitting",
                 "ain't|isn't|not gonna|going|wanting to|go|make|going (go|make)* no_more|no_further|no_farther|that_turn|that_bend|"
-                    ."the_turn|the_bend",
+                    .'the_turn|the_bend',
                 "we're|i'm|camera|head (is|<very>|just|keeps)* hitting a_wall|an_obstruction",
                 "can't|cannot|couldn't (even|quite|really)* get|take|bring (the|my|a|this|our)* camera across|over|beyond (the|this|"
                     .'that|it)*',
@@ -3553,8 +3560,8 @@ return [
         'handles' => ['' => [
             'i|we|you|they|he|guys|people like|love|prefer|hate|use|recommend|carry|bought|rent|sharpen|swap',
             "head|blade|saw|flail|nozzle|cutter|tip|chain|bit|machine|jetter|cable|snake|head's|nozzle's|machine's (will|can|is|just|"
-                ."really|that|works|great|good|well|best|made|designed)* cuts|cut|clears|eats|eat|chews|chew|takes_care_of|grinds|shreds|"
-                ."rips|tears|goes_through|for|on (up|through|out|right)*",
+                .'really|that|works|great|good|well|best|made|designed)* cuts|cut|clears|eats|eat|chews|chew|takes_care_of|grinds|shreds|'
+                .'rips|tears|goes_through|for|on (up|through|out|right)*',
             "head|head's|blade|saw|flail|nozzle|nozzle's|cutter|cutter's|tip|chain|bit|machine (is|works)* for",
             "it's|it_is|that's|they're (made|meant|designed|good|great|better|mostly)* for",
             "anything|everything|everyone|anyone|anybody|whoever|any_line|any_pipe|any_joint that's|that|with|who (got|has|have)*",
@@ -3951,6 +3958,8 @@ return [
         ]],
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
+            "one|ones|part|spot|piece|area (that|which)* i'm|i_am|we're|i|we (really|most|more|mostly|a|little|bit|kind|of)* worried|"
+                .'concerned|worry about',
             "which|as|like you'd|i'd|we'd|you would|might expect",
             "can't|cannot|couldn't (really|quite|even)* tell|say if|whether that's|it's|this|that|it|there's|there",
             "not|isn't (really|quite|totally|exactly|too)* sure|certain|positive if|whether that's|it's|this|that|it|there's|there",
@@ -4054,6 +4063,8 @@ return [
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            "one|ones|part|spot|piece|area (that|which)* i'm|i_am|we're|i|we (really|most|more|mostly|a|little|bit|kind|of)* worried|"
+                .'concerned|worry about',
             "(it's|that's|there's|it_is)* nothing to|i'd|i_would|you'd|we'd|major|serious|crazy|big|huge|urgent|crucial (worry|about)*",
             "(it's|that's|there's|it_is)* nothing that has|needs to",
             "(it's|that's|they're|this)* (is)* not just|only|simply one|a|the|this|that|here|there",
@@ -4646,6 +4657,8 @@ return [
             'again (right)* at|on|in the|this|that next (joint|one|hub|bell)*', 'there|here it is again',
             "there's|here's a|another (really|real|pretty|very)* <degree> one", "(and|then)* (there's|here's)* one more",
         ]],
+        // Of what is counted: no grease.
+        'one_more_of_them' => ['' => ['another|second|third one']],
         'another' => ['' => [
             '(and)* so does|did|is|has the (next|other)* (joint|one)*',
             'and (then|maybe|just)* (a)* little|tiny|small (bit)* at|around|about',
@@ -4800,6 +4813,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'replace|replacing (that|it|this|them|all|everything|whole|the|section|line|pipe|thing|of)* with (new|some|'
+                .'schedule|40|sdr|35)* pvc|plastic|abs',
             'mind|watch that|the|your step|hole|gap',
             "screen|screen's|windscreen|phone's|phone (is|has)* (got)* (a)* crack|cracked",
             "rod|rod's|rods|cable|hose|hose's (is|are|has|got)* kinked|bent",
