@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** Whether an amount of a sentence says how deep something lies, and not where along the line. */
 final readonly class Depth
 {
@@ -19,6 +21,8 @@ final readonly class Depth
 
     /** "The depth at the first bend is": so many words before how deep it is. */
     private const DEPTH_WORDS = 8;
+    /** "A void under it that I measured with the camera": so many words before how deep it is. */
+    private const HOLLOW_WORDS = 16;
     /** What the locator read is said again within so many words. */
     private const READ_AGAIN_WORDS = 6;
 
@@ -66,7 +70,8 @@ final readonly class Depth
         // "this cleanout's about three foot deep" tells nothing of the line.
         // … and "it's two feet of broken pipe" is that long.
         $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1)?->role : null;
-        if ($this->sentence->isAfter('length_of', $one->first) || \in_array($of, [Atom::KIND, Atom::MATERIAL], true)) {
+        if ($this->sentence->isAfter('length_of', $one->first) || \in_array($of, [Atom::KIND, Atom::MATERIAL], true)
+            || $this->isOfHollow($one)) {
             return false;
         }
         // "I'm getting a good signal right here, it says nought point six"
@@ -90,6 +95,15 @@ final readonly class Depth
         return $isDepth || $isNext
             || $this->sentence->isAfter('depth', $one->first, 2) && !\in_array($there?->unit, [Unit::Large, Unit::None], true)
             || null !== $before && $this->sentence->isAfter('depth', $before->first, 2);
+    }
+
+    /** "there's a void under it, and it's at least a foot deep": that is no depth of the line. */
+    private function isOfHollow(Amount $one): bool
+    {
+        $isHollow = static fn (Atom $atom) => $atom->last < $one->first && $one->first - $atom->last <= self::HOLLOW_WORDS
+            && (Kind::Hole->value === $atom->meaning || 'void_seen=yes' === $atom->meaning);
+
+        return !$this->isLocating && $one->value < self::LEAST_IN_INCHES_M && [] !== array_filter($this->sentence->atoms, $isHollow);
     }
 
     /** "thirty feet out and four foot two down", "I'm reading four foot two at thirty feet": it is deep, beside a place that is farther. */

@@ -12,6 +12,8 @@ final readonly class Hour
     private const SIDE_WORDS = 5;
     /** … and the hour is no farther from it. */
     private const SIDE_HOURS = 2.0;
+    /** "A crack on top here at twenty three feet from": so many words behind a name. */
+    private const RANGE_WORDS = 9;
     /** "At twelve feet, okay, there's a big": so many words stand between a place and a name. */
     private const PLACE_WORDS = 5;
     /** What is named so many words behind a number may be at it. */
@@ -25,7 +27,7 @@ final readonly class Hour
     public function read(Amount $one): Amount
     {
         $isHour = Unit::None === $one->unit && $one->value >= 1 && $one->value <= self::LAST && 0.0 === fmod($one->value, 1.0)
-            && $this->isOfPlaced($one) && !$this->isOfNext($one->last + 1);
+            && ($this->isOfPlaced($one) || $this->isOfRange($one)) && !$this->isOfNext($one->last + 1);
 
         return $isHour ? new Amount($one->value, Unit::Clock, $one->first, $one->last) : $one;
     }
@@ -44,6 +46,35 @@ final readonly class Hour
         }
 
         return false;
+    }
+
+    /** "a crack at twenty three feet from ten to two": what is at one place already goes from no other to another. */
+    private function isOfRange(Amount $one): bool
+    {
+        foreach ([...$this->sentence->leadingTo('from', $one->first), ...$this->sentence->leadingTo('to', $one->first)] as $from) {
+            $first = $this->sentence->isAfter('to', $one->first) ? $this->sentence->amountBefore($from) : $one;
+            // … and not "at ten feet it's worn from ten back to about four"
+            $isTo = null !== $first && $this->sentence->begins('to', $first->last + 1) === $first->last + 1;
+            $last = $isTo ? $this->sentence->atomAt($first->last + 2)?->amount : null;
+            $end = null === $first ? null : $this->sentence->named->before($first->first);
+            $isRange = null !== $end && Unit::None === $last?->unit && $last->value < $first->value
+                && $this->sentence->isAfter('from', $first->first);
+            if ($isRange && $first->first - $end <= self::RANGE_WORDS
+                && ($this->isBehindPlace($end, $one) || $this->isBeforePlace($end, $first))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** "a crack at twenty three feet from …" */
+    private function isBeforePlace(int $end, Amount $hour): bool
+    {
+        $isIts = fn (Atom $atom) => $atom->first > $end && $atom->last < $hour->first && true === $atom->amount?->mayBeAlong()
+            && $atom->amount->value / $atom->amount->each > self::LAST && $this->sentence->isAfter('at', $atom->first);
+
+        return [] !== array_filter($this->sentence->atoms, $isIts);
     }
 
     private static function isOn(float $side, float $hour): bool

@@ -541,6 +541,7 @@ return [
                 'peach fuzz|spider web (of)* root(s)',
             ],
             'root_clump' => [
+                'bung|plug|cork of (tree|fine|thick)* roots',
                 "(we're|it's|pipe's|line's|is|all|just)* blocked|jammed|plugged|packed|choked|filled|stuffed|clogged (up|full|solid|"
                     .'off|shut)* with|of (a|big|bunch|lot|of|just|solid|tree|all|these|those|lots)* roots',
                 'proper|good|right|real|decent|serious mass|ball|wad',
@@ -620,6 +621,7 @@ return [
                 'mass of heavy root(s)', 'packed|solid (full|solid|in|up)* of|with root(s)',
             ],
             'root_cords' => [
+                'roots (are|is|also|here)* in this|that joint|one too|also|as_well',
                 'rooted (up|in)* (pretty|real|really|very)* (good|bad|well|heavy)*',
                 'root tap',
                 'root(s) (are|is|that|just|starting|to)* pushing|working|poking|forcing|squeezing (their|its|way|right|back)* in|'
@@ -808,6 +810,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'socket|spigot (<very>)* out|dropped|down (by|a|bit)* (slightly|bit|little|mil|inch)',
                 'pipe|clay|tile|piece|section (<very>)* sits|sitting lower|too_low|down_low',
                 'next|this|that piece|section|length (of|pipe|clay|tile)* (has|is|<very>)* dropped|settled|sunk|shifted',
                 '<collar> (is|<very>)* lower|higher (than)*',
@@ -937,6 +940,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "it's|joint's|that's|it_is|has opened (up)* on|at|along the bottom|top|side|left|right",
                 '<collar> (has|is|just|<very>)* let|letting go',
                 'pipe|spigot|end (has|<very>)* pulled|popped|backed|slipped out|off',
                 '<collar> (has|<very>)* popped|slipped|slid|backed off|out',
@@ -1045,6 +1049,9 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "(a|got|steady|slow|constant|little|there's)* steady|slow|constant drip|leak (in|at|from|on|out|of)* (it|there|the|"
+                    .'that|this)* (joint|coupling)*',
+                'rubber (ring|seal|gasket)* hanging (in|down|into) (here|there|the|pipe)*',
                 'rubber_ring|gasket|seal|o_ring|rubber (<very>)* pushed|falling|sucked|popped in|out',
                 'groundwater|ground_water (<very>)* coming|leaking|dripping|seeping|pouring|trickling|weeping in here|right_here',
                 'groundwater|ground_water|water (<very>)* infiltrating (in)* here|right_here',
@@ -1132,6 +1139,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                'a|the break up ahead|here|there|top',
                 'broken|smashed|busted into|in|to pieces|bits',
                 "piece|chunk|section|shard of (the|clay|pipe|tile)* (that's|that|<very>)* dropped|hanging|fallen|fell|broke|broken "
                     .'(down|in|off|out|loose)*',
@@ -1242,6 +1250,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'invert|bottom|channel|floor (<very>)* scoured (out|away)*',
                 'bottom|floor|invert|channel (of|the|this|that|cast|iron|pipe|<very>)* eroded|about_gone|starting_to_go',
                 'channel|trough|invert|bottom|flow_line (<very>|much)* disintegrated|disintegrating',
                 'flow_line (<very>|much)* missing|gone|eaten|rotted (out|away)*',
@@ -1410,6 +1419,8 @@ return [
                 'oblong', 'egged',
             ],
             'old_patch' => [
+                'localised|localized liner|lining',
+                'clamp repair here|there|at',
                 "got|have|see|there's|here's|that's (a|an|another|the|old|previous|prior|earlier|some|kind|sort|of)* repair here|"
                     .'there|right_here|right_there',
                 "somebody's|somebody|someone|someone's|they|they've|plumber|plumber's|city (has|have|already)* fixed|repaired|"
@@ -1460,6 +1471,7 @@ return [
                 'fatberg',
             ],
             'scale' => [
+                'attached deposits|deposit',
                 'cast|iron|pipe|galvanized (<very>)* flaking|flaky (off|up)*',
                 '(some|a lot of|lots of|bunch of)* crud|crust (built|building|buildup|up)* on the walls|sides|wall|pipe',
                 'barnacles|barnacled|barnacle (up|over|all)*',
@@ -1508,7 +1520,7 @@ return [
             'sediment' => [
                 'dirt|mud|sand|soil washing in|down',
                 'quite a bit of soil|dirt|mud|sand|silt',
-                'dirt|soil|sand|mud|gravel (<very>)* spilling|spilled|washed in|out',
+                'dirt|soil|sand|mud|gravel (<very>)* spilling|spilled|washed in',
                 'soil (<very>)* built|laying|piled|packed (up)* (<in_the_pipe>)*',
                 'inches|inch|feet|foot of dirt|soil (in|on|here|there|at|right|laying|sitting|built|packed)',
                 'pile(s) of dirt|gravel',
@@ -1581,6 +1593,8 @@ return [
                 "there's|got|have|some (some|a|lot|bit|bunch|of|little|uh)* concrete|cement hanging|sitting|in|on|stuck|from",
             ],
             'rag' => [
+                'ragging|rag_up',
+                'rag|rags|wipes|nappies|ragging (<hung_up>)* on the|these|some|a roots|root',
                 '(a|the)* wash rag',
                 'looks|look like (some|just|maybe|all|a|bunch|lot|wad|of)* toilet|loo paper',
                 'hair all (up|wrapped|tangled)* over|around|in|through (it|that|there|here|everything|them)*',
@@ -1674,6 +1688,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                'bit|piece|length|offcut of plastic|pvc|copper|lead|metal pipe|tube stuck|wedged|jammed|lying|laying',
                 'actual football|basketball|soccer_ball|volleyball|tennis_ball',
                 "there's|got|see a football|basketball|soccer_ball|volleyball|beach_ball",
                 'ball of some kind',
@@ -1998,6 +2013,9 @@ return [
                 "got|have|you've|we've (your|the)* <fixture>", "it's the <fixture>", 'your|the <fixture> coming|tying',
             ],
             'wrong_fitting' => [
+                'junction|branch|connection|saddle (<is_so>|that|which|put|installed|turned|in|goes|facing|pointing|laid|set)* <wrong_way>',
+                'junction|branch|connection|saddle|tee|wye (<is_so>)* back_to_front|the_wrong_way_round|the_wrong_way_around|'
+                    .'upside_down|against_the_flow',
                 'santee|sanitary_tee (<very>)* laying|lying|laid on its|the side|back',
                 'fitting|wye|tee (<very>)* the wrong one|kind|type|fitting',
                 'fitting|wye|tee|combo (<very>)* laying|lying|laid|turned on its|the side|back',
@@ -2033,6 +2051,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                '(the|that|this|a)* saddle (<very>)* protruding|intruding|sticking_in|poking_in|sticking_out|protrudes|intrudes',
                 '(the|this|that)* lateral|tap|branch|connection|service|pipe (<very>)* stubbed|sticking|protruding|poking|coming|'
                     .'pushed|rammed|shoved|driven|stuck|jammed in|out (way)* too far',
                 'rammed|shoved|pushed|stuck|jammed|drove (a|the|their|that) pipe|lateral|tap|branch|line in (way)* too far',
@@ -2185,6 +2204,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'deviates|veers|kicks|swings|hooks up|off|slightly|hard|sharply|a_bit (to)* (the)* left|right',
                 'coming|going|come|goes (right)* around a left|right',
                 'a|an|another|slight|little|hard|sharp turn here|there',
                 'short|long|gentle ninety|forty_five|90|45|twenty_two|22',
@@ -2211,7 +2231,7 @@ return [
                 'it|line|pipe|we turns|turn|goes|go|rounds|round (around)* a|the|another (sharp)* corner',
                 '(slight|small|big|large)* deviation left|right',
                 '(slight|small|big|large)* deviation|change of direction|line (to|in)* (the)* left|right',
-                'kink|dogleg (to|in)* (the)* left|right|line|pipe', '(the|this)* pipe|line turns|bends|curves here|there|a|and|so',
+                'kink|dogleg (to|in)* (the)* left|right|line|pipe', '(the|this)* pipe|line turns|bends|curves here|there|a|and|so|okay',
                 'we|i turn|turned (hard|sharp)* left|right',
                 'rolls|swings|swoops|curves|veers|sweeps (over|around|off|back|hard)* (to)* (the)* left|right',
                 "couple|pair of forty|ninety|nineties|bends (fives|five's|degree|bends)*",
@@ -3539,6 +3559,8 @@ return [
         ]],
         // Where no pipe is.
         'outdoors' => ['' => [
+            "in|on the|her|his|their|your wall|ceiling|plaster|drywall|brickwork (that's)* inside|upstairs|in|of|outside the|your|"
+                .'her|his|their house|room|kitchen|extension|basement|building',
             'in|on|over|across (the|their|your|his|her)* lawn|tarmac|benching|flower_bed|patio|hedge',
             '(in|at)* next door',
             'from the|all water|hose|water we|i ran|were_running',
@@ -3619,7 +3641,7 @@ return [
             'look|looks|looking|search|check|checking|watch|budget|ask|asking for', "will|would|can|could|'ll find|fix|go_through",
             'know|knows|knew|worry|worried|hear|heard|asked|told_me|told_them about', 'story|stories|question|questions about',
             'video|pictures|picture|photos of', 'opinion|quote|bid|price on|for', 'chance|place|places|spot|recipe for|of',
-            'can|could|will|would get caught|hung|stuck on|in|up_on', 'flush|flushed|flushes|wash|washed|rinse',
+            'can|could|will|would get caught|hung|stuck on|in|up_on', 'flush|flushes|wash|washed|rinse',
             'work|works on', 'mixes|mixed|sticks|stick|deal|dealing|deals|trouble|problem|problems|issues|issue with',
             'cutting|killing|pulling|fixing|cleaning|removing|finding|repairing|avoiding|chasing|flushing',
         ]],
@@ -4628,6 +4650,7 @@ return [
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
+            'in this|that joint|one|spot too|also',
             "neighbour's|neighbor's|neighbours|neighbors|neighbour|neighbor|next_door|everybody's|everyone's (probably|will|has|have|"
                 .'might|got|likely|all|to)* the same (thing|problem|issue)*',
             '(got|have)* another thing|problem|issue|item|reason',
