@@ -34,11 +34,13 @@ return [
         "wasn't" => 'was not', "weren't" => 'were not', "won't" => 'will not', "wouldn't" => 'would not',
         "couldn't" => 'could not', "haven't" => 'have not', "hasn't" => 'has not', "i'll" => 'i will',
         "we'll" => 'we will', "let's" => 'let us', "ain't" => 'is not',
+        'mainline' => 'main line', 'manhole' => 'man hole', 'lowspot' => 'low spot',
     ],
     // In any phrase these stand for a word as well.
     'alike' => [
         'at' => ['around'], "we're" => ["you're"],
-        'joint' => ['hub', 'bell', 'collar'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
+        'break' => ['brake'],
+        'joint' => ['hub', 'bell', 'collar', 'join'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
     ],
     // What leans on the word before stands for these.
     'leaning' => ["'s" => ['is', 'has']],
@@ -646,6 +648,7 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                '(a|the|another)* bally|belli|bellie',
                 "water|water's (level)* rising",
                 'line|pipe|it|we|you loses|lose|lost|losing (its|some|all|the|our)* grade|fall|pitch',
                 'water (<very>|starting|to)* rising|rise|rises',
@@ -810,6 +813,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'offsite|off_site|all_set joint',
                 'socket|spigot (<very>)* out|dropped|down (by|a|bit)* (slightly|bit|little|mil|inch)',
                 'pipe|clay|tile|piece|section (<very>)* sits|sitting lower|too_low|down_low',
                 'next|this|that piece|section|length (of|pipe|clay|tile)* (has|is|<very>)* dropped|settled|sunk|shifted',
@@ -1216,6 +1220,8 @@ return [
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
+                'a|another whole right|in|on there|the_pipe|the_side|the_top|the_bottom|the_line',
+                'a hold in the pipe|line|side|top|bottom',
                 'a (big|little|small)* whole in the (pipe|top|bottom|side|wall|line)',
                 'hole|holes (in|through|it|there|the|that|this|pipe)* where|from somebody|someone|they|he|where (has|had)* drove|'
                     .'driven|ran|run|put|shot|drilled|nailed|screwed a (big|little|roofing|drywall)* nail|screw|stake|post|rod|bit '
@@ -1250,6 +1256,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                'bottoms|channels (all|completely|just|pretty|much|totally|about)* gone|missing|rotted_out|rusted_out|eaten_out',
                 'invert|bottom|channel|floor (<very>)* scoured (out|away)*',
                 'bottom|floor|invert|channel (of|the|this|that|cast|iron|pipe|<very>)* eroded|about_gone|starting_to_go',
                 'channel|trough|invert|bottom|flow_line (<very>|much)* disintegrated|disintegrating',
@@ -1471,6 +1478,7 @@ return [
                 'fatberg',
             ],
             'scale' => [
+                'scales on the|your wall|walls|side|sides|bottom|pipe',
                 'attached deposits|deposit',
                 'cast|iron|pipe|galvanized (<very>)* flaking|flaky (off|up)*',
                 '(some|a lot of|lots of|bunch of)* crud|crust (built|building|buildup|up)* on the walls|sides|wall|pipe',
@@ -1551,7 +1559,7 @@ return [
             ],
             'construction_debris' => [
                 '(a|whole)* lot|bunch|some|chunk|chunks|piece|pieces|bit of (hardened|dried|old|loose)* concrete|cement|mortar|'
-                    .'drywall|sheetrock|plaster|grout (here|there|<in_the_pipe>)*',
+                    .'drywall|plaster|grout (here|there|<in_the_pipe>)*',
                 'pvc|plastic|abs shavings|cuttings|chips',
                 'bit|piece|lump|length|chunk of (old)* batten|lath|joist|board|planking',
                 'chunk|piece|lump|bit|pile of asphalt|tarmac|stucco|blacktop',
@@ -2134,7 +2142,7 @@ return [
                 'steps up|down from|to (a)* three|four|six|eight (inch)* (to|into) (a)* (three|four|six|eight) (inch)*',
                 'concrete|clay|plastic|pvc|cast_iron|orangeburg (pipe)* takes over|starts|begins|picks_up',
                 'somebody|they|he|someone|plumber (has|had)* converted (it|over|in|to|into)* clay|plastic|pvc|cast_iron|abs',
-                '(a|the|our|your|that)* fernco|rubber_coupling|shielded_coupling|coupling|band|adapter (over|going|coming)* to|into '
+                '(a|the|our|your|that)* rubber_coupling|shielded_coupling|coupling|band|adapter (over|going|coming)* to|into '
                     .'(the)* clay|plastic|pvc|cast_iron|orangeburg|abs|transite|concrete',
                 'hooks|hooked|ties|tied|connects|connected up|back to|into|onto|on_to the old|existing|original line|pipe|sewer|drain',
                 'old|original pipe ends|stops (right)* (here|there|and|at)*',
@@ -2395,6 +2403,7 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                "there's|here's|hit|reach|reached the|your|our|city (city)* mainline",
                 '(clear|good|clean|fine|straight|smooth)* (all|the|way|out)* to the|our|your city|main|sewer (main|sewer)* and '
                     .'(then)* we|i|you hit|reach|reached|get|got|meet|find (to)* it|that|the_main|the_city|there',
                 "that's|there's where the city's|city_is|main's|main_is|sewer's at",
@@ -2475,6 +2484,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                '<no_way> (quite|really|get|the|camera|it|even)* get|go|push|make_it|squeeze passed (this|that|it|here|there|him|them)*',
                 "not|don't|won't (gonna|going|want|to|wanna)* go|push|take|run (it|this|that|my|the|camera)* any further|farther "
                     ."(than|that|this|here|cause|because|cuz|i|don't|want|to|be|my|camera|and|in|there)* lose|stuck",
                 "ain't|not|unable|won't (gonna|going|be|able|to)* get|make (it|this|that|the camera)* to go|to_go (any|no|further|"
