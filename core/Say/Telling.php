@@ -14,9 +14,6 @@ enum Telling
     /** Among talk, with nothing that shows it. */
     case AmidTalk;
 
-    /** Whoever tells places has one for each of what is there but for so many. */
-    private const SHOWN_PLACED = 3;
-
     /**
      * Whether it counts in a run: where places are told, what has none was talked of; whoever mostly shows, and seldom says where, does
      * not talk.
@@ -28,9 +25,8 @@ enum Telling
     {
         return match ($this) {
             self::Here => true,
-            self::Shown => $placed < self::SHOWN_PLACED * $unplaced,
-            self::Named => $placed < $unplaced,
-            self::AmidTalk => 0 === $placed,
+            self::Shown => $placed <= $unplaced,
+            self::Named, self::AmidTalk => 0 === $placed,
         };
     }
 }

@@ -92,8 +92,10 @@ final class Vacancy
     private function isElsewhere(int $name): bool
     {
         $next = ($this->sentence->atomAt($name)->last ?? $name) + 1;
-        $at = $this->sentence->begins('at', $next + ($this->sentence->is('pointing', $next) ? 1 : 0));
-        $place = null === $at ? null : $this->sentence->atomAt($at + 1);
+        $next += $this->sentence->is('pointing', $next) ? 1 : 0;
+        $at = $this->sentence->begins('at', $next);
+        // "at two metres ten there's a bend right, at two metres eighty it joins the run": that way it bends.
+        $place = null === $at || null !== $this->sentence->begins('to_a_side', $next) ? null : $this->sentence->atomAt($at + 1);
 
         return true === $place?->amount?->mayBeAlong()
             // "at fifty there's the tap at forty six there's the transition"

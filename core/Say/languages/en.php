@@ -40,7 +40,8 @@ return [
     'alike' => [
         'at' => ['around'], "we're" => ["you're"],
         'break' => ['brake'],
-        'joint' => ['hub', 'bell', 'collar', 'join'], 'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
+        'joint' => ['hub', 'bell', 'collar', 'join'],
+        'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
     ],
     // What leans on the word before stands for these.
     'leaning' => ["'s" => ['is', 'has']],
@@ -1312,6 +1313,8 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                'starting|starts|beginning to channel (out)*',
+                'rough on|along|in the bottom|floor|invert',
                 'bottom of the|this|that cast|cast_iron|iron|pipe (<very>|much)* deteriorated|deteriorating|rough|disintegrated',
                 'flow_line (<very>|much)* deteriorated|rough',
                 'channel|trough (<very>|much)* rough',
@@ -2320,9 +2323,9 @@ return [
             ],
             'end_of_line' => [
                 "we're|i'm (right|now)* at the end|outlet now|here|there",
-                'goes|runs|comes out (the|through|wall|of|to|a)* to|into the grease interceptor|trap',
+                'goes|runs|comes out (the|through|wall|of|to|a)* to|into the grease|oil|sand interceptor|trap',
                 '(lift|pump)* (station)* wet well',
-                'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* trap|interceptor|tank|pit|separator',
+                'goes|runs|drains|heads (out|on|down|over|off)* to the (grease|septic|holding)* interceptor|tank|pit|separator',
                 'come|comes|came|get|gets|got to the base|bottom|foot of the (kitchen|bathroom|laundry|soil|main|waste|vertical)* '
                     .'stack|riser',
                 "there's|here's|is|see|seeing|at|to|hit the|your|our inlet|outlet baffle",
@@ -2374,7 +2377,7 @@ return [
                 'goes|turns|comes up into|in the stack', 'goes|go in|into the (soil)* stack',
                 'where the (grease|septic)* trap|tank|manhole|interceptor is',
                 "stops|ends (and|here|there|it's|it|is|all|been|just)* bricked|walled|concreted up|off",
-                'into|reach|reached|reaches the|a|their|our|that (grease|oil|sand)* interceptor|separator|trap',
+                'into|reach|reached|reaches the|a|their|our|that (grease|oil|sand)* interceptor|separator|grease_trap',
                 'at|reached the interceptor (trap)*', 'into the|a main chamber|manhole', 'pipe|line quits',
                 'daylights|daylight in|out|into|at (the|a)*',
                 'pop|pops|popped|pops out in|into (the|a)* manhole|chamber|basin|catch|ditch|creek',
@@ -3338,6 +3341,7 @@ return [
             'i|we (have|got|also)* got|have that|this one at',
         ]],
         'from_what' => ['' => [
+            'past|beyond (the|their|your|this)* (back|front|edge|of|the)* curb|kerb|fence|sidewalk|hedge|hydrant|pole',
             'this|that|other|far|near side of',
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
             'to the north|south|east|west (side)* of',
@@ -4846,6 +4850,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'start|starts|starting|started (out|off)* at|from|in (the)* manhole|chamber',
             'replace|replacing (that|it|this|them|all|everything|whole|the|section|line|pipe|thing|of)* with (new|some|'
                 .'schedule|40|sdr|35)* pvc|plastic|abs',
             'mind|watch that|the|your step|hole|gap',
