@@ -48,31 +48,30 @@ final readonly class Hour
         return false;
     }
 
-    /** "a crack at twenty three feet from ten to two": what is at one place already goes from no other to another. */
+    /** "a crack at twenty three feet from ten to two": what is at one place already goes from no other back to another. */
     private function isOfRange(Amount $one): bool
     {
-        foreach ([...$this->sentence->leadingTo('from', $one->first), ...$this->sentence->leadingTo('to', $one->first)] as $from) {
-            $first = $this->sentence->isAfter('to', $one->first) ? $this->sentence->amountBefore($from) : $one;
-            // … and not "at ten feet it's worn from ten back to about four"
-            $isTo = null !== $first && $this->sentence->begins('to', $first->last + 1) === $first->last + 1;
-            $last = $isTo ? $this->sentence->atomAt($first->last + 2)?->amount : null;
-            $end = null === $first ? null : $this->sentence->named->before($first->first);
-            $isRange = null !== $end && Unit::None === $last?->unit && $last->value < $first->value
-                && $this->sentence->isAfter('from', $first->first);
-            if ($isRange && $first->first - $end <= self::RANGE_WORDS
-                && ($this->isBehindPlace($end, $one) || $this->isBeforePlace($end, $first))) {
-                return true;
-            }
-        }
+        $isSecond = $this->sentence->isAfter('to', $one->first);
+        $first = $isSecond ? $this->sentence->amountBefore($one->first - 1) : $one;
+        // … and not "at ten feet it's worn from ten back to about four"
+        $isTo = null !== $first && $this->sentence->begins('to', $first->last + 1) === $first->last + 1;
+        $last = $isTo ? $this->sentence->atomAt($first->last + 2)?->amount : null;
+        $end = null === $first ? null : $this->sentence->named->before($first->first);
 
-        return false;
+        return null !== $end && Unit::None === $first->unit && Unit::None === $last?->unit && $last->value < $first->value
+            && $this->sentence->isAfter('from', $first->first) && $first->first - $end <= self::RANGE_WORDS
+            && $this->isAtOtherPlace($end, $first);
     }
 
-    /** "a crack at twenty three feet from …" */
-    private function isBeforePlace(int $end, Amount $hour): bool
+    /** Whether the name that ends at a word has a place: "a crack at twenty three feet from …", "at three metres a crack from …" */
+    private function isAtOtherPlace(int $end, Amount $first): bool
     {
-        $isIts = fn (Atom $atom) => $atom->first > $end && $atom->last < $hour->first && true === $atom->amount?->mayBeAlong()
-            && $atom->amount->value / $atom->amount->each > self::LAST && $this->sentence->isAfter('at', $atom->first);
+        $begin = $this->sentence->named->beginsBefore($end + 1) ?? $end;
+        $isBefore = fn (Atom $atom) => $atom->last < $begin && $begin - $atom->last <= self::PLACE_WORDS
+            && null === $this->sentence->named->next($atom->last, $begin - 1);
+        $isBehind = fn (Atom $atom) => $atom->first > $end && $atom->last < $first->first && $this->sentence->isAfter('at', $atom->first);
+        $isIts = static fn (Atom $atom) => true === $atom->amount?->mayBeAlong()
+            && $atom->amount->value / $atom->amount->each !== $first->value && ($isBefore($atom) || $isBehind($atom));
 
         return [] !== array_filter($this->sentence->atoms, $isIts);
     }
