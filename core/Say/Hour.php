@@ -67,11 +67,9 @@ final readonly class Hour
     private function isAtOtherPlace(int $end, Amount $first): bool
     {
         $begin = $this->sentence->named->beginsBefore($end + 1) ?? $end;
-        $isBefore = fn (Atom $atom) => $atom->last < $begin && $begin - $atom->last <= self::PLACE_WORDS
-            && null === $this->sentence->named->next($atom->last, $begin - 1);
         $isBehind = fn (Atom $atom) => $atom->first > $end && $atom->last < $first->first && $this->sentence->isAfter('at', $atom->first);
-        $isIts = static fn (Atom $atom) => true === $atom->amount?->mayBeAlong()
-            && $atom->amount->value / $atom->amount->each !== $first->value && ($isBefore($atom) || $isBehind($atom));
+        $isIts = fn (Atom $atom) => true === $atom->amount?->mayBeAlong()
+            && $atom->amount->value / $atom->amount->each !== $first->value && ($this->leadsTo($begin, $atom) || $isBehind($atom));
 
         return [] !== array_filter($this->sentence->atoms, $isIts);
     }
@@ -88,10 +86,16 @@ final readonly class Hour
     {
         $begin = $this->sentence->named->beginsBefore($end + 1) ?? $end;
         $isIts = fn (Atom $atom) => true === $atom->amount?->mayBeAlong() && $atom->amount->value / $atom->amount->each > $hour->value
-            && $atom->last < $begin && $begin - $atom->last <= self::PLACE_WORDS
-            && null === $this->sentence->named->next($atom->last, $begin - 1);
+            && $this->leadsTo($begin, $atom);
 
         return [] !== array_filter($this->sentence->atoms, $isIts);
+    }
+
+    /** Whether a number stands right before a name, with nothing else named between. */
+    private function leadsTo(int $name, Atom $number): bool
+    {
+        return $number->last < $name && $name - $number->last <= self::PLACE_WORDS
+            && null === $this->sentence->named->next($number->last, $name - 1);
     }
 
     private function isOfNext(int $next): bool

@@ -49,9 +49,9 @@ final readonly class OfLast
             && $sentence->has(['left_over', 'first_of']);
         $kind = Kind::tryFrom($last->kind ?? '');
         // "a wye at twelve with grease on it, and then at thirty there's another one"
-        $isOne = Family::Deposit === $kind?->family() && $sentence->has('one_more_of_them');
+        $one = Family::Deposit === $kind?->family() && $sentence->has('one_more_of_them') ? $entries->lastOne() : null;
 
-        return $isLeft ? $spokenOf : (Kind::tryFrom($isOne ? $entries->lastOne()->kind ?? '' : '') ?? $kind);
+        return $isLeft ? $spokenOf : Kind::tryFrom($one->kind ?? '') ?? $kind;
     }
 
     /** @return ?Place "so we're at the main, now that's eighty eight feet": of what had none */

@@ -28,7 +28,6 @@ final readonly class Talk
     private const SHOWN = [...self::SHOWS, 'right_here', 'i_see'];
     /** "In the yard": so many words behind a name. */
     private const OUTDOORS_WORDS = 6;
-
     /** "A crack here at twenty": so many words before the place of what is named. */
     private const OWN_WORDS = 3;
 
@@ -161,11 +160,10 @@ final readonly class Talk
     private function isGeneralBehind(Mention $mention): bool
     {
         $before = $this->sentence->named->before($mention->first);
-        $own = $this->placeBehind($before);
         // "… and a hole usually": one that is seen, and no hole in general.
         $isOne = $this->sentence->is('one', $mention->first - 1) && $this->sentence->is('joins', $mention->first - 2);
         $behind = $mention->last + ($isOne ? 0 : self::GENERAL_WORDS);
-        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($own ?? $before, $behind)
+        if (null === $before || Kind::CannotGoFurther === $mention->kind || $this->measures->hasPlace($this->toldBy($before), $behind)
             || $this->ownPlace->isToldSince($before, $mention)) {
             return false;
         }
@@ -183,11 +181,11 @@ final readonly class Talk
             && !$this->sentence->has(self::SHOWN, $before + 1, $mention->first);
     }
 
-    /** Where the place ends that stands right behind what is named: "a crack at twenty". */
-    private function placeBehind(?int $name): ?int
+    /** The last word of what ends at a word, its own place with it: "a crack at twenty". */
+    private function toldBy(int $name): int
     {
-        $isIts = static fn (Place $place) => null !== $name && $place->first > $name && $place->first - $name <= self::OWN_WORDS;
+        $isIts = static fn (Place $place) => $place->first > $name && $place->first - $name <= self::OWN_WORDS;
 
-        return (array_values(array_filter($this->measures->places, $isIts))[0] ?? null)?->last;
+        return (array_values(array_filter($this->measures->places, $isIts))[0] ?? null)->last ?? $name;
     }
 }
