@@ -2798,8 +2798,7 @@ return [
         // Before a bore, which may have no unit.
         'resizes_to' => ['' => [
             'opens|bumps|bumped|opened|steps|goes|went|drops|dropped|reduces|reduced|necks|necked|jumps|jumped (back|right|up|down|'
-                .'out)* (up|down) to',
-            'reduces|reduced|went|jumps|jumped|bumps|bumped (back|right|up|down|out)* to',
+                .'out)* to',
             'reduces|reduced|narrows|necks|necked|steps|stepped|increases|enlarges|widens|bells|opens|bushes|swedges|upsizes|'
                 .'downsizes|bumps (back|right|up|down|out|over)* to',
             'goes|go|drops|comes|changes|switches|gets|turns (back|right|up|down|out|over)* to a|an',
