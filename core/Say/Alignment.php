@@ -115,8 +115,13 @@ final readonly class Alignment
         $isCounting = null !== $this->sentence->amountBefore($last->first)
             || ($this->sentence->atomAt($last->first)->last ?? $last->last) < $last->last;
 
-        return $isCounting && null !== $next && $next->first === $mention->last + 1 && $next->last >= $this->sentence->last - 1
-            && $next->from > $last->from && $this->sentence->isInside('counted_off', $last->last);
+        // "fifty five, sixty, and that's the main right there at sixty two, you see …"
+        $here = $this->sentence->begins('right_here', $mention->last + 1);
+        $isHere = null !== $here && null !== $next && $this->sentence->begins('at', $here + 1) === $next->first - 1;
+        $isRead = $next?->first === $mention->last + 1 && $next->last >= $this->sentence->last - 1 || $isHere;
+
+        return $isCounting && null !== $next && $isRead && $next->from > $last->from
+            && $this->sentence->isInside('counted_off', $last->last);
     }
 
     /** "there's a hole, and there's a root growing down through it, and we're at 44 feet": both are, however far behind that is told. */

@@ -17,6 +17,8 @@ final readonly class Handled
     private const WHERE_WORDS = 5;
     /** What ends with a word that is no verb. */
     private const ENDS = ['cut', 'likely', 'intro', 'points', 'presence', 'landmark'];
+    /** "Right here": so many words before "at thirty eight". */
+    private const HERE_WORDS = 2;
     private const SHOWS = ['here', 'right_here', 'points'];
 
     public function __construct(private Sentence $sentence, private Measures $measures)
@@ -99,12 +101,27 @@ final readonly class Handled
         $next = $mention->last + 1;
         $isIts = fn (Place $place) => $place->first >= $next && $place->first < $next + self::WHERE_WORDS
             // "nobody noticed the offset, thirty feet there's a hole", "that head's for roots, a hole at thirty"
-            && null === $this->sentence->begins('intro', $place->last + 1)
+            && !$place->isTold($this->sentence)
             && null === $this->sentence->named->next($next, $place->first)
             // "leaking pipes attract roots, and another one on the left at 24", and not "the collapse, and that's at eleven"
             && (!$this->sentence->isAny('and', $next, $place->first) || $this->sentence->has('puts', $next, $place->first));
 
-        return [] !== array_filter($this->measures->places, $isIts)
-            || $this->sentence->has(self::SHOWS, $mention->last + 1, $mention->last + self::WHERE_WORDS);
+        return [] !== array_filter($this->measures->places, $isIts) || $this->sentence->has(self::SHOWS, $next, $this->toldUntil($mention));
+    }
+
+    /**
+     * The last word that may tell where it is: "half of my calls are wipes, there's a belly here", "it's always a rag, right here at
+     * thirty eight we go to clay".
+     */
+    private function toldUntil(Mention $mention): int
+    {
+        $last = $mention->last + self::WHERE_WORDS;
+        $others = [...array_keys($this->sentence->marks('intro')), $this->sentence->named->next($mention->last + 1, $last) ?? $last + 1];
+        foreach ($this->measures->places as $place) {
+            $at = $this->sentence->leadingTo('at', $place->first)[0] ?? $place->first;
+            array_push($others, ...($place->isTold($this->sentence) ? [$at - self::HERE_WORDS] : []));
+        }
+
+        return min([$last + 1, ...array_filter($others, static fn (int $word) => $word > $mention->last)]) - 1;
     }
 }

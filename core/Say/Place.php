@@ -7,6 +7,9 @@ namespace Jurvex\Core\Say;
 /** A place along the line, or a stretch of it, as it was said; in metres. */
 final readonly class Place
 {
+    /** Behind a place one of these tells what is there: "at thirty eight we go to clay". */
+    private const TELLING = ['intro', 'changes', 'reached'];
+
     /**
      * @param int $first its first word
      * @param int $last its last word
@@ -25,5 +28,11 @@ final readonly class Place
     public function isBefore(Sentence $sentence, int $word): bool
     {
         return $this->last === $word - ($sentence->isComma($word - 1) ? 2 : 1);
+    }
+
+    /** Whether what is told behind it is there: it is of nothing that was named before. */
+    public function isTold(Sentence $sentence): bool
+    {
+        return $sentence->beginsAny(self::TELLING, $this->last + 1);
     }
 }

@@ -98,7 +98,7 @@ final readonly class Talk
             && ($this->sentence->isAfter('at', $place->first)
                 || $this->sentence->isAfter('from', $place->first) && $place->first - $mention->last <= self::WAY_WORDS)
             // "I've seen a wye at thirty, that's for the neighbor", and not "… at thirty there's a crack"
-            && (null === $this->sentence->begins('intro', $place->last + 1)
+            && (!$place->isTold($this->sentence)
                 // "when you come off the cast iron and go into the clay at seventeen there's a gap"
                 || Kind::Transition === $mention->kind
                 || null !== $this->sentence->begins('they_are', $place->last + 1));

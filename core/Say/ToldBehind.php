@@ -58,7 +58,9 @@ final readonly class ToldBehind
             || null === $this->sentence->begins('intro', $next + 1) && null === $this->sentence->atomAt($next + 1));
 
         return $this->sentence->isAfter('puts', $place->first) && ('' === $this->sentence->text($next) || $this->sentence->isComma($next)
-            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts', 'from_start'], $next));
+            || $isJoined || $this->sentence->beginsAny(['cut', 'move', 'puts', 'from_start'], $next)
+            // "and that's three feet in, I can't get any further"
+            || null !== $this->sentence->begins('we_cannot', ($this->sentence->begins('out', $next) ?? $place->last) + 1));
     }
 
     /** "there's a real big lip there nineteen feet", and not "fifteen there's a lip there, nineteen …" */

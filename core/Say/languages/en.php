@@ -1121,8 +1121,9 @@ return [
                 'hare line (crack|fracture)*', 'here line crack|fracture',
                 'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
                 'hinged (open)* (along|at)* (the)* top|bottom|side',
-                "line|seam|mark (that|is|it's)* going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|"
-                    .'round (it|the|pipe|that)*',
+                'line|seam|mark going|running|wrapping (all|the|way|clear|clean)* around|round (it|the|pipe|that)*',
+                "line|seam|mark that|is|it's going|goes|running|runs|wrapping|wraps (all|the|way|clear|clean)* around|round "
+                    .'(it|the|pipe|that)*',
                 "it's|pipe's|bottom's|top's|clay's|wall's|side's|is (all|kind|of|really)* spiderwebbed|crazed|splintered|"
                     .'fissured|splitting',
                 'fine|thin|dark|faint line in|through|down|along|across the|that (pipe|wall|clay|side|top|bottom) (wall)*',
@@ -1144,6 +1145,8 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "top|crown|roof of (your|the|this|that)* pipe|line is|isn't|just (just|not)* there (anymore)*",
+                'top|crown of (your|the|this|that)* pipe|line is not there|here (anymore)*',
                 'a|the break up ahead|here|there|top',
                 'broken|smashed|busted into|in|to pieces|bits',
                 "piece|chunk|section|shard of (the|clay|pipe|tile)* (that's|that|<very>)* dropped|hanging|fallen|fell|broke|broken "
@@ -2106,7 +2109,7 @@ return [
                     .'pipe|line)*',
                 'pipe|hose|conduit sticking|poking (in|into|through|out)*',
                 'stuck|shoved|put a pipe|hose|downspout|drain (through|in|into)*',
-                'intruding|protruding|hammered tap|lateral|connection|pipe (in)*', 'broken tap|lateral|connection (in)*',
+                'intruding|protruding|hammered tap|lateral|connection|pipe (in)*', 'broken tap|connection (in)*', 'broken lateral in',
                 'tap|lateral|connection sticks|sticking|poking|intruding|protruding (in)',
                 'hose stubbed|stuck|shoved|running (in|into)', 'stubbed hose|pipe|line',
                 'stubbed|shoved|stuck into the|our|this (side|top|of|the)* pipe|line',
@@ -2721,6 +2724,7 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                "mud's|dirt's|soil's|mud|dirt|soil (is|has|was)* (been)* coming|washing|falling|leaking|getting through|in",
                 'see (the|some|a|lot|of|all|that)* dirt|soil|earth and (the|some)* gravel|rock(s)|mud|sand|stone(s)',
                 'dirt|soil|mud and (the|some)* gravel|rock(s)|stone(s) coming|falling|washing',
                 'you can see the stones',
@@ -3206,6 +3210,7 @@ return [
         'joint_named' => ['' => ['joint|coupling|hub|bell|connection (here|there|right|that|up|is|at|around|about)*']],
         // What was named before is none of what is behind it.
         'retracts' => ['' => [
+            "it's|that's|this_is|it_is|they're not really|actually|necessarily (a|an|any)*",
             'that|this|it is not (really|actually|even)* a|an|any',
             "that|it isn't (really|actually|even)* a|an|any",
         ]],
@@ -3408,6 +3413,81 @@ return [
         ]],
         // Opens what is told of lines and trades in general, until something is shown.
         'talk' => ['' => [
+            '(most|half|some|all|lot|bunch)* of (your|my|our|these|the)* stoppages|clogs|backups|calls|jobs|customers (that|we|i|you|'
+                .'get|see)*',
+            'depending|depends on (how|what|where|the|if)*',
+            'been packed|plugged|full (up|solid|with|of)*',
+            "would've|would_have|could've|could_have|should've|should_have (just|been|used|done)*",
+            "they'll|he'll|she'll|people_will|they|he|she tell|tells (you|them|him|her|me|everybody)* (that|it's|it_is|there's)*",
+            'so you|we|they|he can tell|show|know|find|see where|what|how',
+            'different|two|three|several|all kinds|types|sorts of',
+            "(there's)* nothing|only_thing worse|better|harder|easier than",
+            'name it',
+            "it's|it_is amazing|crazy|incredible|unbelievable|funny|surprising|wild how|what (little|much|many|few)*",
+            "i'm|we're|i_am gonna|going|just (to)* guess|guessing|bet|betting|assume|say",
+            "with (a|an)* roots|bellies|grease|cracks|offsets|scale you've|you_have|you (got)*",
+            'you|we get|pay (your|for|the)* (roots|dig|grease)* in|for the spring|winter|summer|fall|dig',
+            'city|homeowner|owner|landlord|customer|you pays|pay for (the|a)*',
+            '(about)* one in|of two|three|four|five|ten (of|houses|lines|jobs)* (these|them|those)* (has|have)*',
+            "i'm|we're a big|firm (believer|fan)* (in|of)*",
+            'take|grab|stuff|put a rag|wipe|towel',
+            '(and)* the reason for (the|a|that|this|these)*',
+            "it'll|that'll|this_will|they'll|will push|pull|clean|cut|clear|remove|knock|take|handle|chew|eat (out|off|through)*",
+            'trying|try|tried to get|push|go|run|force|cut (it|a|the)* (snake|cable|machine|through|past|by|around)* (a|an)*',
+            'not (just)* roots|grease|wipes|belly|it|that then what',
+            'need|needs|have|has to see|do|get|look both|if|whether',
+            'nobody|no_one|everybody|everyone|anybody plans|plan|pays|thinks|ever|knows|cares|wants (for|about)*',
+            'next time (it|you|they|that|this|we) (backs|back|happens|happen|plugs|clogs|call)* (up)*',
+            "don't|do_not|never let (anybody|anyone|them|him|somebody)* (tell|fool|sell|talk) (you)*",
+            "it's|it_is|because (not)* the homeowner's|builder's|city's|their fault",
+            '(this|that|the|our)* neighborhood|subdivision|street|development|area was|is|were (all)*',
+            'times a|per year|month',
+            'law of gravity',
+            'all about (how|the|what)*',
+            'can|could|will come|leak|get|seep out|through of (the|a|any)*',
+            "what|something|thing you|they|we don't|never|wouldn't want|need|like (is|to|see)*",
+            'every|any old timer|plumber|drain_cleaner|homeowner|technician',
+            '(has|have|had|got) a (funny|great|good|million)* story|stories about',
+            'is a|an hole|crack|break|belly|root|offset in|no matter|is',
+            "i'm|we're|i_am|we_are not (here|trying|going|gonna)* to sell|scare|tell|push (you|him|her|them|anybody|on)*",
+            'every|each|all spring|summer|fall|winter|year|month|week|day|christmas|thanksgiving (long)*',
+            "people|folks|homeowners|customers|tenants|plumbers|renters (just|always|will|would|can|don't|do|that|who|like|really|"
+                .'actually|even|still)* dump|dumps|put|pour|flush|throw|use|say|tell|call|want|hate|forget|realize|ask|buy|sell|plant|'
+                .'assume|rinse',
+            "it's|it_is|they're|they_are|you're|he's|she's going|gonna (to)* have|get (a|some|little|bit|of|more)*",
+            'my (all|biggest|longest|own)* record|favorite|favourite|all_time (one|ever|so|far)* (is|was)*',
+            "can't|cannot|won't|couldn't|can_not see|look through (a|an)*",
+            'might|may|would|will|probably want|need|have to know|hear',
+            'get|gets|got|been|being asked (all|a)* (the|lot)* (time)* (can|if|do|is|what|how|about|you|i|we)*',
+            'can|could|do|should i|you|we line|jet|snake|fix|cable|burst|patch (through|over|a|an|past)*',
+            '(as)* soon as (that|the|it|you|they|a)*',
+            'lot_of|most|some|other|many|plenty_of guys|plumbers|people|folks|companies|customers|homeowners|inspectors|contractors',
+            "i|we|they|you|he (just|really)* don't|never|won't|wouldn't do|use|touch|mess|bother|guarantee|line|run|carry|charge|"
+                .'recommend|camera (a|an|any|those|spot|the)*',
+            "(tell|know|explain|see|what's)* (the|a)* difference between|is",
+            "there's|there_is|there_are (really|basically|about|only|just)* two|three|four|five|lots_of|several (main|different|big|"
+                .'common)* things|ways|reasons|kinds|types|causes',
+            '(good|nice|bad|great|best|worst|only|main|funny)* thing|part|trouble|beauty about|with (a|an)* pvc|plastic|clay|iron|'
+                .'orangeburg|cast|bellies|roots|lining|it',
+            'my (biggest|only|main|one|big|number)* worry|fear|concern|rule|advice|motto|favorite|favourite',
+            'they|companies|somebody make|sell|build|sells|makes (a|an|little|some)* plug|cap|tool|cutter|head|product|chemical|foam|'
+                .'coating|camera|kit',
+            'it|that|this could|might|may be (a|an|some|just)* <trouble> (or)* it|that|this could|might|may be (a|an|some|just)*',
+            'swore|swears (up)* (and)* (down)* (that|it|there)*',
+            'nobody|no_one|everyone|everybody wants|likes|wanted (to)*',
+            'your|the average|typical (a|an)*',
+            'it takes|took (a)* real|pretty|really|lot|more|quite (bad|big|of)*',
+            'every_one|all|most|half|both|each (of)* these|the|those houses|homes|lots|places|lines (on|in|around)* (this|that|the)* '
+                .'(block|street|area|neighborhood)*',
+            '(only|best|easiest|cheapest|one|right|proper)* way|ways (to|you|we|i) fix|cut|clean|get|repair|deal|remove|tell|find|'
+                .'solve (rid|of|out|a|an|the|this|that)*',
+            "county|city|state|code|inspector|town makes|requires|wants|will|won't (come|only|just|not|out)*",
+            'how to deal|fix|find|get|cut|clean|tell|repair|remove|locate|line|read (with|a|an|the|rid|of|out)*',
+            'are|is|was the worst|best|biggest|hardest (thing|part|enemy)* for|about|to|of',
+            'neighbor|neighbors|neighbour|guy|lady|house two|three|next|across|down|up|over (doors|door|street|the|from)* (down|up|'
+                .'over|street|from)* had|has',
+            "wrote|noted|reported|flagged|claimed|claims (it|this|them)* (up|down)* that|there|there's",
+            'been having|fighting|dealing|battling|getting (trouble|problems|issues|with|for|a|few|two|three|five|years|of)*',
             "convinced|positive|certain|adamant|telling_me|told_me_over_the_phone (that|it's|it|there's|he's|she's|they|was|had)*",
             "in case (there's|there_is|there_was|you|you've|we|it|they|of|there)*",
             "everybody|everyone|people|folks|most_people|you'd|you_would|they (always|all|just|would|might)* think|thinks|thought|"
@@ -3593,6 +3673,8 @@ return [
             'and (then)* hit|hits']],
         // What somebody does about something, before its name.
         'handles' => ['' => [
+            'dig|digs|digging|dug (up|out)*',
+            'love|loves|hate|hates',
             'i|we|you|they|he|guys|people like|love|prefer|hate|use|recommend|carry|bought|rent|sharpen|swap',
             "head|blade|saw|flail|nozzle|cutter|tip|chain|bit|machine|jetter|cable|snake|head's|nozzle's|machine's (will|can|is|just|"
                 .'really|that|works|great|good|well|best|made|designed)* cuts|cut|clears|eats|eat|chews|chew|takes_care_of|grinds|shreds|'
@@ -3672,6 +3754,9 @@ return [
             'is|are just|basically|simply (a|an|two|the|some|nothing|iron|dirt|oil|soap)*',
         ]],
         'handled' => ['' => [
+            "(that)* i|we|i've|we've (have|ever)* (ever)* pulled|seen|found|cut|fished|dug|run (into|out|up)* (was|is)*",
+            'is|are keeping|paying|killing (us|me|my|the|for)*',
+            "that|this size|big|long|bad|thick|heavy (didn't|don't|won't|isn't|doesn't|can|could|is|takes|took|will|would)*",
             'is|are (just|usually|mostly|often|really|basically)* caused by',
             'is|are (just|usually|mostly|often|really|basically)* why|how|what people|we|you|they|most|customers',
             'is|are (just|usually|mostly|often|really|basically)* one_of those|the|these things|problems|deals',
@@ -4663,6 +4748,7 @@ return [
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
+            'that|which|it|this could|might|may|would be (yet)* another one',
             'in this|that joint|one|spot too|also',
             "neighbour's|neighbor's|neighbours|neighbors|neighbour|neighbor|next_door|everybody's|everyone's (probably|will|has|have|"
                 .'might|got|likely|all|to)* the same (thing|problem|issue)*',
@@ -4849,6 +4935,7 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'six|seven|eight|nine|nineteen|ninety_nine times out_of ten|twenty|a_hundred',
             'start|starts|starting|started (out|off)* at|from|in (the)* manhole|chamber',
             'replace|replacing (that|it|this|them|all|everything|whole|the|section|line|pipe|thing|of)* with (new|some|'
                 .'schedule|40|sdr|35)* pvc|plastic|abs',
