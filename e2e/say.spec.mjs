@@ -141,6 +141,11 @@ test('the words of a recording of four minutes become a reviewed log by keys alo
     await expect(page.getByRole('status')).toContainText('14 are left to go through.');
     const press = (key) => leave(page, () => page.keyboard.press(key));
     const here = page.locator('.narration-proposal:focus');
+    // Each that has a place waits on the ribbon until it is its turn.
+    const waiting = page.locator('.ribbon-said.is-waiting');
+    const placed = page.locator('.narration-proposal[data-unsettled][data-from]');
+    await expect(waiting).toHaveCount(await placed.count());
+    expect(await waiting.count()).toBeGreaterThan(10);
     // The first is turned down, taken back and kept; the hole that nobody is sure of is turned down.
     await expect(here).toContainText('Pipe at zero: Cast iron');
     await press('x');
@@ -151,6 +156,7 @@ test('the words of a recording of four minutes become a reviewed log by keys alo
         await press((await here.textContent()).includes('Hole') ? 'x' : 'Enter');
     }
     await expect(page.getByRole('status')).toContainText('All is gone through.');
+    await expect(waiting).toHaveCount(0);
     expect(await standing(page, job)).toEqual([
         ['scale', 3, 9],
         ['tie_in', 11, null],

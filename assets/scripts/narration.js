@@ -3,6 +3,8 @@ import {point} from './say.js';
 
 const FORMS = {keep: '.narration-accept', down: '.narration-down', again: '.narration-again'};
 
+const isOpen = (row) => 'unsettled' in row.dataset;
+
 /*
  * What was read from a recording, gone through by keys: up and down, Enter keeps, X turns down, Z takes back, E corrects. Each answer comes
  * back from the server with the next proposal in hand.
@@ -12,7 +14,6 @@ export const narration = () => ({
         const rows = this.rows;
         const {at, done} = this.$root.dataset;
         const last = rows.findIndex((row) => row.dataset.key === done);
-        const isOpen = (row) => 'unsettled' in row.dataset;
         const next =
             rows.find((row) => row.dataset.key === at) ||
             rows.find((row, i) => i > last && isOpen(row)) ||
@@ -31,7 +32,10 @@ export const narration = () => ({
         // Within the list only: the ribbon above it stays in sight.
         const list = row.parentElement;
         list.scrollTop = row.offsetTop - list.offsetTop - (list.clientHeight - row.clientHeight) / 2;
-        point([row]);
+        point(
+            [row],
+            this.rows.filter((each) => each !== row && isOpen(each)),
+        );
     },
     step(by) {
         const rows = this.rows;

@@ -3,24 +3,32 @@ import {actOf, nameOf} from './keys.js';
 import {liveReel} from './live.js';
 import * as queue from './queue.js';
 
+const ON_AXIS = 40;
+const HINT = 22;
+
 /**
  * Shows on the ribbon where things would be.
- * @param {HTMLElement[]} entries with data-from and data-to in metres, where they have a place
+ * @param {HTMLElement[]} entries those in hand, with data-from and data-to in metres, where they have a place
+ * @param {HTMLElement[]} others that wait for their turn
  */
-export const point = (entries) => {
+export const point = (entries, others = []) => {
     document.querySelectorAll('.ribbon-said').forEach((mark) => mark.remove());
     const drawing = document.querySelector('#ribbon svg[data-metre]');
     if (!drawing) return;
     const {zero, metre} = drawing.dataset;
     const box = drawing.viewBox.baseVal;
-    const placed = entries.filter((entry) => entry.dataset.from !== undefined);
-    placed.forEach((entry) => {
+    const foot = box.height - ON_AXIS;
+    const isPlaced = (entry) => entry.dataset.from !== undefined;
+    const mark = (entry, name, top) => {
         const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
-        const mark = document.createElementNS('http://www.w3.org/2000/svg', 'path');
-        mark.setAttribute('class', 'ribbon-said');
-        mark.setAttribute('d', `M${from} 2H${Math.max(to, from + 1)}M${from} 2V${box.height - 40}`);
-        drawing.append(mark);
-    });
+        const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
+        path.setAttribute('class', name);
+        path.setAttribute('d', `M${from} ${foot}V${top}` + (to > from ? `H${to}V${foot}` : ''));
+        drawing.append(path);
+    };
+    const placed = entries.filter(isPlaced);
+    others.filter(isPlaced).forEach((entry) => mark(entry, 'ribbon-said is-waiting', foot - HINT));
+    placed.forEach((entry) => mark(entry, 'ribbon-said', 2));
     // A narrow screen shows a part of the ribbon: the one that is spoken of.
     const view = drawing.closest('.ribbon-scroll');
     if (!view || placed.length === 0) return;

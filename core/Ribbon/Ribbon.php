@@ -25,7 +25,7 @@ final readonly class Ribbon
     public const HEIGHT = 228.0;
     public const AXIS = 191.0;
     private const FLAG_TOP = 18.0;
-    private const FLAG_WIDTH = 46.0;
+    private const FLAG_WIDTH = Flag::WIDTH + 2.0;
     private const SIGN_WIDTH = 17.0;
     private const SIGN_LANES = 3;
     private const PASS_HEIGHT = 5.0;
@@ -246,12 +246,13 @@ final readonly class Ribbon
         $lower = false;
         foreach ($marks as $mark) {
             $x = $scale->x($mark->at);
-            $lower = $x - $last < self::FLAG_WIDTH && !$lower;
+            $left = $x + Flag::WIDTH > $scale->width ? $x - Flag::WIDTH : $x;
+            $lower = $left - $last < self::FLAG_WIDTH && !$lower;
             $flags[] = new Flag(
-                round($x, 1), self::FLAG_TOP + ($lower ? 20 : 0), round($profile->crown($mark->at) - Profile::WALL, 1),
+                round($x, 1), round($left, 1), self::FLAG_TOP + ($lower ? 20 : 0), round($profile->crown($mark->at) - Profile::WALL, 1),
                 $mark->depth, $mark->good,
             );
-            $last = $x;
+            $last = $left;
         }
 
         return $flags;

@@ -17,6 +17,7 @@ use Jurvex\Core\Reel\Counter;
 use Jurvex\Core\Reel\Track;
 use Jurvex\Core\Ribbon\DrawnPass;
 use Jurvex\Core\Ribbon\FeltAt;
+use Jurvex\Core\Ribbon\Flag;
 use Jurvex\Core\Ribbon\MarkedPlace;
 use Jurvex\Core\Ribbon\Ribbon;
 use Jurvex\Core\Ribbon\Scale;
@@ -232,6 +233,20 @@ final class RibbonTest extends TestCase
         $flags = Ribbon::draw($run, [], $marks, [], UnitSystem::Metric, self::WIDTH)->flags;
         self::assertNotSame($flags[0]->top, $flags[1]->top);
         self::assertSame($flags[0]->top, $flags[2]->top);
+    }
+
+    public function testFlagsHangWithinTheDrawingAsFarAsTheLineEnds(): void
+    {
+        $run = RunBuilder::run([]);
+        $end = $run->reached->metres;
+        $marks = array_map(static fn (float $at) => new MarkedPlace(Length::metres($at), null, true), [0.0, $end - 0.3, $end]);
+        $flags = Ribbon::draw($run, [], $marks, [], UnitSystem::Metric, self::WIDTH)->flags;
+        foreach ($flags as $flag) {
+            self::assertGreaterThanOrEqual(0, $flag->left);
+            self::assertLessThanOrEqual(self::WIDTH, $flag->left + Flag::WIDTH);
+            self::assertContains($flag->x, [$flag->left, $flag->left + Flag::WIDTH]);
+        }
+        self::assertNotSame($flags[1]->top, $flags[2]->top);
     }
 
     private static function draw(RunRecord $run): Ribbon
