@@ -12,6 +12,8 @@ final class Entries
 {
     /** What there is one of in a run, where no place is said. */
     private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther];
+    /** "At seven feet there's another one": so many words behind a place. */
+    private const SHOWN_WORDS = 2;
     /** Whoever sums up names so many things. */
     private const LEAST_SUMMED_UP = 2;
 
@@ -227,8 +229,11 @@ final class Entries
         }
         // "a hole at seventeen and another one at eighteen and a half"
         $isAnother = $sentence->has('another', $mention->first, $mention->last);
+        // "… and then at seven there's another one": what may be long reaches no farther.
+        $isOneMore = null !== $mention->place && Family::Connection !== $mention->kind->family()
+            && $sentence->isAny('one_more', $mention->place->last + 1, $mention->place->last + self::SHOWN_WORDS);
         foreach ($this->here() as $entry) {
-            if ($entry->isAlso($mention, $from, $to) && !($isAnother && $entry->isApart($from))) {
+            if ($entry->isAlso($mention, $from, $to) && !(($isAnother || $isOneMore) && $entry->isApart($from, $isOneMore))) {
                 return $entry;
             }
         }

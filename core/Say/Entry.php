@@ -183,10 +183,10 @@ final class Entry
             || abs($this->clockFrom - $mention->clock->from) < 0.01 || self::isWithin($this->clockFrom, $mention->clock));
     }
 
-    /** Whether it lies so far from a place that another one may be there. */
-    public function isApart(?float $from): bool
+    /** Whether it lies so far from a place that another one may be there; what may be long, and is not told to be one more, reaches it. */
+    public function isApart(?float $from, bool $isOneMore = false): bool
     {
-        $isPoint = null === $this->toM && Extent::Stretch !== Kind::tryFrom($this->kind)?->extent();
+        $isPoint = null === $this->toM && ($isOneMore || Extent::Stretch !== Kind::tryFrom($this->kind)?->extent());
 
         return $isPoint && null !== $from && null !== $this->fromM && abs($from - $this->fromM) > self::APART_M;
     }
@@ -218,8 +218,7 @@ final class Entry
     /** Whether it is somewhere within a stretch, and has no end yet. */
     public function isWithinStretch(Place $stretch): bool
     {
-        return null !== $this->fromM && null === $this->toM
-            && $this->fromM >= $stretch->from && $this->fromM <= ($stretch->to ?? $stretch->from);
+        return null === $this->toM && $this->isCoveredBy($stretch);
     }
 
     /** "right here is where I painted it, so it's six feet deep": a mark of which no depth was told has it now. */

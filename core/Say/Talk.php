@@ -21,7 +21,7 @@ final readonly class Talk
     /** What is named so many words behind "say you have" is nowhere … */
     private const SUPPOSED_WORDS = 25;
     /** … if nobody comes back to the line before. */
-    private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to', 'another'];
+    private const BACK = ['right_here', 'reached', 'here', 'move', 'turns_to', 'another', 'i_see'];
     /** Talk of lines in general goes on so many words behind a name. */
     private const GENERAL_WORDS = 4;
     /** What is shown before it is no talk in general. */

@@ -93,7 +93,8 @@ final readonly class Truth
         if (!\in_array($mention->kind, self::NAMES, true) || $this->isPlacePending) {
             return false;
         }
-        $isNear = fn (Place $place) => $place->first - $mention->last <= self::FAR_WORDS
+        $led = fn (Place $place) => $this->sentence->leadingTo('at', $place->first)[0] ?? $place->first;
+        $isNear = fn (Place $place) => $led($place) - $mention->last <= self::FAR_WORDS
             // "two laterals coming in, one on the left at thirty"
             || null !== $this->sentence->amountBefore($mention->first) && $this->sentence->has('another', $mention->last + 1, $place->first)
             || $this->sentence->isAfter('told', $place->first) || $this->sentence->isAfter('here', $place->first, 2);

@@ -1432,6 +1432,7 @@ return [
                 'oblong', 'egged',
             ],
             'old_patch' => [
+                'did|made|put (in)* a repair|patch in the past',
                 'localised|localized liner|lining',
                 'clamp repair here|there|at',
                 "got|have|see|there's|here's|that's (a|an|another|the|old|previous|prior|earlier|some|kind|sort|of)* repair here|"
@@ -1652,6 +1653,8 @@ return [
                 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
             ],
             'tool_part' => [
+                'toilet|closet|drain auger|snake (head|end|tip|cable)*',
+                'toilet|closet auger (head|end|tip)*',
                 "piece|part|end|half of (a|an|the|somebody's|old|broken)* snake|auger|cable|drop|cutter head",
                 'snake|auger|cable|drop head stuck|lodged|wedged|broken|broke|left|laying|in_there|in_the_line|in_the_pipe',
                 "a|an|some|old|somebody's|someone's|his|their|the_last_guy's (old|broken|lost|jetter|piece|of|a)* nozzle|"
@@ -2576,7 +2579,7 @@ return [
                     .'farther|past|through|by|around|beyond|anymore|forward',
                 "doesn't want to <squeeze> (any)* (further|farther|past|through|by|around|beyond|that|it)*",
                 'too big|wide|fat|large|long|thick to <squeeze> (it)* (through|past|by|in|around)*',
-                "not|isn't|ain't enough room|space for (the|my)* camera|head", "camera|head|she|camera's won't|wouldn't move",
+                "not|isn't|ain't enough room|space for (the|my)* camera|head", "camera|head|she|camera's won't|wouldn't move|budge",
                 "i'm|we're|camera's|head's (all|completely|just)* blocked|wedged|jammed (here|there|in|up|off)*",
                 'inspection|survey|run|video ended|ends|stops|terminated here|there|because|due',
                 'have|had|has|need|gonna to stop|quit (here|there)* because|cause|due|on|with',
@@ -2615,6 +2618,7 @@ return [
                 "crawler can't|couldn't|won't (<push>|climb)*", 'gave|giving up (trying|on)*',
                 "tried (several|a|few|many|times|everything|to|and|but|<push>|it|by|past|through|around|that|we|i)* couldn't|can't",
                 "can't|couldn't budge|climb (it|that|this|over)*", "it's|she's|i'm not going|getting anywhere", 'no|any more push',
+                "hitting something (hard|solid)* (and)* (it)* won't|doesn't move|budge",
                 "rod|rods|cable|rod's|rod is (just|keeps|is|all)* folds|folding|buckles|buckling|coiling", 'maxed|topped out',
                 "can't|couldn't|cannot fit (the|my|this)* camera|head|it",
                 "camera|head|crawler doesn't|didn't|isn't fit|fitting|turn|turning",
@@ -2679,7 +2683,7 @@ return [
                 "won't go|feed|push|pass (any|it|past|through|no)* (further|farther|more|past|through)",
                 "can't|cannot (get|go|push|feed) past|through|by",
                 'can not (really|seem|to|get|go|push|feed|make|it|the|camera)* past|through|by|over|further|farther|anymore',
-                'have|had|has to stop', "i'll stop at", 'come|came to a stop', 'where i|we stop|stopped', "won't go|budge|push|feed",
+                'have|had|has to stop', "i'll stop at", 'come|came to a stop', 'where i|we stop|stopped', "won't go|push|feed",
                 "that's|this (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
                 'that (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)',
                 "it's|it (is)* as far as (i|we|it|she|he|the|my)* (camera|can|will|could|want|going)* (go|get|push|goes|to)",
@@ -2724,6 +2728,8 @@ return [
         ],
         'fact' => [
             'soil_seen=yes' => [
+                'dirt|soil|mud and (the|some|your)* rocks|gravel|sand|stones (have|has|is|are|were)* (been)* coming|washing|falling '
+                    .'(from|in|through)*',
                 "mud's|dirt's|soil's|mud|dirt|soil (is|has|was)* (been)* coming|washing|falling|leaking|getting through|in",
                 'see (the|some|a|lot|of|all|that)* dirt|soil|earth and (the|some)* gravel|rock(s)|mud|sand|stone(s)',
                 'dirt|soil|mud and (the|some)* gravel|rock(s)|stone(s) coming|falling|washing',
@@ -2754,6 +2760,7 @@ return [
             ],
             'facing=with_flow' => ['with (the)* flow', 'facing downstream|away', 'facing with the flow', 'stepping|step down with'],
             'moves=stays' => [
+                "won't|wouldn't|doesn't|didn't|couldn't budge (it)*",
                 "won't move", "doesn't move", 'not moving', 'stays put', "can't move it",
             ],
             'moves=blocks_camera' => ['block(s)|blocking the|my camera', 'camera (is)* blocked', 'blocks the way'],
@@ -3626,7 +3633,7 @@ return [
             'gonna|going (to)* break|collapse|cave|fix|crack|fail|cost|put|dig|cut|replace|happen|get|catch|back|plug|settle|'
                 .'stop|come',
             'could (probably|also|always|easily|just)* put|dig|cut|line|patch|collapse|break|cave|fix|do|crack|be|go|happen|use',
-            "would|wouldn't|should|shouldn't", "needs|need|wants|want|don't have|doesn't have (a|to|another)*",
+            "would|wouldn't|should|shouldn't", "needs|need|wants|want|don't_have|doesn't_have a|another",
             'neighbor(s)|neighbours had (the|a)*',
             'told|tell him|her|them|me|us|you|people|customers (that|he|she|they|it|to|was|needs|need|the)*',
             'when|after we|i|they|he|you snaked|cabled|jetted|augered|rodded|cleared|ran|pulled|cut (it|this|that|the|line)*',
@@ -4748,6 +4755,7 @@ return [
         'right_now' => ['' => ["right now it's|in|into|this"]],
         // No other one: "it's round again at 31".
         'good_again' => ['' => [
+            'any more of them|those|that|it|these',
             'that|which|it|this could|might|may|would be (yet)* another one',
             'in this|that joint|one|spot too|also',
             "neighbour's|neighbor's|neighbours|neighbors|neighbour|neighbor|next_door|everybody's|everyone's (probably|will|has|have|"
