@@ -15,6 +15,8 @@ final readonly class Length
     private const OF_FIRST_WORDS = 6;
     /** … or before it: "fat in the first two metres". */
     private const TO_FIRST_WORDS = 7;
+    /** "For about four feet": so many words before it. */
+    private const FOR_WORDS = 2;
     /** "… is fine". */
     private const GOOD_WORDS = 2;
 
@@ -51,6 +53,13 @@ final readonly class Length
             || $this->sentence->isAfter('whole_length', $one->first) && null === $this->sentence->begins('to', $next)
             // "for a couple feet"
             || $this->sentence->is('one', $one->first - 1) && $this->sentence->isAfter('length_of', $one->first - 1));
+    }
+
+    /** "it runs eight feet to fourteen feet", and not "for about four feet to 48 feet": so long would be "eight to fourteen feet". */
+    public function isFromTo(Amount $one, Amount $last): bool
+    {
+        return $one->last < $last->first && $this->sentence->text($one->last) === $this->sentence->text($last->last)
+            && !$this->sentence->isAny('for', $one->first - self::FOR_WORDS, $one->first - 1);
     }
 
     /** "it goes about five feet and then it ties in": from the beginning, where no place was said before. */

@@ -229,7 +229,7 @@ final class Measures
             $this->places[] = new Place(0.0, $from, $one->first, $one->last);
         } elseif (null === $this->carriedM && [] === $this->places && $length->isWay($one, $next)) {
             $this->places[] = $place;
-        } elseif ($length->isSaid($one, $next)) {
+        } elseif (!$length->isFromTo($one, $last) && $length->isSaid($one, $next)) {
             // How long something is says nothing of where.
         } elseif (Unit::Small === $last->unit && null !== $to && Bores::isChange($this->sentence, $one, $last)) {
             $this->bores[] = $last;
