@@ -131,8 +131,12 @@ final readonly class Denial
         // "you don't have any new breaks, the crack at 24 looks as it did"
         $isApart = ($between[1] - $between[0] >= self::DENIED_WORDS - 1 || $this->sentence->is('definite', $between[1]))
             && !$this->sentence->isAny('and', ...$between);
+        // "not seeing any offsets, a ball of roots at 44"
+        $isIts = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::PLACE_WORDS
+            && $this->sentence->isAfter('at', $place->first);
+        $isTold = [] !== array_filter($this->measures->places, $isIts);
 
-        return null !== $name && $name > $denied && ($isApart || $this->sentence->isAny('has', ...$between))
+        return null !== $name && $name > $denied && ($isApart || $isTold || $this->sentence->isAny('has', ...$between))
             && !$this->sentence->isAny('or', ...$between) && !$this->sentence->isAny('joins', ...$between);
     }
 

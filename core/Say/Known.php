@@ -49,9 +49,10 @@ final readonly class Known
                 && ($sentence->is('and', $end + 1) || $sentence->is('with', $end + 1));
             $beside[0] = $isOfOther ? max($beside[0], $end + 1) : $beside[0];
         }
-        // "roots at the transition, and again at 44": that is somewhere else.
+        // "roots at the transition, and again at 44", "a crack, but other than that it's good": that is somewhere else.
         foreach ($sentence->marks('again') as $begin => $end) {
-            $isElsewhere = $begin > $mention->last && null !== $sentence->begins('at', $end + 1);
+            $isElsewhere = $begin > $mention->last
+                && (null !== $sentence->begins('at', $end + 1) || null !== $sentence->begins('besides_that', $begin));
             $beside[1] = $isElsewhere ? min($beside[1], $begin - 1) : $beside[1];
         }
         // "it's still the same, here's a wye": that is a new one.

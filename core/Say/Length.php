@@ -32,7 +32,11 @@ final readonly class Length
         $length = $this->sentence->begins('length', $next);
         // "at nine metres just short of the manhole"
         $isThere = null !== $length && $this->sentence->isAfter('at', $one->first) && $this->sentence->is('of', $length + 1);
-        $length = $isThere ? null : $length;
+        // "a manhole at 43 feet, beyond that I didn't see anything": nothing is told to be so far behind.
+        $isNextSaid = null !== $length && $one->value > self::LONGEST_STEP_M && null !== $this->sentence->begins('past_it', $next)
+            && ($this->sentence->is('speakers', $length + 1) || $this->sentence->is('subjects', $length + 1)
+                || null !== $this->sentence->begins('intro', $length + 1));
+        $length = $isThere || $isNextSaid ? null : $length;
         $isMore = null !== $length && $this->sentence->is('more', $length);
         $isOfNext = null !== $length && ($isMore || $one->value >= self::LONGEST_THING_M)
             && Atom::KIND === $this->sentence->atomAt($length + 1)?->role;

@@ -9,6 +9,8 @@ final readonly class Place
 {
     /** Behind a place one of these tells what is there: "at thirty eight we go to clay". */
     private const TELLING = ['intro', 'changes', 'reached'];
+    /** What is told stands so many words behind. */
+    private const NAMED_WORDS = 6;
 
     /**
      * @param int $first its first word
@@ -30,9 +32,12 @@ final readonly class Place
         return $this->last === $word - ($sentence->isComma($word - 1) ? 2 : 1);
     }
 
-    /** Whether what is told behind it is there: it is of nothing that was named before. */
+    /** Whether what is told behind it is there, and of nothing that was named before; and not "at 38, see it there". */
     public function isTold(Sentence $sentence): bool
     {
-        return $sentence->beginsAny(self::TELLING, $this->last + 1);
+        $next = $this->last + 1;
+        $isOfBefore = $sentence->is('refers', $next + 1) && null === $sentence->named->next($next, $next + self::NAMED_WORDS);
+
+        return $sentence->beginsAny(self::TELLING, $next) && !$isOfBefore;
     }
 }

@@ -13,7 +13,8 @@ final readonly class Reading
     /** What means something else with more words around it, by role. */
     private const EXCEPT = [
         'back' => 'not_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
-        'was' => 'found', 'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
+        'was' => 'found', 'there_was' => 'found',
+        'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
         'another' => 'good_again', 'from' => 'from_that', 'from_material' => 'from_that',
         'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off', 'at' => 'all_around',
         'length_of' => 'no_length', 'general' => 'doubts_if', 'talk' => 'doubts_if', 'run' => 'further_down',

@@ -814,6 +814,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                'kicks|kicked|jogs|jogged over (about|maybe|like)* (half|quarter|an|a|one|two)* (of)* (an)* inch|inches',
                 'offsite|off_site|all_set joint',
                 'socket|spigot (<very>)* out|dropped|down (by|a|bit)* (slightly|bit|little|mil|inch)',
                 'pipe|clay|tile|piece|section (<very>)* sits|sitting lower|too_low|down_low',
@@ -945,6 +946,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                "where it's|it_is|they've|it_has opened (up)* (right)* at the (joint|bell|hub|coupling)",
                 "it's|joint's|that's|it_is|has opened (up)* on|at|along the bottom|top|side|left|right",
                 '<collar> (has|is|just|<very>)* let|letting go',
                 'pipe|spigot|end (has|<very>)* pulled|popped|backed|slipped out|off',
@@ -1520,6 +1522,7 @@ return [
             ],
             'scale+vague' => ['built up', 'buildup', 'build up', 'some build up|buildup'],
             'sludge' => [
+                'black|brown|gray|grey|dark|nasty slime|muck',
                 'build up|buildup|accumulation of solids|waste|sewage',
                 'poop|sewage|crap|feces|turds and (some|toilet)* paper sitting|laying|lying',
                 'solids|poop|crap|turds|fecal_matter|feces|waste|crud|gunk|slime|slimy_stuff|sewage|muck|toilet_waste (<is_so>|'
@@ -1533,6 +1536,8 @@ return [
                 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'see (the|some|a|lot|of|little|bit|all)* gravel|sand|silt|mud|dirt laying|sitting|lying|piled|settled (in|on|along|'
+                    .'there|down)* (the)* (bottom|pipe|line)*',
                 'dirt|mud|sand|soil washing in|down',
                 'quite a bit of soil|dirt|mud|sand|silt',
                 'dirt|soil|sand|mud|gravel (<very>)* spilling|spilled|washed in',
@@ -1565,6 +1570,7 @@ return [
                 'silted', 'dirt (sitting|laying|lying) in|on|along the bottom|pipe|line|invert', 'grit',
             ],
             'construction_debris' => [
+                'washed|washing|dumped|cleaned|poured out|down (some|their|the)* grout|thinset|mortar|plaster|paint',
                 '(a|whole)* lot|bunch|some|chunk|chunks|piece|pieces|bit of (hardened|dried|old|loose)* concrete|cement|mortar|'
                     .'drywall|plaster|grout (here|there|<in_the_pipe>)*',
                 'pvc|plastic|abs shavings|cuttings|chips',
@@ -1830,6 +1836,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                '(that|this|the)* opening on the left|right',
                 '(see|got|have|there|is)* something tying|teeing|joining|connecting|wyeing in',
                 "you've|we've|i've got another line",
                 'we|you|i have|see|got another line (here|there|up|over|on)*',
@@ -2493,6 +2500,7 @@ return [
                 'reverse|negative grade|slope|pitch|fall', 'backfall', 'back fall|falls|falling',
             ],
             'cannot_go_further' => [
+                "(is|that's|was)* as far as it'll|she'll|he'll|i'll|we'll go|get|let",
                 '<no_way> (quite|really|get|the|camera|it|even)* get|go|push|make_it|squeeze passed (this|that|it|here|there|him|them)*',
                 "not|don't|won't (gonna|going|want|to|wanna)* go|push|take|run (it|this|that|my|the|camera)* any further|farther "
                     ."(than|that|this|here|cause|because|cuz|i|don't|want|to|be|my|camera|and|in|there)* lose|stuck",
@@ -3111,6 +3119,7 @@ return [
         ]],
         // Behind it something else is said.
         'all_well' => ['' => [
+            '(and)* nothing (else|more|bad|major|really|wrong)* after|past|beyond that',
             "(but)* it's|that's (just)* to be expected|normal", "(but)* it's|that's what you'd|we'd|i'd expect",
             "is|are|that's|it's|looks|looking|was|one's|joint's (pretty|still|all|just|not)* okay|ok|alright",
         ]],
@@ -3932,7 +3941,10 @@ return [
         // A number behind it counts, and is no place.
         'at_least' => ['' => ['at least|most']],
         // Denies all that it says, and nothing behind it.
-        'no_issues' => ['' => ['no (other|more|real|major|further)* issues|problems|defects|concerns|complaints']],
+        'no_issues' => ['' => [
+            'no (other|more|real|major|further)* issues|problems|defects|concerns|complaints (at_all|whatsoever|so_far|yet|here|there|'
+                .'with_that|with_it)*',
+        ]],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
             "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this "
@@ -4033,6 +4045,12 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'had (a|an|some|two|three|four|five|few|couple|lot|of|bunch|multiple|several|other|another)* backups|backup|problems|'
+                .'trouble|issues|stoppages|clogs|overflows|calls|visits (in|over|during|for)* (the)* (last|past)* (week|month|year|months|'
+                .'years|weeks|two|three|few|couple|of)*',
+            'i|we|he|she|they|you (just|also|actually|really|still)* had to',
+            'it was (all|just|pretty|so|kind|of|really)* dirty|foggy|cloudy|dark|muddy|fogged|blurry|slow|running|fine|done|raining|'
+                .'late|flowing',
             'was|were telling|showing|asking|explaining|describing|worried|worrying|concerned|complaining',
             '(that|this|it|pipe|line|those|these)* was|were (just|only|probably|all|originally)* put|installed|built|laid|done|'
                 .'poured|original (in)*',
@@ -4085,6 +4103,9 @@ return [
         ]],
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
+            'just|exactly like|as|what i|we thought|said|figured|expected|suspected',
+            'i|we thought i|we saw something (but)* (it|that)* (was)* (just)* (a|the|my)* shadow|reflection|glare|light|lens|smudge|'
+                .'nothing',
             "one|ones|part|spot|piece|area (that|which)* i'm|i_am|we're|i|we (really|most|more|mostly|a|little|bit|kind|of)* worried|"
                 .'concerned|worry about',
             "which|as|like you'd|i'd|we'd|you would|might expect",
@@ -4190,6 +4211,15 @@ return [
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            'i|we was|were told (that)* this|the|that|it (line|pipe|sewer|house|was|is|had|been)* replaced|new|lined|redone|pvc|plastic',
+            "beyond|past|after|behind that (point)* i|we didn't|don't|haven't see|find|have|seen|found anything (else|bad|wrong)*",
+            'nothing (wrong|bad|else)* in|with (any_of)* there|here|that|this|it|those|them|these',
+            "don't|didn't|haven't|can't|not|doesn't|hasn't see|seen|found|find|notice|seeing|had anything at_all|so_far|yet|in_there|"
+                .'in_here|there|here|wrong|bad (with|in)* (any_of)* (that|there|it|this|here)*',
+            "haven't|hasn't seen|found|had anything (bad)* (so|yet|up)*",
+            "customer|homeowner|owner|tenant|lady|client|she|he said|says|told_us|told_me (that)* it|it's|they've|he's|she's|they|"
+                .'it_has|everything (has|been|was|had|is)* (been)* slow|draining|backing|backed|gurgling|stopped|plugged|clogged|smelling|'
+                .'running|overflowing',
             "one|ones|part|spot|piece|area (that|which)* i'm|i_am|we're|i|we (really|most|more|mostly|a|little|bit|kind|of)* worried|"
                 .'concerned|worry about',
             "(it's|that's|there's|it_is)* nothing to|i'd|i_would|you'd|we'd|major|serious|crazy|big|huge|urgent|crucial (worry|about)*",
@@ -4943,6 +4973,13 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'had|have to pull|remove|take (off)* (the|a|her|his|their|that)* toilet (off|up|out)*',
+            "where (all)* (the|this|that|your)* mud's|dirt's|sand's|mud|dirt|sand|silt|rocks|gravel (is|has|was|have|"
+                .'are|were)* (all)* (been)* coming|getting|leaking|washing (from|in|out)*',
+            'get|getting|got|make|push|take (this|the|my|that)* thing|camera|head|it|cable|hose around|round|past the|that|this '
+                .'corner|bend|turn|elbow',
+            "didn't|doesn't|did_not want to make|go|take (around)* that|the|this turn|corner|bend|elbow",
+            "in the city's|city|county|county's right_of_way|sidewalk|street",
             'six|seven|eight|nine|nineteen|ninety_nine times out_of ten|twenty|a_hundred',
             'start|starts|starting|started (out|off)* at|from|in (the)* manhole|chamber',
             'replace|replacing (that|it|this|them|all|everything|whole|the|section|line|pipe|thing|of)* with (new|some|'
