@@ -117,7 +117,9 @@ final readonly class Cuts
         }
         // "nine feet next joint's tight", "twenty five feet still in the water"
         // "the first joint with roots is at four, the next one's at eleven"
-        $isToldAt = isset($this->marks['at'][$first - 1]) && $this->words->is('is', $first - 2);
+        // "grease at seventy feet, next one's fine"
+        $isToldAt = isset($this->marks['at'][$first - 1])
+            && ($this->words->is('is', $first - 2) || isset($this->words->named[$first - 2]));
         if (null === $first || isset($this->marks['intro'][$cut]) && !$isToldAt
             || isset($this->marks['goes_on'][$cut]) && !isset($this->marks['at'][$first - 1])) {
             return $first;

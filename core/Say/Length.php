@@ -33,7 +33,7 @@ final readonly class Length
         // "at nine metres just short of the manhole"
         $isThere = null !== $length && $this->sentence->isAfter('at', $one->first) && $this->sentence->is('of', $length + 1);
         // "a manhole at 43 feet, beyond that I didn't see anything": nothing is told to be so far behind.
-        $isNextSaid = null !== $length && $one->value > self::LONGEST_STEP_M && null !== $this->sentence->begins('past_it', $next)
+        $isNextSaid = null !== $length && $one->value > self::LONGEST_STEP_M && $this->sentence->beginsAny(['past_it', 'from_here'], $next)
             && ($this->sentence->is('speakers', $length + 1) || $this->sentence->is('subjects', $length + 1)
                 || null !== $this->sentence->begins('intro', $length + 1));
         $length = $isThere || $isNextSaid ? null : $length;

@@ -160,7 +160,9 @@ final class Placing
     {
         // "from 42 to the main at 70 is okay": the main is there.
         $at = $this->sentence->leadingTo('at', $place->first)[0] ?? null;
-        if (null !== $at && ($this->sentence->named->endsBefore($at) || $this->sentence->named->holds($at))) {
+        if (null !== $at && ($this->sentence->named->endsBefore($at) || $this->sentence->named->holds($at))
+            // "I can't get past sixty feet, next one's fine"
+            || $this->sentence->named->endsBefore($place->first) && null !== $this->sentence->begins('next_joint', $place->last + 1)) {
             return true;
         }
         // "there's nothing from eighteen to forty"

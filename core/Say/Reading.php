@@ -19,7 +19,7 @@ final readonly class Reading
         'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off', 'at' => 'all_around',
         'length_of' => 'no_length', 'general' => 'doubts_if', 'talk' => 'doubts_if', 'run' => 'further_down',
         'deny' => 'no_denial', 'again' => 'good_again', 'question' => 'is_there_are', 'cut' => 'will_have',
-        'supposes' => 'no_denial', 'handles' => 'no_denial',
+        'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
     ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;

@@ -4045,6 +4045,11 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'never had (it|this|that|the|anything)* (line|sewer|drain)* cleaned|done|looked|touched|snaked|inspected',
+            'toilet|toilets|tub|shower|sink|basement|yard|floor|cap|lid|house|grass|cleanout|everything was|were (all|already|'
+                .'still)* overflowing|flooded|backed|backing|full|broken|missing|wet|gurgling|buried|plugged',
+            'had water (standing|backing|backed|coming)* (up)* (in|on|out)* (the|her|his|their)* tub|shower|basement|floor|yard|sink',
+            'whatever|what was|is stopping|blocking|plugging|causing|holding|backing (it|this|that|them|her|him)* (up)*',
             'had (a|an|some|two|three|four|five|few|couple|lot|of|bunch|multiple|several|other|another)* backups|backup|problems|'
                 .'trouble|issues|stoppages|clogs|overflows|calls|visits (in|over|during|for)* (the)* (last|past)* (week|month|year|months|'
                 .'years|weeks|two|three|few|couple|of)*',
@@ -4205,12 +4210,21 @@ return [
         ]],
         // "What we found is there are two": asks nothing.
         'is_there_are' => ['' => [
+            'see if i|we can|could make|squeeze|turn|zoom|clear|clean|back|slow|rotate|bring|clear_up (it|this|that|the|by|past|'
+                .'through|out|up|down)*',
             'see if|whether i|we|you can|could get|take|have a|another (better|closer|good|quick)* look|picture|shot|angle',
             "(not|too|that|very)* good|great|bad|terrible|pretty|right|ideal either (there's|it's|they're|that's|i|we|you|you've|we've)*",
             "is there are|is|was|were|'s",
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            'make|made|take a note|sure|mark',
+            'never had (it|this|that|the|anything)* (line|sewer|drain)* cleaned|done|looked|touched|snaked|inspected|scoped|serviced (at)*',
+            "(there's|there_is|have|got)* no record|records|map|drawings|drawing|permit|permits|plans|access|clue|telling|doubt|"
+                .'question|wonder|reason|point|rush|hurry|charge|lid|warning|complaints',
+            'customer|homeowner|owner|tenant|lady|client|she|he|they told|tells|said|says (me|us|that)* it|they|toilet|tub|'
+                .'everything|line backs|back|drains|drain|smells|gurgles|overflows|clogs|stops|plugs (up|slow|out)*',
+            "don't|didn't|do_not have any complaints|questions|idea|problem|problems|complaint (with|about)* (this|that|it|the)*",
             'i|we was|were told (that)* this|the|that|it (line|pipe|sewer|house|was|is|had|been)* replaced|new|lined|redone|pvc|plastic',
             "beyond|past|after|behind that (point)* i|we didn't|don't|haven't see|find|have|seen|found anything (else|bad|wrong)*",
             'nothing (wrong|bad|else)* in|with (any_of)* there|here|that|this|it|those|them|these',
@@ -4798,6 +4812,7 @@ return [
         'one_of_many' => ['' => ["the first|second|third|fourth|fifth (one)* is|one's"]],
         // Before what is there, and was not named yet.
         'next_joint' => ['' => [
+            "next one|one's",
             "here's|there's a joint|hub|bell",
             'another (big|little|small|whole)* bunch|set|patch|batch|group|clump|lot|load|bit|mass|wad of',
             "another|next|second|third|fourth|fifth|last (<pipe>)* (one|joint|joint's|one's|hub|bell|section|pipe|length)"]],
@@ -4973,6 +4988,14 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'had water (standing|backing|backed|coming)* (up)* (in|on|out)* (the|her|his|their)* tub|shower|basement|floor|yard|sink',
+            'made|got|getting it around|through|past|by that|the|this elbow|bend|corner|turn|ninety|trap',
+            'pretty|so|really|real hard right around|here|there|about',
+            "you can|could hear (the|some|that)* water|flow|flush (running|coming|going)* (that's|it's)* (the|your|her|their)* "
+                .'(upstairs|downstairs|master|kids)* (bathroom|shower|kitchen|tub|toilet|washer)*',
+            'here comes|goes something',
+            'there goes (some|a|the|that|little|bit|of)* paper|toilet_paper|tissue|wipe|soap|suds',
+            "(little|bit|some|of|a)* paper but (there's)* nothing|not|nothing's (is)* hung|hanging|stuck|caught|built|catching (up)*",
             'had|have to pull|remove|take (off)* (the|a|her|his|their|that)* toilet (off|up|out)*',
             "where (all)* (the|this|that|your)* mud's|dirt's|sand's|mud|dirt|sand|silt|rocks|gravel (is|has|was|have|"
                 .'are|were)* (all)* (been)* coming|getting|leaking|washing (from|in|out)*',
