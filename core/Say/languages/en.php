@@ -3361,6 +3361,7 @@ return [
             'i|we (have|got|also)* got|have that|this one at',
         ]],
         'from_what' => ['' => [
+            'shy|short (of)* the|your|that|this <landmark>',
             'past|beyond (the|their|your|this)* (back|front|edge|of|the)* curb|kerb|fence|sidewalk|hedge|hydrant|pole',
             'this|that|other|far|near side of',
             'inside|behind (of)* (the|this|that|your|my|a)* (back|front|side)* <landmark>',
@@ -4218,6 +4219,7 @@ return [
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            "doesn't|don't|didn't|ain't look|seem|sound|looking right|good|great|normal|correct|healthy",
             'make|made|take a note|sure|mark',
             'never had (it|this|that|the|anything)* (line|sewer|drain)* cleaned|done|looked|touched|snaked|inspected|scoped|serviced (at)*',
             "(there's|there_is|have|got)* no record|records|map|drawings|drawing|permit|permits|plans|access|clue|telling|doubt|"
@@ -4988,6 +4990,10 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'keep|get (it|the|my|this)* (camera|head|lens|nozzle)* out_of|off_of|above the muck|mud|sludge|dirt|junk|grease|bottom',
+            'get|have|got (the|your|those|all)* (utility)* lines|utilities|gas (lines)* marked|located (out|first|before|up)*',
+            '(the|this|my)* first|second|third|only|other cleanout on this|the|that property|house|line|building',
+            'pain|mess|nightmare|battle from the get_go|start',
             'had water (standing|backing|backed|coming)* (up)* (in|on|out)* (the|her|his|their)* tub|shower|basement|floor|yard|sink',
             'made|got|getting it around|through|past|by that|the|this elbow|bend|corner|turn|ninety|trap',
             'pretty|so|really|real hard right around|here|there|about',
