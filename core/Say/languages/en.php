@@ -4990,6 +4990,8 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            "couldn't|can't|cannot|could_not shift|budge|break|clear|cut|move (it|that|this|them|any|much) (up|out|loose)* (with "
+                .'(the|my|a)*)*',
             'keep|get (it|the|my|this)* (camera|head|lens|nozzle)* out_of|off_of|above the muck|mud|sludge|dirt|junk|grease|bottom',
             'get|have|got (the|your|those|all)* (utility)* lines|utilities|gas (lines)* marked|located (out|first|before|up)*',
             '(the|this|my)* first|second|third|only|other cleanout on this|the|that property|house|line|building',
