@@ -1147,8 +1147,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
-                "top|crown|roof of (your|the|this|that)* pipe|line is|isn't|just (just|not)* there (anymore)*",
-                'top|crown of (your|the|this|that)* pipe|line is not there|here (anymore)*',
+                "top|crown|roof of (your|the|this|that)* pipe|line is_not|isn't there|here (anymore)*",
                 'a|the break up ahead|here|there|top',
                 'broken|smashed|busted into|in|to pieces|bits',
                 "piece|chunk|section|shard of (the|clay|pipe|tile)* (that's|that|<very>)* dropped|hanging|fallen|fell|broke|broken "
@@ -1660,7 +1659,6 @@ return [
             ],
             'tool_part' => [
                 'toilet|closet|drain auger|snake (head|end|tip|cable)*',
-                'toilet|closet auger (head|end|tip)*',
                 "piece|part|end|half of (a|an|the|somebody's|old|broken)* snake|auger|cable|drop|cutter head",
                 'snake|auger|cable|drop head stuck|lodged|wedged|broken|broke|left|laying|in_there|in_the_line|in_the_pipe',
                 "a|an|some|old|somebody's|someone's|his|their|the_last_guy's (old|broken|lost|jetter|piece|of|a)* nozzle|"
@@ -3486,7 +3484,7 @@ return [
                 .'common)* things|ways|reasons|kinds|types|causes',
             '(good|nice|bad|great|best|worst|only|main|funny)* thing|part|trouble|beauty about|with (a|an)* pvc|plastic|clay|iron|'
                 .'orangeburg|cast|bellies|roots|lining|it',
-            'my (biggest|only|main|one|big|number)* worry|fear|concern|rule|advice|motto|favorite|favourite',
+            'my (biggest|only|main|one|big|number)* worry|fear|concern|rule|advice|motto',
             'they|companies|somebody make|sell|build|sells|makes (a|an|little|some)* plug|cap|tool|cutter|head|product|chemical|foam|'
                 .'coating|camera|kit',
             'it|that|this could|might|may be (a|an|some|just)* <trouble> (or)* it|that|this could|might|may be (a|an|some|just)*',
@@ -4990,8 +4988,6 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
-            "couldn't|can't|cannot|could_not shift|budge|break|clear|cut|move (it|that|this|them|any|much) (up|out|loose)* (with "
-                .'(the|my|a)*)*',
             'keep|get (it|the|my|this)* (camera|head|lens|nozzle)* out_of|off_of|above the muck|mud|sludge|dirt|junk|grease|bottom',
             'get|have|got (the|your|those|all)* (utility)* lines|utilities|gas (lines)* marked|located (out|first|before|up)*',
             '(the|this|my)* first|second|third|only|other cleanout on this|the|that property|house|line|building',
