@@ -85,6 +85,10 @@ final readonly class BareNumber
     /** "down to two and a half, three inches", "forty fifty mil", "fifteen twenty percent": with the number behind it one size. */
     private function isSizeWith(int $next): bool
     {
+        // "roots at eleven, maybe twenty percent"
+        if ([] !== array_filter($this->sentence->leadingTo('at', $this->one->first), $this->sentence->named->endsBefore(...))) {
+            return false;
+        }
         $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;
         $number = null === $behind ? 0.0 : $behind->value / $behind->each;
         $isNear = $number > $this->one->value && $number <= self::PAIRED * $this->one->value

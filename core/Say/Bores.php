@@ -12,6 +12,8 @@ final class Bores
     /** What is narrower is no pipe, in metres. */
     private const LEAST_BORE_M = 0.03;
     private const RIGHT_BEHIND = 2;
+    /** "A clay pipe, it's six inches": so many words between. */
+    private const TOLD_WORDS = 4;
 
     /** Whether so many inches or millimetres are how wide the pipe is. */
     public static function isSaid(Sentence $sentence, Amount $one): bool
@@ -21,10 +23,26 @@ final class Bores
         // "where it ties into the four inch"
         $isPipe = $sentence->is('known', $one->first - 1) && $sentence->is('bare_units', $one->last)
             && Atom::KIND !== $role && !$sentence->is('of', $next);
-        // "cast iron of a hundred millimetres"
-        $isBehindPipe = $sentence->is('of', $one->first - 1) && $sentence->named->isMaterialBefore($one->first - 1);
 
-        return $isPipe || $isBehindPipe || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
+        return $isPipe || self::isBehindPipe($sentence, $one) || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
+    }
+
+    /** "cast iron of a hundred millimetres", "it's clay pipe, six inches", "a clay pipe, it's six inches" */
+    private static function isBehindPipe(Sentence $sentence, Amount $one): bool
+    {
+        if ($sentence->is('of', $one->first - 1)) {
+            return $sentence->named->isMaterialBefore($one->first - 1);
+        }
+        $i = $one->first - 1;
+        // "the clay's a six inch"
+        $isBetween = static fn (int $word) => $sentence->isComma($word)
+            || [] !== array_filter(['likened', 'is', 'described', 'articles'], static fn (string $table) => $sentence->is($table, $word));
+        for ($many = 0; $many < self::TOLD_WORDS && $isBetween($i); ++$many) {
+            --$i;
+        }
+
+        return $sentence->named->isMaterialBefore($i + 1) && !$sentence->is('of', $one->last + 1)
+            && Atom::KIND !== $sentence->atomAt($one->last + 1)?->role;
     }
 
     /** "a three inch" before a material, and nothing more. */
@@ -72,9 +90,14 @@ final class Bores
                     && self::isChangeFrom($sentence, $atom->first) || $isSmall && self::isInto($sentence, $atom->amount));
                 $first = $isFirst ? $atom->first : $first;
             }
-            if (null !== $first && Atom::MATERIAL !== $sentence->atomAt($bore->last + 1)?->role) {
+            $after = $sentence->atomAt($bore->last + 1);
+            $material = Atom::MATERIAL === $after?->role ? $after->meaning : null;
+            // "from three inch clay to four inch cast iron" tells of both pipes.
+            $isFrom = static fn (Atom $atom) => $atom->first > $first;
+            if (null !== $first && (null === $material || [] === array_filter($sentence->named->materials($bore->first), $isFrom))) {
                 $mention = new Mention(Kind::Transition, $first, $bore->last);
                 $mention->measure($bore);
+                $mention->facts += null === $material ? [] : ['material_after' => $material];
                 $bores[] = $mention;
             }
         }

@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
 
 /** How sure somebody is of what is named in a sentence. */
 final readonly class Doubt
 {
+    /** "A crack there, hard to say": so many words behind what is doubted. */
+    private const BEHIND_WORDS = 12;
+    /** "I can't tell if there's …": so many words behind the doubt what is asked begins. */
+    private const ASKED_WORDS = 3;
+
     /** @param list<Mention> $all in their order */
     public function __construct(private Sentence $sentence, private Measures $measures, private array $all)
     {
@@ -25,12 +31,28 @@ final readonly class Doubt
         }
         foreach ($this->sentence->marks('cannot_say') as $begin => $end) {
             if (null === $this->sentence->begins('unsure_how', $begin)) {
-                $doubted = $this->after($end) ?? $this->findings()[\count($this->findings()) - 1] ?? null;
+                $doubted = $this->doubted($begin, $end);
                 if (null !== $doubted) {
                     $doubted->sureness = Sureness::CannotSay;
                 }
             }
         }
+    }
+
+    /** "I can't tell if that's a crack", "a crack, can't tell with the water running, twenty nine feet …" */
+    private function doubted(int $begin, int $end): ?Mention
+    {
+        $next = $this->after($end);
+        // "it's iron or clay, I can't tell, and there's grease"
+        $isNext = null !== $next && $this->isDirect($end, $next) && !$this->sentence->is('and', $end + 1);
+        $isBefore = static fn (Mention $each) => Kind::CannotGoFurther !== $each->kind && $each->last < $begin;
+        $before = array_filter($this->findings(), $isBefore);
+        $last = end($before) ?: null;
+        // "if it goes through or not, there's a lot of build-up": that is told for sure.
+        $isOther = null !== $last && null !== $next && $begin - $last->last <= self::BEHIND_WORDS
+            && $this->sentence->has('intro', $end + self::ASKED_WORDS, $next->first - 1);
+
+        return $isNext && !$isOther ? $next : $last;
     }
 
     private function after(int $i): ?Mention
@@ -62,7 +84,7 @@ final readonly class Doubt
             $i = max($i, $this->sentence->amountEnd($i) ?? $i);
             if ($this->sentence->isComma($i) || $this->sentence->is('and', $i)
                 // "looks like a golf ball, no, it's a toy"
-                || $this->sentence->beginsAny(['taken_back', 'rather'], $i)) {
+                || $this->sentence->beginsAny(['taken_back', 'rather', 'contrast'], $i)) {
                 return false;
             }
         }

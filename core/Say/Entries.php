@@ -14,6 +14,9 @@ final class Entries
     private const ONCE = [Kind::Tap, Kind::EndOfLine, Kind::CannotGoFurther];
     /** "At seven feet there's another one": so many words behind a place. */
     private const SHOWN_WORDS = 2;
+    /** "That one's a pretty bad …": no more words before a name. */
+    private const JUDGED_WORDS = 3;
+    private const OF_A_JOINT = [Family::Roots, Family::Joint, Family::Wall];
     /** Whoever sums up names so many things. */
     private const LEAST_SUMMED_UP = 2;
 
@@ -121,6 +124,18 @@ final class Entries
         return $nowhere;
     }
 
+    /** @return list<Entry> what else is where the counter went by one: "48, 49, and there's the clay, and the roots … that's fifty" */
+    public function countedWith(Entry $entry): array
+    {
+        // Of a joint more than one thing is told; a wye passed before it, and the belly behind it, have their own place.
+        $isOfJoint = static fn (Entry $each) => Kind::Transition->value === $each->kind
+            || \in_array(Kind::tryFrom($each->kind)?->family(), self::OF_A_JOINT, true);
+        $isThere = static fn (Entry $other) => $other !== $entry && null === $other->toM && $other->fromM === $entry->fromM
+            && $isOfJoint($other);
+
+        return $entry->isCounted && $isOfJoint($entry) ? array_values(array_filter($this->here(), $isThere)) : [];
+    }
+
     public function startRun(): void
     {
         ++$this->run;
@@ -223,7 +238,9 @@ final class Entries
         // "another hub at fourteen, and same thing, cracked": said twice of the one there.
         $isSame = null !== $mention->place && $sentence->isAny('the_same', $mention->place->last, $mention->first);
         // "another one, that's the kitchen": that is what it is.
-        $isItself = null !== $sentence->begins('they_are', $mention->first) || $sentence->isAfter('they_are', $mention->first);
+        $isItself = null !== $sentence->begins('they_are', $mention->first) || $sentence->isAfter('they_are', $mention->first)
+            // "a lip, so that one's a pretty bad offset"
+            || $sentence->isAfter('that_one', $mention->first, self::JUDGED_WORDS);
         if (null === $mention->kind || !$isSame && !$isItself && $sentence->isAfter('another', $mention->first)) {
             return null;
         }

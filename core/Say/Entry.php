@@ -47,6 +47,8 @@ final class Entry
     public ?float $depthToM = null;
     public Sureness $sureness = Sureness::Clear;
     public Telling $telling = Telling::Shown;
+    /** Whether its place was told by the counter as it went by. */
+    public bool $isCounted = false;
     /** Whether only the farthest place of its run can be it. */
     public bool $isOutlet = false;
     /** @var list<int> the words by which it is named */

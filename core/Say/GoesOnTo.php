@@ -45,12 +45,20 @@ final class GoesOnTo
     {
         foreach (array_keys($sentence->marks('goes_on')) as $goesOn) {
             if ($goesOn < $name && $name - $goesOn <= self::GOES_ON_WORDS
-                && $sentence->has('to', max($goesOn, $name - self::TO_WORDS), $name - 1)
+                && self::isTo($sentence, max($goesOn, $name - self::TO_WORDS), $name)
                 && null === $sentence->named->next($goesOn, $name - 1)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** "till we hit the clay", and not "to twelve o'clock, and roots" */
+    private static function isTo(Sentence $sentence, int $first, int $name): bool
+    {
+        $isIts = static fn (int $end, int $begin) => $begin >= $first && $begin < $name && !$sentence->isAny('and', $end, $name - 1);
+
+        return [] !== array_filter($sentence->marks('to'), $isIts, \ARRAY_FILTER_USE_BOTH);
     }
 }

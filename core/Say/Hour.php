@@ -16,6 +16,8 @@ final readonly class Hour
     private const RANGE_WORDS = 9;
     /** "At twelve feet, okay, there's a big": so many words stand between a place and a name. */
     private const PLACE_WORDS = 5;
+    /** "And goes out the other side at four": so many words behind the hour of its way in. */
+    private const OUT_WORDS = 8;
     /** What is named so many words behind a number may be at it. */
     private const NEXT_WORDS = 3;
 
@@ -27,7 +29,7 @@ final readonly class Hour
     public function read(Amount $one): Amount
     {
         $isHour = Unit::None === $one->unit && $one->value >= 1 && $one->value <= self::LAST && 0.0 === fmod($one->value, 1.0)
-            && ($this->isOfPlaced($one) || $this->isOfRange($one)) && !$this->isOfNext($one->last + 1);
+            && ($this->isOfPlaced($one) || $this->isOfRange($one) || $this->isWayOut($one)) && !$this->isOfNext($one->last + 1);
 
         return $isHour ? new Amount($one->value, Unit::Clock, $one->first, $one->last) : $one;
     }
@@ -61,6 +63,15 @@ final readonly class Hour
         return null !== $end && Unit::None === $first->unit && Unit::None === $last?->unit && $last->value < $first->value
             && $this->sentence->isAfter('from', $first->first) && $first->first - $end <= self::RANGE_WORDS
             && $this->isAtOtherPlace($end, $first);
+    }
+
+    /** "it comes in at ten o'clock and goes out at four": the hour is said once. */
+    private function isWayOut(Amount $one): bool
+    {
+        $isIn = fn (Atom $atom) => Unit::Clock === $atom->amount?->unit && $atom->last < $one->first
+            && $one->first - $atom->last <= self::OUT_WORDS && $this->sentence->has('goes_out', $atom->last + 1, $one->first);
+
+        return [] !== array_filter($this->sentence->atoms, $isIn);
     }
 
     /** Whether the name that ends at a word has a place: "a crack at twenty three feet from …", "at three metres a crack from …" */

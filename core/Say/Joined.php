@@ -218,7 +218,8 @@ final class Joined
             }
             $all[] = $mention;
             $next = $mentions[$i + 1]->first ?? $sentence->last + 1;
-            $end = StretchEnd::ofOther($sentence, $measures, $mention->last + 1, $next - 1)?->places[0] ?? null;
+            $isInLow = [] !== array_filter($all, static fn (Mention $each) => Kind::LowSpot === $each->kind && null !== $each->place);
+            $end = StretchEnd::ofOther($sentence, $measures, $mention->last + 1, $next - 1, $isInLow)->places[0] ?? null;
             if (Kind::LowSpot !== $mention->kind && self::stretches($mention) && null !== $mention->place && null === $mention->place->to
                 && null !== $end && null === $end->to && !\in_array($end, $taken, true)
                 && (Kind::Crack !== $mention->kind || !self::isOfOther($sentence, $measures, $mention->place, $end))

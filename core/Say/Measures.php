@@ -18,7 +18,6 @@ final class Measures
     /** No pipe of a house is so wide, in metres. */
     private const SHORT_WAY_M = 0.25;
     private const HOURS = 12;
-    private const HOURS_WORDS = 4;
     private const HUNDRED = 100;
 
     /** @var list<Place> */
@@ -99,7 +98,7 @@ final class Measures
 
             return 1;
         }
-        if (null !== $other && $this->isRange($one, $other)) {
+        if (null !== $other && $this->paired->isRange($one, $other)) {
             $ends = [$one->in($other)->value, $other->value];
             Unit::Clock === $other->unit || sort($ends);
             $this->settle($one->in($other), $other, ...$ends);
@@ -118,7 +117,7 @@ final class Measures
         // "from ten o'clock to two": the hour is said once.
         if (Unit::Clock === $one->unit && Unit::None === $other->unit && $other->value <= self::HOURS) {
             $hour = new Amount($other->value, Unit::Clock, $other->first, $other->last);
-            $other = $this->isRange($one, $hour) ? $hour : $other;
+            $other = $this->paired->isRange($one, $hour) ? $hour : $other;
         }
         // "from two metres forty to two ninety": of the same unit.
         $isMetres = Unit::Large === $one->unit && 1.0 === $one->each && $other->isTenths();
@@ -129,12 +128,12 @@ final class Measures
         $isFarther = Unit::Large === $one->unit && Unit::None === $other->unit && $other->mayBePlace()
             && $other->value * $one->each > $one->value && !$this->sentence->isAfter('length_of', $one->first)
             && !$this->sentence->isAfter('from', $one->first);
-        if ($isFarther && $this->isJoined($one, $other)) {
+        if ($isFarther && $this->paired->isJoined($one, $other)) {
             $other = new Amount($other->value * $one->each, Unit::Large, $other->first, $other->last, $one->each);
         }
         // "from four inch to six": in the unit of the first.
         $isBore = Unit::Small === $one->unit && Unit::None === $other->unit && Bores::isChangeFrom($this->sentence, $one->first);
-        if ($isBore && $this->isJoined($one, $other)) {
+        if ($isBore && $this->paired->isJoined($one, $other)) {
             $other = new Amount($other->value * $one->each, Unit::Small, $other->first, $other->last, $one->each);
         }
 
@@ -153,36 +152,6 @@ final class Measures
         $not = $one->last + ($this->sentence->isComma($one->last + 1) ? 2 : 1);
 
         return $one->mayBeAlong() && $other->mayBeAlong() && $this->sentence->is('not', $not) && $other->first === $not + 1;
-    }
-
-    private function isJoined(Amount $one, Amount $other): bool
-    {
-        // "from the twenty foot mark to the thirty foot mark"
-        $mark = $this->sentence->begins('out', $one->last + 1) ?? $one->last;
-        $to = $this->sentence->begins('to', $one->last + 1) ?? $this->sentence->begins('to', $mark + 1);
-        if (null === $to) {
-            return false;
-        }
-        // "from a three inch to a four inch"
-        $isNamed = Unit::Small === $one->unit || $mark > $one->last;
-        $next = $to + ($isNamed && $this->sentence->is('articles', $to + 1) ? 2 : 1);
-
-        return \in_array($other->first, [$to + 1, $next], true) || $this->sentence->begins('at', $to + 1) === $other->first - 1;
-    }
-
-    private function isRange(Amount $one, Amount $other): bool
-    {
-        $isJoined = $this->isJoined($one, $other);
-        $and = $one->last + 1;
-        $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $and)
-            && \in_array($other->first - 1, [$and, $this->sentence->begins('at', $and + 1)], true);
-
-        // "it starts at eleven and goes to one o'clock"
-        $isHours = Unit::Clock === $other->unit && Unit::None === $one->unit && $one->value <= self::HOURS
-            && $other->first - $one->last <= self::HOURS_WORDS && $this->sentence->isAfter('to', $other->first)
-            && ($this->sentence->isAfter('from', $one->first) || $this->sentence->isAfter('at', $one->first));
-
-        return ($isJoined || $isBetween || $isHours) && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
     /** "Two eighty" is 2.80, where places are in metres, if it is not how wide the pipe is. */

@@ -232,11 +232,11 @@ final class Mentions
         }
         foreach ($this->measures->sizes as $size) {
             $taken = false;
-            foreach ($this->nearest($size->last) as $mention) {
+            foreach (Sided::told($size->first, $size->last, $this->all, $this->measures) ?? $this->nearest($size->last) as $mention) {
                 // "fine roots, nine point five there's a dip with ten percent water": what no dip has the roots have not, either.
                 $isOther = $this->sentence->is('water', $size->last + 1) && Family::Water !== $mention->kind?->family()
                     && $mention->last < $size->first;
-                $isOther = $isOther || $this->isBeyondOther($mention, $size);
+                $isOther = $isOther || OfSize::isBeyond($this->sentence, $this->measures, $mention, $size, $this->all);
                 if (!$isOther && Measure::Bore !== $mention->kind?->measure() && $mention->measure($size)) {
                     $taken = true;
                     break;
@@ -246,14 +246,6 @@ final class Mentions
                 $this->looseSizes[] = $size;
             }
         }
-    }
-
-    /** "some rust on the walls, and at 35 a root, and I opened it up about three inches": that is not how thick the rust is. */
-    private function isBeyondOther(Mention $mention, Amount $size): bool
-    {
-        $isBetween = static fn (Mention $each) => $each->first > $mention->last && $each->last < $size->first;
-
-        return $this->measures->hasPlace($mention->last, $size->first) && [] !== array_filter($this->all, $isBetween);
     }
 
     private function tellAll(): void
@@ -289,11 +281,13 @@ final class Mentions
         foreach ($hours as $hour) {
             // The side in a name is its own.
             $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
-            $near = [] === $own ? $this->nearest($hour->first) : $own;
+            $near = $own ?: Sided::told($hour->first, $hour->last, $this->all, $this->measures) ?? $this->nearest($hour->first);
             $has = array_filter($near, fn (Mention $each) => null !== $each->kind && null === $each->clock
                 && !\in_array($each->kind, self::WITHOUT_CLOCK, true)
                 // "it's pushed to the right, and at twenty four it's cracked": the side is of what is not named.
-                && !($this->sentence->part($hour->first)[1] < $each->first && $this->measures->hasPlace($hour->last, $each->first))
+                // "there's more at the bottom, and at eighteen there's a tee"
+                && !(($this->sentence->part($hour->first)[1] < $each->first || $this->sentence->is('and', $hour->last + 1))
+                    && $this->measures->hasPlace($hour->last, $each->first))
                 // "… and there's my main dropping in from the top": of nothing long before.
                 && max($each->first - $hour->last, $hour->first - $each->last) <= self::SIDE_WORDS);
             $mention = reset($has);

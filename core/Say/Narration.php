@@ -139,6 +139,9 @@ final class Narration
             return;
         }
         $this->last = $this->unended->lowFrom($place) ?? $this->last;
+        foreach ($this->entries->countedWith($this->last) as $entry) {
+            $entry->placeAt($place->from, null, PlaceBy::Said);
+        }
         $listed = (new OfLast($this->last, $sentence))->places($measures, $place);
         // "first joint roots, second joint roots, so that's at 21 and at 24": each has its own.
         $nowhere = [] === $listed ? [$this->last] : $this->entries->nowhereBefore($this->last);
@@ -283,6 +286,7 @@ final class Narration
         $this->course->stay();
         if (null !== $from && null !== $by) {
             $entry->placeAt($from, $to, $by);
+            $entry->isCounted = $mention->place?->isCounted($sentence) ?? ($this->last?->isCounted && $this->last->fromM === $from);
         }
         $this->materials->turnAbout($entry, $mention->isInOrder);
         $this->entries->add($entry);

@@ -9,6 +9,7 @@ final readonly class Numbers
 {
     private const TEN = 10;
     private const HUNDRED = 100;
+    private const THOUSAND = 1000;
 
     /** @param list<Word> $words */
     public function __construct(private array $words, private Lexicon $lexicon)
@@ -112,9 +113,15 @@ final readonly class Numbers
             && !$this->is('bare_inches_after', $i - 1);
     }
 
-    /** @return ?array{float, int} "two hundred and four", "thirty five hundred dollars" */
+    /** @return ?array{float, int} "two hundred and four", "thirty five hundred dollars", "in two thousand and ten" */
     private function hundreds(int $i, float $many, int $length): ?array
     {
+        // A year; what counts thousands is a price or a pressure.
+        if (2.0 === $many && self::THOUSAND === (int) $this->simple($i + $length)) {
+            $rest = $this->withRest($i, $many * self::THOUSAND, $length + 1);
+
+            return $rest[0] > $many * self::THOUSAND ? $rest : null;
+        }
         if (self::HUNDRED !== (int) $this->simple($i + $length)) {
             return null;
         }

@@ -34,6 +34,8 @@ final readonly class OfLast
     private const IT_WORDS = 9;
     /** Whoever is stuck got no farther in the meantime, in metres. */
     private const FARTHER_M = 1.5;
+    /** The counter is read off no farther than that behind what it went by, in metres. */
+    private const READ_OFF_M = 5.0;
 
     public function __construct(private Entry $last, private Sentence $sentence)
     {
@@ -67,6 +69,7 @@ final readonly class OfLast
         $isFarther = null !== $place && Kind::CannotGoFurther->value === $this->last->kind && $place->from > $this->last->fromM
             && $place->from - $this->last->fromM < self::FARTHER_M && $this->sentence->isAfter('puts', $place->first)
             && $place->first - $this->sentence->first <= self::STARTS_WORDS;
+        $isFarther = $isFarther || null !== $place && $this->isReadOff($place);
         if (!$isFarther && $this->last->isPlacedForSure() || null === $place || $this->sinceS() > self::TOLD_S
             || null !== $this->sentence->named->next($this->sentence->first, $place->first)
             // "it's at one metre, and it's clean"
@@ -84,9 +87,17 @@ final readonly class OfLast
             || null !== $this->sentence->begins('where_it_is', $place->last + 1)
             // "a root coming in, so that's thirty five"
             || (new ToldBehind($this->sentence))->isPut($place);
-        $isNear = $isOfIt || $place->first - $this->sentence->part($place->first)[0] <= self::TOLD_WORDS;
+        $isNear = $isOfIt || $isFarther || $place->first - $this->sentence->part($place->first)[0] <= self::TOLD_WORDS;
 
         return $isTold && $isNear ? $place : null;
+    }
+
+    /** "sixty, seventy, and right there a wye is coming in … so that's 84 feet": what the counter went by is told better. */
+    private function isReadOff(Place $place): bool
+    {
+        $isNear = null === $place->to && $place->from > $this->last->fromM && $place->from - $this->last->fromM <= self::READ_OFF_M;
+
+        return $this->last->isCounted && $isNear && (new ToldBehind($this->sentence))->isPut($place);
     }
 
     /** @return list<Place> those behind one, at which it is too: "first joint roots, second joint roots, so that's 21, 24 and 27" */
@@ -138,9 +149,10 @@ final readonly class OfLast
     {
         $begin = $this->sentence->behindCuts($this->sentence->first);
 
-        return null !== $place->to && $this->last->begins($place) && $this->sentence->is('likened', $begin)
+        return null !== $place->to && (null === $this->last->fromM || $this->last->begins($place)) && $this->sentence->is('likened', $begin)
             && null === $this->sentence->named->next($begin, $place->first)
-            && $this->sentence->isAfter('from', $place->first) && $place->first - $begin <= self::STARTS_WORDS;
+            // "from here zero"
+            && $this->sentence->isAfter('from', $place->first, 2) && $place->first - $begin <= self::STARTS_WORDS;
     }
 
     /** The stretch that a sentence begins with: "so nineteen to twenty two, and beyond that I can't get past". */

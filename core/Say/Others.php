@@ -68,7 +68,7 @@ final readonly class Others
             // "it drops off again at fifteen"
             $kind = null === $more ? $kind : $this->more->grown($kind, ...$more);
             // "thirteen there's one coming in, nineteen there's nothing": the one is at thirteen.
-            $isAnother = $isAnother && !$this->isOfPlaceBefore($part, $place);
+            $isAnother = ($isAnother || $this->isMuchAt($kind, $place)) && !$this->isOfPlaceBefore($part, $place);
             $isMore = null !== $kind && !\in_array($kind, self::ONCE, true) && ($isAnother || null !== $more);
             if ($isMore && !$isOfOther && !$this->isEndIn($part, $place) && !$this->isTieIn($kind, $mentions, $part)) {
                 $until = $this->isNamedBefore($part, $place) ? $place->last : $part[1];
@@ -151,6 +151,8 @@ final readonly class Others
     {
         $places = $this->sentence->has('all_have') ? Listed::others($this->sentence, $place, $this->places) : [];
         $pair = (new EachOf($this->sentence, $this->places))->firstOfPair($another, $place);
+        $much = OfSize::behind($this->sentence, $place);
+        null === $much || $another->measure($much);
 
         return [$another, ...array_map($another->againAt(...), $places), ...$pair];
     }
@@ -239,6 +241,12 @@ final readonly class Others
 
         return $place->last === $end && $isShown
             && !$this->isAnotherBehind($part[1]) && $this->unnamed->isNexts($mentions, $part);
+    }
+
+    /** "roots at eleven, and at fifteen they're half the pipe": and not a belly or grease, which is one. */
+    private function isMuchAt(?Kind $kind, Place $place): bool
+    {
+        return Family::Roots === $kind?->family() && null !== OfSize::behind($this->sentence, $place);
     }
 
     /**

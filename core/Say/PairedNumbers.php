@@ -17,6 +17,9 @@ final readonly class PairedNumbers
     private const TENTH = 10;
     private const HUNDRED = 100;
     private const THOUSAND = 1000;
+    private const HOURS = 12;
+    /** "Starts at eleven and goes to one o'clock": so many words between. */
+    private const HOURS_WORDS = 4;
 
     public function __construct(private Sentence $sentence, private UnitSystem $units, private Depth $depth)
     {
@@ -99,6 +102,46 @@ final readonly class PairedNumbers
         }
 
         return $amounts;
+    }
+
+    /** "fourteen feet to eighteen" */
+    public function isJoined(Amount $one, Amount $other): bool
+    {
+        $mark = $this->behindMark($one);
+        $to = $this->sentence->begins('to', $one->last + 1) ?? $this->sentence->begins('to', $mark + 1);
+        if (null === $to) {
+            return false;
+        }
+        // "from a three inch to a four inch"
+        $isNamed = Unit::Small === $one->unit || $mark > $one->last;
+        $next = $to + ($isNamed && $this->sentence->is('articles', $to + 1) ? 2 : 1);
+        // "from the joint at eighteen to the joint at 21"
+        $at = $to + 1 + ($this->sentence->is('articles', $to + 1) && $this->sentence->is('foot_mark', $to + 2) ? 2 : 0);
+
+        return \in_array($other->first, [$to + 1, $next], true) || $this->sentence->begins('at', $at) === $other->first - 1;
+    }
+
+    /** @return int the last word of "the twenty foot mark", "the eighteen foot joint" */
+    private function behindMark(Amount $one): int
+    {
+        return $this->sentence->begins('out', $one->last + 1) ?? $one->last + ($this->sentence->is('foot_mark', $one->last + 1) ? 1 : 0);
+    }
+
+    /** "from A to B", "between A and B" */
+    public function isRange(Amount $one, Amount $other): bool
+    {
+        $isJoined = $this->isJoined($one, $other);
+        $and = $this->behindMark($one) + 1;
+        $isBetween = $this->sentence->isAfter('between', $one->first, 2) && $this->sentence->is('and', $and)
+            && (\in_array($other->first - 1, [$and, $this->sentence->begins('at', $and + 1)], true)
+                || $this->sentence->is('articles', $and + 1) && $other->first === $and + 2);
+
+        // "it starts at eleven and goes to one o'clock"
+        $isHours = Unit::Clock === $other->unit && Unit::None === $one->unit && $one->value <= self::HOURS
+            && $other->first - $one->last <= self::HOURS_WORDS && $this->sentence->isAfter('to', $other->first)
+            && ($this->sentence->isAfter('from', $one->first) || $this->sentence->isAfter('at', $one->first));
+
+        return ($isJoined || $isBetween || $isHours) && ($one->unit === $other->unit || Unit::None === $one->unit);
     }
 
     private function asOne(Amount $one, Amount $other): ?Amount

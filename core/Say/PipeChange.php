@@ -109,13 +109,13 @@ final class PipeChange
     /** @param int $from the last word of what was named as a material before */
     private static function toOne(Sentence $sentence, Measures $measures, Atom $material, int $from): ?Mention
     {
-        // "it's still cast iron outside"
-        if ($sentence->isAfter('still', $material->first)) {
+        // "it's still cast iron outside", "I'm still in the clay"
+        if ($sentence->isAfter('still', $material->first, self::RIGHT_BEHIND + 1)) {
             return null;
         }
         foreach ($sentence->marks('into') as $begin => $end) {
             // "into a four inch cast iron elbow": that is what the elbow is of; and not "into plastic, there's a repair"
-            $isOfNext = Atom::KIND === $sentence->atomAt($material->last + 1)?->role
+            $isOfNext = PipeNamed::tells($sentence, $end + 1) || Atom::KIND === $sentence->atomAt($material->last + 1)?->role
                 && !$sentence->beginsAny(['intro', 'they_are'], $material->last + 1) && !$sentence->is('somebody', $material->last + 1);
             if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
                 // "3.5 m back to round, 4.1 plastic to clay"; "going in the front cleanout, and it's cast iron"

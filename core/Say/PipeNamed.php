@@ -14,11 +14,27 @@ final readonly class PipeNamed
     {
     }
 
+    /** Whether a material begins there that stands in a name: "we hit the old clay, and the plastic's pushed in" tells no other. */
+    public static function tells(Sentence $sentence, int $word): bool
+    {
+        $ends = array_filter(array_map(static fn (array $spans) => $spans[$word] ?? null, $sentence->marksOf(Atom::MATERIAL.'=')));
+        $last = [] === $ends ? $word - 1 : max($ends);
+        $isIn = static fn (Atom $atom) => Atom::KIND === $atom->role && $atom->first < $word && $atom->last >= $last;
+
+        return $last >= $word && [] !== array_filter($sentence->atoms, $isIn);
+    }
+
     /** @return ?string the material; none where it is not said */
     public function after(): ?string
     {
         $within = $this->within();
         $last = end($within) ?: null;
+        // "here's your cast to clay"
+        $to = $this->sentence->begins('to', $this->name->last + 1);
+        $next = null === $to ? null : $this->sentence->atomAt($to + 1);
+        if (null !== $last && Atom::MATERIAL === $next?->role) {
+            return $next->meaning;
+        }
         // "the iron meets the clay"
         if (\count($within) > 1 || null !== $last && !$this->sentence->has('leaves_pipe', $this->name->first, $this->name->last)) {
             return $last;

@@ -32,6 +32,16 @@ final readonly class Place
         return $this->last === $word - ($sentence->isComma($word - 1) ? 2 : 1);
     }
 
+    /** Whether the counter went by it: "forty eight, forty nine and there it is", "sixty, seventy, and right there". */
+    public function isCounted(Sentence $sentence): bool
+    {
+        $amount = $sentence->atomAt($this->first)?->amount;
+        $isPair = null !== $amount && $amount->last < $this->last || null !== $sentence->amountBefore($this->first);
+
+        return null === $this->to && Unit::None === $sentence->amountBefore($this->last + 1)?->unit
+            && !$sentence->isAfter('at', $this->first) && ($isPair || null !== $sentence->begins('counted_off', $this->first));
+    }
+
     /** Whether what is told behind it is there, and of nothing that was named before; and not "at 38, see it there". */
     public function isTold(Sentence $sentence): bool
     {

@@ -58,7 +58,7 @@ final readonly class Reading
             }
             $within = $i < $free ? $atoms[\count($atoms) - 1] : null;
             $atom = null === $within ? self::atom($i, $phrases, $amounts)
-                : self::sideIn($within, $i, $free, $phrases[Atom::CLOCK] ?? null);
+                : self::sideIn($within, $i, $free, $phrases[Atom::CLOCK] ?? null) ?? self::sizeIn($within, $amounts->at($i));
             // "we hit the clay": the name says what it is made of.
             if (Atom::KIND === ($within ?? $atom)?->role && isset($phrases[Atom::MATERIAL])) {
                 [$material, $many] = $phrases[Atom::MATERIAL];
@@ -144,6 +144,15 @@ final readonly class Reading
     {
         return null !== $side && Atom::KIND === $within->role && $i + $side[1] >= $free
             ? new Atom(Atom::CLOCK, $side[0], $i, $i + $side[1] - 1) : null;
+    }
+
+    /** "a belly holding two inches": the name ends in how much. */
+    private static function sizeIn(Atom $within, ?Amount $amount): ?Atom
+    {
+        $isAtEnd = Atom::KIND === $within->role && \in_array($amount?->unit, [Unit::Small, Unit::Percent], true)
+            && $amount->last >= $within->last;
+
+        return $isAtEnd ? new Atom(Atom::AMOUNT, '', $amount->first, $amount->last, $amount) : null;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

@@ -17,8 +17,6 @@ final readonly class StretchEnd
     private const BEHIND_WORDS = 8;
     /** "a belly from about": a name so many words before its place. */
     private const NAME_AT = 3;
-    /** "28 feet, it flattens out": so many words beside a place. */
-    private const BETTER_WORDS = 6;
 
     /** @param list<Place> $places behind the word that says so, in their order */
     private function __construct(public int $word, public array $places)
@@ -89,62 +87,23 @@ final readonly class StretchEnd
             || $sentence->beginsAny(['cut', 'intro'], $next) || null !== $sentence->atomAt($next)?->amount;
     }
 
-    /**
-     * "we get through it around 28", "28 feet, it flattens out": a place that nothing is at, and that it is better there.
-     *
-     * @param list<Place> $places that nothing is at
-     * @param list<string> $tables of words that say so
-     */
-    public static function better(Sentence $sentence, array $places, array $tables): ?Place
-    {
-        foreach ($places as $place) {
-            $isTied = $sentence->isAfter('until', $place->first)
-                || $sentence->isAfter('at', $place->first) && !$sentence->isAfter('to', $place->first);
-            $words = [...self::beside($sentence, $place->last, 1), ...($isTied ? self::beside($sentence, $place->first, -1) : [])];
-            $isBetter = static fn (int $word) => !$sentence->isInside('back', $word)
-                && [] !== array_filter($tables, static fn (string $table) => $sentence->is($table, $word));
-            if (null === $place->to && [] !== array_filter($words, $isBetter) && !self::goesOn($sentence, $words)) {
-                return $place;
-            }
-        }
-
-        return null;
-    }
-
-    /** @return list<int> the words on one side of a place, up to what is something else */
-    private static function beside(Sentence $sentence, int $from, int $step): array
-    {
-        $words = [];
-        for ($i = 1; $i <= self::BETTER_WORDS; ++$i) {
-            $word = $from + $i * $step;
-            $isOther = '' === $sentence->text($word) || $sentence->isComma($word) || null !== $sentence->amountEnd($word)
-                || $sentence->named->holds($word) || $i > 1 && $sentence->beginsAny(['cut', 'contrast'], $word);
-            if ($isOther) {
-                break;
-            }
-            $words[] = $word;
-        }
-
-        return $words;
-    }
-
-    /** @param list<int> $words */
-    private static function goesOn(Sentence $sentence, array $words): bool
-    {
-        return [] !== array_filter($words, static fn (int $word) => $sentence->isInside('goes_on', $word)
-            || $sentence->isInside('still', $word) || $sentence->isInside('deny', $word) || $sentence->isInside('move', $word));
-    }
-
     /** @return ?self of a low spot, said before a word */
     public static function before(Sentence $sentence, Measures $measures, int $word): ?self
     {
         return self::between($sentence, $measures, ['ends'], $sentence->first, $word - 1);
     }
 
-    /** @return ?self of anything else, which ends where it says so in so many words */
-    public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last): ?self
+    /**
+     * @param bool $isInLow whether it is in a low spot, of which "66 we're out of it" tells
+     *
+     * @return ?self of anything else, which ends where it says so in so many words
+     */
+    public static function ofOther(Sentence $sentence, Measures $measures, int $first, int $last, bool $isInLow = false): ?self
     {
         $end = self::between($sentence, $measures, self::OF_OTHERS, $first, $last);
+        if ($isInLow && null !== $end && null !== $sentence->begins('out_again', $end->word)) {
+            return null;
+        }
         $isClean = isset($end->places[0]) && (new Vacancy($sentence))->isCleanTo($first, $end->places[0]);
 
         return $isClean ? null : $end;
@@ -184,7 +143,9 @@ final readonly class StretchEnd
             }
         }
         $found = null === $begin ? null : self::outAgain($sentence, $measures, $begin, $end)
-            ?? self::between($sentence, $measures, self::OF_LOW, $begin, $end);
+            ?? self::between($sentence, $measures, self::OF_LOW, $begin, $end)
+            // "a belly at 58, there's roots at sixty, and at 66 we're out of it"
+            ?? self::outAgain($sentence, $measures, $begin, $sentence->last);
 
         return null === $found || $sentence->has('starts', $found->word, $end) ? null : $found;
     }

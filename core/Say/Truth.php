@@ -21,7 +21,7 @@ final readonly class Truth
     private const FAR_WORDS = 7;
     private const NAMES = [Kind::TieIn, Kind::OpeningSeen, Kind::Tap, Kind::EndOfLine];
     /** "A rock poking up through the bottom, no actually that's a dent": so many words behind it is taken back. */
-    private const RATHER_BEHIND_WORDS = 9;
+    private const RATHER_BEHIND_WORDS = 12;
     /** "The main is out there in the street at 53": so many words behind. */
     private const IS_THERE_WORDS = 8;
     /** "Nah, that's roots": so many words behind. */

@@ -160,9 +160,9 @@ final class Unended
     {
         $last = end($mentions);
         if (null !== $this->other && false !== $last) {
-            $end = StretchEnd::ofOther($sentence, $measures, $last->last + 1, $sentence->last)->places[0] ?? null;
-            $taken = array_map(static fn (Mention $each) => $each->place, $mentions);
-            $isFree = null !== $end && null === $end->to && !\in_array($end, $taken, true);
+            $isInLow = null !== $this->low?->fromM;
+            $end = StretchEnd::ofOther($sentence, $measures, $last->last + 1, $sentence->last, $isInLow)->places[0] ?? null;
+            $isFree = null !== $end && null === $end->to && !\in_array($end, array_column($mentions, 'place'), true);
             $from = $this->other->fromM ?? 0.0;
             if ($isFree && abs($end->from - $from) >= Entry::SAME_PLACE_M) {
                 $this->other->stretch($from, $end->from);
@@ -218,7 +218,7 @@ final class Unended
         // "10 feet a crack, at 20 something else, at 28 it's better": that is better.
         $may = array_values(array_filter(Kind::Crack->value === $open->kind ? \array_slice($places, 0, 1) : $places, $isBehind));
 
-        return StretchEnd::better($sentence, $may, $tables)
+        return ClearsUp::at($sentence, $may, $tables)
             // "37 feet." "Okay, it's gone."
             ?? (null !== $pending && $isLow && $isBehind($pending) && StretchEnd::isOver($sentence) ? $pending : null);
     }

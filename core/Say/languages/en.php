@@ -40,6 +40,8 @@ return [
     'alike' => [
         'at' => ['around'], "we're" => ["you're"],
         'break' => ['brake'],
+        'cleanout' => ['clean out'], "cleanout's" => ["clean out's"], 'cleanouts' => ['clean outs'],
+        'manhole' => ['man hole'], 'manholes' => ['man holes'], 'upstream' => ['up stream'], 'downstream' => ['down stream'],
         'joint' => ['hub', 'bell', 'collar', 'join'],
         'joints' => ['hubs', 'bells', 'collars'], "joint's" => ["hub's", "bell's", "collar's"],
     ],
@@ -946,6 +948,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                'joint (itself|is|here|there)* open (about|maybe|like)*',
                 "where it's|it_is|they've|it_has opened (up)* (right)* at the (joint|bell|hub|coupling)",
                 "it's|joint's|that's|it_is|has opened (up)* on|at|along the bottom|top|side|left|right",
                 '<collar> (has|is|just|<very>)* let|letting go',
@@ -1056,6 +1059,7 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "infiltration (is|that's|just|actively)* coming|running|leaking|pouring (in|down)*",
                 "(a|got|steady|slow|constant|little|there's)* steady|slow|constant drip|leak (in|at|from|on|out|of)* (it|there|the|"
                     .'that|this)* (joint|coupling)*',
                 'rubber (ring|seal|gasket)* hanging (in|down|into) (here|there|the|pipe)*',
@@ -1147,6 +1151,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                "there's|there_is no more pipe",
                 "top|crown|roof of (your|the|this|that)* pipe|line is_not|isn't there|here (anymore)*",
                 'a|the break up ahead|here|there|top',
                 'broken|smashed|busted into|in|to pieces|bits',
@@ -1261,6 +1266,7 @@ return [
                 'hole(s)', 'pinhole(s)', 'punctured', 'puncture', 'punched through',
             ],
             'worn_invert+wear=gone' => [
+                "line (right|running)* down the middle|bottom|center that's|is the|your channel",
                 'bottoms|channels (all|completely|just|pretty|much|totally|about)* gone|missing|rotted_out|rusted_out|eaten_out',
                 'invert|bottom|channel|floor (<very>)* scoured (out|away)*',
                 'bottom|floor|invert|channel (of|the|this|that|cast|iron|pipe|<very>)* eroded|about_gone|starting_to_go',
@@ -1290,7 +1296,7 @@ return [
                     .'away|through)*',
                 "bottom|bottom's (that's|that|is|has|just|all)* rusts|rusted|wore|rots|rotted|wears out|away|through",
                 'rusted|rotted|rotten|eaten|corroded|wore (out|through)* bottom|invert',
-                "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|thin|junk",
+                "bottom's|bottom (is|looks|pretty|really|real|all|just)* bad|shot|junk",
                 'no pipe (left|there|here)* dirt|mud|soil', 'see (right|straight)* through the bottom',
                 'cast|iron|pipe (iron|is)* rotten|rotted|rusted|eaten on|along|through the <floor>', 'rotten <floor>',
                 'where (the)* bottom used to be',
@@ -1307,6 +1313,9 @@ return [
                 'bottom (of|the|pipe)* rotted|rusted out|away',
             ],
             'worn_invert+wear=thin' => [
+                "cast_iron|iron|iron's|metal|metal's (is|looks|been|getting|worn|gone|gotten)* thin|paper_thin|thinned (out)* "
+                    .'(on|at|along|in)* (the)* (bottom|invert)*',
+                'thin|paper_thin|thinned (out)* on|along the bottom|invert',
                 'channel|trough|invert (<very>|much)* paper_thin',
                 '(so)* thin (that)* you|i|we can see (day)* light|daylight through',
                 'wafer|paper|egg_shell|eggshell|razor thin (on|at|along|in)* (the)* bottom',
@@ -1317,6 +1326,8 @@ return [
                 'thin bottom|invert', 'paper thin (on|in|at|along)* the|this bottom|invert|pipe', 'paper thin bottom|invert|pipe',
             ],
             'worn_invert+wear=rough' => [
+                "that's|there's|here's the|your channel (I|we)* (was|were)* (talking)* (about)*",
+                'channel|groove right|straight down the middle|bottom|center',
                 'starting|starts|beginning to channel (out)*',
                 'rough on|along|in the bottom|floor|invert',
                 'bottom of the|this|that cast|cast_iron|iron|pipe (<very>|much)* deteriorated|deteriorating|rough|disintegrated',
@@ -1535,6 +1546,9 @@ return [
                 'slime', 'sludge build up|buildup', 'muck', 'gunk', 'sewage sitting|sludge',
             ],
             'sediment' => [
+                'deposits (of|about|around|maybe|at|say|roughly)* five|ten|fifteen|twenty|thirty|forty|fifty percent',
+                'settled deposits',
+                '(making|made|left|leaving)* (a|little|small|big)* pile of dirt|it in|on the bottom',
                 'see (the|some|a|lot|of|little|bit|all)* gravel|sand|silt|mud|dirt laying|sitting|lying|piled|settled (in|on|along|'
                     .'there|down)* (the)* (bottom|pipe|line)*',
                 'dirt|mud|sand|soil washing in|down',
@@ -1834,6 +1848,7 @@ return [
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
             ],
             'tie_in' => [
+                'come|comes|came|coming together (right)* here|there|at|in (a|the)* (wye|tee)*',
                 '(that|this|the)* opening on the left|right',
                 '(see|got|have|there|is)* something tying|teeing|joining|connecting|wyeing in',
                 "you've|we've|i've got another line",
@@ -2073,6 +2088,7 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                'break|hammer in tap|connection|lateral|tie',
                 '(the|that|this|a)* saddle (<very>)* protruding|intruding|sticking_in|poking_in|sticking_out|protrudes|intrudes',
                 '(the|this|that)* lateral|tap|branch|connection|service|pipe (<very>)* stubbed|sticking|protruding|poking|coming|'
                     .'pushed|rammed|shoved|driven|stuck|jammed in|out (way)* too far',
@@ -2152,6 +2168,7 @@ return [
                 'goes|going nowhere', 'old|capped|dead stub', "stub (that's|that|is|been|has)* capped",
             ],
             'transition' => [
+                "they|somebody|someone (have|has|had)* (had)* a new piece put in (here)* (you)* (can)* (see)* it's|it_is (now)* <pipe> now",
                 'where it|this turns|turned (over|back)* to|into (the)* clay|plastic|pvc|cast_iron|orangeburg|concrete|abs',
                 'steps up|down from|to (a)* three|four|six|eight (inch)* (to|into) (a)* (three|four|six|eight) (inch)*',
                 'concrete|clay|plastic|pvc|cast_iron|orangeburg (pipe)* takes over|starts|begins|picks_up',
@@ -2226,6 +2243,7 @@ return [
                 'coupling transition',
             ],
             'bend' => [
+                'first|second|next|last|another turn right_here|right_there',
                 'deviates|veers|kicks|swings|hooks up|off|slightly|hard|sharply|a_bit (to)* (the)* left|right',
                 'coming|going|come|goes (right)* around a left|right',
                 'a|an|another|slight|little|hard|sharp turn here|there',
@@ -2303,12 +2321,13 @@ return [
                 'right turn|bend|hand turn|bend', 'make|makes|take|takes|hang|hangs|making|taking (a|its|hard|sharp|slight)* right',
             ],
             'opening_seen' => [
-                "there's our outside|yard|front|back|house|street|other|second|next cleanout|clean_out",
-                'bottom of the|a|our|your|that|this cleanout|clean_out',
+                "i'm|we're|am|are looking (up|right)* at|into the bottom of the|a|your|another cleanout",
+                "there's our outside|yard|front|back|house|street|other|second|next cleanout",
+                'bottom of the|a|our|your|that|this cleanout',
                 "that's|there's|here's|we've_got|see the|our|your|a (other|second|next|back|front|outside)* (two_way|double)* "
-                    .'cleanout|clean_out tee|riser|going_up|above|up_top',
+                    .'cleanout tee|riser|going_up|above|up_top',
                 "vertical|riser|straight (pipe|riser|line)* (that|goes|going|goes_straight|straight|coming|comes)* up that's|that_is|"
-                    ."is|it's|must_be|would_be the|your|a|our (outside|yard|front|back|main)* cleanout|clean_out",
+                    ."is|it's|must_be|would_be the|your|a|our (outside|yard|front|back|main)* cleanout",
                 'inspection chambers', 'risers',
                 'y|wye|tee (that|we|they|i|he|put|in|installed|had|have)* for a|the cleanout|clean (out)*',
                 'y|wye|tee with a|the (little|buried|two|way)* cleanout|clean (out)* (on|coming|up|to|it|the|top|surface|there)*',
@@ -2333,6 +2352,7 @@ return [
                 'access point|opening|chamber', 'double cleanout', 'inspection chamber', 'riser',
             ],
             'end_of_line' => [
+                'falls|drops|dumps|empties into|in|down the stack',
                 "we're|i'm (right|now)* at the end|outlet now|here|there",
                 'goes|runs|comes out (the|through|wall|of|to|a)* to|into the grease|oil|sand interceptor|trap',
                 '(lift|pump)* (station)* wet well',
@@ -2417,6 +2437,9 @@ return [
                 '(a|the)* catch basin',
             ],
             'tap' => [
+                'you|we|i can see (how|where)* the|this|your pipe|line|lateral drops|drop|falls|dumps|ties|goes|comes into|to the '
+                    .'main|sewer',
+                '(line|pipe|lateral|it)* tees|ties|wyes|connects (in)* into|to|onto the (city|public|street)* sewer (main)*',
                 "there's|here's|hit|reach|reached the|your|our|city (city)* mainline",
                 '(clear|good|clean|fine|straight|smooth)* (all|the|way|out)* to the|our|your city|main|sewer (main|sewer)* and '
                     .'(then)* we|i|you hit|reach|reached|get|got|meet|find (to)* it|that|the_main|the_city|there',
@@ -3109,6 +3132,8 @@ return [
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
+            'that|this|which|it (just)* keeps going (and|on) going',
+            "it's all the way to",
             'goes|keeps|stays|continues like that',
             'still (in|under)* (the)* water',
             'it|this|that|which goes|runs|extends|continues|lasts|stretches from',
@@ -3177,6 +3202,7 @@ return [
         ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
+            'through (the|your|our|this)* wall|foundation|footing|slab|floor',
             'coming|comes|come|came|growing|poking|breaking|broken|pushing|pushed|showing|seeping|leaking|'
                 .'grown (right|all|just)* through',
             'poke|poked|shove|shoved|force|forced the camera|head|thing through',
@@ -3209,6 +3235,9 @@ return [
             'on (the)* depth', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            "signal (right|here|there|now|strong|good|real)* (and)* it's|it|he's (telling|saying|reading|showing|giving|tells|says|"
+                .'reads|shows)* (me|us)* (about)*',
+            "it's|it_is|he's|she's telling|giving me|us (about)*",
             'depth next to it|that', 'shallow like|only|just (about|maybe)*',
             "located that|it|this (one|too|also|here|and)* it's",
             "a|another locate (here|there|right|on|that|this|it|and|one|at|a|depth)* it's|is|of|reads|about",
@@ -3273,6 +3302,7 @@ return [
         ]],
         'maybe_deep' => ['' => ['(even)* down', 'on the locator', 'on that one|spot|mark|flag']],
         'marked' => ['' => [
+            "i'm|we're going_to mark that|this",
             "sonde|sonde's|transmitter|beacon (is|is right|right|sitting)* at",
             'put|putting|got (the|my|our)* locator|wand on|over it|that|this|here',
             'drop|dropped|put|stuck a pin', 'marked', 'sprayed it|that|this|here',
@@ -3324,6 +3354,7 @@ return [
             'on|at|from the other']],
         'whole_length' => ['' => ['the|this|whole|entire line|run|lateral|drain is|was (about|like|roughly|maybe|only|total)*']],
         'length_of' => ['' => [
+            'buried|covered (up)* about|maybe|like|under|by|only|roughly',
             'subtract|add|minus|deduct|take (about|off|another|like)*',
             'ran|run|put|pushed|had (a|the|my|our|his)* cable|snake|cutter|machine|auger|jetter|hose|rod|rods (it|in|out|down|'
                 .'through|here|there|and|went)* (about|around|maybe|like)*',
@@ -3344,6 +3375,10 @@ return [
             'additional', 'first', 'last',
         ]],
         'bored' => ['' => [
+            'corrugated|perforated|black|white|green|grey|gray|thin|solid|waste|soil|push|tile|trunk|outlet|inlet',
+            'of flow',
+            'service|services',
+            'of (an)* opening|hole|space|room|clearance|daylight',
             'galvanized', 'galvanised', 'steel', 'copper', 'old', 'plastic', 'pipe', 'line', 'cleanout', 'clean out', 'main',
             'diameter', 'wide pipe', 'schedule', 'sewer', 'lateral', 'wye', 'tee', 'drain', 'riser', 'cutter', 'blade', 'head',
             'liner', 'coupling', 'vent', 'no hub', 'hub and spigot', 'stack', 'bore', 'elbow', 'sweep', 'fitting', 'connection',
@@ -3873,7 +3908,8 @@ return [
             'why they|we|you|it',
             'as a rule', 'always', 'in my experience', 'for example', 'for instance', 'like and subscribe',
             'gonna|going have|get|need', 'gonna|will|going (to)* collect|build|catch|hang|stick|keep|happen', 'eventually', 'video',
-            'my|our|this|on|the youtube|channel (channel)', 'example', 'comes from', 'caused by', 'depends',
+            'my|our|on_the|to_the|of_the|for_the|support_the youtube|channel (channel)', 'this|the|on youtube (channel)',
+            'this channel', 'example', 'comes from', 'caused by', 'depends',
             'should', 'may want', 'might want', 'going to need', 'stuff like', 'things like', 'such as',
         ]],
         'question' => ['' => [
@@ -3946,6 +3982,9 @@ return [
         ]],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
+            'just|immediately|directly past|after|behind|beyond that|it|this',
+            'that|this|which (just)* keeps going (and|on)* (going)*',
+            'it (just)* keeps going (and|on) going',
             "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this "
                 .'(fine|okay|alright|good)*',
             "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this",
@@ -3956,6 +3995,9 @@ return [
             "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just|only|still|mostly)*",
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
         ]],
+        // A root that crosses the pipe.
+        'goes_out' => ['' => ['goes|going|comes|coming|back out', 'exits', 'leaves']],
+        'that_one' => ['' => ["that|this one's|one is (a|an)*"]],
         // Something is there still of what was taken out.
         'left_over' => ['' => ['still', 'left some|few|bit|little|a', 'some|few|bit|little|one|couple left', 'stubble', 'stubs']],
         'right_here' => ['' => [
@@ -4118,6 +4160,10 @@ return [
             "hard|tough|difficult to say|tell|see if|whether that's|it's|this|that|it|there's|there",
         ]],
         'unsure_how' => ['' => [
+            "not|don't|can't (really|quite)* sure|know|tell if|whether i'm|we're|i|we|you|they|it'll|that'll|he|she|i'll|we'll",
+            'no idea how|where|why|when|who|what',
+            'who knows how|where|when|why|what',
+            'hard|tough|difficult to see|tell because|cause|with|through',
             "can't|cannot (really|quite)* tell|say how|where", 'not (really)* sure how|where|why|who|when',
             'hard to say|tell how|where|why', "don't|do not know how|why|who|when|where",
         ]],
@@ -4410,7 +4456,7 @@ return [
                 .'ended|hit|hitting',
             "we're|i'm (now)* out of (the|that|our|this)* house|slab|building|wall|foundation|cast|iron|clay|stack|pipe|room|"
                 .'basement|line',
-            "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|by|near|toward|towards",
+            "we're|i'm (now)* out in|on|to|under|here|there|past|front|back|about|from|near|toward|towards",
             'squeezed|falling|fell|falls|hanging|leaking|dripping|oozing|washing|growing out of it|that',
             "that's|it's|is|that (is)* over here|there|on|in|to", "that's|it's|is|that (is)* over at|by the|this|that|your|my",
         ]],
@@ -4729,7 +4775,10 @@ return [
             'switch|switching|switched|turn|turning|turned (it|the|camera|this)* sides|around|directions',
         ]],
         // On in the same run.
-        'further_down' => ['' => ['going|go|heading|looking|running upstream|downstream from there|here|that|this|it']],
+        'further_down' => ['' => [
+            'from (here|about)* zero (feet)* (up|out|all|the|way|down)* to',
+            'going|go|heading|looking|running upstream|downstream from there|here|that|this|it',
+        ]],
         // Right behind a place: what was named is there, too.
         // Before what was there and is still.
         'besides_that' => ['' => [
@@ -4988,6 +5037,43 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'first|second|third|ground|top|bottom|main|upper|lower|every|this|that|other|their|your|basement floor|floors',
+            'bottom|top|foot|base of the stack|stairs|wall|riser|hill|driveway|ladder',
+            "left|right hand one that's|which|is|it's|and|goes|first|there|here",
+            'takes|take|took us|me|you|it under the',
+            '(only|just)* has|have|got half|quarter|third (of)* a hole',
+            "cause|because|since i|we couldn't|could_not get past|by|through that|this|the",
+            'going|go|come|came (back)* in with|in two|three|four|six inch plastic|pvc',
+            'hub|bell|joint|coupling where it goes through|out|into|under the|your|our wall|foundation|footing|slab|house|floor',
+            '(just|simply)* stuck in|inside|into the bell|hub|clay|cast|old|end',
+            'concrete|cement|mortar|grout around it|them',
+            "concrete's|slab's|driveway's|cement's|concrete|slab|driveway|cement (is|all)* cracked|broken|busted",
+            'the hole i|we|they made|punched|poked|cut (in|through)* (it|that)*',
+            '(the|a|that|this)* nail salon|shop|place|bar',
+            '(they|he|somebody)* broke|punched|hammered|knocked it|that in with|through',
+            "it's|is|just|gets|set|sets|got|so|real hard|solid like|as concrete|cement|rock|brick|stone",
+            'top|side|edge of|off the paint|flag|mark',
+            'cleanout (out|there|here|over|by|in|on|at|up)* (the|left|right|side|front|back)* (of|the|house|building|yard)* (by|the|'
+                .'air|conditioner|driveway|garage|porch)* and it was full of|to|up',
+            'cleanout|manhole|pit|trap|interceptor|basin (out|there|here|over|by|was|is|were|and|it|all|still|completely|totally)* '
+                .'full of water|sewage|everything|it|crap|poop',
+            'cleanout|manhole|pit|trap|interceptor|basin (out|there|here|over|by|was|is|were|and|it|all|still|completely|totally)* '
+                .'full to|up the|to top|brim|rim',
+            '(the|your|her|his|their|our|my|downstairs|upstairs|hall)* toilet|tub|bathtub|shower|sink|washer|fixtures|drains|drain '
+                .'(in|on|the|down|upstairs|downstairs|hall|hallway|bath|'
+                .'bathroom|back|basement|master)* was|were|is|are|started|starts|keeps|kept (all|always|still|now)* overflowing|backing|'
+                .'gurgling|bubbling|backed|plugged|slow|running_over|stopped',
+            "toilet's|tub's|shower's|sink's|washer's|fixtures|drains (been|was|all|always|keep|keeps|started)* overflowing|backing|"
+                .'gurgling|bubbling|backed|running_over',
+            'hear (the|some|that|your)* water|it|flow (is)* running|going|flowing in|into|to the (city)* main|sewer',
+            'the city sidewalk|street|curb|easement|inspector|tree|trees',
+            '(put|putting)* a (little|slight|small)* bend|kink|hook in the|my|your|that leader|cable|snake|hose|end|tip|rod|rods|wire',
+            "i|we|i'll|we'll put|install|installed in a|this|my (new)* tee|wye|cleanout",
+            "we'll|i'll|we_will|they'll|gonna|you'd|i'd|we'd|should|would|could|need_to|have_to|let's cut (a|the|out|that|this)* "
+                .'piece|section|bit (of|pipe|it|the)* out and put',
+            'dig (up|it|that|this|out|down|there)* (about|like|maybe|two|three|four|five|six|eight|ten|feet|foot)* '
+                .'(of|pipe|the|section)* (and)* put in a new|short|little piece|section|stick|length',
+            'hear (the|some|that|your)* water|it|flow (is)* (running|going|flowing)* in|into|to the (city)* main|sewer',
             'keep|get (it|the|my|this)* (camera|head|lens|nozzle)* out_of|off_of|above the muck|mud|sludge|dirt|junk|grease|bottom',
             'get|have|got (the|your|those|all)* (utility)* lines|utilities|gas (lines)* marked|located (out|first|before|up)*',
             '(the|this|my)* first|second|third|only|other cleanout on this|the|that property|house|line|building',
@@ -5169,7 +5255,7 @@ return [
             'grease line|lines|waste',
             '(of)* hole|opening|bore left (down|in|through)*',
             "manhole|main|tank|chamber|tap (is|'s)* (about|like|probably|around|roughly)* a|half block|street|few",
-            'over the|that|our cleanout|clean_out|manhole',
+            'over the|that|our cleanout|manhole',
             'switch|switching|move|moving|go|going (over|back|down|out)* to the other cleanout',
             'out|up there|here locating|marking|spraying|painting (it|that)*',
             "(the|your|our|their|my)* (septic|holding)* tank's|tank|manhole's|manhole (is)* on|behind|under|by|next|around the|"
@@ -5461,7 +5547,7 @@ return [
             "that's|that_is|this_is|it's what (all|of|the|your|this|everybody's|that|toilet)* paper|wipes|rags|everything|stuff "
                 .'(<is_so>|keeps|gets|be|been)* catching|caught|hanging|hung|building|sticking|stuck|collecting|piling|snagging',
             'took|take|taking|pulled|pull|popped|pop|opened|removed|unscrewed|got|get|unscrew (the|that|this|a|your|old|brass|'
-                .'out|off)* (cleanout|clean_out|test)* plug|cap|lid|cover',
+                .'out|off)* (cleanout|test)* plug|cap|lid|cover',
             'he|she|they|owner|customer|tenant|guy|somebody|plumber told me (it|that|he|they|there|the|cable|was|is)* broke|'
                 .'broken|cracked (off)*',
             'it|pipe|line steps|stepped|jumps (back)* up|down to',
