@@ -24,7 +24,7 @@ final readonly class Doubt
     public function settle(): void
     {
         foreach ($this->sentence->marks('likely') as $begin => $end) {
-            $next = $this->after($end);
+            $next = $this->isOfSize($end) ? null : $this->after($end);
             if (null !== $next && $this->isDirect($end, $next)) {
                 $next->sureness = Sureness::Likely;
             }
@@ -53,6 +53,19 @@ final readonly class Doubt
             && $this->sentence->has('intro', $end + self::ASKED_WORDS, $next->first - 1);
 
         return $isNext && !$isOther ? $next : $last;
+    }
+
+    /** "roots, maybe a third of the pipe": that is how much; "possibly a quarter inch offset", "maybe an inch of mud" are of the thing. */
+    private function isOfSize(int $end): bool
+    {
+        $sizes = array_filter($this->measures->sizes, static fn (Amount $size) => \in_array($size->first, [$end + 1, $end + 2], true));
+        $size = reset($sizes);
+        if (false === $size) {
+            return false;
+        }
+        $name = $this->sentence->atomAt($size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1));
+
+        return Unit::Small !== $size->unit || Atom::KIND !== $name?->role || Kind::CannotGoFurther->value === $name->meaning;
     }
 
     private function after(int $i): ?Mention

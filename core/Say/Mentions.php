@@ -211,20 +211,9 @@ final class Mentions
         return $this->sentence->has($role, $mention->last, min([$mention->last + self::TOLD_WORDS + 1, ...$next]) - 1);
     }
 
-    /** @return list<Mention> the nearest to a word first, those of its own part before all others */
-    private function nearest(int $i): array
-    {
-        $part = $this->sentence->part($i);
-        $far = static fn (Mention $each) => ($each->first >= $part[0] && $each->last <= $part[1] ? 0 : 1000)
-            + ($each->first > $i ? $each->first - $i : $i - $each->last);
-        $all = $this->all;
-        usort($all, static fn (Mention $one, Mention $other) => $far($one) <=> $far($other));
-
-        return $all;
-    }
-
     private function measureAll(): void
     {
+        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::WHOLE === $atom->role) {
                 $this->measures->sizes[] = new Amount((float) $atom->meaning, Unit::Percent, $atom->first, $atom->last);
@@ -232,7 +221,7 @@ final class Mentions
         }
         foreach ($this->measures->sizes as $size) {
             $taken = false;
-            foreach (Sided::told($size->first, $size->last, $this->all, $this->measures) ?? $this->nearest($size->last) as $mention) {
+            foreach ($of->said($size->first, $size->last, $size->last) as $mention) {
                 // "fine roots, nine point five there's a dip with ten percent water": what no dip has the roots have not, either.
                 $isOther = $this->sentence->is('water', $size->last + 1) && Family::Water !== $mention->kind?->family()
                     && $mention->last < $size->first;
@@ -250,13 +239,14 @@ final class Mentions
 
     private function tellAll(): void
     {
+        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::FACT !== $atom->role) {
                 continue;
             }
             [$fact, $value] = explode('=', $atom->meaning);
             $taken = false;
-            foreach ($this->nearest($atom->first) as $mention) {
+            foreach ($of->nearest($atom->first) as $mention) {
                 if ($mention->tell($fact, $value)) {
                     $taken = true;
                     break;
@@ -270,6 +260,7 @@ final class Mentions
 
     private function turnAll(): void
     {
+        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         $hours = $said = $this->measures->hours;
         foreach ($this->sentence->atoms as $atom) {
             // "from the top at one o'clock": the hour says it better.
@@ -281,7 +272,7 @@ final class Mentions
         foreach ($hours as $hour) {
             // The side in a name is its own.
             $own = array_filter($this->all, static fn (Mention $each) => $each->first <= $hour->first && $each->last >= $hour->first);
-            $near = $own ?: Sided::told($hour->first, $hour->last, $this->all, $this->measures) ?? $this->nearest($hour->first);
+            $near = $own ?: $of->said($hour->first, $hour->last, $hour->first);
             $has = array_filter($near, fn (Mention $each) => null !== $each->kind && null === $each->clock
                 && !\in_array($each->kind, self::WITHOUT_CLOCK, true)
                 // "it's pushed to the right, and at twenty four it's cracked": the side is of what is not named.

@@ -7,6 +7,7 @@ namespace Jurvex\Core\Say;
 /** Reads numbers: in digits, in words, with halves and quarters. */
 final readonly class Numbers
 {
+    private const HALF = 0.5;
     private const TEN = 10;
     private const HUNDRED = 100;
     private const THOUSAND = 1000;
@@ -54,6 +55,10 @@ final readonly class Numbers
             [$many, $length] = [$some, 1];
         }
         $part = $this->lexicon->number('fractions', $this->text($i + $length));
+        // "a gap at nine, half an inch": nobody says "nine halves" so.
+        if (self::HALF === $part && $many > 1.0) {
+            return null;
+        }
 
         // "the third one's on the right"
         $isOrder = null !== $part && $this->lexicon->has('pronouns', $this->lexicon->bare($this->text($i + $length + 1)));

@@ -9,6 +9,8 @@ final readonly class OfSize
 {
     /** "They're about", "it's maybe": so many words before how much. */
     private const TOLD_WORDS = 3;
+    /** In percent. */
+    private const HALF = 50.0;
 
     /** "roots at eleven, and at fifteen they're half the pipe": at another place, without its name. */
     public static function behind(Sentence $sentence, Place $place): ?Amount
@@ -44,6 +46,10 @@ final readonly class OfSize
      */
     public static function isBeyond(Sentence $sentence, Measures $measures, Mention $mention, Amount $size, array $all): bool
     {
+        // "it's choked down to about two inches": so much is left; half is half.
+        if ($sentence->isAfter('down_to', $size->first) && self::HALF !== $size->value) {
+            return true;
+        }
         // "a six inch service, and at nine feet there's some concrete", "it's a third full, and there's a ball"
         if ($size->last < $mention->first) {
             return $measures->hasPlace($size->last, $mention->first)

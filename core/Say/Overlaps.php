@@ -63,7 +63,8 @@ final class Overlaps
         $thing = new OneThing($sentence);
         foreach ($named as $each) {
             $before = end($kept) ?: null;
-            $isBeside = null !== $before && !$measures->hasPlace($before->last, $each->first);
+            $isBeside = null !== $before
+                && (!$measures->hasPlace($before->last, $each->first) || self::isComingThere($before, $each, $sentence));
             $isOne = $isBeside && ($thing->join($before, $each) || $thing->isFlat($before, $each));
             if ($isOne || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
@@ -93,6 +94,22 @@ final class Overlaps
         return $kept;
     }
 
+    /** "a root at seventeen coming in on the right side": its place stands between. */
+    private static function isComingThere(Mention $root, Mention $coming, Sentence $sentence): bool
+    {
+        return Family::Roots === $root->kind?->family() && Kind::TieIn === $coming->kind && self::isBehindPlaceOf($root, $coming, $sentence)
+            && $sentence->isAny('coming', $coming->first, $coming->first);
+    }
+
+    /** Whether nothing but the place of one stands between two names: "a wye at twelve feet, that's the half bath". */
+    private static function isBehindPlaceOf(Mention $one, Mention $other, Sentence $sentence): bool
+    {
+        $at = $sentence->begins('at', $one->last + 1);
+        $place = null === $at ? null : $sentence->atomAt($at + 1)?->amount;
+
+        return null !== $place && $place->last === $other->first - 1;
+    }
+
     /**
      * "another one on the left, that's the kitchen": whose tie-in it is, and no other.
      *
@@ -107,9 +124,13 @@ final class Overlaps
             $before = end($all);
             // "there's the wye for the tub and there's the wye for the toilet" are two.
             $isOther = $mention->isOther && [] === $measures->places;
-            $isWhose = false !== $before && !$isOther && 'name' === $mention->by
+            // "a branch on the left, that's your half bath"
+            $isName = 'name' === $mention->by || null !== $sentence->begins('they_are', $mention->first);
+            $isWhose = false !== $before && !$isOther && $isName
                 && Kind::TieIn === $mention->kind && Kind::TieIn === $before->kind
-                && !$measures->hasPlace($before->last, $mention->first)
+                // "a wye at twelve feet, that's the half bath"
+                && (!$measures->hasPlace($before->last, $mention->first)
+                    || self::isBehindPlaceOf($before, $mention, $sentence) && null !== $sentence->begins('they_are', $mention->first))
                 // "a tee with what looks like the laundry"
                 && ($sentence->has('intro', $before->last + 1, $mention->last)
                     || $sentence->has('likely', $before->last + 1, $mention->first));

@@ -66,7 +66,7 @@ final readonly class Reading
             }
             if (null !== $atom) {
                 $atoms[] = $atom;
-                $free = $atom->last + 1;
+                $free = max($free, $atom->last + 1);
             }
         }
 
@@ -146,13 +146,11 @@ final readonly class Reading
             ? new Atom(Atom::CLOCK, $side[0], $i, $i + $side[1] - 1) : null;
     }
 
-    /** "a belly holding two inches": the name ends in how much. */
+    /** "a belly holding two inches", "the water's an inch deep": how much stands in the name. */
     private static function sizeIn(Atom $within, ?Amount $amount): ?Atom
     {
-        $isAtEnd = Atom::KIND === $within->role && \in_array($amount?->unit, [Unit::Small, Unit::Percent], true)
-            && $amount->last >= $within->last;
-
-        return $isAtEnd ? new Atom(Atom::AMOUNT, '', $amount->first, $amount->last, $amount) : null;
+        return Atom::KIND === $within->role && \in_array($amount?->unit, [Unit::Small, Unit::Percent], true)
+            ? new Atom(Atom::AMOUNT, '', $amount->first, $amount->last, $amount) : null;
     }
 
     /** @param array<string, array{string, int}> $phrases that begin there, by role */

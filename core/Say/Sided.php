@@ -12,11 +12,6 @@ final readonly class Sided
     /** "A wye on the left that's running, and another one on the right": so many words behind a name. */
     private const OPPOSITE_WORDS = 16;
 
-    /** "A lateral at ten": so many words from a name to the end of what leads its place. */
-    private const PLACED_WORDS = 3;
-    /** "Ten on the left": so many words from a place to its side. */
-    private const SIDE_WORDS = 2;
-
     public function __construct(private Sentence $sentence)
     {
     }
@@ -110,35 +105,6 @@ final readonly class Sided
             $isHere = Atom::CLOCK === $atom->role && $atom->first >= $from && $atom->last <= $to;
             if ($isHere && [] === array_filter($mentions, static fn (Mention $each) => $each->clock?->first === $atom->first)) {
                 return new Place((float) $atom->meaning, null, $atom->first, $atom->last);
-            }
-        }
-
-        return null;
-    }
-
-    /**
-     * "a lateral at ten on the left, a lateral at fourteen on the right": the side is of what its place is of, and not of the next; so is
-     * how much there is of it.
-     *
-     * @param int $first the first word of the side
-     * @param int $last its last word
-     * @param list<Mention> $mentions
-     *
-     * @return ?list<Mention> the one; none where its place and that of the next do not stand behind their names
-     */
-    public static function told(int $first, int $last, array $mentions, Measures $measures): ?array
-    {
-        $placeOf = static function (Mention $each) use ($measures): ?Place {
-            $isIts = static fn (Place $place) => $place->first > $each->last && $place->first - $each->last <= self::PLACED_WORDS;
-
-            return array_values(array_filter($measures->places, $isIts))[0] ?? null;
-        };
-        foreach ($mentions as $i => $mention) {
-            $next = $mentions[$i + 1] ?? null;
-            $end = $placeOf($mention)?->last;
-            if (null !== $next && null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS
-                && $next->first > $last && null !== $placeOf($next)) {
-                return [$mention];
             }
         }
 

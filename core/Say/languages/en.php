@@ -309,7 +309,7 @@ return [
         'pipe' => 'cast|iron|clay|plastic|pvc|abs|orangeburg|terracotta',
         'main' => 'main drain|stack|level|floor|problem|thing|house|building|run|source|issue|concern|culprit|reason|cause|area|'
             .'point|offender|question|reasons|takeaway|issues|problems|things|concerns|causes|points|defects|trouble|finding|findings|'
-            .'repair|repairs',
+            .'repair|repairs|blockage|clog|stoppage',
         'degree' => 'big|bad|heavy|thick|nasty|ugly|huge|bigger|worse|heavier|thicker|little|small|tiny|smaller|lighter|light|minor|'
             .'massive|large|larger|decent|monster|whopper|doozy|beauty',
         'any' => 'a|the|all|some|bunch|lot|of|those|that|big|them|root|roots|wipes|grease|ball|rags|mass',
@@ -651,6 +651,9 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
+                'has|have (some|standing|little|bit|of)* water in|sitting_in it|there|here',
+                'low place|area (in|here|there)*',
+                '(the|your|our|this|that)* main belly|sag|dip',
                 '(a|the|another)* bally|belli|bellie',
                 "water|water's (level)* rising",
                 'line|pipe|it|we|you loses|lose|lost|losing (its|some|all|the|our)* grade|fall|pitch',
@@ -816,6 +819,7 @@ return [
                 'water backed|backing|backs up behind', 'backed up water', 'water behind it|that',
             ],
             'offset_joint' => [
+                '(the|your|our|this|that)* main offset(s)',
                 'kicks|kicked|jogs|jogged over (about|maybe|like)* (half|quarter|an|a|one|two)* (of)* (an)* inch|inches',
                 'offsite|off_site|all_set joint',
                 'socket|spigot (<very>)* out|dropped|down (by|a|bit)* (slightly|bit|little|mil|inch)',
@@ -948,6 +952,7 @@ return [
                 "joint's (a|bit|little|slightly|way)* off|offset|stepped|slipped|misaligned",
             ],
             'separated_joint' => [
+                '(the|your|our|this|that)* main separation|gap',
                 'joint (itself|is|here|there)* open (about|maybe|like)*',
                 "where it's|it_is|they've|it_has opened (up)* (right)* at the (joint|bell|hub|coupling)",
                 "it's|joint's|that's|it_is|has opened (up)* on|at|along the bottom|top|side|left|right",
@@ -1059,6 +1064,8 @@ return [
                 'gap in the joint|pipe', 'came|come|coming apart',
             ],
             'failed_seal' => [
+                "(there's|there_is|got|see)* water (is|that's|just)* leaking|dripping|seeping|weeping|squirting|trickling in "
+                    .'(through|from|at|here|there)*',
                 "infiltration (is|that's|just|actively)* coming|running|leaking|pouring (in|down)*",
                 "(a|got|steady|slow|constant|little|there's)* steady|slow|constant drip|leak (in|at|from|on|out|of)* (it|there|the|"
                     .'that|this)* (joint|coupling)*',
@@ -1124,6 +1131,7 @@ return [
                 '(rubber)* ring hanging|sticking|rolled|displaced (down|out|in|into)*',
             ],
             'crack' => [
+                '(the|your|our|this|that)* main crack(s)',
                 'hare line (crack|fracture)*', 'here line crack|fracture',
                 'break|fracture|split line across|along|around|down|through (the)* top|bottom|side|crown|pipe',
                 'hinged (open)* (along|at)* (the)* top|bottom|side',
@@ -1151,6 +1159,7 @@ return [
                 'crack|fracture (opened|opening) up', 'crack that is|has open|opened',
             ],
             'broken_pipe' => [
+                '(the|your|our|this|that)* main break(s)',
                 "there's|there_is no more pipe",
                 "top|crown|roof of (your|the|this|that)* pipe|line is_not|isn't there|here (anymore)*",
                 'a|the break up ahead|here|there|top',
@@ -1723,6 +1732,7 @@ return [
                 'rock(s)', 'stone(s)', 'brick(s)', 'pebble(s)', 'boulder',
             ],
             'unknown_object' => [
+                "something's|something (that's|is|got)* stuck|lodged|wedged|jammed (in)* there|here|it",
                 'bit|piece|length|offcut of plastic|pvc|copper|lead|metal pipe|tube stuck|wedged|jammed|lying|laying',
                 'actual football|basketball|soccer_ball|volleyball|tennis_ball',
                 "there's|got|see a football|basketball|soccer_ball|volleyball|beach_ball",
@@ -2088,6 +2098,8 @@ return [
                 "tee|wye (laid|laying|lying|installed|put|is|that's|that)* on its back", 'wrong (kind|type|of)* fitting',
             ],
             'stubbed_hose' => [
+                "(the|that|this|your|his)* lateral|lateral's|tap's|branch|connection|service|connection's|service's (is|all|way)* "
+                    .'sticking|poking|protruding (in|out|into)*',
                 'break|hammer in tap|connection|lateral|tie',
                 '(the|that|this|a)* saddle (<very>)* protruding|intruding|sticking_in|poking_in|sticking_out|protrudes|intrudes',
                 '(the|this|that)* lateral|tap|branch|connection|service|pipe (<very>)* stubbed|sticking|protruding|poking|coming|'
@@ -2804,10 +2816,14 @@ return [
         ],
         'clock' => [
             '12' => [
+                'at|on|in|from|along the top of the|this|that joint|hub|bell|collar|coupling|connection|fitting|pipe|line',
                 'soffit', 'top|crown right around|about|at|here|there|in', 'top', 'crown', 'at the crown', 'overhead', 'ceiling',
             ],
             '3' => ['the right (hand|wall|side)', 'right side|hand|wall (side)', 'on|from right'],
-            '6' => ['bottom|invert right around|about|at|here|there|in', 'bottom', 'invert', 'floor'],
+            '6' => [
+                'at|on|from|along the bottom of the|this|that joint|hub|bell|collar|coupling|connection|fitting|pipe|line',
+                'bottom|invert right around|about|at|here|there|in', 'bottom', 'invert', 'floor',
+            ],
             '9' => ['the left (hand|wall|side)', 'left side|hand|wall (side)', 'on|from left'],
             '7.5' => ['bottom|lower left (side|corner)'],
             '4.5' => ['bottom|lower right (side|corner)'],
@@ -3235,6 +3251,7 @@ return [
             'on (the)* depth', 'down there|here', 'down to it|the pipe',
         ]],
         'depth' => ['' => [
+            "sonde|beacon|transmitter|receiver|wand (is|'s|just)* reads|says|shows|reading|saying|showing (me|us)*",
             "signal (right|here|there|now|strong|good|real)* (and)* it's|it|he's (telling|saying|reading|showing|giving|tells|says|"
                 .'reads|shows)* (me|us)* (about)*',
             "it's|it_is|he's|she's telling|giving me|us (about)*",
@@ -3404,6 +3421,7 @@ return [
                 .'(back|front|side|fence|corner|edge|bathroom|kitchen|garage|closet|outside)* <landmark>',
         ]],
         'share' => ['' => [
+            "of its|it's|the height|diameter|size|width",
             '(of)* (the|this|that|your|our) (whole|entire)* pipe|line|bore|opening|diameter|way|capacity|flow',
             'blocked|full|closed|plugged|covered|occluded|filled|restricted|restriction|blockage|obstructed|clogged',
             'the way blocked|full|closed', 'of it',
@@ -3995,6 +4013,8 @@ return [
             "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just|only|still|mostly)*",
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
         ]],
+        // What is left of the pipe.
+        'down_to' => ['' => ['down to (about|like|maybe|probably|almost|only|around)*']],
         // A root that crosses the pipe.
         'goes_out' => ['' => ['goes|going|comes|coming|back out', 'exits', 'leaves']],
         'that_one' => ['' => ["that|this one's|one is (a|an)*"]],
@@ -4134,6 +4154,9 @@ return [
             '(yes|yep|oh)* it|that|there|they (sure|certainly|definitely)* is|are|does|do', 'yes|sure is|are|does|do', 'yes',
         ]],
         'likely' => ['' => [
+            'look(s)|looks|looked to me|us|him (like)*',
+            "i'd|i_would|i'm|my guess|guessing (is)* (it's|that's|it|that)*",
+            'if i had to guess',
             'suspected|possible|probable', 'must|gotta be', "(has|'s)* got|has|have to be", "wouldn't be surprised if",
             'a suspected',
             'look(s)|looks|looking|looked like', 'might', 'might be|have', 'maybe', 'possibly', 'probably', 'appears',
@@ -4306,7 +4329,10 @@ return [
             "it's|that's|everything's (all|looking)* good|great|beautiful",
         ]],
         // Before how deep the water is that it holds.
-        'holds' => ['' => ["that's|is|it's|still|been|pipe's holding (about|maybe|like|around|probably|almost|at|just|least|roughly)*"]],
+        'holds' => ['' => [
+            "water's|water_is (about|maybe|only|around|like|up|at|to)*",
+            "that's|is|it's|still|been|pipe's holding (about|maybe|like|around|probably|almost|at|just|least|roughly)*",
+        ]],
         'water_level' => ['' => ['water level|depth', 'standing|holding (water)* at']],
         // What the camera comes out in at the end of a line.
         'outlet' => ['' => [
@@ -5065,7 +5091,7 @@ return [
                 .'gurgling|bubbling|backed|plugged|slow|running_over|stopped',
             "toilet's|tub's|shower's|sink's|washer's|fixtures|drains (been|was|all|always|keep|keeps|started)* overflowing|backing|"
                 .'gurgling|bubbling|backed|running_over',
-            'hear (the|some|that|your)* water|it|flow (is)* running|going|flowing in|into|to the (city)* main|sewer',
+            '(you|we|i)* (can)* hear (the|some|that|your)* water|it|flow (is)* running|going|flowing in|into|to the (city)* main|sewer',
             'the city sidewalk|street|curb|easement|inspector|tree|trees',
             '(put|putting)* a (little|slight|small)* bend|kink|hook in the|my|your|that leader|cable|snake|hose|end|tip|rod|rods|wire',
             "i|we|i'll|we'll put|install|installed in a|this|my (new)* tee|wye|cleanout",
@@ -5073,7 +5099,6 @@ return [
                 .'piece|section|bit (of|pipe|it|the)* out and put',
             'dig (up|it|that|this|out|down|there)* (about|like|maybe|two|three|four|five|six|eight|ten|feet|foot)* '
                 .'(of|pipe|the|section)* (and)* put in a new|short|little piece|section|stick|length',
-            'hear (the|some|that|your)* water|it|flow (is)* (running|going|flowing)* in|into|to the (city)* main|sewer',
             'keep|get (it|the|my|this)* (camera|head|lens|nozzle)* out_of|off_of|above the muck|mud|sludge|dirt|junk|grease|bottom',
             'get|have|got (the|your|those|all)* (utility)* lines|utilities|gas (lines)* marked|located (out|first|before|up)*',
             '(the|this|my)* first|second|third|only|other cleanout on this|the|that property|house|line|building',
