@@ -99,13 +99,24 @@ final readonly class Alignment
             return [null, null, 0, 0, 0];
         }
         [$last, $next] = $this->around($mention);
-        $atNext = null === $next ? 0 : $this->ties->behind($mention, $next);
+        $atNext = null === $next ? 0 : $this->ties->behind($mention, $next)
+            + (null !== $last && $this->isPassed($next) ? self::COUNTED : 0);
 
         return [
             $last, $next, $this->ties->nowhere($mention, $this->isCarried && null === $last),
             null === $last ? 0 : $this->ties->before($mention, $last) + ($this->isCountedBy($mention, $last, $next) ? self::COUNTED : 0),
             $this->isOfAll($mention) ? min($atNext, self::OF_ALL) : $atNext,
         ];
+    }
+
+    /** "a few roots, and forty feet, forty five, and I'm looking at the main": the counter goes by. */
+    private function isPassed(Place $place): bool
+    {
+        $one = $this->sentence->atomAt($place->first)?->amount;
+        $other = $this->sentence->atomAt($place->last + 1)?->amount;
+
+        return $this->sentence->is('and', $place->first - 1) && null !== $one && true === $other?->mayBeAlong()
+            && $other->value / $other->each > $one->value / $one->each;
     }
 
     /** "thirty four, thirty five, okay, there's another crack thirty six": the counter went by, and is read off right behind the name. */

@@ -10,6 +10,8 @@ use Jurvex\Core\Finding\Sureness;
 /** How sure somebody is of what is named in a sentence. */
 final readonly class Doubt
 {
+    /** "It looks like there might be a little bit of a": so many words stand before what is likely. */
+    private const LIKELY_WORDS = 9;
     /** "A crack there, hard to say": so many words behind what is doubted. */
     private const BEHIND_WORDS = 12;
     /** "I can't tell if there's …": so many words behind the doubt what is asked begins. */
@@ -25,7 +27,7 @@ final readonly class Doubt
     {
         foreach ($this->sentence->marks('likely') as $begin => $end) {
             $next = $this->isOfSize($end) ? null : $this->after($end);
-            if (null !== $next && $this->isDirect($end, $next)) {
+            if (null !== $next && $next->first - $end <= self::LIKELY_WORDS && $this->isDirect($end, $next)) {
                 $next->sureness = Sureness::Likely;
             }
         }

@@ -283,9 +283,9 @@ final class Joined
         return new Place(min($ends), max($ends), $one->first, $one->last);
     }
 
-    /** Whether it goes from somewhere to somewhere. */
+    /** Whether it goes from somewhere to somewhere; nobody tells where a hole ends. */
     public static function stretches(Mention $mention): bool
     {
-        return Extent::Point !== ($mention->kind?->extent() ?? Extent::Point);
+        return Kind::Hole !== $mention->kind && Extent::Point !== ($mention->kind?->extent() ?? Extent::Point);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Sureness;
 use Jurvex\Core\Measure\UnitSystem;
 
 /** Reads what a technician says while looking: a sentence, or the words of a whole recording. */
@@ -299,7 +300,9 @@ final class Narration
     /** "see the water standing there … so that's not a belly" */
     private function retract(Mentions $mentions, Sentence $sentence): void
     {
-        if ($this->last === $this->entries->last() && true === $this->ofLast($sentence)?->isRetracted($mentions)) {
+        // "I think that's a crack, let me get the light on it … no, that's just a stain"
+        $isNothing = $sentence->has('nothing_after_all') && Sureness::Clear !== ($this->last->sureness ?? Sureness::Clear);
+        if ($this->last === $this->entries->last() && ($isNothing || true === $this->ofLast($sentence)?->isRetracted($mentions))) {
             $this->entries->takeBack();
             $this->last = $this->entries->last();
         }

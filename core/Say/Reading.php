@@ -12,14 +12,15 @@ final readonly class Reading
 
     /** What means something else with more words around it, by role. */
     private const EXCEPT = [
-        'back' => 'not_back', 'ends' => 'over_there', 'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
+        'back' => 'not_back', 'ends' => 'over_there', 'out_again' => 'over_there',
+        'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
         'was' => 'found', 'there_was' => 'found',
         'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
         'another' => 'good_again', 'from' => 'from_that', 'from_material' => 'from_that',
         'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off', 'at' => 'all_around',
         'length_of' => 'no_length', 'general' => 'doubts_if', 'talk' => 'doubts_if', 'run' => 'further_down',
         'deny' => 'no_denial', 'again' => 'good_again', 'question' => 'is_there_are', 'cut' => 'will_have',
-        'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
+        'likely' => 'to_be_done', 'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
     ];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;

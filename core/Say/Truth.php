@@ -109,8 +109,12 @@ final readonly class Truth
     private function isTakenBack(Mention $mention): bool
     {
         $behind = $mention->last + 1;
-        $isDoubted = $this->sentence->has(['rather', 'not_seen'], $behind);
+        $isDoubted = $this->sentence->has(['rather', 'not_seen', 'nothing_after_all'], $behind);
         for ($i = $behind; $isDoubted && $i < $behind + self::RATHER_BEHIND_WORDS; ++$i) {
+            // "I think that's a crack, let me get the light on it, no, that's just a stain"
+            if (null !== $this->sentence->begins('nothing_after_all', $i) && null === $this->sentence->named->next($behind, $i)) {
+                return true;
+            }
             $end = $this->sentence->begins('rather', $i);
             if (null !== $end && null !== $this->sentence->named->next($end + 1, $end + self::RATHER_WORDS) && $this->isOf($mention, $i)) {
                 return true;
@@ -252,6 +256,8 @@ final readonly class Truth
             // "cleanout to the tap is 47", "all the way to the main, which is 81"
             || $this->sentence->is('is', $mention->last + 1) && $place->first === $mention->last + 2
             || $this->sentence->begins('told', $mention->last + 1) === $place->first - 1
+            // "another fifteen feet to the city main, and that's 53 feet"
+            || $this->sentence->is('and', $mention->last + 1) && $this->sentence->begins('puts', $mention->last + 2) === $place->first - 1
             // "forty feet is where we connect to the sewer main"
             || $place->last < $mention->first && null !== $this->sentence->begins('is_where', $place->last + 1)
             && Atom::MATERIAL !== $this->sentence->atomAt($mention->last + 1)?->role

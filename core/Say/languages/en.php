@@ -506,7 +506,7 @@ return [
     // A number before one of these is a price, if it does not stand behind "at".
     'priced' => ['for'],
     // A number before one of these is no place.
-    'counted' => ['ways', 'options', 'reasons', 'choices',
+    'counted' => ['across', 'thick', 'ways', 'options', 'reasons', 'choices',
         'pounds', 'pound',
         'different', 'homes', 'customers', 'companies', 'calls', 'videos', 'neighbors', 'apartments', 'buildings',
         'street', 'avenue', 'road', 'lane', 'drive', 'court', 'boulevard', 'way', 'am', 'pm', 'dollars', 'bucks', 'psi', 'gallons',
@@ -651,7 +651,6 @@ return [
                 'stubble', 'root stub(s)',
             ],
             'low_spot' => [
-                'has|have (some|standing|little|bit|of)* water in|sitting_in it|there|here',
                 'low place|area (in|here|there)*',
                 '(the|your|our|this|that)* main belly|sag|dip',
                 '(a|the|another)* bally|belli|bellie',
@@ -2989,6 +2988,7 @@ return [
         'where_it_ends' => ['' => ['where|when it|this|that ends|stops|quits|finishes']],
         // Before the place where the water began.
         'went_under' => ['' => [
+            'i|we went in (it|the|water)* at',
             '(when|where)* i|we|camera|it went|go|goes in|under|underwater (the)* (counter|it|reel|footage)* said|says|was|read|at',
         ]],
         'deepest' => ['' => [
@@ -3218,6 +3218,10 @@ return [
         ]],
         'start_of' => ['' => ['start|beginning of (the|this|that|a|our)*']],
         'through_it' => ['' => [
+            'told|tell|asked|asking (her|him|them|you|my|guy|the|customer)* to (do|run|flush|turn)*',
+            "we're|i'm|we_are|i_am|got|get|all through",
+            'up to code|par|date|snuff|speed|you|them|him|her',
+            'want|going|need|gonna to force|push it|that|this',
             'through (the|your|our|this)* wall|foundation|footing|slab|floor',
             'coming|comes|come|came|growing|poking|breaking|broken|pushing|pushed|showing|seeping|leaking|'
                 .'grown (right|all|just)* through',
@@ -3334,6 +3338,8 @@ return [
             'sonde|beacon is at|reads|right|here',
         ]],
         'length' => ['' => [
+            'they|he|she|customer|owner think|thinks|thought|said|says|reckon|figured',
+            'supposedly|allegedly',
             'before a|an', 'across', 'in diameter', 'between them|these|those|the (two|crosses|marks)*',
             'of dirt|soil|earth|ground|cover|concrete|asphalt (on|over|above)*',
             'run|length (total|altogether|all|together)*',
@@ -4017,6 +4023,13 @@ return [
         'down_to' => ['' => ['down to (about|like|maybe|probably|almost|only|around)*']],
         // A root that crosses the pipe.
         'goes_out' => ['' => ['goes|going|comes|coming|back out', 'exits', 'leaves']],
+        // What was taken for something is nothing.
+        'nothing_after_all' => ['' => [
+            "no|nope|nah (no)* that's|it's|that|it (is|was|only)* (a|the|some)* stain|shadow|reflection|glare|light|glue|dirt|"
+                .'smudge|seam|mark|line|water|drip|bug|spider|leaf',
+        ]],
+        // Somebody may say another thing behind it, or the same thing better.
+        'hold_on' => ['' => ['wait a minute|second|sec', 'hold on (a)* (minute|second|sec)*']],
         'that_one' => ['' => ["that|this one's|one is (a|an)*"]],
         // Something is there still of what was taken out.
         'left_over' => ['' => ['still', 'left some|few|bit|little|a', 'some|few|bit|little|one|couple left', 'stubble', 'stubs']],
@@ -4106,6 +4119,11 @@ return [
         ]],
         // What was found is there, and so is what the line has where it is so.
         'found' => ['' => [
+            'what (they|he|she|you|i|we)* was|were doing|thinking|saying',
+            'what (my|the|our|your)* guy|cable|machine|snake|he|i|we was|were feeling|hitting|catching|getting',
+            '(the|my|our)* cable|machine|snake|rod was|were pulling|jumping|twisting|bucking|hanging|hitting|grabbing',
+            '(but)* it was (only)* (a|the|my)* shadow|reflection|glare|light|bubble|smudge|stain',
+            'was (probably|just)* going|gonna|supposed to be (out|in|up|down|right)* here|there|somewhere',
             'never had (it|this|that|the|anything)* (line|sewer|drain)* cleaned|done|looked|touched|snaked|inspected',
             'toilet|toilets|tub|shower|sink|basement|yard|floor|cap|lid|house|grass|cleanout|everything was|were (all|already|'
                 .'still)* overflowing|flooded|backed|backing|full|broken|missing|wet|gurgling|buried|plugged',
@@ -4164,14 +4182,24 @@ return [
             'may have', 'perhaps', 'likely', 'almost looks like', "i'm thinking", 'i suspect', 'potential',
             'potentially', 'what looks|appears like|to be', 'most likely', 'looks to be', 'sounds like',
         ]],
+        'to_be_done' => ['' => [
+            'i think i|we|it|he|she went|passed|missed|can|could|need|should|want|will',
+            "i think i|we|you see what's|what",
+            'has|have|going|got|gonna (to|have)* be dug|replaced|fixed|repaired|lined|cut|done|jetted|cleaned|redone|excavated|taken|'
+                .'pulled|removed|addressed|looked|opened',
+        ]],
         'cannot_say' => ['' => [
+            'hard|tough|difficult to see if|whether|what',
             "can't (really|quite|even)* tell|say", 'cannot (really|quite)* tell|say',
-            'not (really|quite|entirely|100|totally|exactly)* sure|certain', 'hard to say|tell|know|see', 'tough to say|tell',
+            'not (really|quite|entirely|100|totally|exactly)* sure|certain', 'hard to say|tell|know', 'tough to say|tell',
             'difficult to say|tell', "don't|do not know (if|what|whether)", 'no idea', "couldn't tell|say", 'unclear', 'unsure',
             'who knows', 'your guess is', 'not positive', "can't be sure",
         ]],
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
+            '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
+                .'needs (to|be)* replaced|lined|fixed|dug',
+            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
             'just|exactly like|as|what i|we thought|said|figured|expected|suspected',
             'i|we thought i|we saw something (but)* (it|that)* (was)* (just)* (a|the|my)* shadow|reflection|glare|light|lens|smudge|'
                 .'nothing',
@@ -4183,6 +4211,7 @@ return [
             "hard|tough|difficult to say|tell|see if|whether that's|it's|this|that|it|there's|there",
         ]],
         'unsure_how' => ['' => [
+            "can't|cannot (really)* tell|say you|them how|where|why|when",
             "not|don't|can't (really|quite)* sure|know|tell if|whether i'm|we're|i|we|you|they|it'll|that'll|he|she|i'll|we'll",
             'no idea how|where|why|when|who|what',
             'who knows how|where|when|why|what',
@@ -4278,6 +4307,9 @@ return [
         ]],
         // "What we found is there are two": asks nothing.
         'is_there_are' => ['' => [
+            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
+            'what do you want (me|us)* to do',
+            'can you guys|all|folks|both see that|it|this (okay|alright)*',
             'see if i|we can|could make|squeeze|turn|zoom|clear|clean|back|slow|rotate|bring|clear_up (it|this|that|the|by|past|'
                 .'through|out|up|down)*',
             'see if|whether i|we|you can|could get|take|have a|another (better|closer|good|quick)* look|picture|shot|angle',
@@ -4286,6 +4318,20 @@ return [
         ]],
         // A coupling, and what is said of the pipe for what is in it.
         'no_denial' => ['' => [
+            "(it's|that's|it_is|this|and)* not supposed to do|be (that|this|there|like|it)*",
+            "(i've|i_have|we've|we_have)* never|not seen (that|this|it|anything|one|like|that)* before|like",
+            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
+            "(it's|that's|it_is|and)* not leaking|dripping",
+            "glad (it|that|this)* (it's|it_is|is)* not",
+            'nothing for a|another|about (long|good|while|ways|bit|little)*',
+            "(it's|that's|it_is|and|is)* not up to code|par|snuff",
+            "(it's|that's|it_is|they're)* not|isn't|ain't (going|gonna|to)* (get|getting)* any better|worse",
+            "didn't|don't|doesn't know what they|he|they're|she was|were|are|is doing",
+            '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
+                .'needs (to|be)* replaced|lined|fixed|dug',
+            "lucky (that)* it's|it_is|they're not",
+            "not|isn't|ain't (going|gonna|to)* (get|getting)* any better|worse",
+            "should|shoulda|should've never (have)* been|be",
             "doesn't|don't|didn't|ain't look|seem|sound|looking right|good|great|normal|correct|healthy",
             'make|made|take a note|sure|mark',
             'never had (it|this|that|the|anything)* (line|sewer|drain)* cleaned|done|looked|touched|snaked|inspected|scoped|serviced (at)*',
@@ -4468,6 +4514,9 @@ return [
         ]],
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
+            'to|and|just stop flushing|putting|using|pouring|throwing',
+            'let me|lemme (just)* back (it|this|her)* up at|to',
+            'let me|lemme (just)* back (it|this|her)* up',
             '(the|my|this)* camera|head|crawler (does|still|will|just)* goes|gets|go|get|went|fits|passes through (it|there)*',
             'surface damage|rust|wear|roughness|spalling|crack|cracks|cracking|corrosion|scale|scaling',
             "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises|"
@@ -5063,6 +5112,21 @@ return [
             'push', 'can you',
         ]],
         'none' => ['' => [
+            'going|goes|running|runs by (me|us|the|my|camera)* and then it stops',
+            'cleanout and (we|i)* (go|going|went)* down|in',
+            'own|owns|responsible|liable (for)* (it|that|this|everything)* (all|the|way|out|up|clear)* to the main|street|city|sewer',
+            "not|isn't|aren't|never going|go|goes|flowing through the trap|interceptor",
+            'with (some|little|bit|of|a)* concrete|cement|mortar|grout around it|them',
+            "(see)* (the)* concrete's|slab's|driveway's|cement's cracked|broken|busted",
+            '(get|have|getting|had)* (the|your|their|all|those)* (utility|utilities|gas|water)* lines marked|located (first|out)*',
+            'case closed',
+            'do|does|doing|did|run|runs (the|their|her|his)* laundry',
+            'get|got|getting it|this|that|them|line open|opened',
+            'a first',
+            'number|numbers|counter|footage on|at the bottom|top',
+            'look|looking up at the top (here|there)*',
+            'keep your|an|my|a eye|eyes on the bottom|top|left|right (here|there)*',
+            'top|bottom of the screen|picture|monitor|video',
             'first|second|third|ground|top|bottom|main|upper|lower|every|this|that|other|their|your|basement floor|floors',
             'bottom|top|foot|base of the stack|stairs|wall|riser|hill|driveway|ladder',
             "left|right hand one that's|which|is|it's|and|goes|first|there|here",
@@ -5072,7 +5136,6 @@ return [
             'going|go|come|came (back)* in with|in two|three|four|six inch plastic|pvc',
             'hub|bell|joint|coupling where it goes through|out|into|under the|your|our wall|foundation|footing|slab|house|floor',
             '(just|simply)* stuck in|inside|into the bell|hub|clay|cast|old|end',
-            'concrete|cement|mortar|grout around it|them',
             "concrete's|slab's|driveway's|cement's|concrete|slab|driveway|cement (is|all)* cracked|broken|busted",
             'the hole i|we|they made|punched|poked|cut (in|through)* (it|that)*',
             '(the|a|that|this)* nail salon|shop|place|bar',

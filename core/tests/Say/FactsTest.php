@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Tests\Say;
 
+use Jurvex\Core\Say\Entry;
 use Jurvex\Core\Tests\Lines;
 use PHPUnit\Framework\TestCase;
 
-/** What is said of a finding is said of that one, and of nothing that is named before or behind it: how much, on which side, how sure. */
+/**
+ * What is said of a finding is said of that one, and of nothing that is named before or behind it: how much, on which side, how sure.
+ *
+ * @phpstan-import-type Plain from Entry
+ */
 final class FactsTest extends TestCase
 {
     use TellsNarrations;
@@ -96,12 +101,12 @@ final class FactsTest extends TestCase
         return array_map(static fn (array $entry) => self::inShort($entry, $isMetric ? 1.0 : self::FOOT_M), $entries);
     }
 
-    /** @param array<mixed> $entry */
+    /** @param Plain $entry */
     private static function inShort(array $entry, float $one): string
     {
         $short = [$entry['kind'], isset($entry['from_m']) ? round($entry['from_m'] / $one, 2) : 'nowhere'];
         $short[1] .= isset($entry['to_m']) ? '-'.round($entry['to_m'] / $one, 2) : '';
-        $short[] = isset($entry['size']) ? round($entry['size'], 1).$entry['unit'] : '';
+        $short[] = isset($entry['size'], $entry['unit']) ? round($entry['size'], 1).$entry['unit'] : '';
         $short[] = isset($entry['clock_from']) ? $entry['clock_from'].(isset($entry['clock_to']) ? '-'.$entry['clock_to'] : '').'h' : '';
         $short[] = $entry['sureness'] ?? '';
         $short[] = isset($entry['depth_m']) ? 'deep='.round($entry['depth_m'], 2) : '';
