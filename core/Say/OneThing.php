@@ -166,7 +166,9 @@ final readonly class OneThing
         $isOpen = Kind::WornInvert === $one->kind || \in_array(Fact::SoilSeen, $one->kind?->facts() ?? [], true);
 
         return $isOpen && Kind::Sediment === $more->kind
-            && $more->first - $one->last <= self::CLOSER_WORDS && $this->sentence->isAfter('they_are', $more->first, 2);
+            && $more->first - $one->last <= self::CLOSER_WORDS
+            // "a hole, and you can see mud"
+            && ($this->sentence->isAfter('they_are', $more->first, 2) || $this->sentence->isAfter('one_sees', $more->first));
     }
 
     /** "a root on the right, fine root", "a junction on the left, dead end there", "something stuck in it, it's plaster" */

@@ -4028,6 +4028,7 @@ return [
             "no|nope|nah (no)* that's|it's|that|it (is|was|only)* (a|the|some)* stain|shadow|reflection|glare|light|glue|dirt|"
                 .'smudge|seam|mark|line|water|drip|bug|spider|leaf',
         ]],
+        'one_sees' => ['' => ["you|i|we|i'm|we're (can|could)* see|seeing (the|some|a|little|bit|of|all|that)*"]],
         // Somebody may say another thing behind it, or the same thing better.
         'hold_on' => ['' => ['wait a minute|second|sec', 'hold on (a)* (minute|second|sec)*']],
         'that_one' => ['' => ["that|this one's|one is (a|an)*"]],
