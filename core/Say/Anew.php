@@ -69,7 +69,7 @@ final readonly class Anew
     private function isFixture(Mention $mention): bool
     {
         return Kind::TieIn === $mention->kind
-            && !$this->sentence->isAfter('they_are', $mention->first) && null === $this->sentence->begins('they_are', $mention->first)
+            && !$this->sentence->isToldToBe($mention->first)
             && $this->sentence->isAny('rooms', $mention->first, $mention->last)
             && $this->sentence->isAny('known', $mention->first - 1, $mention->last);
     }

@@ -86,7 +86,7 @@ final readonly class BareNumber
     private function isSizeWith(int $next): bool
     {
         // "roots at eleven, maybe twenty percent"
-        if ([] !== array_filter($this->sentence->leadingTo('at', $this->one->first), $this->sentence->named->endsBefore(...))) {
+        if ($this->sentence->isAtOfName($this->one->first)) {
             return false;
         }
         $behind = $this->sentence->atomAt($next + ($this->sentence->is('or', $next) ? 1 : 0))?->amount;

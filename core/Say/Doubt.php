@@ -65,7 +65,7 @@ final readonly class Doubt
         if (false === $size) {
             return false;
         }
-        $name = $this->sentence->atomAt($size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1));
+        $name = $this->sentence->atomAt($this->sentence->behindSize($size));
 
         return Unit::Small !== $size->unit || Atom::KIND !== $name?->role || Kind::CannotGoFurther->value === $name->meaning;
     }

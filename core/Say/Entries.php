@@ -238,7 +238,7 @@ final class Entries
         // "another hub at fourteen, and same thing, cracked": said twice of the one there.
         $isSame = null !== $mention->place && $sentence->isAny('the_same', $mention->place->last, $mention->first);
         // "another one, that's the kitchen": that is what it is.
-        $isItself = null !== $sentence->begins('they_are', $mention->first) || $sentence->isAfter('they_are', $mention->first)
+        $isItself = $sentence->isToldToBe($mention->first)
             // "a lip, so that one's a pretty bad offset"
             || $sentence->isAfter('that_one', $mention->first, self::JUDGED_WORDS);
         if (null === $mention->kind || !$isSame && !$isItself && $sentence->isAfter('another', $mention->first)) {

@@ -146,15 +146,9 @@ final class Measures
         return $other->first - $one->last <= self::CORRECTED_WITHIN + 1 && $this->sentence->has('sorry', $one->last + 1, $other->first - 1)
             // "at eight feet grease, wait a minute, sixteen feet a rag", "an offset at five, wait a minute, at thirteen I have a hole"
             && null === $this->sentence->named->next($one->last + 1, $other->first - 1)
-            && !($this->isBehindName($one) && $this->sentence->has('hold_on', $one->last + 1, $other->first - 1)
+            && !($this->sentence->isAtOfName($one->first) && $this->sentence->has('hold_on', $one->last + 1, $other->first - 1)
                 && $this->sentence->beginsAny(['intro', 'presence'], $other->last + 1))
             && ($one->unit === $other->unit || Unit::None === $one->unit || Unit::None === $other->unit && $other->mayBePlace());
-    }
-
-    /** "an offset at five" */
-    private function isBehindName(Amount $one): bool
-    {
-        return [] !== array_filter($this->sentence->leadingTo('at', $one->first), $this->sentence->named->endsBefore(...));
     }
 
     private function isWrong(Amount $one, Amount $other): bool

@@ -148,7 +148,7 @@ final class Mentions
         array_push($named, ...SplitName::in($this->sentence));
         foreach ($this->measures->sizes as $size) {
             // "an inch of water"
-            $at = $size->last + ($this->sentence->is('of', $size->last + 1) ? 2 : 1);
+            $at = $this->sentence->behindSize($size);
             $isLevel = Unit::Percent === $size->unit && $this->sentence->isAfter('water_level', $size->first, 2)
                 // "a section that's holding about an inch"
                 || Unit::Small === $size->unit && $this->sentence->isAfter('holds', $size->first, 2)

@@ -12,31 +12,24 @@ final readonly class OfSize
     /** In percent. */
     private const HALF = 50.0;
 
-    /** "roots at eleven, and at fifteen they're half the pipe": at another place, without its name. */
-    public static function behind(Sentence $sentence, Place $place): ?Amount
+    /**
+     * "roots at eleven, and at fifteen they're half the pipe": at another place, without its name.
+     *
+     * @param list<Amount> $sizes of the sentence
+     */
+    public static function behind(Sentence $sentence, array $sizes, Place $place): ?Amount
     {
         // "it gets thicker, and by thirty it's half the pipe": that is one.
         $isAt = $sentence->isAfter('at', $place->first) && !$sentence->is('by', $place->first - 1);
         $told = $isAt ? $sentence->begins('they_are', $place->last + 1) : null;
-        for ($i = (int) $told + 1; null !== $told && $i <= $told + self::TOLD_WORDS; ++$i) {
-            $amount = $sentence->atomAt($i)?->amount;
-            if (null !== $amount) {
-                $isNext = null !== $sentence->named->next($amount->last + 1, $amount->last + self::TOLD_WORDS);
-
-                return $isNext || Bores::isSaid($sentence, $amount) ? null : self::much($sentence, $amount);
-            }
+        if (null === $told) {
+            return null;
         }
+        $isIts = static fn (Amount $size) => $size->first > $told && $size->first - $told <= self::TOLD_WORDS
+            && \in_array($size->unit, [Unit::Percent, Unit::Small], true)
+            && null === $sentence->named->next($size->last + 1, $size->last + self::TOLD_WORDS);
 
-        return null;
-    }
-
-    /** "half the pipe" is fifty percent; a number of nothing is no size. */
-    private static function much(Sentence $sentence, Amount $amount): ?Amount
-    {
-        $isShare = Unit::None === $amount->unit && $amount->value < 1 && null !== $sentence->begins('share', $amount->last + 1);
-        $share = $isShare ? new Amount(100 * $amount->value, Unit::Percent, $amount->first, $amount->last) : $amount;
-
-        return \in_array($share->unit, [Unit::Percent, Unit::Small], true) ? $share : null;
+        return array_values(array_filter($sizes, $isIts))[0] ?? null;
     }
 
     /**
@@ -57,7 +50,7 @@ final readonly class OfSize
         }
         $isBetween = static fn (Mention $each) => $each->first > $mention->last && $each->last < $size->first;
         // "roots at eleven, and at fifteen they're half the pipe"
-        $isOther = static fn (Place $place) => self::behind($sentence, $place)?->first === $size->first
+        $isOther = static fn (Place $place) => self::behind($sentence, $measures->sizes, $place)?->first === $size->first
             && $measures->hasPlace($mention->last, $place->first);
 
         return [] !== array_filter($measures->places, $isOther)

@@ -26,7 +26,7 @@ final readonly class Others
     private MoreOfIt $more;
 
     /** @param list<Place> $places of the sentence, in their order */
-    public function __construct(private Sentence $sentence, private array $places)
+    public function __construct(private Sentence $sentence, private array $places, private Measures $measures)
     {
         $this->unnamed = new Unnamed($sentence, $places);
         $this->more = new MoreOfIt($sentence, $places);
@@ -151,7 +151,7 @@ final readonly class Others
     {
         $places = $this->sentence->has('all_have') ? Listed::others($this->sentence, $place, $this->places) : [];
         $pair = (new EachOf($this->sentence, $this->places))->firstOfPair($another, $place);
-        $much = OfSize::behind($this->sentence, $place);
+        $much = OfSize::behind($this->sentence, $this->measures->sizes, $place);
         null === $much || $another->measure($much);
 
         return [$another, ...array_map($another->againAt(...), $places), ...$pair];
@@ -246,7 +246,7 @@ final readonly class Others
     /** "roots at eleven, and at fifteen they're half the pipe": and not a belly or grease, which is one. */
     private function isMuchAt(?Kind $kind, Place $place): bool
     {
-        return Family::Roots === $kind?->family() && null !== OfSize::behind($this->sentence, $place);
+        return Family::Roots === $kind?->family() && null !== OfSize::behind($this->sentence, $this->measures->sizes, $place);
     }
 
     /**

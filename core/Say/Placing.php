@@ -40,7 +40,7 @@ final class Placing
         $repeated = new Repeated($this->sentence, $places);
         $isNowhere = [] === $this->measures->places && !$this->where->isPending() && !$this->where->isCarried();
         $others = $isNowhere ? (new Further($this->sentence))->of($mentions, $last)
-            : (new Others($this->sentence, $places))->of($mentions, $last, $counted);
+            : (new Others($this->sentence, $places, $this->measures))->of($mentions, $last, $counted);
         $all = [...$mentions, ...$others];
         usort($all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
         $all = Overlaps::withoutWhoseIs($all, $this->sentence, $this->measures);

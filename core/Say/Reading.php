@@ -12,8 +12,8 @@ final readonly class Reading
 
     /** What means something else with more words around it, by role. */
     private const EXCEPT = [
-        'back' => 'not_back', 'ends' => 'over_there', 'out_again' => 'over_there',
-        'runs_to' => 'over_there', 'deep' => 'in_a_pit', 'right_here' => 'not_here',
+        'back' => 'not_back', 'ends' => 'over_there', 'out_again' => 'over_there', 'runs_to' => 'over_there',
+        'deep' => 'in_a_pit', 'right_here' => 'not_here',
         'was' => 'found', 'there_was' => 'found',
         'capped' => 'not_capped', 'gone' => 'gone_on', 'to' => 'through_it', 'move' => 'right_past',
         'another' => 'good_again', 'from' => 'from_that', 'from_material' => 'from_that',
@@ -22,6 +22,8 @@ final readonly class Reading
         'deny' => 'no_denial', 'again' => 'good_again', 'question' => 'is_there_are', 'cut' => 'will_have',
         'likely' => 'to_be_done', 'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
     ];
+    /** What is said meanwhile is none of these, by role. */
+    private const NOT_MEANWHILE = ['deny', 'supposes', 'handles', 'taught', 'general', 'talk', 'question'];
     /** Numbers that are told as the counter goes by are no farther apart, two and two, in their unit and in words. */
     private const COUNTED_APART = 20.0;
     private const COUNTED_WORDS = 40;
@@ -87,6 +89,9 @@ final readonly class Reading
         $marks = [...$marks, 'counted_off' => self::countedOff($atoms)];
         foreach (self::EXCEPT as $role => $except) {
             $marks[$role] = self::without($marks[$role] ?? [], $marks[$except] ?? []);
+        }
+        foreach (self::NOT_MEANWHILE as $role) {
+            $marks[$role] = self::without($marks[$role] ?? [], $marks['meanwhile'] ?? []);
         }
 
         return array_filter($marks);

@@ -51,8 +51,8 @@ final readonly class SaidOf
     /** "and on the left a wye", "21 feet, on the left a wye", "half an inch of silt": what begins what is told, or how much of what. */
     private function leadsIn(int $i): bool
     {
-        $name = $this->sentence->atomAt($i + ($this->sentence->is('of', $i + 1) ? 2 : 1));
-        $isOfName = Atom::KIND === $name?->role && null !== $this->sentence->amountBefore($i + 1);
+        $size = $this->sentence->amountBefore($i + 1);
+        $isOfName = null !== $size && Atom::KIND === $this->sentence->atomAt($this->sentence->behindSize($size))?->role;
         $place = $this->sentence->amountBefore($i) ?? $this->sentence->amountBefore($i - 1);
 
         return $isOfName || $this->sentence->isAny('and', $i - 2, $i - 1)

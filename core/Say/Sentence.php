@@ -129,6 +129,24 @@ final readonly class Sentence
         return false;
     }
 
+    /** "that's your kitchen", "it's a crack": whether a name is told to be what was named before. */
+    public function isToldToBe(int $name): bool
+    {
+        return $this->isAfter('they_are', $name) || null !== $this->begins('they_are', $name);
+    }
+
+    /** "roots at eleven": whether nothing but "at" stands between a name and a word. */
+    public function isAtOfName(int $word): bool
+    {
+        return [] !== array_filter($this->leadingTo('at', $word), $this->named->endsBefore(...));
+    }
+
+    /** @return int the first word of what there is so much of: "half an inch of silt", "a quarter inch offset" */
+    public function behindSize(Amount $size): int
+    {
+        return $size->last + ($this->is('of', $size->last + 1) ? 2 : 1);
+    }
+
     /** @return list<int> where the phrases of a role begin that end right before a word */
     public function leadingTo(string $role, int $word): array
     {

@@ -182,8 +182,7 @@ final readonly class Ties
     private function isOfLast(Mention $mention): bool
     {
         $name = $this->sentence->named->before($mention->first);
-        $isThat = $this->sentence->isAfter('they_are', $mention->first) || null !== $this->sentence->begins('they_are', $mention->first);
-        $isSaid = Kind::TieIn === $mention->kind && $isThat
+        $isSaid = Kind::TieIn === $mention->kind && $this->sentence->isToldToBe($mention->first)
             && $mention->first - (int) $name <= self::OF_LAST_WORDS
             || $this->sentence->isAny('at_its_end', $mention->first - self::OF_LAST_WORDS, $mention->first - 1);
 

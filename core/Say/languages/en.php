@@ -3148,7 +3148,7 @@ return [
         ]],
         // What was named last, or a low spot, has no end yet.
         'goes_on' => ['' => [
-            'that|this|which|it (just)* keeps going (and|on) going',
+            'that|this|which|it keeps going (and|on) going',
             "it's all the way to",
             'goes|keeps|stays|continues like that',
             'still (in|under)* (the)* water',
@@ -4006,9 +4006,9 @@ return [
         ]],
         // Where something is, and nobody moves on.
         'right_past' => ['' => [
-            'just|immediately|directly past|after|behind|beyond that|it|this',
-            'that|this|which (just)* keeps going (and|on)* (going)*',
-            'it (just)* keeps going (and|on) going',
+            'immediately|directly past|after|behind|beyond that|it|this',
+            'that|this|which keeps going (and|on)* (going)*',
+            'it keeps going (and|on) going',
             "water|water's|everything|it's (is|just|all)* running|flowing|going|getting|draining past|by it|that|this "
                 .'(fine|okay|alright|good)*',
             "see|can't|cannot|couldn't|won't|wouldn't|didn't (get|go|see|push|fit|make|it|quite|even)* past|by it|that|this",
@@ -4018,6 +4018,12 @@ return [
         'they_are' => ['' => [
             "they're|it's|that's|these|those (are|very|pretty|really|real|quite|fairly|rather|all|just|only|still|mostly)*",
             "they're|it's|that's (just|really|pretty|definitely|quite|a|an)* a|an",
+        ]],
+        // It denies, asks for and teaches nothing of what is told beside it.
+        'meanwhile' => ['' => [
+            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
+            '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
+                .'needs (to|be)* replaced|lined|fixed|dug',
         ]],
         // What is left of the pipe.
         'down_to' => ['' => ['down to (about|like|maybe|probably|almost|only|around)*']],
@@ -4198,9 +4204,6 @@ return [
         ]],
         // Nobody tells of something in general: "I can't tell if that's a crack".
         'doubts_if' => ['' => [
-            '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
-                .'needs (to|be)* replaced|lined|fixed|dug',
-            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
             'just|exactly like|as|what i|we thought|said|figured|expected|suspected',
             'i|we thought i|we saw something (but)* (it|that)* (was)* (just)* (a|the|my)* shadow|reflection|glare|light|lens|smudge|'
                 .'nothing',
@@ -4308,7 +4311,6 @@ return [
         ]],
         // "What we found is there are two": asks nothing.
         'is_there_are' => ['' => [
-            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
             'what do you want (me|us)* to do',
             'can you guys|all|folks|both see that|it|this (okay|alright)*',
             'see if i|we can|could make|squeeze|turn|zoom|clear|clean|back|slow|rotate|bring|clear_up (it|this|that|the|by|past|'
@@ -4321,17 +4323,13 @@ return [
         'no_denial' => ['' => [
             "(it's|that's|it_is|this|and)* not supposed to do|be (that|this|there|like|it)*",
             "(i've|i_have|we've|we_have)* never|not seen (that|this|it|anything|one|like|that)* before|like",
-            "he|she|they|customer|owner|neighbor says|said it's|it|that (is|was)* right|over|out|somewhere|by|near|next",
             "(it's|that's|it_is|and)* not leaking|dripping",
             "glad (it|that|this)* (it's|it_is|is)* not",
             'nothing for a|another|about (long|good|while|ways|bit|little)*',
             "(it's|that's|it_is|and|is)* not up to code|par|snuff",
             "(it's|that's|it_is|they're)* not|isn't|ain't (going|gonna|to)* (get|getting)* any better|worse",
             "didn't|don't|doesn't know what they|he|they're|she was|were|are|is doing",
-            '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
-                .'needs (to|be)* replaced|lined|fixed|dug',
             "lucky (that)* it's|it_is|they're not",
-            "not|isn't|ain't (going|gonna|to)* (get|getting)* any better|worse",
             "should|shoulda|should've never (have)* been|be",
             "doesn't|don't|didn't|ain't look|seem|sound|looking right|good|great|normal|correct|healthy",
             'make|made|take a note|sure|mark',
@@ -4516,8 +4514,7 @@ return [
         // "Number two is over here": nothing ends.
         'over_there' => ['' => [
             'to|and|just stop flushing|putting|using|pouring|throwing',
-            'let me|lemme (just)* back (it|this|her)* up at|to',
-            'let me|lemme (just)* back (it|this|her)* up',
+            'let me|lemme back (it|this|her)* up (at|to)*',
             '(the|my|this)* camera|head|crawler (does|still|will|just)* goes|gets|go|get|went|fits|passes through (it|there)*',
             'surface damage|rust|wear|roughness|spalling|crack|cracks|cracking|corrosion|scale|scaling',
             "(the)* water|level|water's|level's (level|is|starts|starting|to|really|just)* come|comes|coming|came|rise|rises|"
@@ -5118,7 +5115,6 @@ return [
             'own|owns|responsible|liable (for)* (it|that|this|everything)* (all|the|way|out|up|clear)* to the main|street|city|sewer',
             "not|isn't|aren't|never going|go|goes|flowing through the trap|interceptor",
             'with (some|little|bit|of|a)* concrete|cement|mortar|grout around it|them',
-            "(see)* (the)* concrete's|slab's|driveway's|cement's cracked|broken|busted",
             '(get|have|getting|had)* (the|your|their|all|those)* (utility|utilities|gas|water)* lines marked|located (first|out)*',
             'case closed',
             'do|does|doing|did|run|runs (the|their|her|his)* laundry',
@@ -5137,7 +5133,7 @@ return [
             'going|go|come|came (back)* in with|in two|three|four|six inch plastic|pvc',
             'hub|bell|joint|coupling where it goes through|out|into|under the|your|our wall|foundation|footing|slab|house|floor',
             '(just|simply)* stuck in|inside|into the bell|hub|clay|cast|old|end',
-            "concrete's|slab's|driveway's|cement's|concrete|slab|driveway|cement (is|all)* cracked|broken|busted",
+            "(see)* (the)* concrete's|slab's|driveway's|cement's|concrete|slab|driveway|cement (is|all)* cracked|broken|busted",
             'the hole i|we|they made|punched|poked|cut (in|through)* (it|that)*',
             '(the|a|that|this)* nail salon|shop|place|bar',
             '(they|he|somebody)* broke|punched|hammered|knocked it|that in with|through',

@@ -98,7 +98,7 @@ final class Workings
             StretchEnd::ofLow($sentence, $measures), StretchEnd::ofOther($sentence, $measures, $sentence->first, $sentence->last),
             StretchEnd::inOneBreath($sentence, $measures, $mentions),
             (new Alignment($sentence, $mentions, $joined, $pending, $isCarried))->places(),
-            (new Others($sentence, $measures->places))->of($mentions, $mentions[0]->kind ?? null),
+            (new Others($sentence, $measures->places, $measures))->of($mentions, $mentions[0]->kind ?? null),
             (new EachOf($sentence, $measures->places))->all($mentions, $joined),
             (new Repeated($sentence, $measures->places))->listed($mentions, $joined),
         ];
