@@ -10,7 +10,7 @@ final readonly class Asked
     /** A question is about what comes within so many words. */
     private const WORDS = 8;
     /** "Is that, there's": so many words of a question are no answer. */
-    private const ASKED_WORDS = 2;
+    private const ASKED_WORDS = 1;
     /** What is shown stands so many words before a name. */
     private const SHOWN_WORDS = 4;
 

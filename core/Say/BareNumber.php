@@ -165,7 +165,8 @@ final readonly class BareNumber
     private function isLeading(int $next): bool
     {
         $sentence = $this->sentence;
-        if ($sentence->is('articles', $this->one->first - 1)) {
+        // "those thirty six roots", and not "I'll get those, thirty six a few roots"
+        if ($sentence->is('articles', $this->one->first - 1) && !$sentence->is('articles', $next)) {
             return false;
         }
         if ($this->one->value < Amount::LEAST_PLACE) {

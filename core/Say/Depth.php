@@ -11,6 +11,8 @@ final readonly class Depth
 {
     /** Deeper no line lies that somebody reads without saying so, in metres. */
     private const DEEPEST_M = 4.0;
+    /** Deeper no line lies, whoever tells it, in metres. */
+    private const DEEPEST_TOLD_M = 12.0;
     /** What is less deep is water in the pipe and not ground over it, in metres; told in inches or millimetres it may be more. */
     private const DEEPEST_WATER_M = 0.3;
     private const WIDEST_M = 0.4;
@@ -71,7 +73,9 @@ final readonly class Depth
         // … and "it's two feet of broken pipe" is that long.
         $of = $this->sentence->is('of', $next) ? $this->sentence->atomAt($next + 1)?->role : null;
         if ($this->sentence->isAfter('length_of', $one->first) || \in_array($of, [Atom::KIND, Atom::MATERIAL], true)
-            || $this->isOfHollow($one)) {
+            || $this->isOfHollow($one)
+            // "he's telling me forty six feet, and there's roots"
+            || Unit::Large === $one->unit && $one->value > self::DEEPEST_TOLD_M && $this->sentence->isAfter('depth', $one->first)) {
             return false;
         }
         // "I'm getting a good signal right here, it says nought point six"

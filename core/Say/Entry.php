@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Extent;
+use Jurvex\Core\Finding\Fact;
 use Jurvex\Core\Finding\Family;
 use Jurvex\Core\Finding\Kind;
 use Jurvex\Core\Finding\Sureness;
@@ -138,6 +139,11 @@ final class Entry
             [$this->size, $this->unit] = [null, null];
         }
         $this->facts = [...$this->facts, ...array_intersect_key($mention->facts, ['water' => true])];
+        // "now this is plastic … at twelve we go into clay": the last pipe counts; and not "the whole cast iron is shot"
+        $isTold = null === $this->fromM || null !== $mention->place || PipeChange::OTHER !== $mention->by && !$mention->isKnown;
+        if ($isTold && $mention->becomesOther($this->facts)) {
+            $this->become($mention->facts[Fact::MaterialAfter->value] ?? null);
+        }
         $this->hear($mention);
         $this->said .= $isOneBreath ? '' : self::BETWEEN.$said;
     }
@@ -160,7 +166,7 @@ final class Entry
         // "there's a tap … it's good to the manhole" are two.
         $isOne = $this->kind === $mention->kind?->value || 'name' !== $mention->by && $this->isSameEnd($mention);
 
-        return null === $this->fromM && $isOne
+        return null === $this->fromM && $isOne && !$mention->becomesOther($this->facts)
             // "grease on the bottom, grease on the top": it is all over.
             && (Family::Deposit === $mention->kind?->family()
                 || null === $mention->clock || null === $this->clockFrom || $this->clockFrom === $mention->clock->from);
@@ -182,7 +188,7 @@ final class Entry
                 || $this->isSameEnd($mention) && !$this->isApart($from));
 
         return $isThis && (null === $this->clockFrom || null === $mention->clock
-            || abs($this->clockFrom - $mention->clock->from) < 0.01 || self::isWithin($this->clockFrom, $mention->clock));
+            || abs($this->clockFrom - $mention->clock->from) < 0.01 || $mention->clock->holdsHour($this->clockFrom));
     }
 
     /** Whether it lies so far from a place that another one may be there; what may be long, and is not told to be one more, reaches it. */
@@ -260,14 +266,6 @@ final class Entry
         $kinds = [Kind::tryFrom($this->kind), $mention->kind];
 
         return \in_array(Kind::Tap, $kinds, true) && (\in_array(Kind::EndOfLine, $kinds, true) || $mention->isFarEnough);
-    }
-
-    /** From 11 over the crown to 1 is 12, too. */
-    private static function isWithin(float $hour, Place $clock): bool
-    {
-        $after = static fn (float $other) => fmod($other - $clock->from + 12.0, 12.0);
-
-        return null !== $clock->to && $after($hour) <= $after($clock->to);
     }
 
     private function isAt(float $from, ?float $to): bool

@@ -112,7 +112,8 @@ final readonly class Length
         $isOne = abs($one->value - $one->each) < 0.001 && !$this->sentence->is('articles', $one->first - 1);
         $isOfAThing = $this->sentence->is('singular', $one->last) && !$isOne
             && !$this->sentence->isAfter('at', $one->first)
-            && ($this->sentence->is('articles', $one->first - 1) || $one->value < self::LONGEST_THING_M && !$this->isPoint($next))
+            && ($this->sentence->is('articles', $one->first - 1)
+                || $one->value < self::LONGEST_THING_M && !$this->isPoint($next) && !$this->isOfList($one))
             // "five foot there's water"
             && Atom::KIND === $this->sentence->atomAt($next)?->role && null === $this->sentence->begins('intro', $next);
         // "it's a two foot joint"
@@ -128,6 +129,15 @@ final readonly class Length
         $of = Unit::Small === $of?->amount?->unit ? $this->sentence->atomAt($of->last + 1) : $of;
 
         return $isOfAThing || \in_array($of?->role, [Atom::MATERIAL, Atom::KIND], true);
+    }
+
+    /** "twelve foot roots, fifteen foot roots, twenty foot a crack": each is where it is. */
+    private function isOfList(Amount $one): bool
+    {
+        $isLike = fn (Amount $each) => $each->first > $one->last && $each->value > $one->value
+            && $this->sentence->is('singular', $each->last) && !$this->sentence->is('articles', $each->first - 1);
+
+        return [] !== array_filter($this->amounts, $isLike);
     }
 
     /** "there's about eight feet here where the pipe's rolled over" */

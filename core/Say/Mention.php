@@ -12,6 +12,11 @@ use Jurvex\Core\Measure\SizeUnit;
 /** Something that was named in a sentence, with what was said of it there. */
 final class Mention
 {
+    /** No line that lacks fall has as much, in percent. */
+    private const STEEPEST = 10.0;
+    /** What every material of that plastic begins with. */
+    private const PVC = 'pvc';
+
     public Sureness $sureness = Sureness::Clear;
     public ?Place $place = null;
     public ?Place $clock = null;
@@ -81,6 +86,23 @@ final class Mention
         return $again;
     }
 
+    /** "now we're in plastic, and it's back to clay at twelve": whether the pipe becomes one thing there and another here. */
+    public function isOtherPipe(self $other): bool
+    {
+        return $this->kind === $other->kind && $this->becomesOther($other->facts);
+    }
+
+    /** @param array<string, string> $facts of a change of pipe */
+    public function becomesOther(array $facts): bool
+    {
+        $material = Fact::MaterialAfter->value;
+        $pipes = array_filter([$this->facts[$material] ?? null, $facts[$material] ?? null]);
+        // How plastic is joined may be told later.
+        $known = array_map(static fn (string $pipe) => str_starts_with($pipe, self::PVC) ? self::PVC : $pipe, $pipes);
+
+        return 2 === \count($known) && 1 < \count(array_unique($known));
+    }
+
     public function isWater(): bool
     {
         return 'water' === $this->by;
@@ -95,7 +117,9 @@ final class Mention
             Unit::Small, Unit::Large => SizeUnit::Millimetres,
             default => null,
         };
-        if (null === $unit || null !== $this->size || !\in_array($unit, $this->kind?->units() ?? [], true)) {
+        // "it's a third full, there's no fall on it"
+        $isFull = Kind::ShortFall === $this->kind && $amount->value > self::STEEPEST;
+        if (null === $unit || null !== $this->size || $isFull || !\in_array($unit, $this->kind?->units() ?? [], true)) {
             return false;
         }
         $size = SizeUnit::Millimetres === $unit ? 1000 * $amount->value : $amount->value;

@@ -252,8 +252,8 @@ final class Narration
         if (null === $from || null === $by) {
             return false;
         }
-        $known->placeAt($from, $to, $by);
         $known->join($mention, $sentence->said());
+        $known->placeAt($from, $to, $by);
         $this->last = $known;
         $this->unended->begin($known, $mention, $sentence, $this->materials->isBegin());
 

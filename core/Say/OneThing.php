@@ -12,6 +12,7 @@ use Jurvex\Core\Finding\Kind;
 final readonly class OneThing
 {
     private const COMING_WORDS = 10;
+    private const WHERE_WORDS = 14;
     private const CLOSER_WORDS = 7;
     private const VAGUE_WORDS = 16;
     private const TAP_WORDS = 5;
@@ -78,10 +79,10 @@ final readonly class OneThing
     }
 
     /** "a hole where the bottom's worn through", "a hole in the top where a piece has fallen in" */
-    private function isWhere(Mention $one, Mention $more): bool
+    public function isWhere(Mention $one, Mention $more): bool
     {
         return Kind::Hole === $one->kind && \in_array($more->kind, [Kind::WornInvert, Kind::BrokenPipe], true)
-            && $more->first - $one->last <= self::COMING_WORDS
+            && $more->first - $one->last <= self::WHERE_WORDS
             && ($this->sentence->isAny('where', $one->last + 1, $more->first - 1)
                 // "a hole that's rusted through on the bottom"
                 || null !== $this->sentence->begins('they_are', $one->last + 1) || $this->sentence->is('relates', $one->last + 1));
@@ -158,7 +159,11 @@ final readonly class OneThing
     /** "a junction that goes nowhere, it's capped off": that ends, and not the line. */
     private function isCap(Mention $one, Mention $more): bool
     {
-        return Kind::DeadLeg === $one->kind && Kind::EndOfLine === $more->kind && $this->sentence->has('capped', $more->first, $more->last);
+        $isCapped = \in_array($one->kind, [Kind::DeadLeg, Kind::TieIn], true) && Kind::EndOfLine === $more->kind
+            && $this->sentence->has('capped', $more->first, $more->last);
+        $one->kind = $isCapped ? Kind::DeadLeg : $one->kind;
+
+        return $isCapped;
     }
 
     private function isBehindIt(Mention $one, Mention $more): bool

@@ -65,7 +65,8 @@ final class Overlaps
             $before = end($kept) ?: null;
             $isBeside = null !== $before
                 && (!$measures->hasPlace($before->last, $each->first) || self::isComingThere($before, $each, $sentence));
-            $isOne = $isBeside && ($thing->join($before, $each) || $thing->isFlat($before, $each));
+            $isOne = $isBeside && ($thing->join($before, $each) || $thing->isFlat($before, $each))
+                || null !== $before && !$measures->hasPlace(self::ownEnd($before, $sentence), $each->first) && $thing->isWhere($before, $each);
             if ($isOne || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {
@@ -104,10 +105,17 @@ final class Overlaps
     /** Whether nothing but the place of one stands between two names: "a wye at twelve feet, that's the half bath". */
     private static function isBehindPlaceOf(Mention $one, Mention $other, Sentence $sentence): bool
     {
-        $at = $sentence->begins('at', $one->last + 1);
-        $place = null === $at ? null : $sentence->atomAt($at + 1)?->amount;
+        $end = self::ownEnd($one, $sentence);
 
-        return null !== $place && $place->last === $other->first - 1;
+        return $end > $one->last && $end === $other->first - 1;
+    }
+
+    /** The last word of a name, or of its place where that stands right behind it. */
+    private static function ownEnd(Mention $one, Sentence $sentence): int
+    {
+        $at = $sentence->begins('at', $one->last + 1);
+
+        return (null === $at ? null : $sentence->atomAt($at + 1)?->amount)->last ?? $one->last;
     }
 
     /**

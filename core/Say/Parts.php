@@ -127,8 +127,9 @@ final readonly class Parts
         $place = $this->sentence->atomAt(null === $at ? $i : $at + 1);
         // "a root from the bottom sixty six the same thing"
         $isNumber = true === $place?->amount?->mayBePlace() || true === $place?->amount?->isTenths();
-        $isShown = $isNumber && $this->sentence->isShownAgain($place->last + 1);
-        $isOfAnother = $isShown || $isNumber && $this->sentence->beginsAny(['another', 'more_of_it', 'again'], $place->last + 1);
+        $isShown = true === $place?->amount?->mayBeAlong() && $this->sentence->isShownAgain($place->last + 1);
+        $isOfAnother = $isNumber
+            && ($isShown || $this->sentence->beginsAny(['another', 'more_of_it', 'again'], $place->last + 1));
         if (null === $place || !$isOfAnother && !self::isPlace($place, null !== $at) || null === $at && $this->isLinked($i)) {
             return false;
         }
@@ -153,7 +154,17 @@ final readonly class Parts
         $hasMore = $this->sentence->has('more_of_it', $begin, $i - 1);
         $isMore = null === $at && ($isNamed || $hasMore) && null !== $this->sentence->begins('more_of_it', $place->last + 1);
 
-        return $isAnother || $isMore || $isNamed && ($isPlaced || $isShown || $i - $said > self::NAME_TO_PLACE);
+        // "a lateral at ten feet, there's water coming out of it, nineteen feet there's another one"
+        $isBehind = $isShown && ($isNumber && $isNamed
+            || ($isNamed ? $this->isPlacedBefore($begin) : null !== $this->sentence->named->before($begin)));
+
+        return $isAnother || $isMore || $isBehind || $isNamed && ($isPlaced || $i - $said > self::NAME_TO_PLACE);
+    }
+
+    /** "at ten feet that's a lateral on the right, nineteen feet there's another one": whether a place leads the part. */
+    private function isPlacedBefore(int $begin): bool
+    {
+        return true === $this->sentence->amountBefore($begin)?->mayBeAlong();
     }
 
     /** Whether a place is of what stands before it: "from 30", "to 40". */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Jurvex\Core\Say;
 
 use Jurvex\Core\Finding\Kind;
+use Jurvex\Core\Finding\Material;
 
 /** Where the pipe becomes another, told by what it is made of. */
 final class PipeChange
@@ -28,6 +29,8 @@ final class PipeChange
     /** "From iron to clay": so many words behind the one the other is named. */
     private const TO_WORDS = 9;
     private const GOES_ON = ['goes_on', 'runs_to', 'goes_so_far'];
+    /** What is meant by plastic with no more said. */
+    private const PLASTIC = Material::PvcWelded;
     /** So near to zero it is what the pipe begins as, in metres. */
     private const AT_ZERO_M = 1.2;
 
@@ -47,6 +50,10 @@ final class PipeChange
             // "transition from iron to clay": it becomes no iron.
             $isOld = $sentence->isAfter('from', $material->first) && null !== $next
                 && true === self::fromOne($sentence, $measures, $material, $next, $materials[$i - 1]->last ?? -1)?->isInOrder;
+            // "transition, cast iron to clay"
+            $isOld = $isOld || PipeNamed::isLeft($sentence, $material) && PipeNamed::isOfChange($sentence, $material)
+                // "black plastic" behind "abs" says what that is.
+                || self::PLASTIC->value === $material->meaning && ($materials[$i - 1]->last ?? -1) === $material->first - 1;
             if ($isOld || null === $end && self::isUntil($sentence, $measures, $material)) {
                 continue;
             }
@@ -98,6 +105,8 @@ final class PipeChange
             $isNext = $begin > $last && $before->first > $end && $before->first - $end <= self::WITHIN
                 && $after->first - $before->last <= self::TO_WORDS;
             // "it goes clay at four and back to plastic at eight" are two.
+            // "it goes to plastic, and it's back to clay at twelve" are two as well.
+            $isNext = $isNext && !$sentence->isAfter('to', $before->first);
             if ($isNext && $sentence->has('to', $before->last, $after->first) && !$measures->hasPlace($before->last, $after->first)) {
                 return self::into($sentence, $measures, $after, $begin, isInOrder: true);
             }
@@ -117,6 +126,8 @@ final class PipeChange
             // "into a four inch cast iron elbow": that is what the elbow is of; and not "into plastic, there's a repair"
             $isOfNext = PipeNamed::tells($sentence, $end + 1) || Atom::KIND === $sentence->atomAt($material->last + 1)?->role
                 && !$sentence->beginsAny(['intro', 'they_are'], $material->last + 1) && !$sentence->is('somebody', $material->last + 1);
+            // "the transition's cast to clay", "a transition from the cast iron to clay": that is what the line leaves.
+            $isOfNext = $isOfNext || $sentence->has('from', $end + 1, $material->first - 1);
             if (!$isOfNext && $end > $from && $material->first > $end && $material->first - $end <= self::WITHIN
                 // "3.5 m back to round, 4.1 plastic to clay"; "going in the front cleanout, and it's cast iron"
                 && !$measures->hasPlace($end, $material->first)
@@ -132,9 +143,7 @@ final class PipeChange
             || null !== $sentence->begins('from_zero', $material->last + 1);
         $isTold = $sentence->isAfter('becomes', $material->first)
             || !$isIn && $sentence->beginsAny(['starts', 'from_here', 'all_on'], $material->last + 1)
-            || self::isEntered($sentence, $measures, $material) || self::isFrom($sentence, $measures, $material)
-            || self::isShown($sentence, $measures, $material) || self::isStretched($sentence, $measures, $material)
-            || PipeEnds::isOutside($sentence, $measures, $material);
+            || (new PipePlaced($sentence, $measures, $material))->is();
 
         // "outside, which is at twenty two, and then it's clay", and not "then the plastic continues out"
         $isThen = $sentence->isAfter('then_made_of', $material->first) && !$sentence->beginsAny(self::GOES_ON, $material->last + 1);
@@ -170,54 +179,6 @@ final class PipeChange
 
         return $isOfIt && !$isKnown && !\in_array($pipe, [null, $material->meaning, 'liner'], true) && 'liner' !== $material->meaning
             ? self::into($sentence, $measures, $material, $from, self::OTHER) : null;
-    }
-
-    /** "it's plastic from 34 feet", "clay from 12", "the line is clay at 20" */
-    private static function isFrom(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        $from = $sentence->begins('from', $material->last + 1);
-        $at = $from ?? $sentence->begins('at', $material->last + 1);
-        $isMade = $sentence->isAfter('made_of', $material->first);
-        // "roots in the clay from 12": what is named before is from there.
-        $isAll = null !== $from && $material->first - ($sentence->named->before($material->first) ?? -self::WITHIN) > self::RIGHT_BEHIND + 1
-            && !$sentence->is('articles', $material->first - 1) && !$sentence->is('known', $material->first - 1);
-
-        return null !== $at && ($isMade || $isAll) && [] !== array_filter(
-            $measures->places,
-            // "the line is plastic, about eight feet in there's a tie-in"
-            static fn (Place $place) => $place->first === $at + 1 && $place->from >= self::AT_ZERO_M && ($isMade || null === $place->to)
-                && (null !== $from
-                    || null === ($sentence->begins('intro', $place->last + 1) ?? $sentence->begins('intro', $place->last + 2))),
-        );
-    }
-
-    /** "they used plastic, and that's from ten feet to 25" */
-    private static function isStretched(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        return [] !== array_filter($measures->places, static fn (Place $place) => null !== $place->to && $place->from >= self::AT_ZERO_M
-            && $place->first > $material->last && $place->first - $material->last <= self::WITHIN
-            && $sentence->isAfter('stretched', $place->first, 2) && null === $sentence->named->next($material->last + 1, $place->first));
-    }
-
-    /** "one and a half metres into clay" */
-    private static function isEntered(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        return [] !== array_filter($measures->places, static fn (Place $place) => null === $place->to
-            && $sentence->begins('to', $place->last + 1) === $material->first - 1 && !$sentence->isAfter('from', $place->first));
-    }
-
-    /** "here's the plastic at 49", "there's a piece of plastic at fourteen" */
-    private static function isShown(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        $begin = $material->first - ($sentence->is('of', $material->first - 1) ? 2 : 0);
-        $isPointedAt = $sentence->isAfter('intro', $begin, 2) || $sentence->isAfter('here', $begin, 2);
-
-        return $isPointedAt && [] !== array_filter($measures->places, static fn (Place $place) => $place->first > $material->last
-            && $place->first - $material->last <= ($sentence->isAfter('at', $place->first) ? self::RIGHT_BEHIND : 1)
-            // "first joint clay, thirty feet iron"
-            && Atom::MATERIAL !== $sentence->atomAt($place->last + 1)?->role
-            // "we have got plastic, at three feet there's a bend"
-            && null === $sentence->begins('intro', $place->last + 1));
     }
 
     /** "and at twenty feet it's clay" */

@@ -23,8 +23,6 @@ final readonly class PipeEnds
     /** What the whole of a pipe has is told so many words behind it. */
     private const ALONG_WORDS = 14;
     private const ALL_ALONG = [Kind::WornInvert, Kind::Blister, Kind::OutOfRound];
-    /** What the pipe is outside is told so many words behind the place where it leaves the house. */
-    private const OUTSIDE_WORDS = 14;
     private const SAME_PLACE_M = 0.5;
     /** So near to zero it is how long the pipe is from the beginning, in metres. */
     private const AT_ZERO_M = 1.2;
@@ -58,18 +56,6 @@ final readonly class PipeEnds
         usort($pipes, static fn (Atom $one, Atom $other) => $one->first <=> $other->first);
 
         return $pipes;
-    }
-
-    /** "at thirty two feet we're out of the house, and it's transite" */
-    public static function isOutside(Sentence $sentence, Measures $measures, Atom $material): bool
-    {
-        return $sentence->isAfter('made_of', $material->first) && [] !== array_filter(
-            $measures->places,
-            static fn (Place $place) => null === $place->to && $place->from >= self::AT_ZERO_M && $place->last < $material->first
-                && $material->first - $place->last <= self::OUTSIDE_WORDS && !$measures->hasPlace($place->last, $material->first)
-                && $sentence->has('leaves', $place->last + 1, $material->first)
-                && null === $sentence->named->next($place->last + 1, $material->first - 1),
-        );
     }
 
     /** The last of them, where no place beyond it is said behind it. */
@@ -143,7 +129,9 @@ final readonly class PipeEnds
             // "plastic to 52, and back to the clay, and there's gravel in it": in the clay.
             $isOther = [] !== array_filter($this->pipes, static fn (Atom $pipe) => $pipe->first >= $from && $pipe->last < $mention->first);
             $isOfIt = null === $end->begin && $mention->first - $from <= self::ALONG_WORDS && !$isOther
-                && !$this->sentence->has('deny', $from, $mention->first);
+                && !$this->sentence->has('deny', $from, $mention->first)
+                // "at five it goes into cast iron, and from there to 28 there's scale"
+                && !$this->sentence->has('from_here', $end->word, $end->place->first);
 
             return $isOfIt ? new Place(0.0, $end->place->from, $end->place->first, $end->place->last) : null;
         }

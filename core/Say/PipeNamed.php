@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** What the pipe becomes where the name of a change says it: "we hit the clay", "the end of the cast iron". */
 final readonly class PipeNamed
 {
     /** "Out of the iron and into the clay": so many words behind it the other is named. */
     private const NEXT_WORDS = 8;
+    private const TO_WORDS = 3;
 
     public function __construct(private Sentence $sentence, private Atom $name)
     {
@@ -69,7 +72,26 @@ final readonly class PipeNamed
 
         return $pipe->first >= $from && $pipe->first - $from < self::NEXT_WORDS
             && null === $this->sentence->named->next($from, $pipe->first) && !$this->sentence->has('deny', $from, $pipe->first)
-            // "transition from iron to clay"
-            && !$this->sentence->isAfter('from', $pipe->first);
+            // "transition from iron to clay", "transition at fourteen, iron to clay"
+            && !$this->sentence->isAfter('from', $pipe->first) && !self::isLeft($this->sentence, $pipe);
+    }
+
+    /** Whether another pipe is named behind one with no more than "to" and an article or a bore between. */
+    public static function isLeft(Sentence $sentence, Atom $pipe): bool
+    {
+        $to = $sentence->begins('to', $pipe->last + 1);
+
+        return null !== $to && [] !== array_filter($sentence->named->materials(), static fn (Atom $other) => $other->first > $to
+            && $other->first - $to <= self::TO_WORDS && $other->meaning !== $pipe->meaning);
+    }
+
+    /** "transition at fourteen, iron to clay": whether a change of pipe is named right before a pipe. */
+    public static function isOfChange(Sentence $sentence, Atom $pipe): bool
+    {
+        $name = $sentence->named->before($pipe->first);
+        $change = array_filter($sentence->named->names, static fn (Atom $atom) => $atom->last === $name
+            && Kind::Transition->value === $atom->meaning);
+
+        return [] !== $change && $pipe->first - (int) $name <= self::NEXT_WORDS && !$sentence->has('intro', (int) $name + 1, $pipe->first);
     }
 }

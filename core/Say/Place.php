@@ -26,6 +26,14 @@ final readonly class Place
         return new self(min($one, $other), max($one, $other), $said->first, $said->last);
     }
 
+    /** Whether an hour is among those that it is: from 11 over the crown to 1 is 12, too. */
+    public function holdsHour(float $hour): bool
+    {
+        $after = fn (float $other) => fmod($other - $this->from + 12.0, 12.0);
+
+        return null !== $this->to && $after($hour) <= $after($this->to);
+    }
+
     /** Whether it stands right before a word; a comma between does not part them. */
     public function isBefore(Sentence $sentence, int $word): bool
     {

@@ -211,7 +211,8 @@ final class Placing
                 $mention->place = $places[0];
             }
             foreach (null === $mention->place ? $mentions : [] as $other) {
-                $mention->place = $other->kind === $mention->kind ? $other->place ?? $mention->place : $mention->place;
+                $isTwice = $other->kind === $mention->kind && !$other->isOtherPipe($mention);
+                $mention->place = $isTwice ? $other->place ?? $mention->place : $mention->place;
             }
         }
     }

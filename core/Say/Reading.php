@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Kind;
+
 /** What was said with every phrase of the tables found in it. */
 final readonly class Reading
 {
@@ -20,7 +22,7 @@ final readonly class Reading
         'advised' => 'was_replaced', 'into' => 'right_now', 'marked' => 'marked_off', 'at' => 'all_around',
         'length_of' => 'no_length', 'general' => 'doubts_if', 'talk' => 'doubts_if', 'run' => 'further_down',
         'deny' => 'no_denial', 'again' => 'good_again', 'question' => 'is_there_are', 'cut' => 'will_have',
-        'likely' => 'to_be_done', 'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
+        'side=3' => 'right_before', 'likely' => 'to_be_done', 'supposes' => 'no_denial', 'handles' => 'no_denial', 'taught' => 'no_denial',
     ];
     /** What is said meanwhile is none of these, by role. */
     private const NOT_MEANWHILE = ['deny', 'supposes', 'handles', 'taught', 'general', 'talk', 'question'];
@@ -152,10 +154,14 @@ final readonly class Reading
             ? new Atom(Atom::CLOCK, $side[0], $i, $i + $side[1] - 1) : null;
     }
 
-    /** "a belly holding two inches", "the water's an inch deep": how much stands in the name. */
+    /** "a belly holding two inches", "the water's an inch deep", "a hard ninety": how much stands in the name. */
     private static function sizeIn(Atom $within, ?Amount $amount): ?Atom
     {
-        return Atom::KIND === $within->role && \in_array($amount?->unit, [Unit::Small, Unit::Percent], true)
+        if (Kind::Bend->value === $within->meaning && Unit::None === $amount?->unit && \in_array($amount->value, Turn::DEGREES, true)) {
+            $amount = new Amount($amount->value, Unit::Degrees, $amount->first, $amount->last);
+        }
+
+        return Atom::KIND === $within->role && \in_array($amount?->unit, [Unit::Small, Unit::Percent, Unit::Degrees], true)
             ? new Atom(Atom::AMOUNT, '', $amount->first, $amount->last, $amount) : null;
     }
 

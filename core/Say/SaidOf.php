@@ -59,7 +59,7 @@ final readonly class SaidOf
             || true === $place?->mayBeAlong() && !$this->sentence->isAfter('at', $place->first);
     }
 
-    /** "a lateral at ten on the left, a lateral at fourteen on the right": of what the place is of, and not of the next. */
+    /** "a lateral at ten on the left, a lateral at fourteen on the right": not of the next. */
     private function toldBehindPlace(int $first, int $last): ?Mention
     {
         // "a wye at nineteen at the bottom, at 22 feet a hole"
@@ -67,8 +67,14 @@ final readonly class SaidOf
         foreach ($this->all as $i => $mention) {
             $next = $this->all[$i + 1] ?? null;
             $end = $this->placeBehind($mention)?->last;
-            if (null !== $next && null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS
-                && $next->first > $last && ($isPlaceNext || null !== $this->placeBehind($next))) {
+            if (null === $next || $next->first <= $last) {
+                continue;
+            }
+            $isBehind = null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS;
+            // "there's a hole, you can see the dirt on the left, twenty feet a root"
+            $isBefore = null === $end && $first > $mention->last && !$this->leadsIn($first)
+                && !$this->sentence->isComma($first - 1) && !$this->measures->hasPlace($mention->last, $first);
+            if ($isBehind && ($isPlaceNext || null !== $this->placeBehind($next)) || $isBefore && $isPlaceNext) {
                 return $mention;
             }
         }

@@ -12,7 +12,7 @@ final readonly class Stretches
     /** Such as "to the city tap". */
     private const TO_NAME_WORDS = 4;
     /** What goes on from there is named so near. */
-    private const BESIDE_WORDS = 6;
+    private const BESIDE_WORDS = 7;
 
     /** "It's all clean": so many words behind a place. */
     private const CLEAN_WORDS = 3;
@@ -87,7 +87,9 @@ final readonly class Stretches
     private function isBehindTo(int $word, int $words, int $since): bool
     {
         foreach ($this->sentence->marks('to') + $this->sentence->marks('ends') as $first => $last) {
-            if ($last > $since && $last < $word && $word - $last <= $words) {
+            // "to the left at three and a half" is no end.
+            $isSide = Atom::CLOCK === $this->sentence->atomAt($last + 1)?->role;
+            if ($last > $since && $last < $word && $word - $last <= $words && !$isSide) {
                 return true;
             }
         }

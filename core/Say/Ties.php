@@ -67,6 +67,8 @@ final readonly class Ties
     private const IN_WATER = [Family::Deposit, Family::Object];
     /** Both are of one kind. */
     private const TWICE = -8;
+    /** Each is another pipe, and no two begin at one place. */
+    private const OTHER_PIPE = 24;
     /** It has no place in the sentence … */
     private const NOWHERE = 21;
     /** … but is known from before and had one then, */
@@ -223,6 +225,7 @@ final readonly class Ties
             // "another one at 27" has its place already.
             + ($mention->kind === $before->kind && null === $before->place && !$this->between->isAnother($before->last, $mention->first)
                 ? self::TWICE : 0)
+            + ($mention->isOtherPipe($before) ? self::OTHER_PIPE : 0)
             + ($this->sentence->has('move', $from, $to) ? Between::MOVED : 0)
             // "cracked at thirty two, thirty six that's the trap, can't get through": whoever is stuck is at the last place.
             + (Kind::CannotGoFurther === $mention->kind && $this->between->isParted($from, $to) ? self::NEXT : 0);
@@ -232,7 +235,8 @@ final readonly class Ties
     public function together(Mention $one, Mention $other): int
     {
         return ($this->between->isJoined($one->last + 1, $other->first - 1) ? self::JOINED : self::SAME)
-            + (Kind::Transition === $one->kind && $this->sentence->has('intro', $one->last + 1, $other->first) ? self::INTRODUCED : 0);
+            + (Kind::Transition === $one->kind && $this->sentence->has('intro', $one->last + 1, $other->first) ? self::INTRODUCED : 0)
+            + ($other->isOtherPipe($one) ? self::OTHER_PIPE : 0);
     }
 
     /** @param bool $isCarried whether a place that was said before the sentence holds */

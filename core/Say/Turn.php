@@ -44,10 +44,32 @@ final readonly class Turn
         $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next)
             && !$sentence->isAfter('at', $one->first);
 
+        // "ninety at twenty feet", "a left forty five"
+        $at = $sentence->begins('at', $next);
+        $side = $this->side($one);
+        $isOpening = $one->first === $sentence->first || $sentence->isAfter('cut', $one->first) || null !== $side;
+        $isAtPlace = self::TWENTY_TWO !== $one->value && ($isOpening && null !== $at
+            && true === $sentence->atomAt($at + 1)?->amount?->mayBeAlong()
+            || null !== $side && $side->last < $one->first && $sentence->is('articles', $side->first - 1));
+
         // "nine foot wye, twelve foot ninety": farther than the next place would be.
         $before = $sentence->amountBefore($one->first);
         $isFar = Unit::Large === $before?->unit && $one->value - $before->value / $before->each > self::NEXT_PLACE;
 
-        return $isBend || $isNamed || $isBeforePlace || $isFar || $isToASide || $sentence->isAfter('turning', $one->first);
+        return $isBend || $isNamed || $isAtPlace || $isBeforePlace || $isFar || $isToASide || $sentence->isAfter('turning', $one->first);
+    }
+
+    /** @return ?Place the hour of "left" or "right" beside so many degrees: "forty five left", "a left forty five" */
+    public function side(Amount $degrees): ?Place
+    {
+        foreach ($this->sentence->marksOf('side=') as $hour => $spans) {
+            foreach ($spans as $first => $last) {
+                if ($first === $degrees->last + 1 || $last === $degrees->first - 1) {
+                    return new Place((float) $hour, null, $first, $last);
+                }
+            }
+        }
+
+        return null;
     }
 }

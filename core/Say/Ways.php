@@ -54,11 +54,14 @@ final class Ways
         // "twenty six the other bathroom, and right there …"
         $isOther = $sentence->is('known', $next) && $sentence->is('rooms', $next + 2) && null === $sentence->atomAt($next + 1);
         $next += $isOther ? 2 : 0;
+        // "eight feet right side kitchen"
+        $side = $sentence->atomAt($next);
+        $next = Atom::CLOCK === $side?->role && $sentence->is('rooms', $side->last + 1) ? $side->last + 1 : $next;
         $kind = $sentence->is('rooms', $next) ? Kind::TieIn : ($sentence->is('mains', $next) ? Kind::Tap : null);
         // "thirty two feet water"
         $isWater = $sentence->is('water', $next);
         $kind ??= $isWater ? Kind::LowSpot : null;
-        $isAll = PipeChange::isLast($sentence, $next + 1) || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
+        $isAll = PipeChange::isLast($sentence, $next + 1) || Atom::CLOCK === $side?->role || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
 
         return null !== $kind && null === $place->to && null === $sentence->atomAt($next) && $isAll
             ? [new Mention($kind, $next, $next, by: $isWater ? 'water' : '')] : [];
@@ -74,7 +77,8 @@ final class Ways
             // "it's about ten degrees out here" is no turn, and "there's a ninety in there" is one.
             $isWeather = $sentence->is('weather', $size->last + 1) && $sentence->is('degrees', $size->last);
             if (Unit::Degrees === $size->unit && [] === $isNamed && !$isWeather) {
-                $turns[] = new Mention(Kind::Bend, $size->first, $size->last);
+                $turns[] = $turn = new Mention(Kind::Bend, $size->first, $size->last);
+                $turn->clock = (new Turn($sentence))->side($size);
             }
         }
 

@@ -791,6 +791,7 @@ return [
                 'water level (starts|starting|begins|is|to)* rise|rises|rising|increases|increasing (up|to)*',
                 "water level's|level (is|at|up|about|around|a|roughly|maybe)* third|quarter|half|halfway",
                 "water level's|level (is|has|starts|starting|begins|to|come|comes|coming|came|goes|rises|risen|creeps|back)* up",
+                'water (line|level)* start(s)|starting|begins|beginning (to)* come|creep|rise|climb|build (up)* on|over|around (the|my|our)* lens|camera|head',
             ],
             'low_spot+lens_under=yes' => [
                 "i'm|we're|camera's|camera_is|lens_is|lens|she's (all|completely|totally|fully)* under now|and|at|till|until|again|"
@@ -799,7 +800,8 @@ return [
                 'goes|go|went|going|gone|dips|stays|staying|back under (the|some)* water',
                 "it's (up|right|now|all|just)* over|above|past the|my lens",
                 'it|she|everything goes|went|just|kind (of|goes)* under and|then|there|now|again',
-                "camera's|camera|lens|head|we're (now|starting|just|to)* going|go under and|then|there|now|again|here",
+                "(we've|we_have|i've|i_have)* (got|the|our|my)* camera's|camera|lens|head|we're (now|starting|to)* going|go under and|then|"
+                    .'there|now|again|here',
                 'takes|took|puts|put me|us|the|my (camera|lens|head)* under',
                 'we|i|camera go|goes|went|going under the|some|this water',
                 'it|camera|lens|head|everything goes|went|going|gone|dips|dipped under here|there|now|right|at|again|about',
@@ -1182,7 +1184,7 @@ return [
                     ."has)* (is|just|been|has|that's|that)* missing|floating|loose|gone",
                 "pipe's|it's|line's|pipe|line|one's|clay's (is|has|been|all|completely|just)* snapped|blown|smashed|"
                     .'crushed|caved (clean|right)* off|apart|in|through',
-                "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* gone|missing|caved",
+                "(whole)* top of (the|this|that) pipe's|pipe (is|has|all)* caved",
                 'whole|big|good (big|old)* piece|chunk out of it|that',
                 'cave ins',
                 "piece|chunk (of|the|pipe)* (that's|is|it's)* (about|ready|fixing|going|gonna|to|just)* fall|falling|"
@@ -1223,7 +1225,8 @@ return [
                 'chip(s)|chipped (out|of|in|the)*', 'chunk|hunk broken|missing',
                 'shard(s) of (the)* pipe|clay (sticking|hanging|up|down|out)*',
                 'pipe (just)* ends', 'top|bottom|left|right half is gone|missing',
-                'pieces of pipe|clay', "crown's|top's|side's|wall's (all|completely|just)* missing|gone|out|broken",
+                "top|crown|top's|crown's (of|the|pipe|this)* (is|has|been|all)* broken",
+                'pieces of pipe|clay', "side's|wall's (all|completely)* missing|gone|out|broken",
                 'chunk|piece|hunk of clay|pipe|wall missing|gone|out',
                 'side|wall (of|the|pipe|this)* is|has (all|completely|just)* gone|missing|broken|busted (out|away)', 'broken',
                 'break(s)', 'broke', 'pipe broken',
@@ -1234,7 +1237,8 @@ return [
                 "pipe's|pipe (is|just|all|completely|totally|basically|pretty|much|has)* gone|missing",
             ],
             'broken_pipe+crown_gone=yes' => [
-                'top|crown (of|the|pipe|this)* is (all|completely|just)* gone|missing|broken|out', 'top|crown gone|missing',
+                "(whole|entire)* top|crown|top's|crown's (of|the|pipe|this)* (is|has|been|all|completely)* "
+                    .'gone|missing|broken_out|broke_out|out',
                 'missing top|crown', 'no top|crown (left)',
             ],
             'hole' => [
@@ -1407,6 +1411,7 @@ return [
                 'blistered|blistering', 'bubble (hanging|sticking|coming|up|down|from)*', 'bubble(s) in the liner|pipe',
                 'layer(s) (are|is)* coming|peeling|pulling|separating (apart|off|away)*', 'delamination', 'delaminating|delaminated',
                 'wrinkle(s)', 'fold(s) in the liner',
+                'bump|hump|lump|ridge|fold|wrinkle|ripple in the|this|your|our liner|lining',
             ],
             'out_of_round' => [
                 'pipe|line|orangeburg is|has|gets|looks (<very>)* squeezed',
@@ -1678,6 +1683,7 @@ return [
                 'wad|pile|bunch|clump of (toilet)* paper|wipes|rags (built|balled|piled|up)*', 'cloth', 'paper built|balled up',
                 'paper piled|hung|caught|stuck|bunched|hanging (up)', 'tampon(s)', 'diaper(s)',
                 'paper (is|just|hung)* on it|that|there|them', 'feminine|sanitary product(s)|napkin(s)|pad(s)',
+                '(a|the|another)* bar|dish|tea|hand|kitchen|shop|bath|paper|beach towel(s)',
             ],
             'tool_part' => [
                 'toilet|closet|drain auger|snake (head|end|tip|cable)*',
@@ -1719,6 +1725,8 @@ return [
                 'piece|length|part of (my|the|our|his|their|somebody|old|broken)* cable|snake',
                 'broken|lost|old|snapped cable|snake|rod', 'piece|length of (broken|a|old)* cable|snake',
                 'cable|snake left|broken|stuck in',
+                "ball|bunch|wad|mess|tangle|pile of (drain|snake|their|somebody's|old|broken|a)* cable "
+                    ."(is|all|it's|that's|kinked|twisted|wound|balled|tangled)* (up)*",
             ],
             'stone' => [
                 'cobble(s)|boulder(s)',
@@ -1855,6 +1863,9 @@ return [
                 'gas|power|electric|fiber|fibre|water|utility line|pipe|main|conduit bored|drilled|punched (right|through|across|in)*',
                 'conduit|cable (going|running|that|goes|runs|right|straight)* through|across the|our|this sewer|pipe|line|lateral',
                 'bored|drilled|punched (right|straight)* through (the|our|your|this)* pipe|line|sewer|lateral|clay',
+                'something|pipe|line|conduit|cable going|goes|running|runs|comes|coming|passing|crossing '
+                    .'(right|straight|clean|all|way|the)* through|across (the)* middle|center|side|top|bottom|centre (of)* '
+                    .'(our|the|this|your)* pipe|line|sewer|drain',
             ],
             'tie_in' => [
                 'come|comes|came|coming together (right)* here|there|at|in (a|the)* (wye|tee)*',
@@ -2049,6 +2060,7 @@ return [
                 '(there|here)* comes|joins|enters something|one|another (else)* (in|into)*',
                 'something|one joins|enters|meets (us|it)*', 'pipe|line|lateral meets|joins us|ours|it', 'connection coming in',
                 'junction', 'combo', 'combination', 'wye|tee|y|t|branch|lateral|line|pipe coming|comes in|off', 'double wye|tee',
+                'reinstated|reopened (this|that|the|your|our|a|another)* connection|lateral|tap|service|branch (back|up|here|right)*',
             ],
             'tie_in+name' => [
                 '(hall|master|guest|front|back|upstairs|downstairs)* kitchen|bathroom|laundry|toilet|shower|tub|washer|'
@@ -2149,6 +2161,9 @@ return [
                 'hose stubbed|stuck|shoved|running (in|into)', 'stubbed hose|pipe|line',
                 'stubbed|shoved|stuck into the|our|this (side|top|of|the)* pipe|line',
                 'corrugated|flex|flexible hose|pipe|line (stuck|shoved|coming) in|into',
+                'broke|knocked|busted|chopped|punched|cut|beat a hole in|through|into (the|our|your|main|side|top|of|clay|this)* and '
+                    .'stuck|shoved|poked|put|stick|jammed|ran (a|the|their|that|this|his|new|pipe|line|lateral|drain|hose|it|right|'
+                    .'straight)* (in|into|through)*',
             ],
             'dead_leg' => [
                 'dead|abandoned|unused line|pipe|branch|stub',
@@ -2798,13 +2813,17 @@ return [
                 'facing (the|into|in|to)* flow', 'against (the)* flow', 'into the flow', 'facing upstream|us',
                 'catching paper|solids|stuff', 'against the grain',
             ],
-            'facing=with_flow' => ['with (the)* flow', 'facing downstream|away', 'facing with the flow', 'stepping|step down with'],
+            'facing=with_flow' => ['with (the)* flow', 'facing downstream|away', 'facing with the flow'],
             'moves=stays' => [
                 "won't|wouldn't|doesn't|didn't|couldn't budge (it)*",
                 "won't move", "doesn't move", 'not moving', 'stays put', "can't move it",
             ],
             'moves=blocks_camera' => ['block(s)|blocking the|my camera', 'camera (is)* blocked', 'blocks the way'],
-            'moves=moves' => ['moves with|when', 'moving with the', 'pushes ahead', 'floating', 'loose'],
+            'moves=moves' => [
+                'moves with|when|if|around', 'moving with the', 'pushes ahead', 'floating', 'loose',
+                'push|pushing it ahead|along|around|forward',
+                'pushed it ahead|forward', 'rolls|rolling around|ahead|along|away',
+            ],
             'wear=rough' => ['rough'],
             'wear=thin' => ['thin'],
             'crack_state=open' => ['open', 'opened up', 'wide open'],
@@ -2913,7 +2932,7 @@ return [
             '<pipe> stops|ends|quits (here|there)* and (then)* it\'s|we\'re|goes|there\'s (in|into|to)*',
             "it's|it|we're|is|goes|go back to|in|into", "we're now|back in|into", "we're (now|back|going)* out to|into|in",
             'back in|into|on|onto', 'back to (the|old|this)*',
-            'goes|go|going|went|gone (back|from|over)* to|into',
+            'goes|go|going|went|gone (back|from|over)* to|into|onto',
             'change(s)|changes|changing|changed (over|back)* to|into',
             'transition(s)|transitions|transitioning|transitioned (over|back)* to|into', 'turns|turn|turning (in)* to|into',
             'becomes', 'converts|converted (over)* to',
@@ -2927,6 +2946,7 @@ return [
             'enter|enters|entering', "now it's|in|into|this", 'runs into', 'moves|moving into',
             'connects|connected to|into', 'transition',
             'drop(s)|drops|dropping (down)* into (the|that|some|this)* (old)*',
+            'it|we|line|pipe|she goes|go|went in (the|some|your|our|that)* (old|original)*',
         ]],
         'from' => ['' => ['from (like|about|around|maybe|roughly)*']],
         'from_material' => ['' => [
@@ -2943,8 +2963,9 @@ return [
             'around|round to',
             '-', 'into', 'out|back|down|over|on|up|in to', 'back|down (to)* about',
             'to (about|around|like|maybe|almost|nearly|roughly)*', 'through',
-            'thru', 'till', 'until', 'all the way (up|down|out|over|back)* to',
-            'the whole way (up|down|out|over|back)* to',
+            'thru', 'till', 'until', 'right|straight|clear|on through to (about|around|like|maybe|almost|nearly|roughly)*',
+            'the whole way (up|down|out|over|back)* to', 'all the way (up|down|out|over|back)* to '
+                .'(about|around|like|maybe|almost|nearly|roughly|right)*',
             'clear|plumb|clean (out|down|back|over)* to',
         ]],
         'between' => ['' => ['between', 'in between']],
@@ -3079,6 +3100,7 @@ return [
             '<runs> (all|the|way|whole|on|out|back|going|go|up|down|like|this|that|right)* to|till|until|through',
             'back to', 'through to', "it's|we're|we|it come|comes|came|coming out (of|at|on)* (the)* other end|side",
             'come|comes|came|coming out (on|at|of)* the other end|side',
+            '(water)* comes|goes|gets|runs clear (again)* at|by (about|around)*',
         ]],
         // Of what is no low spot.
         // Behind a place in a low spot: there it ends.
@@ -4367,6 +4389,7 @@ return [
             "(it's|that's|this|is|isn't|this's)* not what (you|we|i|he|she|they|i'd|we'd)* want|wanted|expect|expected|like|hoped|"
                 .'hoping (to|for)* (hear|see|find)*',
             "wouldn't be surprised if",
+            "doesn't|don't|didn't|ain't look|seem|sound|looking (too|that|very|all|so|as|half)* bad|terrible|awful|horrible|pretty|rough",
         ]],
         // Whatever is denied before it.
         'looks_well' => ['' => [
@@ -4392,6 +4415,13 @@ return [
             'out|down to the|our|your|city|public (city|sewer)* main|sewer|tap',
         ]],
         'to_a_side' => ['' => ['to|on|off (the)* left|right', 'left|right', 'up|down']],
+        // Beside how far the pipe turns.
+        'side=9' => ['' => ['left (hand)*']],
+        'side=3' => ['' => ['right (hand)*']],
+        'right_before' => ['' => [
+            'right here|there|after|before|at|in|under|where|by|off|next|behind|around|outside|away|now|past|as|when|into|on|above|below|'
+                .'beside|about|up|down|out|inside|underneath|through|against|to|from',
+        ]],
         'told' => ['' => [
             "counter|counter's|footage|reading (is|'s|just|now|right)* on|at",
             '(gonna|going_to)* mark it (down)* at',
@@ -4981,7 +5011,7 @@ return [
             'one (right|over|just|up|down)* here|there at|around',
             '(see|seeing|get|got|have|find) (it|them|that|this|one|some)* again at|around',
             'one (just|right|a|little|bit)* past|after|beyond|before it|that|this|there',
-            "there's|there_is|got|have|is|see a second (one)*", 'number two|three|four|five (is|one)* at|around',
+            "there's|there_is|got|have|is|see a second one|at|here|there|right|around|about", 'number two|three|four|five (is|one)* at|around',
             'another at|around|about', 'same (as)* (before|there|here)*', 'one (just|a|lot|exactly)* like it|that|this', 'likewise',
             'is the second|third|fourth|next one', "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
             'the first|second|third|fourth|fifth is (at|from|about|around)*', 'the second|third|fourth|fifth (one)* at',
@@ -5798,6 +5828,11 @@ return [
             'gonna', 'want to', 'have to', 'need to', 'got to go', 'able to', 'clean out the|that|this|all|it', 'clean it out',
             'mud room', 'laundry room', 'fat pipe', 'grease trap', 'grease interceptor', 'roof vent', 'in line', 'in the line',
             'in this line', 'in general', 'in here', 'in there',
+            'seeing|see|got|getting some|few|little|lot|of|the|a bubbles (coming|moving|there|here|in|the|water|too)*',
+            'needs|need|wants|get|do|put|a (jetting|cleaning|descaling|cutting|and|then|maybe|with|in)* a|another patch '
+                .'on|at|over|across (that|the|this|it)*',
+            'capped|plugged off|up (and)* you|i|we can see (the|that|a)* cap|plug',
+            'kinked|all kinked up',
         ]],
     ],
     // Said with a clearing tool in the line: what a press would enter, and what came back on the head.
