@@ -3911,6 +3911,8 @@ return [
             "say your|you're|you've", "let's|let us say", 'for instance|example', 'suppose|supposing', 'whether it|you|there',
             'i had|did|seen|saw|had one|a time', 'one time', 'i went through a', 'back when',
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
+            '(other|last|first|previous|two|three)* guys|guy|company|companies|outfit|plumber|plumbers|crew|people|somebody|contractor|fella told|tells|telling (her|him|them|me|us|you)* (that)* it|this|that|the|there|line|pipe|sewer (line|pipe|main)* was|is|had|were',
+            'tried to tell|sell (her|him|them|me|us)* (that)* it|this|that|the|there|line|pipe was|is|had|were',
         ]],
         'general' => ['' => [
             "you've|you|you_have got_to|gotta|have_to|need_to be careful",
