@@ -10,7 +10,7 @@ use Jurvex\Core\Finding\Kind;
 final class Bores
 {
     /** What is narrower is no pipe, in metres. */
-    private const LEAST_BORE_M = 0.03;
+    public const LEAST_BORE_M = 0.03;
     private const RIGHT_BEHIND = 2;
     /** "A clay pipe, it's six inches": so many words between. */
     private const TOLD_WORDS = 4;
@@ -24,7 +24,9 @@ final class Bores
         $isPipe = $sentence->is('known', $one->first - 1) && $sentence->is('bare_units', $one->last)
             && Atom::KIND !== $role && !$sentence->is('of', $next);
 
-        return $isPipe || self::isBehindPipe($sentence, $one) || Atom::MATERIAL === $role || null !== $sentence->begins('bored', $next);
+        // "it's open about an inch, lateral at 22"
+        return $one->value >= self::LEAST_BORE_M && ($isPipe || self::isBehindPipe($sentence, $one) || Atom::MATERIAL === $role
+            || null !== $sentence->begins('bored', $next));
     }
 
     /** "cast iron of a hundred millimetres", "it's clay pipe, six inches", "a clay pipe, it's six inches" */

@@ -246,7 +246,7 @@ final class Mentions
             }
             [$fact, $value] = explode('=', $atom->meaning);
             $taken = false;
-            foreach ($of->nearest($atom->first) as $mention) {
+            foreach ([...$of->said($atom->first, $atom->last, $atom->first), ...$of->nearest($atom->first)] as $mention) {
                 if ($mention->tell($fact, $value)) {
                     $taken = true;
                     break;

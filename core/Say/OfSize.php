@@ -40,7 +40,9 @@ final readonly class OfSize
     public static function isBeyond(Sentence $sentence, Measures $measures, Mention $mention, Amount $size, array $all): bool
     {
         // "it's choked down to about two inches": so much is left; half is half.
-        if ($sentence->isAfter('down_to', $size->first) && self::HALF !== $size->value) {
+        // "maybe an inch of opening left, because of the rust"
+        if ($sentence->isAfter('down_to', $size->first) && self::HALF !== $size->value
+            || null !== $sentence->begins('left_open', $size->last + 1)) {
             return true;
         }
         // "a six inch service, and at nine feet there's some concrete", "it's a third full, and there's a ball"

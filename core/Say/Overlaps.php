@@ -40,13 +40,15 @@ final class Overlaps
         $isWhole = static fn (Mention $one, Mention $other) => $one !== $other && $one->kind === $other->kind
             && $one->first <= $other->last && $one->last >= $other->first && $one->last - $one->first > $other->last - $other->first;
 
-        // "there's the change to plastic": the change, and what it becomes.
-        $isToldBefore = static fn (Mention $one, Mention $other) => Kind::Transition === $one->kind && $one->kind === $other->kind
+        $isOfChange = static fn (Mention $one, Mention $other) => Kind::Transition === $one->kind && $one->kind === $other->kind
             && isset($one->facts['material_after']) && $one->facts === $other->facts
-            && $other->first > $one->last && $other->first - $one->last <= self::CHANGE_WORDS;
+            && $other->first > $one->last && $other->first - $one->last <= self::CHANGE_WORDS + ($other->isInOrder ? 1 : 0);
+        // "there's the change to plastic": the change, and what it becomes; "a transition from iron to clay at nine" is the whole of it.
+        $isToldBefore = static fn (Mention $one, Mention $other) => !$other->isInOrder && $isOfChange($one, $other);
+        $isToldWhole = static fn (Mention $one, Mention $other) => $one->isInOrder && $isOfChange($other, $one);
 
         return self::kept($named, static fn (Mention $each) => [] === array_filter(
-            $named, static fn (Mention $other) => $isWhole($other, $each) || $isToldBefore($other, $each),
+            $named, static fn (Mention $other) => $isWhole($other, $each) || $isToldBefore($other, $each) || $isToldWhole($other, $each),
         ));
     }
 
@@ -66,7 +68,8 @@ final class Overlaps
             $isBeside = null !== $before
                 && (!$measures->hasPlace($before->last, $each->first) || self::isComingThere($before, $each, $sentence));
             $isOne = $isBeside && ($thing->join($before, $each) || $thing->isFlat($before, $each))
-                || null !== $before && !$measures->hasPlace(self::ownEnd($before, $sentence), $each->first) && $thing->isWhere($before, $each);
+                || null !== $before && $thing->isWhere($before, $each)
+                    && !$measures->hasPlace(self::ownEnd($before, $sentence), $each->first);
             if ($isOne || null !== $before && self::isDescribed($before, $each, $sentence, $isBeside)
                 || self::isReferredTo($each, $kept, $sentence, $measures)
             ) {

@@ -48,10 +48,11 @@ final class PipeChange
             $end = $ends->before($material->first, $material->last, $material->meaning) ?? $ends->begin($material);
             $next = $materials[$i + 1] ?? null;
             // "transition from iron to clay": it becomes no iron.
-            $isOld = $sentence->isAfter('from', $material->first) && null !== $next
+            $isLeft = PipeNamed::isLeft($sentence, $material);
+            $isOld = ($isLeft || $sentence->isAfter('from', $material->first)) && null !== $next
                 && true === self::fromOne($sentence, $measures, $material, $next, $materials[$i - 1]->last ?? -1)?->isInOrder;
             // "transition, cast iron to clay"
-            $isOld = $isOld || PipeNamed::isLeft($sentence, $material) && PipeNamed::isOfChange($sentence, $material)
+            $isOld = $isOld || $isLeft && PipeNamed::isOfChange($sentence, $material)
                 // "black plastic" behind "abs" says what that is.
                 || self::PLASTIC->value === $material->meaning && ($materials[$i - 1]->last ?? -1) === $material->first - 1;
             if ($isOld || null === $end && self::isUntil($sentence, $measures, $material)) {

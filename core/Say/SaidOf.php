@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Jurvex\Core\Say;
 
+use Jurvex\Core\Finding\Measure;
+
 /** Of which of all that is named in a sentence something is said that has no place of its own: a side, how much, what is seen there. */
 final readonly class SaidOf
 {
@@ -14,7 +16,7 @@ final readonly class SaidOf
     /** "A lateral at ten": so many words from a name to its place. */
     private const PLACED_WORDS = 3;
     /** "Ten on the left": so many words from a place to its side. */
-    private const SIDE_WORDS = 2;
+    private const SIDE_WORDS = 3;
 
     /** @param list<Mention> $all in their order */
     public function __construct(private Sentence $sentence, private Measures $measures, private array $all)
@@ -52,7 +54,10 @@ final readonly class SaidOf
     private function leadsIn(int $i): bool
     {
         $size = $this->sentence->amountBefore($i + 1);
-        $isOfName = null !== $size && Atom::KIND === $this->sentence->atomAt($this->sentence->behindSize($size))?->role;
+        $name = null === $size ? null : $this->sentence->atomAt($this->sentence->behindSize($size));
+        // "an offset about half an inch, lateral at 22": no pipe is so narrow.
+        $isOfName = Atom::KIND === $name?->role
+            && ($size?->value >= Bores::LEAST_BORE_M || Measure::Bore !== Mention::of($name)->kind?->measure());
         $place = $this->sentence->amountBefore($i) ?? $this->sentence->amountBefore($i - 1);
 
         return $isOfName || $this->sentence->isAny('and', $i - 2, $i - 1)
@@ -72,7 +77,9 @@ final readonly class SaidOf
             }
             $isBehind = null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS;
             // "there's a hole, you can see the dirt on the left, twenty feet a root"
-            $isBefore = null === $end && $first > $mention->last && !$this->leadsIn($first)
+            // "there's a rock, and it won't move, at 25 a rag"
+            $isOwn = !$this->leadsIn($first) || $this->sentence->is('subjects', $first - 1);
+            $isBefore = null === $end && $first > $mention->last && $isOwn
                 && !$this->sentence->isComma($first - 1) && !$this->measures->hasPlace($mention->last, $first);
             if ($isBehind && ($isPlaceNext || null !== $this->placeBehind($next)) || $isBefore && $isPlaceNext) {
                 return $mention;
@@ -84,7 +91,8 @@ final readonly class SaidOf
 
     private function placeBehind(Mention $mention): ?Place
     {
-        $isIts = static fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::PLACED_WORDS;
+        $isIts = fn (Place $place) => $place->first > $mention->last && $place->first - $mention->last <= self::PLACED_WORDS
+            && null === $this->sentence->named->next($mention->last + 1, $place->first);
 
         return array_values(array_filter($this->measures->places, $isIts))[0] ?? null;
     }

@@ -31,8 +31,10 @@ final readonly class Turn
         }
         // "a long sweep ninety", and not "bend right twenty two I'm under the house"
         $isPlaced = self::TWENTY_TWO === $one->value && $sentence->is('subjects', $next);
+        // "at twenty two another forty five"
+        $isAt = $sentence->isAfter('at', $one->first);
         $isBend = [] !== array_filter($sentence->atoms, static fn (Atom $atom) => str_starts_with($atom->meaning, Kind::Bend->value)
-            && ($atom->first === $next || $atom->last === $one->first - 1 && !$isPlaced));
+            && ($atom->first === $next && !$isAt || $atom->last === $one->first - 1 && !$isPlaced));
         // "that big ninety", but not "not too bad, forty five joint is open"
         $isNamed = $sentence->is('articles', $one->first - 1)
             || self::TWENTY_TWO !== $one->value

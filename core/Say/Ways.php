@@ -61,7 +61,8 @@ final class Ways
         // "thirty two feet water"
         $isWater = $sentence->is('water', $next);
         $kind ??= $isWater ? Kind::LowSpot : null;
-        $isAll = PipeChange::isLast($sentence, $next + 1) || Atom::CLOCK === $side?->role || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
+        $isAll = PipeChange::isLast($sentence, $next + 1) || Atom::CLOCK === $side?->role
+            || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
 
         return null !== $kind && null === $place->to && null === $sentence->atomAt($next) && $isAll
             ? [new Mention($kind, $next, $next, by: $isWater ? 'water' : '')] : [];

@@ -791,7 +791,8 @@ return [
                 'water level (starts|starting|begins|is|to)* rise|rises|rising|increases|increasing (up|to)*',
                 "water level's|level (is|at|up|about|around|a|roughly|maybe)* third|quarter|half|halfway",
                 "water level's|level (is|has|starts|starting|begins|to|come|comes|coming|came|goes|rises|risen|creeps|back)* up",
-                'water (line|level)* start(s)|starting|begins|beginning (to)* come|creep|rise|climb|build (up)* on|over|around (the|my|our)* lens|camera|head',
+                'water (line|level)* start(s)|starting|begins|beginning (to)* come|creep|rise|climb|build (up)* '
+                    .'on|over|around (the|my|our)* lens|camera|head',
             ],
             'low_spot+lens_under=yes' => [
                 "i'm|we're|camera's|camera_is|lens_is|lens|she's (all|completely|totally|fully)* under now|and|at|till|until|again|"
@@ -3911,7 +3912,9 @@ return [
             "say your|you're|you've", "let's|let us say", 'for instance|example', 'suppose|supposing', 'whether it|you|there',
             'i had|did|seen|saw|had one|a time', 'one time', 'i went through a', 'back when',
             '(push|put|run|feed|drop|take|get|stop|point|use) your camera|head|reel|hose|nozzle|cable|cutter|machine|locator|blade',
-            '(other|last|first|previous|two|three)* guys|guy|company|companies|outfit|plumber|plumbers|crew|people|somebody|contractor|fella told|tells|telling (her|him|them|me|us|you)* (that)* it|this|that|the|there|line|pipe|sewer (line|pipe|main)* was|is|had|were',
+            '(other|last|first|previous|two|three)* guys|guy|company|companies|outfit|plumber|plumbers|crew|people|somebody|contractor|'
+                .'fella told|tells|telling (her|him|them|me|us|you)* (that)* it|this|that|the|there|line|pipe|sewer '
+                .'(line|pipe|main)* was|is|had|were',
             'tried to tell|sell (her|him|them|me|us)* (that)* it|this|that|the|there|line|pipe was|is|had|were',
         ]],
         'general' => ['' => [
@@ -4051,6 +4054,8 @@ return [
         ]],
         // What is left of the pipe.
         'down_to' => ['' => ['down to (about|like|maybe|probably|almost|only|around)*']],
+        // Behind how much is left of it.
+        'left_open' => ['' => ['of (an)* opening (left)*', 'of space|room|pipe|hole|clearance left', 'opening (left)*', 'hole left']],
         // A root that crosses the pipe.
         'goes_out' => ['' => ['goes|going|comes|coming|back out', 'exits', 'leaves']],
         // What was taken for something is nothing.
@@ -5013,7 +5018,8 @@ return [
             'one (right|over|just|up|down)* here|there at|around',
             '(see|seeing|get|got|have|find) (it|them|that|this|one|some)* again at|around',
             'one (just|right|a|little|bit)* past|after|beyond|before it|that|this|there',
-            "there's|there_is|got|have|is|see a second one|at|here|there|right|around|about", 'number two|three|four|five (is|one)* at|around',
+            "there's|there_is|got|have|is|see a second one|at|here|there|right|around|about",
+            'number two|three|four|five (is|one)* at|around',
             'another at|around|about', 'same (as)* (before|there|here)*', 'one (just|a|lot|exactly)* like it|that|this', 'likewise',
             'is the second|third|fourth|next one', "the first|second|third|fourth|fifth one is|one's (at|from|about|around|between)*",
             'the first|second|third|fourth|fifth is (at|from|about|around)*', 'the second|third|fourth|fifth (one)* at',

@@ -30,9 +30,14 @@ final class FactsTest extends TestCase
         'scale' => ['about a quarter inch', ''], 'grease' => ['about an inch thick', ''], 'mud in the bottom' => ['about two inches', ''],
         'a belly' => ['holding about two inches', 'about an inch of water', ''],
         'a crack' => [''], 'a wye' => [''], 'a hole' => [''], 'a broken piece' => [''], 'a rock' => [''], 'a rag' => [''], 'a bend' => [''],
+        'a transition from cast iron to clay' => [''], 'a change to plastic' => [''], 'a hard ninety' => [''], 'another forty five' => [''],
+        'a wye that\'s capped' => [''], 'a hole in the top you can see the dirt' => [''], 'a rock that won\'t move' => [''],
     ];
     private const SIDES = ['on the left', 'on the right', 'on the top', 'at the bottom', 'at three o\'clock', '', '', ''];
-    private const WITHOUT_SIDE = ['a belly', 'mud in the bottom', 'scale', 'a rock', 'a rag', 'grease'];
+    private const WITHOUT_SIDE = [
+        'a belly', 'mud in the bottom', 'scale', 'a rock', 'a rag', 'grease', 'a transition from cast iron to clay', 'a change to plastic',
+        'a wye that\'s capped', 'a hole in the top you can see the dirt', 'a rock that won\'t move',
+    ];
     private const WAYS = [
         'at %1$d there\'s %2$s %3$s %4$s', '%2$s at %1$d %3$s %4$s', '%1$d feet %2$s %3$s %4$s', 'I see %2$s %3$s at %1$d %4$s',
         '%1$d feet we\'ve got %2$s %4$s %3$s', 'at %1$d feet %2$s %4$s %3$s',
