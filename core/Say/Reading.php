@@ -107,15 +107,17 @@ final readonly class Reading
      */
     private static function without(array $marks, array $others): array
     {
-        return array_filter($marks, static function (int $last, int $first) use ($others): bool {
-            foreach ($others as $begin => $end) {
-                if ($begin <= $first && $end >= $last) {
-                    return false;
-                }
+        // By each word in them how far they reach.
+        $ends = [];
+        foreach ($others as $begin => $end) {
+            for ($i = $begin; $i <= $end; ++$i) {
+                $ends[$i] = max($ends[$i] ?? $end, $end);
             }
+        }
 
-            return true;
-        }, \ARRAY_FILTER_USE_BOTH);
+        return [] === $ends ? $marks : array_filter(
+            $marks, static fn (int $last, int $first) => ($ends[$first] ?? -1) < $last, \ARRAY_FILTER_USE_BOTH,
+        );
     }
 
     /**

@@ -57,7 +57,7 @@ final readonly class SaidOf
         $name = null === $size ? null : $this->sentence->atomAt($this->sentence->behindSize($size));
         // "an offset about half an inch, lateral at 22": no pipe is so narrow.
         $isOfName = Atom::KIND === $name?->role
-            && ($size?->value >= Bores::LEAST_BORE_M || Measure::Bore !== Mention::of($name)->kind?->measure());
+            && ($size->value >= Bores::LEAST_BORE_M || Measure::Bore !== Mention::of($name)->kind?->measure());
         $place = $this->sentence->amountBefore($i) ?? $this->sentence->amountBefore($i - 1);
 
         return $isOfName || $this->sentence->isAny('and', $i - 2, $i - 1)
