@@ -207,8 +207,9 @@ final class Placing
             }
         }
         foreach ($mentions as $mention) {
-            if (null === $mention->place && Kind::CannotGoFurther === $mention->kind && [] !== $places) {
-                $mention->place = $places[0];
+            if (null === $mention->place && Kind::CannotGoFurther === $mention->kind) {
+                $before = array_filter($places, static fn (Place $place) => $place->last < $mention->first);
+                $mention->place = end($before) ?: $places[0] ?? null;
             }
             foreach (null === $mention->place ? $mentions : [] as $other) {
                 $isTwice = $other->kind === $mention->kind && !$other->isOtherPipe($mention);

@@ -137,9 +137,23 @@ final readonly class Stretches
     public function settle(array $mentions): void
     {
         foreach ($mentions as $i => $mention) {
+            self::fill($mentions[$i - 1] ?? null, $mention);
             $mention->place = $this->end($mention, \array_slice($mentions, 0, $i));
             $mention->place = $this->until($mention, $mentions[$i - 1]->place ?? null);
             $this->stretchTo($mention, $mentions[$i + 1] ?? null);
+        }
+    }
+
+    /** "there's a hole at six, and from there the bottom's gone to twenty, where it's plastic": as far as that is what goes on. */
+    private static function fill(?Mention $before, Mention $point): void
+    {
+        $place = $point->place;
+        if (null === $before?->place || null === $place?->to || null !== $before->place->to) {
+            return;
+        }
+        $isBegun = Joined::stretches($before) && !Joined::stretches($point) && $before->last < $place->first;
+        if ($isBegun && abs($before->place->from - $place->from) < Entry::SAME_PLACE_M) {
+            $before->place = $place;
         }
     }
 

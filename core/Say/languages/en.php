@@ -5064,6 +5064,7 @@ return [
             "(the|this|that)* first|second|third|fourth|next|last one's|one at", 'one|ones is|are at',
             "there's|here's|that's the|that first|second|third|last|other one", 'one more', 'another (at|one|set|spot|place)',
             'more of the same', 'same (again)', 'and again', 'the same', 'a second one', 'more of them|those|that|it|em', 'also',
+            "it's|it_is|this_is|that's (a|lot|even|much|little|bit|way|got|getting)* worse",
         ]],
         // Said of what was named last, with no name of its own.
         // Of roots, beside another place.
@@ -5841,6 +5842,7 @@ return [
                 .'on|at|over|across (that|the|this|it)*',
             'capped|plugged off|up (and)* you|i|we can see (the|that|a)* cap|plug',
             'kinked|all kinked up',
+            "is|are|it's going the wrong way",
         ]],
     ],
     // Said with a clearing tool in the line: what a press would enter, and what came back on the head.
