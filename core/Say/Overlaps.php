@@ -234,6 +234,9 @@ final class Overlaps
         $things = array_filter($named, static fn (Mention $each) => \in_array($each->kind?->family(), self::CAN_BE_STUCK, true));
         $isStuck = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind
             && $sentence->isAny('stuck', $each->first, $each->last);
+        // "paper sitting in the water, it's not going anywhere"
+        $staysPut = static fn (Mention $each, Mention $thing) => Kind::CannotGoFurther === $each->kind && $thing->last < $each->first
+            && null !== $sentence->begins('stays_put', $each->first);
 
         // "there's a crack at nineteen, and it stops right there at 25"
         $isEnd = static fn (Mention $each) => Kind::CannotGoFurther === $each->kind && $sentence->endsThere($each->first)
@@ -244,9 +247,9 @@ final class Overlaps
         $isOf = static fn (Mention $each, Mention $thing) => abs($each->first - $thing->last) <= self::STUCK_WORDS
             || $thing->last < $each->first && $sentence->isAfter('they_are', $each->first);
 
-        return self::kept($named, static fn (Mention $each) => !$isEnd($each) && (!$isStuck($each) || [] === array_filter(
-            $things, static fn (Mention $thing) => $isOf($each, $thing),
-        )));
+        return self::kept($named, static fn (Mention $each) => !$isEnd($each) && [] === array_filter(
+            $things, static fn (Mention $thing) => $isStuck($each) && $isOf($each, $thing) || $staysPut($each, $thing),
+        ));
     }
 
     /**

@@ -3788,7 +3788,7 @@ return [
             'turned out (to be|it was|that)*',
             'ended|wound up being|having',
             'write|writes|wrote|written|writing (it|this|that|them)* up (as|for)*',
-            'tangled|died up_in|in',
+            'got|gets|get|getting tangled up_in', 'died up_in|in',
             "whenever|anytime|every_time (i|we|you|i've|we've)* find|see|get|hit|found",
             "out of ten (it's|it_is|they're|it|is)*",
             "it's|they're|it_is always",
@@ -4052,6 +4052,8 @@ return [
             '(the)* last|other|first company|guy|plumber|outfit said|says (that)* (the|your|this|whole)* line|pipe|sewer needed|'
                 .'needs (to|be)* replaced|lined|fixed|dug',
         ]],
+        // Of what lies there.
+        'stays_put' => ['' => ["it|that|it's|that's|they're (is|ain't|isn't|not)* going anywhere|nowhere"]],
         // What is left of the pipe.
         'down_to' => ['' => ['down to (about|like|maybe|probably|almost|only|around)*']],
         // Behind how much is left of it.
