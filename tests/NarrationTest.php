@@ -214,6 +214,10 @@ final class NarrationTest extends ApplicationTestCase
         }
         $page = $this->get('/jobs/'.$job->id.'/look/runs/'.$id.'/narration');
         self::assertStringContainsString('3 are left to go through.', $page->text());
+        $ribbon = $page->filter('#ribbon svg[data-metre]');
+        $width = (float) explode(' ', (string) $ribbon->attr('viewBox'))[2];
+        $farthest = (float) $ribbon->attr('data-zero') + 40 * 0.3048 * (float) $ribbon->attr('data-metre');
+        self::assertGreaterThan($farthest, $width, 'All that is proposed has its room on the ribbon, though nothing was measured yet.');
         $opening = $this->job('Net store')->chosenOpening()?->details();
         self::assertSame(['Gully at the gate', 'yard_trap'], [$opening?->place, $opening?->kind->value]);
         $runs = $this->job('Net store')->runs();

@@ -73,14 +73,16 @@ final readonly class Ribbon
      * @param array<string, Judgement> $judgements by finding
      * @param list<MarkedPlace> $marks
      * @param list<DrawnPass> $passes
+     * @param ?Length $shows what has its room on it besides, as what was said and nobody has accepted yet
      */
     public static function draw(
         RunRecord $run, array $judgements, array $marks, array $passes, UnitSystem $units, float $width,
-        ?Track $track = null,
+        ?Track $track = null, ?Length $shows = null,
     ): self {
         $coverage = Coverage::of($run);
         $known = max(
             $run->length()->metres,
+            $shows->metres ?? 0.0,
             ...array_map(static fn (DrawnPass $pass) => $pass->to->metres, $passes),
             ...array_map(static fn (MarkedPlace $mark) => $mark->at->metres, $marks),
             ...[0.0],

@@ -196,11 +196,12 @@ final class NarrationController extends JobController
         $request->query->set('run', $run->id);
         $texts = $this->narrated->recordings($run);
         $narrated = [] === $texts ? null : $texts[\count($texts) - 1];
-        $rows = null === $narrated ? [] : $this->rows($narrated, $account, $errors);
+        $page = new NarrationPage($narrated, null === $narrated ? [] : $this->rows($narrated, $account, $errors), $refused);
+        $screen = $this->screens->of($run->job, $this->stage(), $account->units(), $run->id, shows: $page->farthest());
 
-        return $this->show($run->job, $request, [
-            'run' => $run, 'page' => new NarrationPage($narrated, $rows, $refused),
-        ], 'look/narration.html.twig', '' !== $refused || [] !== $errors);
+        return $this->shown(
+            $screen, ['run' => $run, 'page' => $page], 'look/narration.html.twig', '' !== $refused || [] !== $errors,
+        );
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Look;
 
 use App\Record\Narrated;
+use Jurvex\Core\Measure\Length;
 
 /** The words of a run's recording beside what was read from them. */
 final readonly class NarrationPage
@@ -16,6 +17,14 @@ final readonly class NarrationPage
      */
     public function __construct(public ?Narrated $narrated, public array $rows, public string $refused = '')
     {
+    }
+
+    /** The farthest place of all that was read. */
+    public function farthest(): Length
+    {
+        $places = array_map(static fn (NarratedRow $row) => $row->text->toM ?? $row->text->fromM ?? 0.0, $this->rows);
+
+        return Length::metres(max([0.0, ...$places]));
     }
 
     public function open(): int

@@ -34,9 +34,11 @@ final readonly class JobScreens
     /**
      * @param ?string $runId the run wanted on the ribbon; the latest where it is not the job's
      * @param ?Expectation $expected takes the place of every run: what is chosen now, before it is pushed
+     * @param ?Length $shows how far the ribbon goes at least
      */
-    public function of(Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null): JobScreen
-    {
+    public function of(
+        Job $job, Stage $stage, UnitSystem $units, ?string $runId = null, ?Expectation $expected = null, ?Length $shows = null,
+    ): JobScreen {
         $record = $this->records->of($job);
         $runs = array_column($record->runsOf($job), 'run');
         $line = $record->runOrLatest($job, $runId);
@@ -45,7 +47,7 @@ final readonly class JobScreens
 
         return new JobScreen(
             $job, $stage, $record, $line, $runs, $marks,
-            null === $expected ? $this->ribbon($job, $line, $marks, $units) : self::ribbonOf($job, $expected, $units),
+            null === $expected ? $this->ribbon($job, $line, $marks, $units, $shows) : self::ribbonOf($job, $expected, $units),
             $expected,
         );
     }
@@ -84,7 +86,7 @@ final readonly class JobScreens
     }
 
     /** @param list<Mark> $marks of the whole job */
-    public function ribbon(Job $job, ?JudgedRun $line, array $marks, UnitSystem $units): Ribbon
+    public function ribbon(Job $job, ?JudgedRun $line, array $marks, UnitSystem $units, ?Length $shows = null): Ribbon
     {
         return Ribbon::draw(
             $line->record ?? new RunRecord([], Material::Unknown, null, Travel::Downstream),
@@ -99,6 +101,7 @@ final readonly class JobScreens
             $units,
             self::WIDTH,
             $line?->track,
+            $shows,
         );
     }
 }
