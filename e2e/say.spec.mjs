@@ -112,6 +112,11 @@ test('what was understood is changed on the bench before it is kept', async ({pa
     const heard = complaints(page);
     await signIn(page);
     const {job, before} = await look(page, 'Cooperage');
+    // What lies beyond the ribbon is pointed at.
+    await page.getByLabel('Say it').fill('a hole at 90 metres');
+    await expect(page.locator('.ribbon-said')).toHaveAttribute('d', /h-?30m/);
+    await page.getByLabel('Say it').fill('');
+    await page.getByLabel('Say it').blur();
     await page.keyboard.press('i');
     await page.keyboard.type('a belly from 3 feet to 5 feet two inches of water');
     await page.locator('.said-change').click();

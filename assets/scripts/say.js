@@ -5,6 +5,7 @@ import * as queue from './queue.js';
 
 const ON_AXIS = 40;
 const HINT = 22;
+const ARROW = 34;
 
 /**
  * Shows on the ribbon where things would be.
@@ -19,11 +20,17 @@ export const point = (entries, others = []) => {
     const box = drawing.viewBox.baseVal;
     const foot = box.height - ON_AXIS;
     const isPlaced = (entry) => entry.dataset.from !== undefined;
+    // What lies beyond what is drawn yet is pointed at.
+    const beyond = (isBefore) => {
+        const [begin, way] = isBefore ? [ARROW, -1] : [box.width - ARROW, 1];
+        return `M${begin} ${foot - HINT}h${way * (ARROW - 4)}m${-8 * way} -8l${8 * way} 8l${-8 * way} 8`;
+    };
     const mark = (entry, name, top) => {
         const [from, to] = [entry.dataset.from, entry.dataset.to].map((at) => Number(zero) + Number(at) * Number(metre));
         const path = document.createElementNS('http://www.w3.org/2000/svg', 'path');
         path.setAttribute('class', name);
-        path.setAttribute('d', `M${from} ${foot}V${top}` + (to > from ? `H${to}V${foot}` : ''));
+        const isDrawn = from >= 0 && from <= box.width;
+        path.setAttribute('d', isDrawn ? `M${from} ${foot}V${top}` + (to > from ? `H${to}V${foot}` : '') : beyond(from < 0));
         drawing.append(path);
     };
     const placed = entries.filter(isPlaced);
