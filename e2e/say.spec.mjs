@@ -119,6 +119,7 @@ test('what was understood is changed on the bench before it is kept', async ({pa
     await page.getByLabel('Say it').blur();
     await page.keyboard.press('i');
     await page.keyboard.type('a belly from 3 feet to 5 feet two inches of water');
+    await expect(page.locator('#said-read')).toContainText('Low spot');
     await page.locator('.said-change').click();
     await expect(page.locator('.entry')).toBeVisible();
     await expect(page.getByLabel('Say it')).toHaveValue('');

@@ -7,6 +7,8 @@ const ON_AXIS = 40;
 const HINT = 22;
 const ARROW = 34;
 
+const plain = (words) => words.replace(/\s+/g, ' ').trim();
+
 /**
  * Shows on the ribbon where things would be.
  * @param {HTMLElement[]} entries those in hand, with data-from and data-to in metres, where they have a place
@@ -78,6 +80,10 @@ export const say = () => ({
     get words() {
         return JSON.parse(this.$root.dataset.words);
     },
+    /** What is shown may be of fewer words yet, or of those before. */
+    get isOfIt() {
+        return plain(this.$root.querySelector('.said-words')?.textContent ?? '') === plain(this.$refs.said.value);
+    },
     async keep() {
         const field = this.$refs.said;
         const typed = field.value;
@@ -85,11 +91,9 @@ export const say = () => ({
         if (said === '' || said === this.writing) return;
         this.writing = said;
         const id = freshId();
-        const plain = (words) => words.replace(/\s+/g, ' ').trim();
         const words = (each) => [...each.childNodes].filter((node) => node.nodeName !== 'BUTTON').map((node) => node.textContent);
-        // What is shown may be of fewer words yet, or of those before; and what was not understood is kept as its words.
-        const isOfIt = plain(this.$root.querySelector('.said-words')?.textContent ?? '') === plain(said);
-        const entries = isOfIt ? [...this.$root.querySelectorAll('.said-entry:has(strong)')] : [];
+        // What was not understood is kept as its words.
+        const entries = this.isOfIt ? [...this.$root.querySelectorAll('.said-entry:has(strong)')] : [];
         const read = entries.map((each) => plain(words(each).join(' ')));
         const pairs = [
             ['said', said],
@@ -135,6 +139,7 @@ export const say = () => ({
     },
     /** What was understood is given in by hand from here on. */
     change(event) {
+        if (!this.isOfIt) return;
         window.dispatchEvent(new CustomEvent('jurvex-change', {detail: JSON.parse(event.target.dataset.bench)}));
         this.$refs.said.value = '';
         this.$refs.said.dispatchEvent(new Event('asked'));
