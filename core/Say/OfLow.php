@@ -40,7 +40,8 @@ final readonly class OfLow
         }
         $part = $this->sentence->part($mention->first);
         // "this is where we lose the grade, so the water starts right here and by 23 it's half full"
-        $isPlaced = null !== $mention->place && $mention->place->first >= $part[0] && $mention->place->last <= $part[1];
+        // … and not "at 22 it starts to hold water, and it stays that way till 29"
+        $isPlaced = null !== $mention->place && $mention->place->first >= $part[0] && $mention->place->first <= $part[1];
         $isStart = $this->sentence->has('starts', max($part[0], $mention->first - self::START_WORDS), $part[1]);
         if ($isPlaced && $isStart) {
             return false;
@@ -64,7 +65,7 @@ final readonly class OfLow
     {
         foreach ($mentions as $mention) {
             // "57 feet, it's out of the dip" names no other one.
-            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->last < $word
+            $isLow = Kind::LowSpot === $mention->kind && null !== $mention->place && $mention->place->first < $word
                 && !$this->sentence->isInside('ends', $mention->first);
             if ($isLow && $mention->place->from > $this->low->fromM && !$this->is($mention)) {
                 return true;

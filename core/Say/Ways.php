@@ -61,7 +61,9 @@ final class Ways
         // "thirty two feet water"
         $isWater = $sentence->is('water', $next);
         $kind ??= $isWater ? Kind::LowSpot : null;
+        // "twelve feet is the kitchen on the right"
         $isAll = PipeChange::isLast($sentence, $next + 1) || Atom::CLOCK === $side?->role
+            || null !== $sentence->begins('to_a_side', $next + 1)
             || ($isOfOne || $isOther) && $sentence->is('and', $next + 1);
 
         return null !== $kind && null === $place->to && null === $sentence->atomAt($next) && $isAll

@@ -407,7 +407,7 @@ return [
     'turn_words' => ['bend', 'elbow', 'turn', 'sweep', 'left', 'right', 'to'],
     'rooms' => [
         'kitchen', 'laundry', 'toilet', 'bathroom', 'bath', 'tub', 'bathtub', 'shower', 'sink', 'washer', 'lavatory', 'lav',
-        'dishwasher',
+        'dishwasher', 'room', 'machine',
         'upstairs', 'basin', 'commode', 'connection', 'lateral', 'junction',
     ],
     'mains' => ['sewer', 'city', 'main', 'mains'],
@@ -3788,7 +3788,7 @@ return [
             'turned out (to be|it was|that)*',
             'ended|wound up being|having',
             'write|writes|wrote|written|writing (it|this|that|them)* up (as|for)*',
-            'got|gets|get|getting tangled up_in', 'died up_in|in',
+            'got|gets|get|getting tangled up_in|in', 'died up_in|in',
             "whenever|anytime|every_time (i|we|you|i've|we've)* find|see|get|hit|found",
             "out of ten (it's|it_is|they're|it|is)*",
             "it's|they're|it_is always",
