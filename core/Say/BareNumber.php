@@ -165,7 +165,7 @@ final readonly class BareNumber
     private function isLeading(int $next): bool
     {
         $sentence = $this->sentence;
-        // "those thirty six roots", and not "I'll get those, thirty six a few roots"
+        // "those thirty six roots"; before an article a number counts nothing: "it's clear all the … thirty six the main"
         if ($sentence->is('articles', $this->one->first - 1) && !$sentence->is('articles', $next)) {
             return false;
         }

@@ -72,9 +72,10 @@ final class Mentions
             $this->all[] = new Mention(null, $at, $at);
         }
         usort($this->all, static fn (Mention $one, Mention $other) => $one->first <=> $other->first);
-        $this->measureAll();
-        $this->tellAll();
-        $this->turnAll();
+        $of = new SaidOf($sentence, $measures, $this->all);
+        $this->measureAll($of);
+        $this->tellAll($of);
+        $this->turnAll($of);
         (new Doubt($sentence, $measures, $this->all))->settle();
         (new Anew($sentence, $this->all))->tell();
         (new Known($sentence, $measures))->tell($this->all);
@@ -211,9 +212,8 @@ final class Mentions
         return $this->sentence->has($role, $mention->last, min([$mention->last + self::TOLD_WORDS + 1, ...$next]) - 1);
     }
 
-    private function measureAll(): void
+    private function measureAll(SaidOf $of): void
     {
-        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::WHOLE === $atom->role) {
                 $this->measures->sizes[] = new Amount((float) $atom->meaning, Unit::Percent, $atom->first, $atom->last);
@@ -237,16 +237,15 @@ final class Mentions
         }
     }
 
-    private function tellAll(): void
+    private function tellAll(SaidOf $of): void
     {
-        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         foreach ($this->sentence->atoms as $atom) {
             if (Atom::FACT !== $atom->role) {
                 continue;
             }
             [$fact, $value] = explode('=', $atom->meaning);
             $taken = false;
-            foreach ([...$of->said($atom->first, $atom->last, $atom->first), ...$of->nearest($atom->first)] as $mention) {
+            foreach ($of->likeliest($atom->first, $atom->last) as $mention) {
                 if ($mention->tell($fact, $value)) {
                     $taken = true;
                     break;
@@ -258,9 +257,8 @@ final class Mentions
         }
     }
 
-    private function turnAll(): void
+    private function turnAll(SaidOf $of): void
     {
-        $of = new SaidOf($this->sentence, $this->measures, $this->all);
         $hours = $said = $this->measures->hours;
         foreach ($this->sentence->atoms as $atom) {
             // "from the top at one o'clock": the hour says it better.

@@ -31,8 +31,6 @@ final class PipeChange
     private const GOES_ON = ['goes_on', 'runs_to', 'goes_so_far'];
     /** What is meant by plastic with no more said. */
     private const PLASTIC = Material::PvcWelded;
-    /** So near to zero it is what the pipe begins as, in metres. */
-    private const AT_ZERO_M = 1.2;
 
     /**
      * @param Materials $pipes what the pipe was said to be made of before the sentence
@@ -200,7 +198,7 @@ final class PipeChange
                 || self::isRightBehind($sentence, $place, $material) && self::isAll($sentence, $material);
             // "six feet it's a plastic saddle"
             $isOfNext = $sentence->is('articles', $material->first - 1) && Atom::KIND === $sentence->atomAt($material->last + 1)?->role;
-            if ($isNext && !$isOfNext && $place->from >= self::AT_ZERO_M) {
+            if ($isNext && !$isOfNext && $place->from >= PipePlaced::AT_ZERO_M) {
                 // "… at eight metres, nine point four we're into clay"
                 $isEntered = null !== $end && null !== $sentence->begins('to', $end);
                 $isCounted = null !== $sentence->amountBefore($place->first) && !$isEntered;

@@ -24,8 +24,6 @@ final readonly class PipeEnds
     private const ALONG_WORDS = 14;
     private const ALL_ALONG = [Kind::WornInvert, Kind::Blister, Kind::OutOfRound];
     private const SAME_PLACE_M = 0.5;
-    /** So near to zero it is how long the pipe is from the beginning, in metres. */
-    private const AT_ZERO_M = 1.2;
     /** No pipe is longer than a line, in metres. */
     private const LONGEST_M = 100.0;
 
@@ -208,7 +206,7 @@ final readonly class PipeEnds
             return null;
         }
         $said = $this->measures->placeAt($place->first);
-        $isBegun = null !== $said?->to && $said->from >= self::AT_ZERO_M;
+        $isBegun = null !== $said?->to && $said->from >= PipePlaced::AT_ZERO_M;
         $begin = $isBegun ? new Place($said->from, null, $said->first, $said->last) : null;
 
         return new PipeEnd($pipe->meaning, $place, $begin, $pipe->first, max($pipe->last, $place->last));
@@ -229,7 +227,7 @@ final readonly class PipeEnds
             }
             $place = $this->measures->placeAt($amount->first);
             // "eleven to 35 is clay"
-            $isOfIt = null !== $place?->to && ($place->from < self::AT_ZERO_M || $sentence->isAfter('made_of', $pipe->first)
+            $isOfIt = null !== $place?->to && ($place->from < PipePlaced::AT_ZERO_M || $sentence->isAfter('made_of', $pipe->first)
                 || $sentence->is('is', $pipe->first - 1));
             if ($isOfIt) {
                 return self::end($place);

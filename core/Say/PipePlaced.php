@@ -12,8 +12,8 @@ final readonly class PipePlaced
     private const RIGHT_BEHIND = 2;
     /** What the pipe is outside is told so many words behind the place where it leaves the house. */
     private const OUTSIDE_WORDS = 14;
-    /** So near to zero it is what the pipe begins as, in metres. */
-    private const AT_ZERO_M = 1.2;
+    /** So near to zero it is what the pipe begins as, and how long that is, in metres. */
+    public const AT_ZERO_M = 1.2;
 
     public function __construct(private Sentence $sentence, private Measures $measures, private Atom $material)
     {

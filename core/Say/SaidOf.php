@@ -32,13 +32,21 @@ final readonly class SaidOf
      */
     public function said(int $first, int $last, int $at): array
     {
-        $told = $this->toldBehindPlace($first, $last);
+        $told = $this->certain($first, $last);
 
         return null === $told ? $this->nearest($at) : [$told];
     }
 
+    /** @return list<Mention> the likeliest first: where not everything can be said of that of which it is for certain */
+    public function likeliest(int $first, int $last): array
+    {
+        $told = $this->certain($first, $last);
+
+        return [...(null === $told ? [] : [$told]), ...$this->nearest($first)];
+    }
+
     /** @return list<Mention> the nearest to a word first, those of its own part before all others */
-    public function nearest(int $i): array
+    private function nearest(int $i): array
     {
         $part = $this->sentence->part($i);
         $ahead = $this->leadsIn($i) ? 0 : self::AHEAD;
@@ -64,24 +72,26 @@ final readonly class SaidOf
             || true === $place?->mayBeAlong() && !$this->sentence->isAfter('at', $place->first);
     }
 
-    /** "a lateral at ten on the left, a lateral at fourteen on the right": not of the next. */
-    private function toldBehindPlace(int $first, int $last): ?Mention
+    /** What is said behind a name and its place, or between a name and the next place, is not of what is named next. */
+    private function certain(int $first, int $last): ?Mention
     {
         // "a wye at nineteen at the bottom, at 22 feet a hole"
         $isPlaceNext = null !== $this->sentence->begins('at', $last + 1) || null !== $this->sentence->atomAt($last + 1)?->amount;
+        // "there's a hole, you can see the dirt on the left, twenty feet a root"
+        $isOfBefore = $isPlaceNext && !$this->sentence->isComma($first - 1)
+            // "there's a rock, and it won't move, at 25 a rag"
+            && (!$this->leadsIn($first) || $this->sentence->is('subjects', $first - 1));
         foreach ($this->all as $i => $mention) {
             $next = $this->all[$i + 1] ?? null;
             $end = $this->placeBehind($mention)?->last;
             if (null === $next || $next->first <= $last) {
                 continue;
             }
-            $isBehind = null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS;
-            // "there's a hole, you can see the dirt on the left, twenty feet a root"
-            // "there's a rock, and it won't move, at 25 a rag"
-            $isOwn = !$this->leadsIn($first) || $this->sentence->is('subjects', $first - 1);
-            $isBefore = null === $end && $first > $mention->last && $isOwn
-                && !$this->sentence->isComma($first - 1) && !$this->measures->hasPlace($mention->last, $first);
-            if ($isBehind && ($isPlaceNext || null !== $this->placeBehind($next)) || $isBefore && $isPlaceNext) {
+            // "a lateral at ten on the left, a lateral at fourteen on the right"
+            $isBehind = null !== $end && $first > $end && $first - $end <= self::SIDE_WORDS
+                && ($isPlaceNext || null !== $this->placeBehind($next));
+            $isBefore = $isOfBefore && null === $end && $first > $mention->last && !$this->measures->hasPlace($mention->last, $first);
+            if ($isBehind || $isBefore) {
                 return $mention;
             }
         }

@@ -40,11 +40,10 @@ final readonly class Turn
             || self::TWENTY_TWO !== $one->value
             && ($sentence->is('before_pronouns', $one->first - 1) || $sentence->is('known', $one->first - 1))
             && Atom::KIND !== $sentence->atomAt($next)?->role;
-        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$sentence->isAfter('at', $one->first)
+        $isBeforePlace = Unit::Large === $sentence->atomAt($next)?->amount?->unit && !$isAt
             && !$sentence->isAfter('to', $one->first);
         // "I'm at twenty two right here", "a connection at twenty two on the left"
-        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next)
-            && !$sentence->isAfter('at', $one->first);
+        $isToASide = null !== $sentence->begins('to_a_side', $next) && null === $sentence->begins('here', $next) && !$isAt;
 
         // "ninety at twenty feet", "a left forty five"
         $at = $sentence->begins('at', $next);

@@ -41,9 +41,9 @@ final class NarrationController extends JobController
     }
 
     #[Route('', name: 'narration', methods: 'GET')]
-    public function page(Job $job, string $run, Account $account, Request $request): Response
+    public function page(Job $job, string $run, Account $account): Response
     {
-        return $this->shownOf($this->existing(Run::class, $job, $run), $request, $account);
+        return $this->shownOf($this->existing(Run::class, $job, $run), $account);
     }
 
     /** Takes timed text in, beside the recording or alone. */
@@ -56,7 +56,7 @@ final class NarrationController extends JobController
                 $language = $this->languages->or($request->request->getString('language'));
                 $narrated = Proposals::narrated($id, $run, $request->files->get('text'), $this->now(), $language);
             } catch (BadInput $refused) {
-                return $this->shownOf($run, $request, $account, refused: $this->texts->refusal($refused));
+                return $this->shownOf($run, $account, refused: $this->texts->refusal($refused));
             }
             $this->store($narrated);
             $this->proposals->index($narrated, $account->units());
@@ -77,7 +77,7 @@ final class NarrationController extends JobController
         try {
             $this->become($proposal, $narrated, $typed, $account);
         } catch (RefusedEntry $refused) {
-            return $this->shownOf($run, $request, $account, [$proposal->key() => $this->why($refused)]);
+            return $this->shownOf($run, $account, [$proposal->key() => $this->why($refused)]);
         }
 
         return $this->back($run, $proposal->key());
@@ -144,7 +144,7 @@ final class NarrationController extends JobController
         try {
             $this->takeBack($proposal, $findings);
         } catch (RefusedEntry $refused) {
-            return $this->shownOf($run, $request, $account, [$proposal->key() => $this->why($refused)]);
+            return $this->shownOf($run, $account, [$proposal->key() => $this->why($refused)]);
         }
         $narrated->unsettle($proposal->key());
         $this->store();
@@ -191,9 +191,8 @@ final class NarrationController extends JobController
     }
 
     /** @param array<string, string> $errors by proposal */
-    private function shownOf(Run $run, Request $request, Account $account, array $errors = [], string $refused = ''): Response
+    private function shownOf(Run $run, Account $account, array $errors = [], string $refused = ''): Response
     {
-        $request->query->set('run', $run->id);
         $texts = $this->narrated->recordings($run);
         $narrated = [] === $texts ? null : $texts[\count($texts) - 1];
         $page = new NarrationPage($narrated, null === $narrated ? [] : $this->rows($narrated, $account, $errors), $refused);

@@ -5843,7 +5843,7 @@ return [
             'needs|need|wants|get|do|put|a (jetting|cleaning|descaling|cutting|and|then|maybe|with|in)* a|another patch '
                 .'on|at|over|across (that|the|this|it)*',
             'capped|plugged off|up (and)* you|i|we can see (the|that|a)* cap|plug',
-            'kinked|all kinked up',
+            'all kinked up',
             "is|are|it's going the wrong way",
         ]],
     ],
